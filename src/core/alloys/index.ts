@@ -1,0 +1,6 @@
+/** Alloys: what each is, what it costs, where it can be poured and what it suffers. */
+export { ALLOYS } from './data';
+export { ALLOY_FAMILIES } from './data/families.data';
+export { HAZARDS } from './data/hazards.data';
+export { findAlloy, hazardsOf, nearestPourable } from './find';
+export type { Alloy, AlloyFamily, Fit, Hazard } from './types';

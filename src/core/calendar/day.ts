@@ -1,0 +1,23 @@
+import { refuse } from '../errors';
+
+/** Days since 1970-01-01 of a plain ISO date, without time zone. Refuses unreal dates as E_DATE. */
+export function dayNumber(field: string, iso: unknown): number {
+  const match = typeof iso === 'string' ? /^(\d{4})-(\d{2})-(\d{2})$/.exec(iso) : null;
+  if (match) {
+    const [y, m, d] = [Number(match[1]), Number(match[2]), Number(match[3])];
+    const ms = Date.UTC(y, m - 1, d);
+    const back = new Date(ms);
+    if (back.getUTCFullYear() === y && back.getUTCMonth() === m - 1 && back.getUTCDate() === d) return ms / 86_400_000;
+  }
+  return refuse('E_DATE', field, iso, 'a real date as YYYY-MM-DD');
+}
+
+/** ISO date of a day number. */
+export function isoDay(day: number): string {
+  return new Date(day * 86_400_000).toISOString().slice(0, 10);
+}
+
+/** 0 = Monday … 6 = Sunday. Day 0 (1970-01-01) was a Thursday. */
+export function weekday(day: number): number {
+  return (((day + 3) % 7) + 7) % 7;
+}

@@ -1,0 +1,39 @@
+/** The refusal codes of the formula book. The first that applies, in this order, is the one given. */
+export const REFUSALS = {
+  E_NOT_A_NUMBER: 'missing, text, NaN or infinite where a number is due',
+  E_KEY: 'unknown word, or an id given twice',
+  E_SIGN: 'must be above zero (or not below it) and is not',
+  E_RANGE: 'outside the stated range, or a count that is not whole',
+  E_ORDER: 'two inputs contradict each other',
+  E_EMPTY: 'empty list',
+  E_LENGTH: 'lists of unequal or wrong length',
+  E_UNIT: 'units missing or not cancelling to the wanted unit',
+  E_DATE: 'not a real ISO date',
+  E_CYCLE: 'the network feeds back on itself',
+  E_NO_VALUE: 'the table has no figure in that cell',
+  E_NO_SOLUTION: 'the equations have no answer for these inputs',
+  E_TOO_LARGE: 'beyond the stated amount of work',
+} as const;
+
+export type RefusalCode = keyof typeof REFUSALS;
+
+/** What was refused: a code, the input it concerns, the value given and what would be accepted. */
+export interface CoreIssue {
+  readonly code: RefusalCode;
+  readonly field: string;
+  readonly value: unknown;
+  readonly accepted: string;
+}
+
+/** The only error the core throws. Workers and routes pass on `issue`, never the text. */
+export class CoreError extends Error {
+  override readonly name = 'CoreError';
+  constructor(readonly issue: CoreIssue) {
+    super(`${issue.code}: ${issue.field} = ${String(issue.value)}; accepted: ${issue.accepted}`);
+  }
+}
+
+/** Throws a CoreError; usable in expressions. */
+export function refuse(code: RefusalCode, field: string, value: unknown, accepted: string = REFUSALS[code]): never {
+  throw new CoreError({ code, field, value, accepted });
+}

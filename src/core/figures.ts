@@ -1,0 +1,25 @@
+/** Where a figure comes from: a published standard, textbook consensus, a rule of the trade, or a starting value to replace. */
+export type Basis = 'standard' | 'handbook' | 'rule' | 'assumed';
+
+/** Low, likely and high value of one figure. */
+export type Triple = readonly [low: number, likely: number, high: number];
+
+/** One figure with its unit and basis; a bare number is a fixed value, not an uncertain one. */
+export interface Figure {
+  readonly v: Triple | number;
+  readonly unit?: string;
+  readonly basis: Basis;
+  readonly note?: string;
+}
+
+/** The likely value of a figure, in the figure's own unit; 0 for a coefficient that a variant does not list. */
+export function likely(figure: Figure | undefined): number {
+  if (figure === undefined) return 0;
+  return typeof figure.v === 'number' ? figure.v : figure.v[1];
+}
+
+/** True when low ≤ likely ≤ high and all are finite. */
+export function isOrdered(v: Triple | number): boolean {
+  if (typeof v === 'number') return Number.isFinite(v);
+  return v.every(Number.isFinite) && v[0] <= v[1] && v[1] <= v[2];
+}

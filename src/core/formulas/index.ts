@@ -1,0 +1,3 @@
+/** The formula book: every formula built, by id, and the runner of worked cases. */
+export { FORMULAS, type Formula } from './registry';
+export { runVector, type VectorCase, type VectorResult } from './vectors';

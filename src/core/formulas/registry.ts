@@ -1,0 +1,56 @@
+import { addWorkdays, shiftHours, workdaysBetween } from '../calendar/workdays';
+import { criticalPath } from '../calendar/network';
+import { cumulativeDay, flowLine, johnsonOrder, overlap } from '../calendar/stations';
+import {
+  buyToFly,
+  consolidation,
+  crossovers,
+  learningCurve,
+  machiningTime,
+  payback,
+  presentValue,
+  totalCost,
+} from '../money';
+import { batches, positions, scrapChain, startsFor, throughput } from '../quantity';
+import {
+  castingTolerance,
+  gradeFor,
+  partingTolerance,
+  roughness,
+  toleranceStack,
+  toleranceVerdict,
+} from '../tolerance';
+
+/** Any formula of the book, seen from outside: plain inputs in, plain outputs out, or a CoreError. */
+export type Formula = (inputs: never) => object;
+
+/** Every formula built so far, by its id in the formula book. */
+export const FORMULAS: Readonly<Record<string, Formula>> = {
+  'tol.ct': castingTolerance,
+  'tol.parting': partingTolerance,
+  'tol.grade-for': gradeFor,
+  'tol.stack': toleranceStack,
+  'tol.verdict': toleranceVerdict,
+  'tol.roughness': roughness,
+  'qty.batches': batches,
+  'qty.positions': positions,
+  'qty.throughput': throughput,
+  'qty.scrap-chain': scrapChain,
+  'qty.starts': startsFor,
+  'money.total': totalCost,
+  'money.crossovers': crossovers,
+  'money.payback': payback,
+  'money.npv': presentValue,
+  'money.learning': learningCurve,
+  'money.buy-to-fly': buyToFly,
+  'money.machining-time': machiningTime,
+  'money.consolidation': consolidation,
+  'cal.add-workdays': addWorkdays,
+  'cal.workdays-between': workdaysBetween,
+  'cal.shift-hours': shiftHours,
+  'cal.critical-path': criticalPath,
+  'cal.flow-line': flowLine,
+  'cal.overlap': overlap,
+  'cal.johnson': johnsonOrder,
+  'cal.cumulative': cumulativeDay,
+};

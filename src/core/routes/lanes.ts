@@ -1,0 +1,38 @@
+import { ROUTES } from './data';
+import type { Capability, Route, RouteVariant } from './types';
+
+/** One line of the choice: a variant of a route with the capability it inherits. */
+export interface Lane {
+  /** "route/variant". */
+  readonly id: string;
+  readonly route: Route;
+  readonly variant: RouteVariant;
+  readonly capability: Capability;
+}
+
+/**
+ * Every variant with its capability: the route's keys, replaced key by key (shallow) by the variant's.
+ * The order is that of the routes and of the variants in them.
+ */
+export const LANES: readonly Lane[] = ROUTES.flatMap((route) =>
+  route.variants.map((variant) => ({
+    id: `${route.id}/${variant.id}`,
+    route,
+    variant,
+    capability: { ...route.capability, ...variant.capability } as Capability,
+  })),
+);
+
+const BY_ID = new Map(LANES.map((lane) => [lane.id, lane]));
+
+/** The lane of an id such as "gravity-die/hand", or undefined. */
+export function findLane(id: string): Lane | undefined {
+  return BY_ID.get(id);
+}
+
+/** Kin of a route, by what becomes of its mould: used to group tones and dashes. */
+export function kinOf(routeId: string): 'sand' | 'burnt-out' | 'metal' | 'rubber' {
+  if (routeId === 'green-sand' || routeId === 'bonded-sand') return 'sand';
+  if (routeId === 'plaster' || routeId.endsWith('investment')) return 'burnt-out';
+  return routeId === 'spin' ? 'rubber' : 'metal';
+}

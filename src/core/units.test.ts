@@ -1,0 +1,21 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { toDisplay, toStored, type Dimension, type UnitSystem } from './units';
+
+test('one inch is 25.4 mm, one pound 0.45359237 kg, one cubic inch 16.387064 cm³', () => {
+  expect(toDisplay(25.4, 'length', 'inch')).toBeCloseTo(1, 12);
+  expect(toStored(1, 'mass', 'inch')).toBeCloseTo(0.45359237, 12);
+  expect(toStored(1, 'volume', 'inch')).toBeCloseTo(16.387064, 9);
+  expect(toStored(1, 'area', 'inch')).toBeCloseTo(6.4516, 9);
+  expect(toDisplay(0.0254, 'roughness', 'inch')).toBeCloseTo(1, 12);
+});
+
+test('there and back changes nothing beyond the last bits', () => {
+  const dimension = fc.constantFrom<Dimension>('length', 'area', 'volume', 'mass', 'roughness');
+  const system = fc.constantFrom<UnitSystem>('si', 'inch');
+  fc.assert(
+    fc.property(fc.double({ min: 1e-6, max: 1e6, noNaN: true }), dimension, system, (x, d, s) => {
+      expect(Math.abs(toStored(toDisplay(x, d, s), d, s) / x - 1)).toBeLessThan(1e-12);
+    }),
+  );
+});

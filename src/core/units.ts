@@ -1,0 +1,48 @@
+/**
+ * Display and entry units. The core stores mm, cm², cm³, kg, °C and µm only; inches and pounds
+ * are a choice of the eye and the hand, converted exactly at the edge and never stored.
+ */
+export type UnitSystem = 'si' | 'inch';
+
+/** Exact by definition (international inch). */
+export const MM_PER_INCH = 25.4;
+/** Exact by definition (international pound). */
+export const KG_PER_POUND = 0.45359237;
+
+export type Dimension = 'length' | 'area' | 'volume' | 'mass' | 'roughness';
+
+interface DisplayUnit {
+  readonly unit: string;
+  /** Stored value × factor = displayed value. */
+  readonly factor: number;
+  /** Digits after the point that make sense for a typed or shown figure. */
+  readonly digits: number;
+}
+
+/** Display units per dimension. Stored: mm, cm², cm³, kg, µm. */
+export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimension, DisplayUnit>>>> = {
+  si: {
+    length: { unit: 'mm', factor: 1, digits: 3 },
+    area: { unit: 'cm²', factor: 1, digits: 2 },
+    volume: { unit: 'cm³', factor: 1, digits: 2 },
+    mass: { unit: 'kg', factor: 1, digits: 3 },
+    roughness: { unit: 'µm', factor: 1, digits: 2 },
+  },
+  inch: {
+    length: { unit: 'in', factor: 1 / MM_PER_INCH, digits: 4 },
+    area: { unit: 'in²', factor: 100 / (MM_PER_INCH * MM_PER_INCH), digits: 3 },
+    volume: { unit: 'in³', factor: 1000 / (MM_PER_INCH * MM_PER_INCH * MM_PER_INCH), digits: 3 },
+    mass: { unit: 'lb', factor: 1 / KG_PER_POUND, digits: 3 },
+    roughness: { unit: 'µin', factor: 1000 / MM_PER_INCH, digits: 1 },
+  },
+};
+
+/** Stored value to the display unit of a system. */
+export function toDisplay(stored: number, dimension: Dimension, system: UnitSystem): number {
+  return stored * DISPLAY_UNITS[system][dimension].factor;
+}
+
+/** Value typed in a display unit to the stored unit. */
+export function toStored(shown: number, dimension: Dimension, system: UnitSystem): number {
+  return shown / DISPLAY_UNITS[system][dimension].factor;
+}
