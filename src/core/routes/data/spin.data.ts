@@ -66,7 +66,7 @@ export const SPIN: Route = {
       note: 'one disc, steady clamp and speed, masters enlarged by trial',
     },
     machiningStock_mm: { v: [0.3, 0.5, 0.8], unit: 'mm', basis: 'rule' },
-    life_shots: {},
+    life_shots: { unit: 'spins', basis: 'rule' },
     wear: {
       growth_mm_per_1000: 0.3,
       sign: 'cavity swells, then chars and shrinks at the gates',

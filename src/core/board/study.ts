@@ -1,0 +1,108 @@
+import { findAlloy, type Alloy } from '../alloys';
+import { laneTime, type LaneTime } from '../calendar';
+import { lotSize, type Brief } from '../brief';
+import {
+  fabricatedBaseline,
+  laneModel,
+  layoutPlans,
+  machinedBaseline,
+  ProgrammeCost,
+  stampedBaseline,
+  type Baseline,
+  type LaneModel,
+  type LayoutPlan,
+} from '../cost';
+import { lanePart, partFacts, type LanePart, type PartFacts, type School } from '../part';
+import { SHIPPED_RATES, type RateSet } from '../rates';
+import { LANES, type Lane } from '../routes';
+import { screenLane, type Screening } from '../screening';
+
+/** One lane of a study, readied for any quantity. */
+export interface StudyLane {
+  readonly lane: Lane;
+  readonly part: LanePart | null;
+  readonly screening: Screening | null;
+  readonly model: LaneModel | null;
+  /** Why no money can be computed, or null. */
+  readonly uncosted: string | null;
+  /** One per layout, fewest positions first. */
+  readonly costs: readonly ProgrammeCost[];
+}
+
+/** A brief worked out as far as it can be without a quantity. */
+export interface Study {
+  readonly brief: Brief;
+  readonly rates: RateSet;
+  readonly school: School;
+  readonly alloy: Alloy | null;
+  readonly facts: PartFacts | null;
+  /** Brief paths without which nothing can be computed. */
+  readonly missing: readonly string[];
+  readonly lanes: readonly StudyLane[];
+  readonly baselines: readonly Baseline[];
+  /** Pieces an order at q pieces in all. */
+  readonly lotOf: (q: number) => number;
+  /** Dates of a layout, worked out once and kept. */
+  readonly timeOf: (model: LaneModel, plan: LayoutPlan) => LaneTime;
+}
+
+/**
+ * Readies a study: facts, screening, money of every layout of every lane. Nothing here depends on the quantity
+ * except the lot, which the brief fixes (or a quarter of a year's pieces).
+ */
+export function prepareStudy(brief: Brief, school: School = 'published', rates: RateSet = SHIPPED_RATES): Study {
+  const alloy = findAlloy(brief.alloy) ?? null;
+  const result = alloy === null ? { missing: ['alloy'] } : partFacts(brief, alloy, rates);
+  const facts = 'missing' in result ? null : result;
+  const missing = 'missing' in result ? result.missing : [];
+  const lotOf = (q: number): number => lotSize(brief, q);
+  const times = new Map<LayoutPlan, LaneTime>();
+  const timeOf = (model: LaneModel, plan: LayoutPlan): LaneTime => {
+    const known = times.get(plan);
+    if (known !== undefined) return known;
+    const time = laneTime(model, plan);
+    times.set(plan, time);
+    return time;
+  };
+  const lanes = LANES.map((lane): StudyLane => {
+    if (facts === null)
+      return {
+        lane,
+        part: null,
+        screening: null,
+        model: null,
+        uncosted: `Not known: ${missing.join(', ')}.`,
+        costs: [],
+      };
+    const part = lanePart(facts, lane.capability, rates, school);
+    const screening = screenLane(facts, lane, part, rates);
+    const model = laneModel(facts, lane, part, screening, rates);
+    if ('uncosted' in model) return { lane, part, screening, model: null, uncosted: model.uncosted, costs: [] };
+    // Without a lot and a yearly figure the whole programme is one lot: an endless lot says just that.
+    const lot = brief.quantity.lot ?? (brief.quantity.perYear === null ? Infinity : lotOf(1));
+    const costs = layoutPlans(model).map((plan) => new ProgrammeCost(model, plan, lot, brief.quantity.perYear));
+    return { lane, part, screening, model, uncosted: null, costs };
+  });
+  const baselines: Baseline[] = [];
+  if (facts !== null) {
+    baselines.push(machinedBaseline(facts, rates, lotOf), stampedBaseline(facts, rates, lotOf));
+    const today = fabricatedBaseline(facts, rates);
+    if (today !== null) baselines.push(today);
+  }
+  return { brief, rates, school, alloy, facts, missing, lanes, baselines, lotOf, timeOf };
+}
+
+/** True when no rule bars the lane and its money is known: only such lanes can lead. */
+export function survives(entry: StudyLane): boolean {
+  return entry.screening !== null && entry.screening.status !== 'blocked' && entry.costs.length > 0;
+}
+
+/** The layout of least T(q) on one lane (equation 4.3); the fewest positions where two are equal. */
+export function bestLayout(entry: StudyLane, q: number): { cost: ProgrammeCost; total: number } | null {
+  let best: { cost: ProgrammeCost; total: number } | null = null;
+  for (const cost of entry.costs) {
+    const total = cost.total(q);
+    if (best === null || total < best.total) best = { cost, total };
+  }
+  return best;
+}

@@ -1,0 +1,13 @@
+/** The part brief: its schema, how it is read, and what follows from it alone. */
+export { contradictions, parseBrief, type BriefIssue, type BriefResult } from './parse';
+export { demandBand, draftDegrees, lifetimeQuantity, lotSize } from './programme';
+export {
+  briefSchema,
+  featureSchema,
+  holeSchema,
+  OPERATION_WORDS,
+  type Brief,
+  type BriefInput,
+  type Feature,
+  type Hole,
+} from './schema';

@@ -1,0 +1,86 @@
+import type { z } from 'zod';
+import { findAlloy } from '../alloys';
+import { briefSchema, type Brief } from './schema';
+
+/** One thing wrong with a brief: where, what was given, what would be accepted. */
+export interface BriefIssue {
+  /** Path such as "geometry.box_mm.1". */
+  readonly path: string;
+  readonly value: unknown;
+  readonly message: string;
+}
+
+export type BriefResult =
+  | { readonly ok: true; readonly brief: Brief; readonly notes: readonly string[] }
+  | { readonly ok: false; readonly issues: readonly BriefIssue[] };
+
+/** Names a scenario file gives its parts for its own use; dropped without comment. */
+const OWN_KEYS = new Set(['id', 'bestRoute', 'bestVariant', 'reason']);
+
+/**
+ * Reads a brief from unknown data. Unknown keys are ignored and named in the notes;
+ * anything else wrong is refused with the field's path, the value and what would be accepted.
+ */
+export function parseBrief(raw: unknown): BriefResult {
+  const notes: string[] = [];
+  const clean = structuredClone(raw);
+  let parsed = briefSchema.safeParse(clean);
+  for (let round = 0; round < 4 && !parsed.success; round++) {
+    const strays = parsed.error.issues.filter((issue) => issue.code === 'unrecognized_keys');
+    if (strays.length === 0) break;
+    for (const stray of strays) {
+      const holder = valueAt(clean, stray.path) as Record<string, unknown>;
+      for (const key of stray.keys) {
+        delete holder[key];
+        if (stray.path.length > 0 || !OWN_KEYS.has(key))
+          notes.push(`${[...stray.path, key].join('.')} is not a field of the brief and was ignored`);
+      }
+    }
+    parsed = briefSchema.safeParse(clean);
+  }
+  if (!parsed.success) return { ok: false, issues: parsed.error.issues.map((issue) => toIssue(issue, clean)) };
+  const issues = contradictions(parsed.data);
+  return issues.length > 0 ? { ok: false, issues } : { ok: true, brief: parsed.data, notes };
+}
+
+function valueAt(root: unknown, path: readonly PropertyKey[]): unknown {
+  return path.reduce<unknown>((at, key) => (at == null ? undefined : (at as Record<PropertyKey, unknown>)[key]), root);
+}
+
+function toIssue(issue: z.core.$ZodIssue, root: unknown): BriefIssue {
+  return { path: issue.path.map(String).join('.'), value: valueAt(root, issue.path), message: issue.message };
+}
+
+/** What a schema cannot see: figures that contradict each other, and words the shop does not know. */
+export function contradictions(brief: Brief): BriefIssue[] {
+  const out: BriefIssue[] = [];
+  const say = (path: string, value: unknown, message: string): void => void out.push({ path, value, message });
+  const { volume_cm3: v, box_mm: box, wallMin_mm: w, sectionMax_mm: t, area_cm2: a, projected_cm2: p } = brief.geometry;
+  if (brief.alloy !== null && !findAlloy(brief.alloy))
+    say('alloy', brief.alloy, 'the id of an alloy in the alloy table');
+  brief.candidates.forEach((id, i) => {
+    if (!findAlloy(id)) say(`candidates.${i}`, id, 'the id of an alloy in the alloy table');
+  });
+  if (w !== null && t !== null && w > t) say('geometry.wallMin_mm', w, `not above the thickest section, ${t} mm`);
+  if (box !== null) {
+    const boxCm3 = (box[0] * box[1] * box[2]) / 1000;
+    const face = (box[0] * box[1]) / 100;
+    if (v !== null && v > boxCm3 * 1.0001)
+      say('geometry.volume_cm3', v, `not above the box around the part, ${round(boxCm3)} cm³`);
+    if (p !== null && p > face * 1.0001)
+      say('geometry.projected_cm2', p, `not above length × width, ${round(face)} cm²`);
+    if (w !== null && w > Math.max(...box)) say('geometry.wallMin_mm', w, 'not above the longest side');
+  }
+  if (v !== null && a !== null) {
+    const least = Math.cbrt(36 * Math.PI * v * v);
+    if (a < least * 0.9999)
+      say('geometry.area_cm2', a, `at least ${round(least)} cm², the surface of a ball of that volume`);
+  }
+  brief.features.forEach((f, i) => {
+    if (f.tol_mm >= f.nominal_mm) say(`features.${i}.tol_mm`, f.tol_mm, `below the nominal size, ${f.nominal_mm} mm`);
+    if (brief.features.findIndex((g) => g.id === f.id) !== i) say(`features.${i}.id`, f.id, 'an id used once');
+  });
+  return out;
+}
+
+const round = (x: number): number => Number(x.toPrecision(4));

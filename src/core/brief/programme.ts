@@ -1,0 +1,26 @@
+import type { Brief } from './schema';
+
+/** Pieces over the life of the part: a year's pieces × years, whole; null when either is not known. */
+export function lifetimeQuantity(brief: Brief): number | null {
+  const { perYear, years } = brief.quantity;
+  return perYear === null || years === null ? null : Math.max(1, Math.round(perYear * years));
+}
+
+/** Pieces over the life at the low and high demand; null when not known. */
+export function demandBand(brief: Brief): readonly [number, number] | null {
+  const { demand, years } = brief.quantity;
+  if (demand === null || years === null) return null;
+  return [Math.max(1, Math.round(demand[0] * years)), Math.max(1, Math.round(demand[2] * years))];
+}
+
+/** Pieces an order: as given, else a quarter of a year's pieces, else the whole programme. */
+export function lotSize(brief: Brief, q: number): number {
+  const { lot, perYear } = brief.quantity;
+  if (lot !== null) return lot;
+  return perYear === null ? q : Math.max(1, Math.ceil(perYear / 4));
+}
+
+/** Draft in degrees that the part allows: true = as much as the route wants (null here), false = none. */
+export function draftDegrees(allowed: boolean | number): number | null {
+  return allowed === true ? null : allowed === false ? 0 : allowed;
+}

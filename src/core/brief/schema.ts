@@ -1,0 +1,152 @@
+import { z } from 'zod';
+
+/** A figure that may not be known yet. Missing and null mean the same: not known. */
+const known = (schema: z.ZodNumber) => schema.nullish().transform((v) => v ?? null);
+const size = (max: number) => known(z.number().positive().max(max));
+const count = (max: number) => known(z.number().int().min(0).max(max));
+const isoDate = z.iso.date('a real date as YYYY-MM-DD');
+const date = isoDate.nullish().transform((v) => v ?? null);
+const text = (max: number) =>
+  z
+    .string()
+    .max(max)
+    .nullish()
+    .transform((v) => v ?? '');
+const flag = z
+  .boolean()
+  .nullish()
+  .transform((v) => v ?? null);
+
+export const OPERATION_WORDS = ['dim', 'face', 'bore', 'ream', 'drill', 'tap', 'turn', 'grind'] as const;
+
+/** One toleranced dimension. tol_mm is the whole width of the zone. */
+export const featureSchema = z.strictObject({
+  id: z.string().min(1).max(40),
+  name: text(80),
+  kind: z.enum(OPERATION_WORDS).default('dim'),
+  nominal_mm: z.number().positive().max(10_000),
+  tol_mm: z.number().positive().max(1000),
+  acrossParting: z.boolean().default(false),
+  mayMachine: z.boolean().default(true),
+  mustMachine: z.boolean().default(false),
+  critical: z.boolean().optional(),
+  area_cm2: z.number().positive().max(100_000).optional(),
+  depth_mm: z.number().positive().max(10_000).optional(),
+  count: z.number().int().min(1).max(500).optional(),
+  Ra_um: z.number().positive().max(50).optional(),
+});
+
+/** A pattern of like holes. A threaded hole gives its thread diameter. */
+export const holeSchema = z.strictObject({
+  dia_mm: z.number().positive().max(2000),
+  depth_mm: z.number().positive().max(10_000),
+  count: z.number().int().min(1).max(1000).default(1),
+  thread: z.boolean().default(false),
+  through: z.boolean().default(true),
+  tol_mm: z.number().positive().max(100).optional(),
+});
+
+const joints = z.partialRecord(z.enum(['weld', 'bolt', 'rivet', 'bond', 'press']), z.number().int().min(0).max(10_000));
+
+/**
+ * The part brief: what is known of a metal part. Lengths mm, areas cm², volumes cm³, roughness µm, dates ISO.
+ * Missing figures stay unknown (null) and are never guessed silently.
+ */
+export const briefSchema = z.strictObject({
+  title: z.string().trim().min(1, 'a title of at least one letter').max(120),
+  what: text(2000),
+  alloy: z
+    .string()
+    .max(60)
+    .nullish()
+    .transform((v) => v ?? null),
+  alloyMode: z.enum(['one', 'candidates', 'needs']).default('one'),
+  candidates: z.array(z.string().max(60)).max(4).default([]),
+  alloyNeeds: z.array(z.string().max(60)).max(20).default([]),
+  alloyWhy: text(600),
+  geometry: z
+    .strictObject({
+      volume_cm3: size(1e6),
+      area_cm2: size(1e6),
+      box_mm: z
+        .tuple([
+          z.number().positive().max(10_000),
+          z.number().positive().max(10_000),
+          z.number().positive().max(10_000),
+        ])
+        .nullish()
+        .transform((v) => v ?? null),
+      wallMin_mm: size(1000),
+      sectionMax_mm: size(2000),
+      projected_cm2: size(1e6),
+      undercuts: count(100),
+      passages: count(100),
+      coredHoles: count(1000),
+      draftAllowed: z
+        .union([z.boolean(), z.number().min(0).max(45)])
+        .nullish()
+        .transform((v) => v ?? null),
+      form: z.enum(['prismatic', 'round', 'flat']).default('prismatic'),
+    })
+    .prefault({}),
+  quantity: z
+    .strictObject({
+      perYear: known(z.number().int().min(1).max(10_000_000)),
+      years: known(z.number().positive().max(50)),
+      lot: known(z.number().int().min(1).max(10_000_000)),
+      prototypes: count(100_000),
+      prototypeDate: date,
+      firstDelivery: date,
+      orderDate: date,
+      demand: z
+        .tuple([z.number().min(0), z.number().min(0), z.number().min(0)])
+        .refine(([low, likely, high]) => low <= likely && likely <= high, 'low ≤ likely ≤ high')
+        .nullish()
+        .transform((v) => v ?? null),
+      variants: z.number().int().min(1).max(100).optional(),
+    })
+    .prefault({}),
+  features: z.array(featureSchema).max(200).default([]),
+  holes: z.array(holeSchema).max(200).default([]),
+  surface: z.strictObject({ Ra_um: size(50), cosmetic: flag, polishAllowed: z.boolean().default(false) }).prefault({}),
+  needs: z
+    .strictObject({
+      environment: z
+        .enum(['indoor', 'outdoor', 'marine', 'hot'])
+        .nullish()
+        .transform((v) => v ?? null),
+      pressureTight: flag,
+      leak_cm3_min: z.number().positive().optional(),
+      testPressure_bar: z.number().positive().optional(),
+      heatTreated: flag,
+      heatTreatOptional: z.boolean().default(false),
+      welded: flag,
+      leadFree: flag,
+      inserts: flag,
+      castThread: flag,
+      cosmeticFace: flag,
+      nonMagnetic: z.boolean().optional(),
+      coated: z.boolean().optional(),
+      xray: z.boolean().default(false),
+    })
+    .prefault({}),
+  today: z
+    .strictObject({
+      how: text(60),
+      parts: known(z.number().int().min(1).max(10_000)),
+      joints: joints.default({}),
+      cost_USD: size(1e7),
+      partCost_USD: size(1e7),
+      note: text(600),
+    })
+    .prefault({}),
+  bends: z.number().int().min(0).max(100).optional(),
+  machiningSetups: z.number().int().min(0).max(50).optional(),
+  /** Paths of fields that still hold a default nobody has confirmed. */
+  assumed: z.array(z.string().max(80)).max(100).default([]),
+});
+
+export type Brief = z.output<typeof briefSchema>;
+export type BriefInput = z.input<typeof briefSchema>;
+export type Feature = Brief['features'][number];
+export type Hole = Brief['holes'][number];

@@ -1,0 +1,6 @@
+/** Calendar: working days, networks and stations; and the dates of a lane. */
+export { dayNumber, isoDay } from './day';
+export { dayOf, laneTime, type LaneTime, type ResourceLoad, type StepTime } from './lane-time';
+export { criticalPath, type Task } from './network';
+export { cumulativeDay, flowLine, johnsonOrder, overlap } from './stations';
+export { addWorkdays, shiftHours, workdaysBetween, type WorkCalendar } from './workdays';

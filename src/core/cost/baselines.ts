@@ -1,0 +1,249 @@
+import { ceilGuarded } from '../checks';
+import { likely } from '../figures';
+import { judgeHole, type PartFacts } from '../part';
+import type { JointKind, OperationKind, RateSet } from '../rates';
+
+export type BaselineId = 'machined' | 'stamped' | 'fabricated';
+
+/** A way without a casting: its money as a function of quantity, and its dates. Money in the study's currency. */
+export interface Baseline {
+  readonly id: BaselineId;
+  readonly name: string;
+  /** Why it cannot be done, or null. */
+  readonly barred: string | null;
+  /** The mend for a barred baseline, or what makes it dear. */
+  readonly mend: string | null;
+  /** Tooling part of T(q). */
+  tooling(q: number): number;
+  /** Price of a piece of the usual lot. */
+  unit(q: number): number;
+  /** T(q). */
+  total(q: number): number;
+  /** Lines of the unit price; they add up to it. */
+  lines(q: number): Readonly<Record<string, number>>;
+  /** Calendar days from the order to N pieces. */
+  dayOf(N: number): number;
+  /** Symbols behind the figures, for the workings. */
+  readonly symbols: Readonly<Record<string, number>>;
+}
+
+/** Bars of the machined baseline (section 9): more passages or more kilograms than this. */
+const MACHINED_MAX_PASSAGES = 2;
+const MACHINED_MAX_KG = 60;
+
+/**
+ * Machined from solid (equations 9.1 to 9.4, T13).
+ * Round parts start from a cylinder, all others from a block.
+ */
+export function machinedBaseline(facts: PartFacts, rates: RateSet, lotOf: (q: number) => number): Baseline {
+  const { brief, alloy } = facts;
+  const b = rates.baselines.machined;
+  const op = rates.operations;
+  const g = rates.global;
+  const fam = rates.families[facts.ratesFamily];
+  const allow = likely(b.allow);
+  const round = brief.geometry.form === 'round';
+  const stock_cm3 = round
+    ? ((Math.PI / 4) * (Math.max(facts.L, facts.W) + 2 * allow) ** 2 * (facts.H + 2 * allow)) / 1000
+    : ((facts.L + 2 * allow) * (facts.W + 2 * allow) * (facts.H + 2 * allow)) / 1000;
+  const u = alloy.specificCuttingEnergy_J_mm3[1];
+  const removal = Math.min(
+    (60 * likely(b.Pspindle) * likely(b.eta)) / (1000 * u),
+    likely(op.aMrr) * alloy.machinability,
+  );
+  const thin = facts.w !== null && facts.w < 2.5 ? likely(b.thin) : 1;
+  const finishing = ((facts.a * 100) / (likely(op.aFin) * alloy.machinability)) * facts.kappa * thin;
+  const nSet = ceilGuarded(likely(b.setup0) + likely(b.perUndercut) * facts.nU + 2 * facts.nP);
+  const detail_s = detailSeconds(facts, rates, u);
+  const cutting_min = ((stock_cm3 - facts.V) / removal + finishing) * likely(b.airCut) + detail_s / 60;
+  const minutes = cutting_min + nSet * likely(b.tLoad);
+  const wear = likely(op.wear0) + likely(op.aWear) / alloy.machinability;
+  const Rmc = likely(g.Rmc);
+  const Rinsp = likely(g.Rinsp);
+  const price = alloy.price_USD_kg[1];
+  const stock_kg = stock_cm3 * facts.rho;
+  const inspection =
+    (likely(g.lookMin) * facts.D * Rinsp) / 60 +
+    (brief.needs.pressureTight === true ? likely(g.Ptest) : 0) +
+    (brief.needs.xray ? likely(g.Xray) : 0) +
+    (likely(g.sampleShare) * facts.nD * likely(g.GeoMin) * Rinsp) / 60;
+  const raw = {
+    metal: stock_kg * price * likely(fam?.kStock) - (stock_kg - facts.m) * price * likely(fam?.kChip),
+    machining: (cutting_min / 60) * Rmc * (1 + wear) + ((nSet * likely(b.tLoad)) / 60) * Rmc,
+    finishing: (likely(b.tHandle) / 60) * likely(g.Rlab),
+    heatTreatment: brief.needs.heatTreated === true ? likely(fam?.kHT) * facts.m : 0,
+    inspection,
+  };
+  const sum = Object.values(raw).reduce((x, y) => x + y, 0);
+  const piece = sum / (1 - likely(b.scrap));
+  const K = (1 + likely(g.oh)) * (1 + likely(g.mg));
+  const setUp = nSet * likely(b.hSetup) * Rmc;
+  const hProg = likely(b.hProg0) + likely(b.hProgC) * (facts.c - 1);
+  const W = likely(rates.calendar.calendarPerWorkday);
+  const money = rates.currency.perUnit;
+  const tooling = (q: number): number =>
+    money * (1 + likely(g.mk)) * (hProg * likely(g.Rprog) + nSet * Math.min(likely(b.cFix), q * likely(b.cSoft)));
+  const lotShare = (q: number): number => setUp / Math.min(lotOf(q), q);
+  const time = b.time;
+  const tooMany = facts.nP > MACHINED_MAX_PASSAGES;
+  const barred = tooMany
+    ? `${facts.nP} inner passages cannot be reached by a cutter (at most ${MACHINED_MAX_PASSAGES}).`
+    : facts.m > MACHINED_MAX_KG
+      ? `${facts.m.toFixed(1)} kg is more than is cut from one billet (at most ${MACHINED_MAX_KG} kg).`
+      : null;
+  return {
+    id: 'machined',
+    name: 'Machined from solid',
+    barred,
+    mend: barred === null ? null : 'Split the part, or cast it',
+    tooling,
+    unit: (q) => money * K * (lotShare(q) + piece),
+    total: (q) => tooling(q) + money * K * (ceilGuarded(q / lotOf(q)) * setUp + q * piece),
+    lines: (q) => ({
+      setUp: money * K * lotShare(q),
+      ...Object.fromEntries(Object.entries(raw).map(([k, x]) => [k, money * K * x])),
+      scrapAndRework: money * K * (piece - sum),
+    }),
+    dayOf: (N) =>
+      W *
+      (likely(time.queue) +
+        likely(time.material) +
+        (hProg + nSet * likely(b.hSetup) + (N * minutes) / 60) / (time.shiftH * likely(time.avail) * time.machines)),
+    symbols: {
+      stock_cm3,
+      stock_kg,
+      removal,
+      finishing,
+      detail_s,
+      cutting_min,
+      minutes,
+      nSet,
+      wear,
+      piece,
+      setUp,
+      hProg,
+      K,
+      price,
+      buyToFly: stock_cm3 / facts.V,
+    },
+  };
+}
+
+function detailSeconds(facts: PartFacts, rates: RateSet, u: number): number {
+  const kinds = rates.operations.kinds;
+  const t0 = (kind: OperationKind): number => likely(kinds[kind].t0);
+  const features = facts.brief.features.reduce(
+    (s, f) => s + (f.count ?? 1) * t0(f.kind === 'dim' ? 'face' : f.kind),
+    0,
+  );
+  const tapMinor = likely(rates.operations.tapMinor);
+  return facts.brief.holes.reduce((s, h) => {
+    const call = judgeHole(h, SOLID, 'aluminium', tapMinor);
+    const drilled = (Math.PI / 4) * call.coreDia_mm ** 2 * h.depth_mm;
+    const each = call.operations.reduce(
+      (x, kind) => x + t0(kind) + (kind === 'drill' ? (drilled * u) / likely(kinds.drill.P) : 0),
+      0,
+    );
+    return s + h.count * each;
+  }, features);
+}
+
+/** A "capability" that cores nothing: every hole is drilled from solid. */
+const SOLID = {
+  hole: { minDia: { any: Infinity }, depthRatioThrough: 0, depthRatioBlind: 0 },
+  ct: {},
+} as unknown as Parameters<typeof judgeHole>[1];
+
+const STAMPED_FAMILIES = new Set(['aluminium', 'copper', 'steel', 'stainless']);
+
+/** Stamped, for flat parts (equation 9.5, T13). */
+export function stampedBaseline(facts: PartFacts, rates: RateSet, lotOf: (q: number) => number): Baseline {
+  const b = rates.baselines.stamped;
+  const g = rates.global;
+  const fam = rates.families[facts.ratesFamily];
+  const { w, t } = facts;
+  const forms = facts.brief.bends ?? (w !== null && facts.H > 2 * w ? 3 : 0);
+  const hours =
+    likely(b.h0) +
+    (likely(b.hP) * 2 * (facts.L + facts.W)) / 100 +
+    likely(b.hHole) * facts.nH +
+    likely(b.hForm) * forms;
+  const tool = hours * likely(g.Rtool) + likely(b.m0);
+  const K = (1 + likely(g.oh)) * (1 + likely(g.mg));
+  const raw = {
+    metal: facts.m * likely(b.skeleton) * facts.alloy.price_USD_kg[1] * likely(fam?.kStock),
+    pours: (((1 + forms) * likely(b.tStroke)) / 3600) * likely(b.Rpress),
+    finishing: (likely(b.tDeburr) / 60) * likely(g.Rlab),
+  };
+  const piece = Object.values(raw).reduce((x, y) => x + y, 0);
+  const setUp = likely(b.hSU) * likely(b.Rpress);
+  const money = rates.currency.perUnit;
+  const tooling = (): number => money * (1 + likely(g.mk)) * tool;
+  const share = (q: number): number => setUp / Math.min(lotOf(q), q);
+  const W = likely(rates.calendar.calendarPerWorkday);
+  const barred = !STAMPED_FAMILIES.has(facts.ratesFamily)
+    ? 'This metal is not stamped from strip.'
+    : facts.nP > 0
+      ? 'A part with inner passages is not flat.'
+      : w === null || t === null
+        ? 'Wall or section is not given.'
+        : w > likely(b.maxThickness)
+          ? `A ${w} mm wall is thicker than strip (at most ${likely(b.maxThickness)} mm).`
+          : t / w > likely(b.maxRatio)
+            ? `Sections from ${w} to ${t} mm do not come from one strip (ratio at most ${likely(b.maxRatio)}).`
+            : null;
+  return {
+    id: 'stamped',
+    name: 'Stamped from strip',
+    barred,
+    mend: barred === null ? null : 'One wall thickness throughout would open it',
+    tooling,
+    unit: (q) => money * K * (share(q) + piece),
+    total: (q) => tooling() + money * K * (ceilGuarded(q / lotOf(q)) * setUp + q * piece),
+    lines: (q) => ({
+      setUp: money * K * share(q),
+      ...Object.fromEntries(Object.entries(raw).map(([k, x]) => [k, money * K * x])),
+    }),
+    dayOf: (N) => W * (likely(b.buy) + hours / likely(b.capDay) + 3 + N / 4000),
+    symbols: { forms, hours, tool, piece, setUp, K },
+  };
+}
+
+/** Today's assembly of several pieces (equation 9.6, T13); the brief's own figure where it gives one. */
+export function fabricatedBaseline(facts: PartFacts, rates: RateSet): Baseline | null {
+  const { today } = facts.brief;
+  if (today.how !== 'fabricated' && (today.parts ?? 1) < 2) return null;
+  const b = rates.baselines.fabricated;
+  const g = rates.global;
+  const parts = today.parts ?? 1;
+  const kinds = Object.entries(today.joints) as [JointKind, number][];
+  const joining_min = kinds.reduce((s, [k, n]) => s + n * likely(b.joint[k]), 0) + likely(b.align) * (parts - 1);
+  const K = (1 + likely(g.oh)) * (1 + likely(g.mg));
+  const raw = {
+    pieces: today.partCost_USD ?? parts * likely(b.c0),
+    metal: facts.m * facts.alloy.price_USD_kg[1] * likely(b.kMat),
+    joining: (joining_min / 60) * likely(g.Rlab),
+    hardware: kinds.reduce((s, [k, n]) => s + n * likely(b.hardware[k]), 0),
+    stocking: likely(b.stocking) * parts,
+  };
+  const computed = K * Object.values(raw).reduce((x, y) => x + y, 0);
+  const money = rates.currency.perUnit;
+  const unit = money * (today.cost_USD ?? computed);
+  const jig = money * likely(b.jig) * (1 + likely(g.mk));
+  const W = likely(rates.calendar.calendarPerWorkday);
+  return {
+    id: 'fabricated',
+    name: 'Today’s assembly',
+    barred: null,
+    mend: null,
+    tooling: () => jig,
+    unit: () => unit,
+    total: (q) => jig + q * unit,
+    lines: () =>
+      today.cost_USD !== null
+        ? { asPaidToday: unit }
+        : Object.fromEntries(Object.entries(raw).map(([k, x]) => [k, money * K * x])),
+    dayOf: (N) => W * (likely(b.time.lead) + (N * joining_min) / 60 / 8),
+    symbols: { parts, joining_min, computed, K },
+  };
+}

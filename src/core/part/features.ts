@@ -1,0 +1,139 @@
+import type { Brief, Feature, Hole } from '../brief';
+import type { Capability, CapabilityFamily } from '../routes';
+import { castingTolerance, partingAddition } from '../tolerance';
+
+/** Which tolerance a casting is believed to hold: published grades, or what a good specialist shop claims. */
+export type School = 'published' | 'shop';
+
+export type FeatureVerdict = 'as-cast' | 'machine' | 'cast-sorted' | 'not-held' | 'not-known';
+
+/** What becomes of one toleranced dimension on one lane. Widths are total, in mm. */
+export interface FeatureCall {
+  readonly feature: Feature;
+  readonly verdict: FeatureVerdict;
+  /** Width held as cast in the school chosen, parting addition included; null when the lane has no grade for the alloy. */
+  readonly cast_mm: number | null;
+  /** Width at the tight grade, for sorting. */
+  readonly tight_mm: number | null;
+  /** Width in the other school, to show where the verdict would differ. */
+  readonly otherSchool_mm: number | null;
+  /** Casting grade [tight, usual] used. */
+  readonly grades: readonly [number, number] | null;
+  readonly parting_mm: number;
+  readonly because: 'size' | 'surface' | 'asked' | 'none';
+}
+
+/** What becomes of a hole pattern: cored or drilled, then perhaps tapped, bored or reamed. */
+export interface HoleCall {
+  readonly hole: Hole;
+  readonly cored: boolean;
+  readonly coreDia_mm: number;
+  readonly minDia_mm: number;
+  readonly depthRatio: number;
+  readonly depthRatioMax: number;
+  /** Second operations in order, done on each of the holes. */
+  readonly operations: readonly ('drill' | 'tap' | 'bore' | 'ream')[];
+  /** Width held as cast for a toleranced, cored hole. */
+  readonly cast_mm: number | null;
+}
+
+/** A toleranced hole under this width is reamed when drilled (mm). */
+const REAM_UNDER_MM = 0.15;
+
+function castWidth(nominal: number, grade: number): number {
+  return castingTolerance({ nominal_mm: nominal, grade, onEmpty: 'nearest' }).total_mm;
+}
+
+function partingWidth(brief: Brief, capability: Capability): number | null {
+  const area = brief.geometry.projected_cm2;
+  if (area === null) return null;
+  return partingAddition(area, capability.partingExtra.rows) ?? capability.partingExtra.rows.at(-1)?.add_mm ?? 0;
+}
+
+/** Width a specialist shop claims for a non-critical dimension, mm; null beyond its largest nominal. */
+export function shopClaim(nominal_mm: number, critical: boolean, capability: Capability): number | null {
+  const claim = capability.shopClaim;
+  if (critical || nominal_mm > claim.maxNominal_mm) return null;
+  return claim.totalBase_mm + claim.perMm * Math.max(0, nominal_mm - claim.upTo_mm);
+}
+
+/**
+ * Cost model section 3 for one feature: width held as cast (published grade, or the narrower of grade and shop claim),
+ * and whether the feature is left as cast, cut, sorted or lost.
+ */
+export function judgeFeature(
+  feature: Feature,
+  brief: Brief,
+  capability: Capability,
+  family: CapabilityFamily,
+  school: School,
+): FeatureCall {
+  const ct = capability.ct[family];
+  const extra = feature.acrossParting ? partingWidth(brief, capability) : 0;
+  if (ct === undefined || extra === null) {
+    const verdict = feature.mustMachine && feature.mayMachine ? 'machine' : 'not-known';
+    return {
+      feature,
+      verdict,
+      cast_mm: null,
+      tight_mm: null,
+      otherSchool_mm: null,
+      grades: null,
+      parting_mm: extra ?? 0,
+      because: feature.mustMachine ? 'asked' : 'none',
+    };
+  }
+  const published = castWidth(feature.nominal_mm, ct[1]);
+  const claim = shopClaim(feature.nominal_mm, feature.critical === true, capability);
+  const shop = claim === null ? published : Math.min(published, claim);
+  const cast = (school === 'shop' ? shop : published) + extra;
+  const tight = castWidth(feature.nominal_mm, ct[0]) + extra;
+  const low = capability.Ra_um[family]?.[0];
+  const sizeHeld = feature.tol_mm >= cast;
+  const skinHeld = feature.Ra_um === undefined || low === undefined || feature.Ra_um >= low;
+  const because = feature.mustMachine ? 'asked' : !sizeHeld ? 'size' : !skinHeld ? 'surface' : 'none';
+  let verdict: FeatureVerdict = 'as-cast';
+  if (because !== 'none') {
+    if (feature.mayMachine || feature.mustMachine) verdict = 'machine';
+    else verdict = skinHeld && feature.tol_mm >= tight ? 'cast-sorted' : 'not-held';
+  }
+  return {
+    feature,
+    verdict,
+    cast_mm: cast,
+    tight_mm: tight,
+    otherSchool_mm: (school === 'shop' ? published : shop) + extra,
+    grades: [ct[0], ct[1]],
+    parting_mm: extra,
+    because,
+  };
+}
+
+/** Cost model section 3 for one hole pattern: cored where the lane can, else drilled; threads tapped; close ones bored or reamed. */
+export function judgeHole(hole: Hole, capability: Capability, family: CapabilityFamily, tapMinor: number): HoleCall {
+  const coreDia = hole.thread ? tapMinor * hole.dia_mm : hole.dia_mm;
+  const minDia = capability.hole.minDia[family] ?? capability.hole.minDia.any ?? Infinity;
+  const ratioMax = hole.through ? capability.hole.depthRatioThrough : capability.hole.depthRatioBlind;
+  const ratio = hole.depth_mm / coreDia;
+  const cored = coreDia >= minDia && ratio <= ratioMax;
+  const ct = capability.ct[family];
+  const cast = cored && ct ? castWidth(hole.dia_mm, ct[1]) : null;
+  const operations: ('drill' | 'tap' | 'bore' | 'ream')[] = [];
+  if (!cored) operations.push('drill');
+  if (hole.thread) operations.push('tap');
+  else if (hole.tol_mm !== undefined) {
+    if (cored) {
+      if (cast === null || hole.tol_mm < cast) operations.push('bore');
+    } else if (hole.tol_mm < REAM_UNDER_MM) operations.push('ream');
+  }
+  return {
+    hole,
+    cored,
+    coreDia_mm: coreDia,
+    minDia_mm: minDia,
+    depthRatio: ratio,
+    depthRatioMax: ratioMax,
+    operations,
+    cast_mm: cast,
+  };
+}

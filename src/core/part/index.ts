@@ -1,0 +1,12 @@
+/** The part as the equations see it: its facts, its features on a lane, its second operations. */
+export { partFacts, type MissingFacts, type PartFacts } from './facts';
+export {
+  judgeFeature,
+  judgeHole,
+  shopClaim,
+  type FeatureCall,
+  type FeatureVerdict,
+  type HoleCall,
+  type School,
+} from './features';
+export { lanePart, type LanePart, type Operation } from './operations';

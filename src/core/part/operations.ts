@@ -1,0 +1,152 @@
+import { ceilGuarded } from '../checks';
+import { likely } from '../figures';
+import type { OperationKind, RateSet } from '../rates';
+import type { Capability, CapabilityFamily } from '../routes';
+import type { PartFacts } from './facts';
+import { judgeFeature, judgeHole, type FeatureCall, type HoleCall, type School } from './features';
+
+/** One second operation on a piece: seconds for all of `count`, and the metal it takes away. */
+export interface Operation {
+  readonly what: string;
+  readonly kind: OperationKind;
+  readonly count: number;
+  readonly seconds: number;
+  readonly stock_mm3: number;
+}
+
+/** The part as one lane makes it: what is cast, what is cut, and what the cutting takes. */
+export interface LanePart {
+  readonly features: readonly FeatureCall[];
+  readonly holes: readonly HoleCall[];
+  readonly operations: readonly Operation[];
+  /** Set-ups (nSet), whole. */
+  readonly nSet: number;
+  /** Machining minutes a piece (tMach). */
+  readonly tMach_min: number;
+  /** Machining of one piece (3.4), USD before overhead. */
+  readonly machining: number;
+  /** Tool wear share (3.4). */
+  readonly wear: number;
+  /** Cast mass (mc), kg. */
+  readonly mc: number;
+  /** Holes this lane casts (nHc). */
+  readonly nHc: number;
+  /** Toleranced features not held plainly as cast (nG). */
+  readonly nG: number;
+}
+
+/** Machining allowance of a ground face, mm (the equations fix it). */
+const GRIND_STOCK_MM = 0.3;
+/** Allowance a reamer takes, mm. */
+const REAM_STOCK_MM = 0.15;
+
+/**
+ * Section 3 of the cost model for one lane: features and holes judged, operations timed, cast mass with stock.
+ *
+ * @param facts the part in one alloy
+ * @param capability the lane's capability
+ * @param rates rate set, likely values
+ * @param school tolerance school
+ */
+export function lanePart(facts: PartFacts, capability: Capability, rates: RateSet, school: School): LanePart {
+  const { brief, alloy } = facts;
+  const family: CapabilityFamily = facts.family;
+  const op = rates.operations;
+  const tapMinor = likely(op.tapMinor);
+  const features = brief.features.map((f) => judgeFeature(f, brief, capability, family, school));
+  const holes = brief.holes.map((h) => judgeHole(h, capability, family, tapMinor));
+  const u = alloy.specificCuttingEnergy_J_mm3[1];
+  const stock = capability.machiningStock_mm.v[1];
+  const operations: Operation[] = [];
+  const time = (what: string, kind: OperationKind, count: number, each_mm3: number): void => {
+    const k = op.kinds[kind];
+    const energy = kind === 'grind' ? u * likely(op.grindEnergyFactor) : u;
+    const seconds = count * (likely(k.t0) + (each_mm3 * energy) / likely(k.P));
+    operations.push({ what, kind, count, seconds, stock_mm3: count * each_mm3 });
+  };
+  let entries = 0;
+  for (const call of features) {
+    if (call.verdict !== 'machine') continue;
+    entries++;
+    const f = call.feature;
+    const kind: OperationKind = f.kind === 'dim' ? 'face' : f.kind;
+    time(f.name || f.id, kind, f.count ?? 1, featureStock(facts, capability, rates, call, kind, stock));
+  }
+  for (const call of holes) {
+    if (call.operations.length === 0) continue;
+    entries++;
+    const { hole } = call;
+    const d = hole.dia_mm;
+    const label = `${hole.count} × ${hole.thread ? 'M' : 'Ø'}${d}`;
+    for (const kind of call.operations) {
+      const bored = Math.PI * d * hole.depth_mm;
+      const area = (x: number): number => (Math.PI / 4) * x * x;
+      const each =
+        kind === 'drill'
+          ? area(call.coreDia_mm) * hole.depth_mm
+          : kind === 'tap'
+            ? ((area(d) - area(tapMinor * d)) * hole.depth_mm) / 2
+            : kind === 'ream'
+              ? bored * REAM_STOCK_MM
+              : bored * stock * likely(op.boreStockShare);
+      time(label, kind, hole.count, each);
+    }
+  }
+  const nSet = entries === 0 ? 0 : (brief.machiningSetups ?? ceilGuarded(entries / likely(op.featuresPerSetup)));
+  const seconds = operations.reduce((s, o) => s + o.seconds, 0);
+  const removed = operations.reduce((s, o) => s + o.stock_mm3, 0);
+  const tMach = entries === 0 ? 0 : seconds / 60 + nSet * likely(op.tLoad);
+  const wear = likely(op.wear0) + likely(op.aWear) / alloy.machinability;
+  const detailed = brief.holes.reduce((s, h) => s + h.count, 0);
+  const coredDetailed = holes.reduce((s, h) => s + (h.cored ? h.hole.count : 0), 0);
+  const unheld = (h: HoleCall): boolean => h.hole.tol_mm !== undefined && (!h.cored || h.operations.length > 0);
+  return {
+    features,
+    holes,
+    operations,
+    nSet,
+    tMach_min: tMach,
+    machining: (tMach / 60) * likely(rates.global.Rmc) * (1 + wear),
+    wear,
+    mc: (facts.V + removed / 1000) * facts.rho,
+    nHc: coredDetailed + Math.max(0, facts.nH - detailed),
+    nG: features.filter((f) => f.verdict !== 'as-cast').length + holes.filter(unheld).length,
+  };
+}
+
+function featureStock(
+  facts: PartFacts,
+  capability: Capability,
+  rates: RateSet,
+  call: FeatureCall,
+  kind: OperationKind,
+  stock: number,
+): number {
+  const f = call.feature;
+  const op = rates.operations;
+  const d = f.nominal_mm;
+  const depth = f.depth_mm ?? d;
+  const area_mm2 = f.area_cm2 === undefined ? undefined : f.area_cm2 * 100;
+  const full = (Math.PI / 4) * d * d * depth;
+  switch (kind) {
+    case 'face':
+      return (area_mm2 ?? likely(op.defaultArea_cm2) * 100) * stock;
+    case 'grind':
+      return (area_mm2 ?? likely(op.defaultArea_cm2) * 100) * GRIND_STOCK_MM;
+    case 'turn':
+      return (area_mm2 ?? Math.PI * d * depth) * stock;
+    case 'ream':
+      return Math.PI * d * depth * REAM_STOCK_MM;
+    case 'tap': {
+      const minor = likely(op.tapMinor) * d;
+      return ((Math.PI / 4) * (d * d - minor * minor) * depth) / 2;
+    }
+    case 'drill':
+      return full;
+    case 'bore': {
+      const minDia = capability.hole.minDia[facts.family] ?? capability.hole.minDia.any ?? Infinity;
+      const cored = d >= minDia && depth / d <= capability.hole.depthRatioThrough;
+      return cored ? Math.PI * d * depth * stock * likely(op.boreStockShare) : full;
+    }
+  }
+}

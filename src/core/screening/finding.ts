@@ -1,0 +1,64 @@
+import { RULE_TEXTS } from './rules.data';
+import type { Column, Finding, FindingUnit, RuleText, Status } from './types';
+
+const TEXTS = new Map<string, RuleText>(RULE_TEXTS.map((r) => [r.id, r]));
+
+/** The words of a rule, or undefined for a rule that has none. */
+export function ruleText(id: string): RuleText | undefined {
+  return TEXTS.get(id);
+}
+
+interface Draft {
+  readonly rule: string;
+  readonly column: Column;
+  readonly status: Status;
+  readonly reason: string;
+  readonly unit: FindingUnit;
+  readonly fields: readonly string[];
+  readonly subject?: string;
+  readonly value?: number | string | null;
+  readonly limit?: number | string | null;
+  readonly margin?: number | null;
+  readonly spare?: number | null;
+  readonly strains?: boolean;
+  readonly mends?: readonly string[];
+}
+
+/** A finding with its gaps filled: mends come from the rule's words unless given. */
+export function finding(draft: Draft): Finding {
+  return {
+    subject: '',
+    value: null,
+    limit: null,
+    margin: null,
+    spare: null,
+    strains: false,
+    ...draft,
+    mends: draft.mends ?? (draft.status === 'fits' ? [] : (TEXTS.get(draft.rule)?.mends ?? [])),
+  };
+}
+
+/** A finding for a value the brief does not give: never passed, never failed. */
+export function notKnown(rule: string, column: Column, unit: FindingUnit, field: string, what: string): Finding {
+  return finding({
+    rule,
+    column,
+    status: 'not-known',
+    unit,
+    fields: [field],
+    reason: `${what} is not given, so this rule cannot be judged.`,
+    mends: [`Give ${what.charAt(0).toLowerCase()}${what.slice(1)} in the brief`],
+  });
+}
+
+/** Room below an upper limit: margin in the unit, spare as a share of the limit. */
+export function below(value: number, limit: number): { margin: number; spare: number } {
+  return { margin: limit - value, spare: limit > 0 ? clampSpare(1 - value / limit) : value > 0 ? -1 : 0 };
+}
+
+/** Room above a lower limit. */
+export function above(value: number, limit: number): { margin: number; spare: number } {
+  return { margin: value - limit, spare: limit > 0 ? clampSpare(value / limit - 1) : 1 };
+}
+
+const clampSpare = (x: number): number => Math.max(-1, Math.min(1, x));
