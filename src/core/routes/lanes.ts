@@ -1,4 +1,5 @@
 import { ROUTES } from './data';
+import { SHORT_NAMES } from './short-names.data';
 import type { Capability, Route, RouteVariant } from './types';
 
 /** One line of the choice: a variant of a route with the capability it inherits. */
@@ -35,4 +36,9 @@ export function kinOf(routeId: string): 'sand' | 'burnt-out' | 'metal' | 'rubber
   if (routeId === 'green-sand' || routeId === 'bonded-sand') return 'sand';
   if (routeId === 'plaster' || routeId.endsWith('investment')) return 'burnt-out';
   return routeId === 'spin' ? 'rubber' : 'metal';
+}
+
+/** A lane's or baseline's name short enough for a sentence or a chart label. */
+export function shortName(laneId: string): string {
+  return SHORT_NAMES[laneId] ?? laneId;
 }

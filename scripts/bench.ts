@@ -1,0 +1,51 @@
+import { boardAt, crossings, leaderAt, prepareStudy, ribbon } from '../src/core/board';
+import { lifetimeQuantity, parseBrief, type Brief } from '../src/core/brief';
+import { QUILLMERE_PARTS } from '../src/server/demo/quillmere.data';
+
+/** Prints how long a board, a ribbon and the crossings take, over all demo studies: median and worst of many runs. */
+const briefs = QUILLMERE_PARTS.map((part) => {
+  const result = parseBrief(part);
+  if (!result.ok) throw new Error(JSON.stringify(result.issues));
+  return result.brief;
+});
+
+function time(label: string, limit: number | null, rounds: number, work: (brief: Brief) => void): boolean {
+  const ms: number[] = [];
+  for (let i = 0; i < rounds; i++) {
+    for (const brief of briefs) {
+      const start = performance.now();
+      work(brief);
+      ms.push(performance.now() - start);
+    }
+  }
+  ms.sort((a, b) => a - b);
+  const at = (share: number): number => ms[Math.min(ms.length - 1, Math.floor(share * ms.length))] ?? 0;
+  const ok = limit === null || at(0.5) < limit;
+  const goal = limit === null ? '' : `  goal under ${limit} ms: ${ok ? 'met' : 'MISSED'}`;
+  console.log(
+    `${label.padEnd(58)} median ${at(0.5).toFixed(2)} ms, p95 ${at(0.95).toFixed(2)} ms, worst ${at(1).toFixed(2)} ms${goal}`,
+  );
+  return ok;
+}
+
+const quantity = (brief: Brief): number => lifetimeQuantity(brief) ?? 1;
+const studies = new Map(briefs.map((brief) => [brief, prepareStudy(brief)]));
+const results = [
+  time(
+    'board from the brief (9 routes, all variants, 1 quantity)',
+    3,
+    40,
+    (b) => void boardAt(prepareStudy(b), quantity(b)),
+  ),
+  time(
+    'board of a readied study (rail dragged)',
+    3,
+    40,
+    (b) => void boardAt(studies.get(b) ?? prepareStudy(b), quantity(b)),
+  ),
+  time('ribbon of 240 quantities, from the brief', 60, 10, (b) => void ribbon(prepareStudy(b), 240)),
+  time('crossings from 1 to 1 000 000, exact', null, 5, (b) => void crossings(studies.get(b) ?? prepareStudy(b))),
+];
+for (const [brief, study] of studies)
+  console.log(`${brief.title.padEnd(30)} ${String(leaderAt(study, quantity(brief)))}`);
+process.exitCode = results.every(Boolean) ? 0 : 1;

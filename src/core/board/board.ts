@@ -1,0 +1,254 @@
+import { dayNumber, dayOf, type LaneTime } from '../calendar';
+import { laneMoney, type Baseline, type LaneMoney } from '../cost';
+import { worse, type Column, type Finding, type Status } from '../screening';
+import { bestLayout, survives, type Study, type StudyLane } from './study';
+
+/** Working days in a year that a shop can give; more for a year's parts is said aloud (T12). */
+export const WORKDAYS_A_YEAR = 230;
+
+export const COLUMNS = [
+  'quantity',
+  'tooling',
+  'perPart',
+  'leadTime',
+  'alloy',
+  'tolerance',
+] as const satisfies readonly Column[];
+export type BoardColumn = (typeof COLUMNS)[number];
+
+/** One cell of the board: its verdict, the room left (−1 … 1, null where it has no meaning) and why. */
+export interface Cell {
+  readonly status: Status;
+  readonly spare: number | null;
+  readonly reason: string;
+}
+
+/** The dates of a lane at a quantity. */
+export interface LaneDates {
+  readonly time: LaneTime;
+  readonly firstArticle_d: number;
+  readonly lastPart_d: number;
+  /** Working days for a year's parts; null when the yearly figure is not known. */
+  readonly yearWorkdays: number | null;
+  /** Days from first article to the wanted first delivery; negative = late; null when no date is wanted. */
+  readonly slack_d: number | null;
+}
+
+/** One lane at one quantity. */
+export interface BoardLane {
+  readonly id: string;
+  readonly routeId: string;
+  readonly name: string;
+  readonly variantName: string;
+  readonly status: Status;
+  readonly findings: readonly Finding[];
+  readonly money: LaneMoney | null;
+  readonly dates: LaneDates | null;
+  /** Why there is no money, or null. */
+  readonly uncosted: string | null;
+  readonly cells: Readonly<Record<BoardColumn, Cell>>;
+  /** Rules of shape: mass, size, walls, draft, undercuts and needs. */
+  readonly shape: Cell;
+}
+
+/** A baseline at one quantity. */
+export interface BoardBaseline {
+  readonly id: Baseline['id'];
+  readonly name: string;
+  readonly status: Status;
+  readonly barred: string | null;
+  readonly mend: string | null;
+  readonly tooling: number;
+  readonly unit: number;
+  readonly allIn: number;
+  readonly total: number;
+  readonly lines: Readonly<Record<string, number>>;
+  readonly firstArticle_d: number;
+  readonly lastPart_d: number;
+}
+
+/** The whole choice at one quantity. */
+export interface Board {
+  readonly q: number;
+  readonly lanes: readonly BoardLane[];
+  readonly baselines: readonly BoardBaseline[];
+  /** Cheapest surviving lane, and the cheapest of another route, by T(q). */
+  readonly leader: string | null;
+  readonly second: string | null;
+  /** Best lane of each route: survivors by T(q), else the one nearest to surviving. */
+  readonly bestOfRoute: Readonly<Record<string, string>>;
+  readonly missing: readonly string[];
+}
+
+/**
+ * The board at q pieces.
+ * @param orderDate ISO date of the order, for the slack to the first delivery; null leaves the slack unknown
+ */
+export function boardAt(study: Study, q: number, orderDate: string | null = null): Board {
+  const lanes = study.lanes.map((entry) => boardLane(study, entry, q, orderDate));
+  const baselines = study.baselines.map((b): BoardBaseline => {
+    const total = b.total(q);
+    return {
+      id: b.id,
+      name: b.name,
+      status: b.barred === null ? 'fits' : 'blocked',
+      barred: b.barred,
+      mend: b.mend,
+      tooling: b.tooling(q),
+      unit: b.unit(q),
+      allIn: total / q,
+      total,
+      lines: b.lines(q),
+      firstArticle_d: b.dayOf(1),
+      lastPart_d: b.dayOf(q),
+    };
+  });
+  const surviving = lanes.filter((_, i) => survives(study.lanes[i] as StudyLane));
+  const leader = cheapest(surviving);
+  const second = leader === null ? null : cheapest(surviving.filter((lane) => lane.routeId !== leader.routeId));
+  const bestOfRoute: Record<string, string> = {};
+  for (const lane of lanes) {
+    const known = lanes.find((other) => other.id === bestOfRoute[lane.routeId]);
+    if (known === undefined || better(lane, known)) bestOfRoute[lane.routeId] = lane.id;
+  }
+  return {
+    q,
+    lanes,
+    baselines,
+    leader: leader?.id ?? null,
+    second: second?.id ?? null,
+    bestOfRoute,
+    missing: study.missing,
+  };
+}
+
+function cheapest(lanes: readonly BoardLane[]): BoardLane | null {
+  let best: BoardLane | null = null;
+  for (const lane of lanes) {
+    if (lane.money !== null && (best === null || lane.money.total < (best.money as LaneMoney).total)) best = lane;
+  }
+  return best;
+}
+
+/** True when a shows its route better than b: survivors first, then cheaper, then fewer bars. */
+function better(a: BoardLane, b: BoardLane): boolean {
+  const open = (lane: BoardLane): boolean => lane.status !== 'blocked' && lane.money !== null;
+  if (open(a) !== open(b)) return open(a);
+  if (open(a)) return (a.money as LaneMoney).total < (b.money as LaneMoney).total;
+  const bars = (lane: BoardLane): number => lane.findings.filter((f) => f.status === 'blocked').length;
+  return bars(a) < bars(b);
+}
+
+function boardLane(study: Study, entry: StudyLane, q: number, orderDate: string | null): BoardLane {
+  const { lane, screening, model } = entry;
+  const chosen = bestLayout(entry, q);
+  const money = chosen === null ? null : laneMoney(chosen.cost, q);
+  let dates: LaneDates | null = null;
+  if (model !== null && chosen !== null) {
+    const time = study.timeOf(model, chosen.cost.plan);
+    const { perYear, firstDelivery } = study.brief.quantity;
+    dates = {
+      time,
+      firstArticle_d: time.firstArticle_d,
+      lastPart_d: dayOf(time, q, q),
+      yearWorkdays: perYear === null ? null : perYear / time.goodPerDay,
+      slack_d:
+        firstDelivery === null || orderDate === null
+          ? null
+          : dayNumber('firstDelivery', firstDelivery) - dayNumber('orderDate', orderDate) - time.firstArticle_d,
+    };
+  }
+  const findings = screening?.findings ?? [];
+  const uncosted = entry.uncosted;
+  const none: Cell = { status: 'not-known', spare: null, reason: uncosted ?? '' };
+  return {
+    id: lane.id,
+    routeId: lane.route.id,
+    name: lane.route.name,
+    variantName: lane.variant.name,
+    status: screening?.status ?? 'not-known',
+    findings,
+    money,
+    dates,
+    uncosted,
+    cells: {
+      quantity: dates === null ? none : quantityCell(entry, q, dates),
+      tooling: money === null ? none : toolingCell(entry, money),
+      perPart: money === null ? none : { status: 'fits', spare: null, reason: 'Sum of the lines of a usual lot.' },
+      leadTime: dates === null ? none : leadCell(dates),
+      alloy: columnCell(findings, 'alloy', none),
+      tolerance: columnCell(findings, 'tolerance', none),
+    },
+    shape: columnCell(findings, 'shape', none),
+  };
+}
+
+function columnCell(findings: readonly Finding[], column: Column, none: Cell): Cell {
+  const own = findings.filter((f) => f.column === column);
+  if (own.length === 0) return none;
+  const status = own.reduce<Status>((s, f) => worse(s, f.status), 'fits');
+  const spares = own.flatMap((f) => (f.spare === null ? [] : [f.spare]));
+  const first = own.find((f) => f.status === status) as Finding;
+  return {
+    status,
+    spare: spares.length === 0 ? null : Math.min(...spares),
+    reason: first.subject ? `${first.subject}: ${first.reason}` : first.reason,
+  };
+}
+
+function quantityCell({ lane }: StudyLane, q: number, dates: LaneDates): Cell {
+  const { wins, plausible } = lane.capability.quantityBand;
+  const days = dates.yearWorkdays;
+  const spare = days === null ? null : Math.max(-1, 1 - days / WORKDAYS_A_YEAR);
+  if (days !== null && days > WORKDAYS_A_YEAR) {
+    return {
+      status: 'tight',
+      spare,
+      reason: `A year’s parts take ${Math.round(days)} working days: more share of the shop, a second tool, or another route.`,
+    };
+  }
+  if (q < plausible[0] || q > plausible[1]) {
+    return {
+      status: 'tight',
+      spare,
+      reason: `Outside the ${plausible[0]} to ${plausible[1]} pieces at which the route is plausible; the sum decides.`,
+    };
+  }
+  const inside = q >= wins[0] && q <= wins[1];
+  return {
+    status: 'fits',
+    spare,
+    reason: inside
+      ? `Inside the ${wins[0]} to ${wins[1]} pieces at which the route usually wins.`
+      : `Outside the usual ${wins[0]} to ${wins[1]} pieces, but plausible; the sum decides.`,
+  };
+}
+
+function toolingCell({ model }: StudyLane, money: LaneMoney): Cell {
+  const life = model?.life ?? 1;
+  const spare = money.shots > 0 ? 1 - money.shots / ((money.sets + 1) * life) : 1;
+  return money.sets > 0
+    ? {
+        status: 'tight',
+        spare,
+        reason: `The tool wears out: ${money.sets} replacement ${money.sets === 1 ? 'set' : 'sets'} over the programme.`,
+      }
+    : { status: 'fits', spare, reason: 'One set of tools lasts the programme.' };
+}
+
+function leadCell(dates: LaneDates): Cell {
+  const { slack_d: slack } = dates;
+  if (slack === null) return { status: 'fits', spare: null, reason: 'No first delivery is asked for.' };
+  const spare = Math.max(-1, Math.min(1, slack / (slack + dates.firstArticle_d)));
+  return slack < 0
+    ? {
+        status: 'tight',
+        spare: Math.max(-1, slack / dates.firstArticle_d),
+        reason: `The first article comes ${Math.ceil(-slack)} days after the first delivery asked for.`,
+      }
+    : {
+        status: 'fits',
+        spare,
+        reason: `The first article comes ${Math.floor(slack)} days before the first delivery asked for.`,
+      };
+}

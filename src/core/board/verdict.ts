@@ -1,0 +1,106 @@
+import { shortName } from '../routes';
+import type { Board, BoardLane } from './board';
+import type { Crossing } from './crossings';
+
+/** The one sentence every study opens with, in figures: who leads, by how much, when, and how far it holds. */
+export interface Verdict {
+  readonly leader: BoardLane | null;
+  readonly second: BoardLane | null;
+  /** All-in money a part saved against the second; null without a second. */
+  readonly gap: number | null;
+  /** The same as a share of the second's all-in. */
+  readonly gapShare: number | null;
+  /** Change of place below and above the quantity, where the route changes. */
+  readonly holdsFrom: Crossing | null;
+  readonly holdsTo: Crossing | null;
+  /** A baseline cheaper than the leader at this quantity, or null. */
+  readonly cheaperBaseline: { readonly name: string; readonly allIn: number } | null;
+}
+
+/** The verdict of a board; `all` are the crossings of its study, or null while they are still being worked out. */
+export function verdictOf(board: Board, all: readonly Crossing[] | null): Verdict {
+  const find = (id: string | null): BoardLane | null => board.lanes.find((lane) => lane.id === id) ?? null;
+  const leader = find(board.leader);
+  const second = find(board.second);
+  const mine = leader?.money?.allIn ?? null;
+  const theirs = second?.money?.allIn ?? null;
+  const gap = mine === null || theirs === null ? null : theirs - mine;
+  const routes = (all ?? []).filter((c) => c.kind === 'change' && c.routeChanges);
+  const cheaper = board.baselines
+    .filter((b) => b.barred === null && mine !== null && b.allIn < mine)
+    .sort((x, y) => x.allIn - y.allIn)[0];
+  return {
+    leader,
+    second,
+    gap,
+    gapShare: gap === null || theirs === null ? null : gap / theirs,
+    holdsFrom: routes.findLast((c) => c.last <= board.q) ?? null,
+    holdsTo: routes.find((c) => c.first > board.q) ?? null,
+    cheaperBaseline: cheaper === undefined ? null : { name: cheaper.name, allIn: cheaper.allIn },
+  };
+}
+
+/** Whole quantity with thin spaces between thousands. */
+export function pieces(n: number): string {
+  return Math.round(n)
+    .toString()
+    .replace(/\B(?=(\d{3})+$)/g, '\u202f');
+}
+
+/** Money with the digits its size bears: 3.12, 23.40, 101.7, 3 931. */
+export function plainMoney(x: number, code: string): string {
+  const digits = Math.abs(x) < 100 ? 2 : Math.abs(x) < 1000 ? 1 : 0;
+  const [head = '0', tail] = x.toFixed(digits).split('.');
+  const grouped = head.replace(/\B(?=(\d{3})+$)/g, '\u202f');
+  return `${tail === undefined ? grouped : `${grouped}.${tail}`} ${code}`;
+}
+
+/** The verdict in words, for the screen, for paper and for the answer of the service. */
+export function verdictSentence(board: Board, all: readonly Crossing[] | null, currency: string): string {
+  const v = verdictOf(board, all);
+  if (board.missing.length > 0)
+    return `Nothing can be compared yet: the brief still lacks ${board.missing.map(fieldWord).join(', ')}.`;
+  if (v.leader === null || v.leader.money === null)
+    return 'No casting route survives this brief; the folded lanes say what would open each.';
+  const parts = [
+    `At ${pieces(board.q)} ${board.q === 1 ? 'piece' : 'pieces'} ${phrase(v.leader)} leads at ${plainMoney(v.leader.money.allIn, currency)} a part all in`,
+  ];
+  if (v.gap !== null && v.gapShare !== null && v.second !== null) {
+    parts.push(`, ${plainMoney(v.gap, currency)} (${Math.round(100 * v.gapShare)} %) under ${phrase(v.second)}`);
+  } else parts.push(', the only route left');
+  if (v.leader.dates !== null) parts.push(`; first good parts in ${weeks(v.leader.dates.firstArticle_d)}`);
+  let text = `${parts.join('')}.`;
+  if (all !== null) {
+    const low = v.holdsFrom;
+    const high = v.holdsTo;
+    if (low !== null && high !== null)
+      text += ` This holds from ${pieces(low.last)} to ${pieces(high.first - 1)} pieces.`;
+    else if (high !== null) text += ` This holds up to ${pieces(high.first - 1)} pieces.`;
+    else if (low !== null) text += ` This holds from ${pieces(low.last)} pieces on.`;
+    else text += ' This holds at every quantity of the rail.';
+  }
+  if (v.cheaperBaseline !== null) {
+    text += ` ${v.cheaperBaseline.name} would cost less: ${plainMoney(v.cheaperBaseline.allIn, currency)} a part.`;
+  }
+  if (v.leader.status === 'not-known') text += ' Some rules could not be judged: the brief lacks figures.';
+  return text;
+}
+
+function phrase(lane: BoardLane): string {
+  return shortName(lane.id);
+}
+
+/** Days as weeks, to the half week. */
+export function weeks(days: number): string {
+  const w = Math.round((days / 7) * 2) / 2;
+  return `${w} ${w === 1 ? 'week' : 'weeks'}`;
+}
+
+const WORDS: Readonly<Record<string, string>> = {
+  alloy: 'the alloy',
+  'geometry.volume_cm3': 'the volume',
+  'geometry.area_cm2': 'the surface area',
+  'geometry.box_mm': 'the box around the part',
+};
+
+const fieldWord = (path: string): string => WORDS[path] ?? path;

@@ -1,0 +1,72 @@
+import { expect, test } from 'vitest';
+import { FORMULAS, runVector, type VectorCase } from '.';
+import worked from './cases/worked.json';
+
+const cases = worked.cases as unknown as VectorCase[];
+
+test.each(cases.map((c) => [c.id ?? c.formula, c] as const))('%s', (_, c) => {
+  expect(runVector(c)).toMatchObject({ outcome: 'passed', detail: '' });
+});
+
+test('every formula built has at least one worked case', () => {
+  const covered = new Set(cases.map((c) => c.formula));
+  expect(Object.keys(FORMULAS).filter((id) => !covered.has(id))).toEqual([]);
+});
+
+test('the runner fails a wrong expectation and skips an unknown formula', () => {
+  expect(
+    runVector({ formula: 'tol.ct', inputs: { nominal_mm: 120, grade: 9 }, expected: { total_mm: 2.6 } }).outcome,
+  ).toBe('failed');
+  expect(
+    runVector({ formula: 'tol.ct', inputs: { nominal_mm: 120, grade: 9 }, expected: { error: 'E_KEY' } }).outcome,
+  ).toBe('failed');
+  expect(runVector({ formula: 'no.such', inputs: {}, expected: {} }).outcome).toBe('skipped');
+});
+
+test.each([
+  ['tol.ct', { nominal_mm: 'ten', grade: 8 }, 'E_NOT_A_NUMBER'],
+  ['tol.ct', { nominal_mm: -1, grade: 8 }, 'E_SIGN'],
+  ['tol.ct', { nominal_mm: 10_001, grade: 8 }, 'E_RANGE'],
+  ['tol.ct', { nominal_mm: 100, grade: 16, wall: true }, 'E_RANGE'],
+  ['tol.parting', { base_mm: 0.3, projectedArea_cm2: 900, rows: [{ upTo_cm2: 65, add_mm: 0.1 }] }, 'E_RANGE'],
+  [
+    'tol.parting',
+    {
+      base_mm: 0.3,
+      projectedArea_cm2: 9,
+      rows: [
+        { upTo_cm2: 65, add_mm: 0.1 },
+        { upTo_cm2: 60, add_mm: 0.2 },
+      ],
+    },
+    'E_ORDER',
+  ],
+  ['tol.stack', { links: [] }, 'E_EMPTY'],
+  ['tol.roughness', { ra_um: 51 }, 'E_RANGE'],
+  ['qty.batches', { need: 2.5, perBatch: 2 }, 'E_RANGE'],
+  ['qty.positions', { positions: 4, lost: 4, scrap: 0, need: 1 }, 'E_RANGE'],
+  ['qty.starts', { need: 5, yield: 0, confidence: 0.9 }, 'E_RANGE'],
+  ['qty.throughput', { factors: [{ value: 3, unit: '' }], want: 'piece' }, 'E_UNIT'],
+  ['money.total', { plan: { perPart: 1 }, q: 1.5 }, 'E_RANGE'],
+  ['money.crossovers', { a: {}, b: {}, qMax: 3_000_000 }, 'E_TOO_LARGE'],
+  ['money.npv', { rate: -1, flows: [1] }, 'E_RANGE'],
+  ['money.learning', { first_h: 1, slope: 0.4, n: 2 }, 'E_RANGE'],
+  ['money.buy-to-fly', { stock_kg: 1, finished_kg: 2, price_per_kg: 1, chipPrice_per_kg: 0 }, 'E_ORDER'],
+  ['cal.add-workdays', { start: '2026-01-01', days: 1, hoursByWeekday: [0, 0, 0, 0, 0, 0, 0] }, 'E_NO_SOLUTION'],
+  [
+    'cal.critical-path',
+    {
+      tasks: [
+        { id: 'a', days: 1 },
+        { id: 'a', days: 1 },
+      ],
+    },
+    'E_KEY',
+  ],
+  ['cal.cumulative', { rates: [{ fromDay: 1, perDay: 0 }], scrap: 0, need: 1 }, 'E_NO_SOLUTION'],
+] as const)('%s refuses %j as %s', (formula, inputs, code) => {
+  expect(runVector({ formula, inputs: inputs as never, expected: { error: code } })).toMatchObject({
+    outcome: 'passed',
+    detail: '',
+  });
+});

@@ -1,0 +1,3 @@
+/** Workings: for every figure its equation, symbols, values, sources and basis; made only when asked for. */
+export type { Source, Working, WorkingSymbol } from './types';
+export { FIGURES, hasWorking, workingOf } from './working';

@@ -1,0 +1,109 @@
+import { likely } from '../figures';
+import type { Context } from './context';
+import { chosen, computed, fromRate } from './symbols';
+import type { Working } from './types';
+
+type Builder = (c: Context) => Omit<Working, 'figure'>;
+
+/** Workings of dates and rates, by figure. */
+export const TIME: Readonly<Record<string, Builder>> = {
+  firstArticle: (c) => {
+    const { time } = c.model.v;
+    const key = (k: string): string => `variants["${c.entry.lane.id}"].time.${k}`;
+    return {
+      title: 'First article',
+      equation: 'Time model T9 and T10',
+      expression: 'W * (wait + Ht / cap + buy + loops * loopDays + queue + hFO / shift) + pass',
+      value: c.time.firstArticle_d,
+      unit: 'days from the order',
+      symbols: [
+        fromRate(
+          'W',
+          'calendar days a working day',
+          c.study.rates.calendar.calendarPerWorkday,
+          'calendar.calendarPerWorkday',
+        ),
+        fromRate('wait', 'queue at the toolmaker', time.tool.queue, key('tool.queue')),
+        computed('Ht', 'tool hours', c.plan.Ht, 'h', 'Ht'),
+        fromRate('cap', 'tool hours a working day', time.tool.cap, key('tool.cap')),
+        fromRate('buy', 'buying blanks and steel', time.tool.buy, key('tool.buy')),
+        fromRate('loops', 'sampling loops', time.tool.loops, key('tool.loops')),
+        fromRate('loopDays', 'one loop', time.tool.loopDays, key('tool.loopDays')),
+        fromRate('queue', 'wait for a slot on the floor', time.queue, key('queue')),
+        fromRate('hFO', 'first-off check', c.model.v.lot.hFO, `variants["${c.entry.lane.id}"].lot.hFO`),
+        computed('shift', 'hours a shift', c.study.rates.calendar.shift_h, 'h'),
+        computed('pass', 'order on the floor to first good castings', c.time.pass_d, 'days', 'pass'),
+      ],
+      note: null,
+    };
+  },
+  pass: (c) => ({
+    title: 'Pass: from the floor order to the first good castings',
+    equation: 'Time model T3 and T4',
+    expression: c.time.steps.map((_, i) => `d${i + 1}`).join(' + '),
+    value: c.time.pass_d,
+    unit: 'days',
+    symbols: c.time.steps.map((s, i) =>
+      computed(
+        `d${i + 1}`,
+        `${s.name}: ${s.touch_h.toFixed(2)} h at work, ${s.wait_h.toFixed(1)} h waiting, ${s.handover_d} working days handed on`,
+        s.days,
+        'days',
+      ),
+    ),
+    note: `A working day gives ${c.time.hoursPerDay.toFixed(2)} h; waits run through the night.`,
+  }),
+  lastPart: (c) => {
+    const free = c.q <= 20;
+    return {
+      title: `Day of the last of ${c.q} pieces`,
+      equation: 'Time model T11: D(N)',
+      expression:
+        c.q <= c.time.samples ? 'D1' : free ? 'D1 + W * (N - k) / good' : 'D1 + approve + pass + W * (N - k) / good',
+      value: c.lastPart_d,
+      unit: 'days from the order',
+      symbols: [
+        computed('D1', 'first article', c.time.firstArticle_d, 'days', 'firstArticle'),
+        ...(c.q <= c.time.samples
+          ? []
+          : [
+              ...(free
+                ? []
+                : [
+                    computed('approve', 'customer’s approval', c.time.approve_d, 'days'),
+                    computed('pass', 'first good castings after it', c.time.pass_d, 'days', 'pass'),
+                  ]),
+              fromRate(
+                'W',
+                'calendar days a working day',
+                c.study.rates.calendar.calendarPerWorkday,
+                'calendar.calendarPerWorkday',
+              ),
+              chosen('N', 'pieces wanted', c.q, 'pieces'),
+              computed('k', 'samples that come with the first article', c.time.samples, 'pieces'),
+              computed('good', 'good pieces a working day', c.time.goodPerDay, 'pieces', 'goodPerDay'),
+            ]),
+      ],
+      note: free ? 'A programme of 20 pieces or fewer waits for no approval.' : null,
+    };
+  },
+  goodPerDay: (c) => ({
+    title: 'Good pieces a working day',
+    equation: 'Time model T6 to T8',
+    expression: `min(${c.time.resources.map((r) => r.id).join(', ')}) / nB`,
+    value: c.time.goodPerDay,
+    unit: 'pieces a working day',
+    symbols: [
+      ...c.time.resources.map((r) =>
+        computed(r.id, RESOURCE_WORDS[r.id] ?? `castings a day that ${r.id} allows`, r.startsPerDay, 'castings'),
+      ),
+      computed('nB', 'castings made a good piece', c.model.settled.nB, '–', 'stages'),
+    ],
+    note: `${RESOURCE_WORDS[c.time.bottleneck] ?? c.time.bottleneck} is the bottleneck. Share of the shop given to the job: ${likely(c.model.v.time.share)}.`,
+  }),
+};
+
+const RESOURCE_WORDS: Readonly<Record<string, string>> = {
+  capPours: 'pours a shift, by heat or machine',
+  capKg: 'kilograms a shift, by furnace or arms',
+};
