@@ -9,8 +9,7 @@ import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
 /** Puts the symbols' values into the expression and works it out, as a reader with a calculator would. */
 function recompute(w: Working): number {
   const names = w.symbols.map((s) => s.symbol);
-  const head =
-    'const { max, min, ceil: up } = Math; const ceil = (x) => up(x - 1e-9 * Math.max(1, Math.abs(x)));';
+  const head = 'const { max, min, ceil: up } = Math; const ceil = (x) => up(x - 1e-9 * Math.max(1, Math.abs(x)));';
   // eslint-disable-next-line @typescript-eslint/no-implied-eval -- the expression is the thing under test
   const run = new Function(...names, `${head} return ${w.expression};`) as (...values: number[]) => number;
   return run(...w.symbols.map((s) => s.value));

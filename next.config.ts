@@ -1,0 +1,12 @@
+import type { NextConfig } from 'next';
+
+const config: NextConfig = {
+  poweredByHeader: false,
+  reactStrictMode: true,
+  outputFileTracingRoot: import.meta.dirname,
+  turbopack: { root: import.meta.dirname },
+  serverExternalPackages: ['mysql2', 'pino'],
+  devIndicators: false,
+};
+
+export default config;

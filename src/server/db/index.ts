@@ -1,0 +1,4 @@
+/** The database: pool, transactions that retry, migrations. */
+export { migrate, readMigrations } from './migrate';
+export { closePool, connectionOptions, pool } from './pool';
+export { change, mayRetry, reading, rows, transaction, type Bound, type Runner } from './transaction';

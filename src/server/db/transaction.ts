@@ -1,0 +1,87 @@
+import type { PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/promise';
+import { pool } from './pool';
+
+/** A value bound to a statement. */
+export type Bound = string | number | boolean | null;
+
+/** What statements run on: a connection inside a transaction, or the pool. */
+export interface Runner {
+  execute(sql: string, values?: Bound[]): Promise<[unknown, unknown]>;
+}
+
+/** Rows of a SELECT. */
+export async function rows<T>(on: Runner, sql: string, values: Bound[] = []): Promise<T[]> {
+  const [result] = await on.execute(sql, values);
+  return result as (T & RowDataPacket)[];
+}
+
+/** Rows changed by an INSERT, UPDATE or DELETE. */
+export async function change(on: Runner, sql: string, values: Bound[] = []): Promise<number> {
+  const [result] = await on.execute(sql, values);
+  return (result as ResultSetHeader).affectedRows;
+}
+
+/**
+ * Errors after which the whole transaction may be tried again: deadlock and certification failure of a
+ * replicated cluster (1213), lock wait (1205), row changed under a snapshot (1020).
+ */
+const RETRIED = new Set([1213, 1205, 1020]);
+/** Errors that end a SELECT on a connection that died while idle; nothing was written. */
+const LOST = new Set(['PROTOCOL_CONNECTION_LOST', 'ECONNRESET', 'EPIPE']);
+const TRIES = 5;
+
+interface DbError {
+  readonly errno?: number;
+  readonly code?: string;
+}
+
+/** True when a transaction that failed with this error may be repeated whole. */
+export function mayRetry(error: unknown): boolean {
+  return RETRIED.has((error as DbError).errno ?? 0);
+}
+
+/**
+ * Runs work in one transaction. Deadlocks and certification failures repeat it, with a growing pause;
+ * any other failure rolls back and is passed on.
+ */
+export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, tries = TRIES): Promise<T> {
+  for (let turn = 1; ; turn++) {
+    const on = await connection();
+    try {
+      await on.beginTransaction();
+      const result = await work(on);
+      await on.commit();
+      return result;
+    } catch (error) {
+      await on.rollback().catch(() => undefined);
+      if (turn >= tries || !mayRetry(error)) throw error;
+      await new Promise((done) => setTimeout(done, 2 ** turn * 5));
+    } finally {
+      on.release();
+    }
+  }
+}
+
+/** A connection that answers: idle ones may have died with a restarted server. */
+async function connection(): Promise<PoolConnection> {
+  for (let turn = 1; ; turn++) {
+    const on = await pool().getConnection();
+    try {
+      await on.ping();
+      return on;
+    } catch (error) {
+      on.destroy();
+      if (turn >= 12 || !LOST.has((error as DbError).code ?? '')) throw error;
+    }
+  }
+}
+
+/** Runs a read; repeats it once when an idle connection turns out to be dead. */
+export async function reading<T>(work: (on: Runner) => Promise<T>): Promise<T> {
+  try {
+    return await work(pool() as unknown as Runner);
+  } catch (error) {
+    if (!LOST.has((error as DbError).code ?? '')) throw error;
+    return work(pool() as unknown as Runner);
+  }
+}

@@ -1,0 +1,35 @@
+import { parseBrief, type Brief } from '@/core/brief';
+import { change, rows, type Runner } from '../db';
+import { insertBrief, insertStudy } from '../studies/queries';
+import { SHIPPED_RATES } from '@/core/rates';
+import { randomUUID } from 'node:crypto';
+import { QUILLMERE_PARTS } from './quillmere.data';
+
+/** The day the demo world stands at: orders are reckoned from here. */
+const DEMO_DAY = '2027-01-04';
+
+/** The demo briefs, checked. */
+export function demoBriefs(): Brief[] {
+  return QUILLMERE_PARTS.map((part) => {
+    const result = parseBrief(part);
+    if (!result.ok) throw new Error(`Demo part ${String(part['id'])}: ${JSON.stringify(result.issues)}`);
+    return { ...result.brief, quantity: { ...result.brief.quantity, orderDate: DEMO_DAY } };
+  });
+}
+
+/**
+ * Puts the demo studies into a database that never had them. A mark remembers it, so that studies
+ * deleted or archived by the user do not come back at the next start.
+ */
+export async function seedDemo(on: Runner): Promise<number> {
+  const known = await rows<{ n: number }>(on, "SELECT COUNT(*) AS n FROM marks WHERE name = 'demo-seeded'");
+  if (Number(known[0]?.n ?? 0) > 0) return 0;
+  const briefs = demoBriefs();
+  for (const brief of [...briefs].reverse()) {
+    const id = randomUUID();
+    await insertStudy(on, { id, title: brief.title, school: 'published', rateSetId: SHIPPED_RATES.id, demo: true });
+    await insertBrief(on, id, 1, 'demo', brief);
+  }
+  await change(on, "INSERT INTO marks (name) VALUES ('demo-seeded')");
+  return briefs.length;
+}

@@ -1,0 +1,3 @@
+/** Files in and out: the study as JSON, the comparison as CSV, the published schemas. */
+export { comparisonCsv } from './comparison-csv';
+export { evaluateRequestSchema, publishedSchemas, readStudyFile, toStudyFile } from './study-file';

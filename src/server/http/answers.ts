@@ -1,0 +1,102 @@
+import { z } from 'zod';
+import { CoreError } from '@/core/errors';
+import type { BriefIssue } from '@/core/brief';
+import { log } from '../log';
+
+/** Largest body of an ordinary request, bytes. */
+export const BODY_LIMIT = 512 * 1024;
+/** Largest study file, bytes. */
+export const IMPORT_LIMIT = 4 * 1024 * 1024;
+
+/** What an error answer says: one message, and each field that is wrong. */
+export interface ErrorBody {
+  readonly error: { readonly message: string; readonly issues: readonly BriefIssue[] };
+}
+
+/** An error a request earns: its status and what it says. */
+export class RequestError extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly issues: readonly BriefIssue[] = [],
+  ) {
+    super(message);
+  }
+}
+
+/** Answers with an error; 4xx for the caller's, 5xx for ours. */
+export function refused(status: number, message: string, issues: readonly BriefIssue[] = []): Response {
+  return Response.json({ error: { message, issues } } satisfies ErrorBody, { status });
+}
+
+/** JSON body of a request, within the limit. Refuses other types (415), too much (413) and broken JSON (400). */
+export async function jsonBody(request: Request, limit = BODY_LIMIT): Promise<unknown> {
+  if (!/^application\/json\b/.test(request.headers.get('content-type') ?? '')) {
+    throw new RequestError(415, 'The body must be application/json.');
+  }
+  const bytes = await limitedBody(request, limit);
+  try {
+    return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes)) as unknown;
+  } catch (error) {
+    throw new RequestError(400, `The body is not JSON: ${error instanceof Error ? error.message : String(error)}`);
+  }
+}
+
+async function limitedBody(request: Request, limit: number): Promise<Uint8Array> {
+  const tooLarge = (): RequestError => new RequestError(413, `The body is larger than ${Math.round(limit / 1024)} KB.`);
+  if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLarge();
+  if (request.body === null) return new Uint8Array();
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  const reader = request.body.getReader();
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) break;
+    const chunk = value as Uint8Array;
+    size += chunk.byteLength;
+    if (size > limit) {
+      await reader.cancel();
+      throw tooLarge();
+    }
+    chunks.push(chunk);
+  }
+  const whole = new Uint8Array(size);
+  let at = 0;
+  for (const chunk of chunks) {
+    whole.set(chunk, at);
+    at += chunk.byteLength;
+  }
+  return whole;
+}
+
+/** A value by a schema, or a 400 that names each field. */
+export function checked<T extends z.ZodType>(schema: T, value: unknown): z.output<T> {
+  const result = schema.safeParse(value);
+  if (result.success) return result.data;
+  const issues = result.error.issues.map((issue): BriefIssue => {
+    const at = issue.path.reduce<unknown>(
+      (x, key) => (x == null ? undefined : (x as Record<PropertyKey, unknown>)[key]),
+      value,
+    );
+    return { path: issue.path.map(String).join('.'), value: at, message: issue.message };
+  });
+  throw new RequestError(400, `Refused: ${issues.map((i) => `${i.path || 'body'} – ${i.message}`).join('; ')}`, issues);
+}
+
+/** Runs a handler; what it throws becomes an answer: the caller's faults as 4xx with paths, ours as 500 without details. */
+export async function answering(work: () => Promise<Response>): Promise<Response> {
+  try {
+    return await work();
+  } catch (error) {
+    if (error instanceof RequestError) return refused(error.status, error.message, error.issues);
+    if (error instanceof CoreError) {
+      const { field, value, accepted, code } = error.issue;
+      return refused(422, `${code}: ${field} – accepted: ${accepted}`, [{ path: field, value, message: accepted }]);
+    }
+    log.error({ err: error }, 'request failed');
+    const code = (error as { code?: string }).code ?? '';
+    if (/ECONN|PROTOCOL|ER_ACCESS|ETIMEDOUT/.test(code))
+      return refused(503, 'The database cannot be reached. Nothing was saved; try again.');
+    return refused(500, 'Something failed on the server. Nothing was saved.');
+  }
+}

@@ -1,0 +1,12 @@
+/** Requests and answers: hosts and origins, body limits, checked input, errors as data. */
+export {
+  answering,
+  BODY_LIMIT,
+  checked,
+  IMPORT_LIMIT,
+  jsonBody,
+  refused,
+  RequestError,
+  type ErrorBody,
+} from './answers';
+export { hostAllowed, originAllowed } from './guard';

@@ -1,0 +1,200 @@
+import type { Brief } from '@/core/brief';
+import { change, rows, type Runner } from '../db';
+import { BRIEF_COLUMNS, briefValues, type BriefRow } from './brief-rows';
+
+/** A row of `studies`. */
+export interface StudyRow {
+  readonly id: string;
+  readonly title: string;
+  readonly school: 'published' | 'shop';
+  readonly rate_set_id: string;
+  readonly revision: number;
+  readonly version: number;
+  readonly demo: number;
+  readonly created_at: string;
+  readonly changed_at: string;
+  readonly archived_at: string | null;
+}
+
+const STUDY = 'id, title, school, rate_set_id, revision, version, demo, created_at, changed_at, archived_at';
+
+export async function selectStudies(on: Runner, archived: boolean): Promise<StudyRow[]> {
+  return rows<StudyRow>(
+    on,
+    `SELECT ${STUDY}
+       FROM studies
+      WHERE archived_at IS ${archived ? 'NOT NULL' : 'NULL'}
+      ORDER BY changed_at DESC, id`,
+  );
+}
+
+export async function selectStudy(on: Runner, id: string): Promise<StudyRow | undefined> {
+  return (await rows<StudyRow>(on, `SELECT ${STUDY} FROM studies WHERE id = ?`, [id]))[0];
+}
+
+/** Locks the row until the transaction ends, so that two saves are taken one after the other. */
+export async function lockStudy(on: Runner, id: string): Promise<StudyRow | undefined> {
+  return (await rows<StudyRow>(on, `SELECT ${STUDY} FROM studies WHERE id = ? FOR UPDATE`, [id]))[0];
+}
+
+export async function insertStudy(
+  on: Runner,
+  s: { id: string; title: string; school: string; rateSetId: string; demo: boolean },
+): Promise<void> {
+  await change(
+    on,
+    `INSERT INTO studies (id, title, school, rate_set_id, revision, version, demo)
+     VALUES (?, ?, ?, ?, 1, 1, ?)`,
+    [s.id, s.title, s.school, s.rateSetId, s.demo],
+  );
+}
+
+export async function updateStudy(
+  on: Runner,
+  s: { id: string; title: string; school: string; revision: number; version: number },
+): Promise<void> {
+  await change(
+    on,
+    `UPDATE studies
+        SET title = ?, school = ?, revision = ?, version = ?, changed_at = CURRENT_TIMESTAMP(3)
+      WHERE id = ?`,
+    [s.title, s.school, s.revision, s.version, s.id],
+  );
+}
+
+export async function setArchived(on: Runner, id: string, archived: boolean): Promise<number> {
+  return change(
+    on,
+    `UPDATE studies
+        SET archived_at = ${archived ? 'CURRENT_TIMESTAMP(3)' : 'NULL'}, version = version + 1
+      WHERE id = ?`,
+    [id],
+  );
+}
+
+export async function insertBrief(
+  on: Runner,
+  studyId: string,
+  revision: number,
+  editor: string,
+  brief: Brief,
+): Promise<void> {
+  const marks = BRIEF_COLUMNS.map(() => '?').join(', ');
+  await change(
+    on,
+    `INSERT INTO briefs (study_id, revision, editor, ${BRIEF_COLUMNS.join(', ')})
+     VALUES (?, ?, ?, ${marks})`,
+    [studyId, revision, editor, ...briefValues(brief)],
+  );
+  await insertTables(on, studyId, revision, brief);
+}
+
+/** Rewrites a revision in place: only one that no decision has frozen and that its own editor goes on typing in. */
+export async function rewriteBrief(on: Runner, studyId: string, revision: number, brief: Brief): Promise<void> {
+  await change(
+    on,
+    `UPDATE briefs
+        SET ${BRIEF_COLUMNS.map((c) => `${c} = ?`).join(', ')}, saved_at = CURRENT_TIMESTAMP(3)
+      WHERE study_id = ? AND revision = ?`,
+    [...briefValues(brief), studyId, revision],
+  );
+  await change(on, 'DELETE FROM features WHERE study_id = ? AND revision = ?', [studyId, revision]);
+  await change(on, 'DELETE FROM holes WHERE study_id = ? AND revision = ?', [studyId, revision]);
+  await insertTables(on, studyId, revision, brief);
+}
+
+async function insertTables(on: Runner, studyId: string, revision: number, brief: Brief): Promise<void> {
+  for (const [place, f] of brief.features.entries()) {
+    await change(
+      on,
+      `INSERT INTO features (study_id, revision, place, feature_id, name, kind, nominal_mm, tol_mm,
+                             across_parting, may_machine, must_machine, critical, area_cm2, depth_mm, count, ra_um)
+       VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+      [
+        studyId,
+        revision,
+        place,
+        f.id,
+        f.name,
+        f.kind,
+        f.nominal_mm,
+        f.tol_mm,
+        f.acrossParting,
+        f.mayMachine,
+        f.mustMachine,
+        f.critical ?? null,
+        f.area_cm2 ?? null,
+        f.depth_mm ?? null,
+        f.count ?? null,
+        f.Ra_um ?? null,
+      ],
+    );
+  }
+  for (const [place, h] of brief.holes.entries()) {
+    await change(
+      on,
+      `INSERT INTO holes (study_id, revision, place, dia_mm, depth_mm, count, thread, through, tol_mm)
+       VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+      [studyId, revision, place, h.dia_mm, h.depth_mm, h.count, h.thread, h.through, h.tol_mm ?? null],
+    );
+  }
+}
+
+export async function selectBrief(on: Runner, studyId: string, revision: number): Promise<BriefRow | undefined> {
+  return (await rows<BriefRow>(on, 'SELECT * FROM briefs WHERE study_id = ? AND revision = ?', [studyId, revision]))[0];
+}
+
+export async function selectFeatures(on: Runner, studyId: string, revision: number): Promise<BriefRow[]> {
+  return rows<BriefRow>(on, 'SELECT * FROM features WHERE study_id = ? AND revision = ? ORDER BY place', [
+    studyId,
+    revision,
+  ]);
+}
+
+export async function selectHoles(on: Runner, studyId: string, revision: number): Promise<BriefRow[]> {
+  return rows<BriefRow>(on, 'SELECT * FROM holes WHERE study_id = ? AND revision = ? ORDER BY place', [
+    studyId,
+    revision,
+  ]);
+}
+
+/** True when a decision stands on that revision, open or reopened: it is never rewritten. */
+export async function isFrozen(on: Runner, studyId: string, revision: number): Promise<boolean> {
+  const found = await rows<{ n: number }>(
+    on,
+    'SELECT COUNT(*) AS n FROM decisions WHERE study_id = ? AND revision = ?',
+    [studyId, revision],
+  );
+  return Number(found[0]?.n ?? 0) > 0;
+}
+
+export async function insertRefusedSave(
+  on: Runner,
+  r: { id: string; studyId: string; baseVersion: number; editor: string; brief: Brief },
+): Promise<void> {
+  await change(on, 'INSERT INTO refused_saves (id, study_id, base_version, editor, brief) VALUES (?, ?, ?, ?, ?)', [
+    r.id,
+    r.studyId,
+    r.baseVersion,
+    r.editor,
+    JSON.stringify(r.brief),
+  ]);
+}
+
+export async function settleRefusedSave(on: Runner, studyId: string, id: string): Promise<number> {
+  return change(on, 'UPDATE refused_saves SET settled_at = CURRENT_TIMESTAMP(3) WHERE study_id = ? AND id = ?', [
+    studyId,
+    id,
+  ]);
+}
+
+export async function selectRefusedSaves(
+  on: Runner,
+  studyId: string,
+): Promise<{ id: string; brief: string | object; refused_at: string }[]> {
+  return rows(
+    on,
+    'SELECT id, brief, refused_at FROM refused_saves WHERE study_id = ? AND settled_at IS NULL ORDER BY refused_at',
+    [studyId],
+  );
+}

@@ -1,0 +1,70 @@
+import { parseBrief, type Brief } from '@/core/brief';
+import type { School } from '@/core/part';
+import type { Runner } from '../db';
+import { briefFromRows } from './brief-rows';
+import { selectBrief, selectFeatures, selectHoles, selectRefusedSaves, selectStudy, type StudyRow } from './queries';
+
+/** A save that lost a race and still waits for its author's choice. */
+export interface RefusedSave {
+  readonly id: string;
+  readonly brief: Brief;
+  readonly refusedAt: string;
+}
+
+/** A study as the screens use it. Times are UTC, ISO 8601. */
+export interface StudyRecord {
+  readonly id: string;
+  readonly title: string;
+  readonly school: School;
+  readonly rateSetId: string;
+  readonly revision: number;
+  readonly version: number;
+  readonly demo: boolean;
+  readonly createdAt: string;
+  readonly changedAt: string;
+  readonly archivedAt: string | null;
+  readonly brief: Brief;
+}
+
+/** Database time (UTC, "YYYY-MM-DD hh:mm:ss.mmm") as ISO 8601. */
+export const isoTime = (text: string): string => `${text.replace(' ', 'T')}Z`;
+
+/** A study row with its current brief. */
+export async function withBrief(on: Runner, row: StudyRow): Promise<StudyRecord> {
+  const brief = await loadBrief(on, row.id, row.revision);
+  if (brief === undefined) throw new Error(`Study ${row.id} has no brief of revision ${row.revision}`);
+  return {
+    id: row.id,
+    title: row.title,
+    school: row.school,
+    rateSetId: row.rate_set_id,
+    revision: row.revision,
+    version: row.version,
+    demo: Boolean(row.demo),
+    createdAt: isoTime(row.created_at),
+    changedAt: isoTime(row.changed_at),
+    archivedAt: row.archived_at === null ? null : isoTime(row.archived_at),
+    brief,
+  };
+}
+
+/** A brief at a revision, or undefined. */
+export async function loadBrief(on: Runner, studyId: string, revision: number): Promise<Brief | undefined> {
+  const row = await selectBrief(on, studyId, revision);
+  if (row === undefined) return undefined;
+  return briefFromRows(row, await selectFeatures(on, studyId, revision), await selectHoles(on, studyId, revision));
+}
+
+/** A study by id, or undefined. */
+export async function loadStudy(on: Runner, id: string): Promise<StudyRecord | undefined> {
+  const row = await selectStudy(on, id);
+  return row === undefined ? undefined : withBrief(on, row);
+}
+
+/** Saves of a study that were refused and not yet settled. */
+export async function loadRefusedSaves(on: Runner, studyId: string): Promise<RefusedSave[]> {
+  return (await selectRefusedSaves(on, studyId)).flatMap((row) => {
+    const parsed = parseBrief(typeof row.brief === 'string' ? JSON.parse(row.brief) : row.brief);
+    return parsed.ok ? [{ id: row.id, brief: parsed.brief, refusedAt: isoTime(row.refused_at) }] : [];
+  });
+}
