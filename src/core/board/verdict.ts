@@ -104,3 +104,6 @@ const WORDS: Readonly<Record<string, string>> = {
 };
 
 const fieldWord = (path: string): string => WORDS[path] ?? path;
+
+/** A figure with one digit after the point. */
+export const shortFigure = (x: number): string => x.toFixed(1);

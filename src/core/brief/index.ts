@@ -1,5 +1,5 @@
 /** The part brief: its schema, how it is read, and what follows from it alone. */
-export { contradictions, parseBrief, type BriefIssue, type BriefResult } from './parse';
+export { contradictions, inspectBrief, parseBrief, type BriefIssue, type BriefResult } from './parse';
 export { demandBand, draftDegrees, lifetimeQuantity, lotSize } from './programme';
 export {
   briefSchema,

@@ -48,7 +48,46 @@ function valueAt(root: unknown, path: readonly PropertyKey[]): unknown {
 }
 
 function toIssue(issue: z.core.$ZodIssue, root: unknown): BriefIssue {
-  return { path: issue.path.map(String).join('.'), value: valueAt(root, issue.path), message: issue.message };
+  return { path: issue.path.map(String).join('.'), value: valueAt(root, issue.path), message: accepted(issue) };
+}
+
+const KINDS: Readonly<Record<string, string>> = {
+  number: 'a number',
+  int: 'a whole number',
+  string: 'text',
+  boolean: 'true or false',
+  array: 'a list',
+  tuple: 'a list',
+  object: 'an object',
+};
+
+/** What a field would accept, in words. */
+function accepted(issue: z.core.$ZodIssue): string {
+  switch (issue.code) {
+    case 'invalid_type':
+      return `${KINDS[issue.expected] ?? issue.expected} is wanted`;
+    case 'too_small':
+      if (issue.origin === 'string') return issue.message;
+      return issue.origin === 'array'
+        ? `at least ${issue.minimum} entries are wanted`
+        : `${issue.inclusive ? 'at least' : 'more than'} ${issue.minimum} is wanted`;
+    case 'too_big':
+      if (issue.origin === 'string') return `at most ${issue.maximum} letters are wanted`;
+      return issue.origin === 'array'
+        ? `at most ${issue.maximum} entries are wanted`
+        : `at most ${issue.maximum} is wanted`;
+    case 'invalid_value':
+      return `one of ${issue.values.map(String).join(', ')} is wanted`;
+    default:
+      return issue.message;
+  }
+}
+
+/** Shape and contradictions of a brief under way, for the screen: a brief if the shape is right, and every issue. */
+export function inspectBrief(raw: unknown): { brief: Brief | null; issues: BriefIssue[] } {
+  const parsed = briefSchema.safeParse(raw);
+  if (!parsed.success) return { brief: null, issues: parsed.error.issues.map((issue) => toIssue(issue, raw)) };
+  return { brief: parsed.data, issues: contradictions(parsed.data) };
 }
 
 /** What a schema cannot see: figures that contradict each other, and words the shop does not know. */

@@ -1,8 +1,7 @@
 import { expect, test } from 'vitest';
-import { FORMULAS, runVector, type VectorCase } from '.';
-import worked from './cases/worked.json';
+import { FORMULAS, runVector, WORKED_CASES } from '.';
 
-const cases = worked.cases as unknown as VectorCase[];
+const cases = WORKED_CASES;
 
 test.each(cases.map((c) => [c.id ?? c.formula, c] as const))('%s', (_, c) => {
   expect(runVector(c)).toMatchObject({ outcome: 'passed', detail: '' });

@@ -1,0 +1,5 @@
+import { DecisionView } from '@/ui/decision/decision-view';
+
+export default function Page() {
+  return <DecisionView />;
+}

@@ -1,0 +1,31 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { listDecisions } from '@/server/decisions';
+import { getStudy } from '@/server/studies';
+import { StudyProvider } from '@/ui/study/study-context';
+import { StudyHead } from '@/ui/study/study-head';
+
+type Props = { params: Promise<{ id: string }>; children: ReactNode };
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  const study = await getStudy((await params).id);
+  return { title: study?.title ?? 'No such study' };
+}
+
+/** A study: loaded once, kept while its views change. */
+export default async function StudyLayout({ params, children }: Props) {
+  const { id } = await params;
+  const study = await getStudy(id);
+  if (study === undefined) notFound();
+  return (
+    <StudyProvider
+      key={id}
+      record={study}
+      decisions={await listDecisions(id)}
+      today={new Date().toISOString().slice(0, 10)}
+    >
+      <StudyHead>{children}</StudyHead>
+    </StudyProvider>
+  );
+}

@@ -1,0 +1,5 @@
+import { RoutesView } from '@/ui/board/routes-view';
+
+export default function Page() {
+  return <RoutesView />;
+}

@@ -1,0 +1,60 @@
+import { plainMoney, shortFigure, type Evaluation } from '../board';
+import type { Brief } from '../brief';
+import { shortName } from '../routes';
+
+/** One thing that is no longer as it was when a decision was signed. */
+export interface Change {
+  readonly what: string;
+  readonly was: string;
+  readonly is: string;
+}
+
+/** Leaves of two objects that differ, by path; lists are compared by place. */
+function differences(
+  was: unknown,
+  is: unknown,
+  path: string,
+  out: { path: string; was: unknown; is: unknown }[],
+): void {
+  if (Object.is(was, is)) return;
+  const both = [was, is].every((x) => x !== null && typeof x === 'object');
+  if (!both) {
+    if (!(was == null && is == null)) out.push({ path, was, is });
+    return;
+  }
+  const a = was as Record<string, unknown>;
+  const b = is as Record<string, unknown>;
+  for (const key of new Set([...Object.keys(a), ...Object.keys(b)]))
+    differences(a[key], b[key], path === '' ? key : `${path}.${key}`, out);
+}
+
+const text = (x: unknown): string => (x == null ? 'not known' : typeof x === 'object' ? JSON.stringify(x) : String(x));
+
+/** What of the brief has changed since it was frozen. Marks of unconfirmed defaults do not count. */
+export function briefChanges(was: Brief, is: Brief): Change[] {
+  const found: { path: string; was: unknown; is: unknown }[] = [];
+  differences(was, is, '', found);
+  return found
+    .filter((d) => !d.path.startsWith('assumed'))
+    .map((d) => ({ what: d.path, was: text(d.was), is: text(d.is) }));
+}
+
+/** What of the results has changed: leader, the chosen lane's figures, core version and rates. */
+export function resultChanges(was: Evaluation, is: Evaluation, laneId: string): Change[] {
+  const out: Change[] = [];
+  const say = (what: string, a: string, b: string): void => {
+    if (a !== b) out.push({ what, was: a, is: b });
+  };
+  say('core version', was.coreVersion, is.coreVersion);
+  say('rate set', was.rates, is.rates);
+  say('leading route', shortName(was.leader ?? 'none'), shortName(is.leader ?? 'none'));
+  const before = was.lanes.find((l) => l.id === laneId);
+  const after = is.lanes.find((l) => l.id === laneId);
+  const money = (x: number | null | undefined): string => (x == null ? 'none' : plainMoney(x, is.currency));
+  const days = (x: number | null | undefined): string => (x == null ? 'none' : `${shortFigure(x)} days`);
+  say('verdict of the chosen route', before?.status ?? 'none', after?.status ?? 'none');
+  say('all in a part, chosen route', money(before?.allIn), money(after?.allIn));
+  say('tooling, chosen route', money(before?.tooling), money(after?.tooling));
+  say('first article, chosen route', days(before?.firstArticle_days), days(after?.firstArticle_days));
+  return out;
+}

@@ -1,0 +1,37 @@
+import type { BriefIssue } from '@/core/brief';
+import type { ErrorBody } from '@/server/http/answers';
+
+/** An answer that refused: its status, message and the fields it names. */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly issues: readonly BriefIssue[],
+    readonly body: unknown,
+  ) {
+    super(message);
+  }
+}
+
+/** Calls the server with JSON; a refusal is thrown as Refused, a dead line as a plain Error. */
+export async function call<T>(
+  method: 'GET' | 'POST' | 'PUT',
+  path: string,
+  body?: unknown,
+  init: RequestInit = {},
+): Promise<T> {
+  const response = await fetch(path, {
+    method,
+    ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+    ...init,
+  });
+  const data: unknown = await response.json().catch(() => null);
+  if (response.ok) return data as T;
+  const error = (data as Partial<ErrorBody> | null)?.error;
+  throw new Refused(
+    response.status,
+    error?.message ?? `The server answered ${response.status}.`,
+    error?.issues ?? [],
+    data,
+  );
+}

@@ -1,0 +1,28 @@
+import type { Finding, FindingUnit } from '@/core/screening';
+import { DISPLAY_UNITS, toDisplay, type Dimension, type UnitSystem } from '@/core/units';
+import { significant } from '../format';
+
+const DIMENSION: Partial<Record<FindingUnit, Dimension>> = { mm: 'length', kg: 'mass', µm: 'roughness' };
+const PLAIN: Partial<Record<FindingUnit, string>> = {
+  deg: '°',
+  MN: ' MN',
+  days: ' d',
+  pieces: ' pieces',
+  ratio: ' : 1',
+};
+
+/** A figure of a finding in the units of the screen. */
+export function findingValue(value: number | string | null, unit: FindingUnit, system: UnitSystem): string {
+  if (value === null) return 'not known';
+  if (typeof value === 'string') return value;
+  const dimension = DIMENSION[unit];
+  if (dimension !== undefined)
+    return `${significant(toDisplay(value, dimension, system), 3)} ${DISPLAY_UNITS[system][dimension].unit}`;
+  return `${significant(value, 3)}${PLAIN[unit] ?? ''}`;
+}
+
+/** "5 mm against 6 mm", or nothing where words are compared. */
+export function findingFigures(f: Finding, system: UnitSystem): string {
+  if (typeof f.value !== 'number' || typeof f.limit !== 'number') return '';
+  return `${findingValue(f.value, f.unit, system)} against ${findingValue(f.limit, f.unit, system)}`;
+}

@@ -1,0 +1,103 @@
+'use client';
+import { CloseButton, Drawer, Portal } from '@chakra-ui/react';
+import type { BoardLane } from '@/core/board';
+import { hazardsOf } from '@/core/alloys';
+import { gravity, ruleText, type Finding } from '@/core/screening';
+import { Mark, STATUS_WORDS } from '../marks/mark';
+import { Spare } from '../marks/tone';
+import { useUnits } from '../preferences';
+import { useStudy } from '../study/study-context';
+import { findingValue } from './finding-words';
+
+/** Every rule held against a lane, gravest first: limit, value, margin, reason and mend. */
+export function ReasonsSheet({ lane, onClose }: { lane: BoardLane | null; onClose: () => void }) {
+  const { study } = useStudy();
+  const findings = [...(lane?.findings ?? [])].sort((a, b) => gravity(b.status) - gravity(a.status));
+  return (
+    <Drawer.Root open={lane !== null} onOpenChange={(e) => !e.open && onClose()} size="lg">
+      <Portal>
+        <Drawer.Backdrop />
+        <Drawer.Positioner>
+          <Drawer.Content>
+            <Drawer.Header>
+              <div>
+                <Drawer.Title>
+                  {lane?.name}: {lane ? STATUS_WORDS[lane.status] : ''}
+                </Drawer.Title>
+                <div className="small quiet">{lane?.variantName}</div>
+              </div>
+            </Drawer.Header>
+            <Drawer.CloseTrigger asChild>
+              <CloseButton size="sm" aria-label="Close" />
+            </Drawer.CloseTrigger>
+            <Drawer.Body>
+              {lane?.uncosted != null && <p>{lane.uncosted}</p>}
+              <div className="scroll-x">
+                <table className="sheet-table">
+                  <thead>
+                    <tr>
+                      <th>
+                        <span className="sr">Verdict</span>
+                      </th>
+                      <th>Rule</th>
+                      <th className="num">Part</th>
+                      <th className="num">Limit</th>
+                      <th>Room</th>
+                    </tr>
+                  </thead>
+                  <tbody>
+                    {findings.map((f, i) => (
+                      <Reason key={`${f.rule}${i}`} f={f} />
+                    ))}
+                  </tbody>
+                </table>
+              </div>
+              {study.alloy !== null && (
+                <section className="section">
+                  <h2>What can hurt people here</h2>
+                  {hazardsOf(study.alloy).map((h) => (
+                    <p key={h.id} className="small" style={{ margin: '6px 0' }}>
+                      <strong>{h.title}.</strong> {h.hurts} {h.precautions}
+                    </p>
+                  ))}
+                  <p className="small quiet">
+                    General practice only. Local codes, permits and licensed practice decide.
+                  </p>
+                </section>
+              )}
+            </Drawer.Body>
+          </Drawer.Content>
+        </Drawer.Positioner>
+      </Portal>
+    </Drawer.Root>
+  );
+}
+
+const OWN_NAMES: Readonly<Record<string, string>> = { 'lead-free': 'Free of lead', 'pour-mass': 'One pour holds it' };
+
+function Reason({ f }: { f: Finding }) {
+  const [units] = useUnits();
+  const text = ruleText(f.rule);
+  return (
+    <tr>
+      <td>
+        <Mark status={f.status} />
+      </td>
+      <td>
+        <strong>
+          {text?.name ?? OWN_NAMES[f.rule] ?? f.rule}
+          {f.subject && `: ${f.subject}`}
+        </strong>
+        <div className="small">{f.reason}</div>
+        {f.status !== 'fits' && f.mends.length > 0 && <div className="small">→ {f.mends.slice(0, 3).join('; ')}.</div>}
+        {f.status !== 'fits' && text !== undefined && <div className="small quiet">{text.costEffect}</div>}
+      </td>
+      <td className="num">{findingValue(f.value, f.unit, units)}</td>
+      <td className="num">{f.limit === null ? '' : findingValue(f.limit, f.unit, units)}</td>
+      <td style={{ minWidth: 96 }}>
+        {f.margin !== null && <span className="small">{findingValue(f.margin, f.unit, units)}</span>}
+        <Spare spare={f.spare} left />
+      </td>
+    </tr>
+  );
+}

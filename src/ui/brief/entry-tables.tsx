@@ -1,0 +1,329 @@
+'use client';
+import { Button } from '@chakra-ui/react';
+import { useRef, type ClipboardEvent, type KeyboardEvent, type ReactNode } from 'react';
+import { useFieldArray } from 'react-hook-form';
+import { OPERATION_WORDS } from '@/core/brief';
+import { toStored } from '@/core/units';
+import { NumberInput } from '../fields/inputs';
+import { unitOf } from '../fields/numbers';
+import { useUnits } from '../preferences';
+import { useBriefForm } from './form-context';
+import { nextId, pastedFeatures, pastedHoles } from './paste';
+
+/** Arrow up and down keep the column, Enter goes down and makes a row at the end. */
+function useTableKeys(addRow: () => void) {
+  const table = useRef<HTMLTableElement>(null);
+  const onKeyDown = (event: KeyboardEvent<HTMLTableElement>): void => {
+    const target = event.target as HTMLElement;
+    const cell = target.closest('td');
+    const row = cell?.closest('tr');
+    if (cell == null || row == null || target.tagName === 'SELECT') return;
+    const step = event.key === 'ArrowDown' || event.key === 'Enter' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+    if (step === 0 || (target.tagName === 'BUTTON' && event.key === 'Enter')) return;
+    const rows = [...(row.parentElement?.children ?? [])];
+    const next = rows[rows.indexOf(row) + step];
+    const at = [...row.children].indexOf(cell);
+    event.preventDefault();
+    if (next !== undefined) (next.children[at]?.querySelector('input, select') as HTMLElement | null)?.focus();
+    else if (event.key === 'Enter') {
+      addRow();
+      requestAnimationFrame(() =>
+        (table.current?.tBodies[0]?.lastElementChild?.querySelector('input') as HTMLElement | null)?.focus(),
+      );
+    }
+  };
+  return { table, onKeyDown };
+}
+
+function EntryTable({
+  label,
+  heads,
+  rows,
+  onAdd,
+  onPaste,
+  addName,
+  empty,
+  issues,
+}: {
+  label: string;
+  heads: readonly string[];
+  rows: readonly ReactNode[];
+  onAdd: () => void;
+  onPaste: (text: string) => boolean;
+  addName: string;
+  empty: string;
+  issues: readonly string[];
+}) {
+  const { table, onKeyDown } = useTableKeys(onAdd);
+  const paste = (event: ClipboardEvent): void => {
+    if (onPaste(event.clipboardData.getData('text/plain'))) event.preventDefault();
+  };
+  return (
+    <div onPaste={paste}>
+      <div className="scroll-x">
+        <table className="entry-table" ref={table} onKeyDown={onKeyDown} aria-label={label}>
+          <thead>
+            <tr>
+              {heads.map((head) => (
+                <th key={head} scope="col">
+                  {head || <span className="sr">Remove</span>}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>{rows}</tbody>
+        </table>
+      </div>
+      {rows.length === 0 && <p className="small quiet">{empty}</p>}
+      {issues.map((issue) => (
+        <p key={issue} className="field">
+          <span className="bad" role="alert">
+            {issue}
+          </span>
+        </p>
+      ))}
+      <Button size="xs" variant="outline" mt="2" onClick={onAdd}>
+        {addName}
+      </Button>{' '}
+      <span className="small quiet">Enter makes a row; a block copied from a spreadsheet can be pasted here.</span>
+    </div>
+  );
+}
+
+/** What is wrong in a table's rows, as sentences that name the row. */
+function tableIssues(issues: ReadonlyMap<string, string>, table: string): string[] {
+  return [...issues]
+    .filter(([path]) => path.startsWith(`${table}.`))
+    .map(([path, text]) => `Row ${Number(path.split('.')[1]) + 1}: ${text}`);
+}
+
+/** Toleranced dimensions. */
+export function FeaturesTable() {
+  const { control, register, issues, getValues } = useBriefForm();
+  const { fields, append, remove } = useFieldArray({ control, name: 'features' });
+  const [units] = useUnits();
+  const mm = unitOf('length', units);
+  const ids = (): string[] => ((getValues('features') ?? []) as { id: string }[]).map((f) => f.id);
+  const blank = (): Record<string, unknown> => ({
+    id: nextId(ids()),
+    name: '',
+    kind: 'dim',
+    nominal_mm: null,
+    tol_mm: null,
+    acrossParting: false,
+    mayMachine: true,
+    mustMachine: false,
+  });
+  const bad = (path: string): boolean => issues.has(path);
+  return (
+    <EntryTable
+      label="Toleranced dimensions"
+      heads={[
+        'Name',
+        'Kind',
+        `Nominal, ${mm}`,
+        `Total tolerance, ${mm}`,
+        'Across parting',
+        'May be cut',
+        'Must be cut',
+        `Area cut, ${unitOf('area', units)}`,
+        `Depth, ${mm}`,
+        'How many',
+        '',
+      ]}
+      empty="No toleranced dimension yet: nothing is judged in the tolerance column but the skin."
+      addName="Add a dimension"
+      issues={tableIssues(issues, 'features')}
+      onAdd={() => append(blank())}
+      onPaste={(text) => {
+        const rows = pastedFeatures(
+          text,
+          (x) => toStored(x, 'length', units),
+          (x) => toStored(x, 'area', units),
+        );
+        if (rows === null) return false;
+        const used = ids();
+        append(
+          rows.map((row) => {
+            const id = nextId(used);
+            used.push(id);
+            return { id, ...row };
+          }),
+        );
+        return true;
+      }}
+      rows={fields.map((field, i) => {
+        const path = (name: string): string => `features.${i}.${name}`;
+        const row = `Row ${i + 1}`;
+        return (
+          <tr key={field.id}>
+            <td style={{ minWidth: 150 }}>
+              <input aria-label={`${row}, name`} autoComplete="off" {...register(path('name'))} />
+            </td>
+            <td style={{ minWidth: 78 }}>
+              <select aria-label={`${row}, kind`} {...register(path('kind'))}>
+                {OPERATION_WORDS.map((kind) => (
+                  <option key={kind} value={kind}>
+                    {kind}
+                  </option>
+                ))}
+              </select>
+            </td>
+            <td>
+              <NumberInput
+                label={`${row}, nominal`}
+                path={path('nominal_mm')}
+                dimension="length"
+                bad={bad(path('nominal_mm'))}
+              />
+            </td>
+            <td>
+              <NumberInput
+                label={`${row}, total tolerance`}
+                path={path('tol_mm')}
+                dimension="length"
+                bad={bad(path('tol_mm'))}
+              />
+            </td>
+            {(['acrossParting', 'mayMachine', 'mustMachine'] as const).map((name) => (
+              <td key={name} style={{ textAlign: 'center' }}>
+                <input
+                  type="checkbox"
+                  style={{ width: 18, height: 18 }}
+                  aria-label={`${row}, ${name === 'acrossParting' ? 'across the parting' : name === 'mayMachine' ? 'may be cut' : 'must be cut'}`}
+                  {...register(path(name))}
+                />
+              </td>
+            ))}
+            <td>
+              <NumberInput
+                label={`${row}, area cut`}
+                path={path('area_cm2')}
+                dimension="area"
+                bad={bad(path('area_cm2'))}
+                absent={undefined}
+              />
+            </td>
+            <td>
+              <NumberInput
+                label={`${row}, depth`}
+                path={path('depth_mm')}
+                dimension="length"
+                bad={bad(path('depth_mm'))}
+                absent={undefined}
+              />
+            </td>
+            <td style={{ width: 70 }}>
+              <NumberInput
+                label={`${row}, how many`}
+                path={path('count')}
+                dimension={null}
+                bad={bad(path('count'))}
+                absent={undefined}
+              />
+            </td>
+            <td>
+              <button
+                type="button"
+                className="textbtn small"
+                onClick={() => remove(i)}
+                aria-label={`Remove row ${i + 1}`}
+              >
+                remove
+              </button>
+            </td>
+          </tr>
+        );
+      })}
+    />
+  );
+}
+
+/** Patterns of like holes. */
+export function HolesTable() {
+  const { control, register, issues } = useBriefForm();
+  const { fields, append, remove } = useFieldArray({ control, name: 'holes' });
+  const [units] = useUnits();
+  const mm = unitOf('length', units);
+  const bad = (path: string): boolean => issues.has(path);
+  return (
+    <EntryTable
+      label="Holes"
+      heads={[
+        `Diameter or thread, ${mm}`,
+        `Depth, ${mm}`,
+        'How many',
+        'Threaded',
+        'Right through',
+        `Total tolerance, ${mm}`,
+        '',
+      ]}
+      empty="No hole yet."
+      addName="Add holes"
+      issues={tableIssues(issues, 'holes')}
+      onAdd={() => append({ dia_mm: null, depth_mm: null, count: 1, thread: false, through: true })}
+      onPaste={(text) => {
+        const rows = pastedHoles(text, (x) => toStored(x, 'length', units));
+        if (rows === null) return false;
+        append(rows);
+        return true;
+      }}
+      rows={fields.map((field, i) => {
+        const path = (name: string): string => `holes.${i}.${name}`;
+        const row = `Holes ${i + 1}`;
+        return (
+          <tr key={field.id}>
+            <td>
+              <NumberInput
+                label={`${row}, diameter`}
+                path={path('dia_mm')}
+                dimension="length"
+                bad={bad(path('dia_mm'))}
+              />
+            </td>
+            <td>
+              <NumberInput
+                label={`${row}, depth`}
+                path={path('depth_mm')}
+                dimension="length"
+                bad={bad(path('depth_mm'))}
+              />
+            </td>
+            <td style={{ width: 90 }}>
+              <NumberInput label={`${row}, how many`} path={path('count')} dimension={null} bad={bad(path('count'))} />
+            </td>
+            {(['thread', 'through'] as const).map((name) => (
+              <td key={name} style={{ textAlign: 'center' }}>
+                <input
+                  type="checkbox"
+                  style={{ width: 18, height: 18 }}
+                  aria-label={`${row}, ${name === 'thread' ? 'threaded' : 'right through'}`}
+                  {...register(path(name))}
+                />
+              </td>
+            ))}
+            <td>
+              <NumberInput
+                label={`${row}, tolerance`}
+                path={path('tol_mm')}
+                dimension="length"
+                bad={bad(path('tol_mm'))}
+                absent={undefined}
+              />
+            </td>
+            <td>
+              <button
+                type="button"
+                className="textbtn small"
+                onClick={() => remove(i)}
+                aria-label={`Remove holes ${i + 1}`}
+              >
+                remove
+              </button>
+            </td>
+          </tr>
+        );
+      })}
+    />
+  );
+}

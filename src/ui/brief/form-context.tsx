@@ -1,0 +1,25 @@
+'use client';
+import { createContext, useContext } from 'react';
+import type { Control, FieldValues, UseFormGetValues, UseFormRegister, UseFormSetValue } from 'react-hook-form';
+
+/** The brief's form: values are a brief under way, in stored units; an unreadable figure stays as the text typed. */
+export interface BriefForm {
+  readonly control: Control<FieldValues>;
+  readonly register: UseFormRegister<FieldValues>;
+  readonly setValue: UseFormSetValue<FieldValues>;
+  readonly getValues: UseFormGetValues<FieldValues>;
+  /** What is wrong, by path. */
+  readonly issues: ReadonlyMap<string, string>;
+  /** Paths that hold a default nobody has confirmed. */
+  readonly assumed: ReadonlySet<string>;
+  confirm(path: string): void;
+}
+
+const Context = createContext<BriefForm | null>(null);
+export const BriefFormProvider = Context.Provider;
+
+export function useBriefForm(): BriefForm {
+  const form = useContext(Context);
+  if (form === null) throw new Error('useBriefForm outside the brief');
+  return form;
+}

@@ -1,0 +1,198 @@
+'use client';
+import {
+  Chart,
+  LinearScale,
+  LineController,
+  LineElement,
+  LogarithmicScale,
+  PointElement,
+  type ChartConfiguration,
+  type Plugin,
+} from 'chart.js';
+import { useTheme } from 'next-themes';
+import { useEffect, useMemo, useRef } from 'react';
+import { RAIL_MAX, type Curve } from '@/core/board';
+import { shortName } from '@/core/routes';
+import { perPart, whole } from '../format';
+import { ROUTE_DASH, ROUTE_WEIGHT, toneOf } from '../marks/tone';
+
+Chart.register(LineController, LineElement, PointElement, LinearScale, LogarithmicScale);
+
+interface Props {
+  readonly curves: readonly Curve[];
+  readonly what: 'allIn' | 'total';
+  readonly q: number;
+  readonly currency: string;
+  readonly title: string;
+}
+
+const css = (name: string): string =>
+  getComputedStyle(document.documentElement)
+    .getPropertyValue(name.replace(/^var\((.*)\)$/, '$1'))
+    .trim();
+
+/** Cost against quantity on log axes: a line for each survivor, named at its end, and the chosen quantity as a hand. */
+export function CostChart({ curves, what, q, currency, title }: Props) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const chart = useRef<Chart | null>(null);
+  const hand = useRef(q);
+  const { resolvedTheme } = useTheme();
+
+  useEffect(() => {
+    const element = canvas.current;
+    if (element === null) return;
+    const ink = css('--ink-2');
+    const hair = css('--hair');
+    const family = "'Archivo Variable', system-ui, sans-serif";
+    const marks: Plugin = {
+      id: 'marks',
+      afterDatasetsDraw: (c) => {
+        drawEndNames(c, curves, css('--ink'), family);
+        drawHand(c, hand.current, css('--hot'));
+      },
+    };
+    const config: ChartConfiguration<'line'> = {
+      type: 'line',
+      data: {
+        datasets: curves.map((curve) => {
+          const route = curve.laneId.split('/')[0] ?? '';
+          return {
+            label: shortName(curve.laneId),
+            data: curve.q.map((x, i) => ({ x, y: curve[what][i] ?? NaN })),
+            borderColor: css(toneOf(curve.laneId)),
+            borderDash: [...(ROUTE_DASH[route] ?? [])],
+            borderWidth: ROUTE_WEIGHT[route] ?? 2,
+            pointRadius: 0,
+            tension: 0,
+          };
+        }),
+      },
+      options: {
+        responsive: true,
+        maintainAspectRatio: false,
+        animation: false,
+        parsing: false,
+        normalized: true,
+        events: [],
+        layout: { padding: { right: 150, top: 6 } },
+        scales: {
+          x: {
+            type: 'logarithmic',
+            min: 1,
+            max: RAIL_MAX,
+            grid: { color: hair, lineWidth: 0.6 },
+            border: { color: ink },
+            ticks: {
+              color: ink,
+              font: { family, size: 11 },
+              callback: (v) => (isDecade(Number(v)) ? whole(Number(v)) : ''),
+            },
+            title: { display: true, text: 'pieces', color: ink, font: { family, size: 11 } },
+          },
+          y: {
+            type: 'logarithmic',
+            grid: { color: hair, lineWidth: 0.6 },
+            border: { color: ink },
+            ticks: {
+              color: ink,
+              font: { family, size: 11 },
+              callback: (v) => (isDecade(Number(v)) ? whole(Number(v)) : ''),
+            },
+            title: {
+              display: true,
+              text: what === 'allIn' ? `${currency} a part` : currency,
+              color: ink,
+              font: { family, size: 11 },
+            },
+          },
+        },
+      },
+      plugins: [marks],
+    };
+    const made = new Chart(element, config as ChartConfiguration);
+    chart.current = made;
+    return () => {
+      made.destroy();
+      chart.current = null;
+    };
+  }, [curves, what, currency, resolvedTheme]);
+
+  useEffect(() => {
+    hand.current = q;
+    chart.current?.draw();
+  }, [q]);
+
+  const summary = useMemo(
+    () =>
+      curves
+        .map((curve) => {
+          const i = Math.max(
+            0,
+            curve.q.findLastIndex((x) => x <= q),
+          );
+          const v = curve[what][i] ?? 0;
+          return `${shortName(curve.laneId)} ${what === 'allIn' ? perPart(v) : whole(v)} ${currency}`;
+        })
+        .join('; '),
+    [curves, what, q, currency],
+  );
+  return (
+    <figure>
+      <figcaption className="small quiet">{title}</figcaption>
+      <div className="chart">
+        <canvas ref={canvas} role="img" aria-label={`${title}. At about ${q} pieces: ${summary}`} />
+      </div>
+    </figure>
+  );
+}
+
+const isDecade = (v: number): boolean => Math.abs(Math.log10(v) - Math.round(Math.log10(v))) < 1e-9;
+
+/** Names at the right ends, pushed apart so that none covers another. */
+function drawEndNames(c: Chart, curves: readonly Curve[], ink: string, family: string): void {
+  const { ctx, chartArea } = c;
+  const ends = c.data.datasets
+    .map((set, i) => {
+      const points = c.getDatasetMeta(i).data;
+      const last = points.at(-1);
+      return { name: set.label ?? '', y: last?.y ?? NaN, tone: String(set.borderColor), i };
+    })
+    .filter((e) => Number.isFinite(e.y))
+    .sort((a, b) => a.y - b.y);
+  let floor = chartArea.top - 6;
+  const placed = ends.map((e) => {
+    const y = Math.max(e.y, floor + 12);
+    floor = y;
+    return { ...e, at: y };
+  });
+  const over = (placed.at(-1)?.at ?? 0) - (chartArea.bottom + 4);
+  ctx.save();
+  ctx.font = `11px ${family}`;
+  ctx.textBaseline = 'middle';
+  placed.forEach((e) => {
+    const y = e.at - Math.max(0, over);
+    ctx.strokeStyle = e.tone;
+    ctx.lineWidth = 1;
+    ctx.beginPath();
+    ctx.moveTo(chartArea.right, e.y);
+    ctx.lineTo(chartArea.right + 8, y);
+    ctx.stroke();
+    ctx.fillStyle = ink;
+    ctx.fillText(e.name, chartArea.right + 11, y, 138);
+  });
+  ctx.restore();
+  void curves;
+}
+
+function drawHand(c: Chart, q: number, hot: string): void {
+  const { ctx, chartArea, scales } = c;
+  const x = scales['x']?.getPixelForValue(q) ?? chartArea.left;
+  ctx.save();
+  ctx.strokeStyle = hot;
+  ctx.lineWidth = 2;
+  ctx.beginPath();
+  ctx.moveTo(x, chartArea.top);
+  ctx.lineTo(x, chartArea.bottom);
+  ctx.stroke();
+  ctx.restore();
+}

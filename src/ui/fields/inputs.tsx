@@ -1,0 +1,276 @@
+'use client';
+import { useId, useState, type ReactNode } from 'react';
+import { useController } from 'react-hook-form';
+import type { Dimension } from '@/core/units';
+import { useBriefForm } from '../brief/form-context';
+import { useUnits } from '../preferences';
+import { readFigure, showFigure, unitOf, type Typed } from './numbers';
+
+interface FieldProps {
+  readonly path: string;
+  readonly label: string;
+  /** Why the value matters, in a line. */
+  readonly help?: string;
+}
+
+/** Frame of a field: label, mark of an unconfirmed default, help, and what is wrong. */
+export function Field({
+  path,
+  label,
+  help,
+  children,
+  group = false,
+}: FieldProps & {
+  children: (id: string, describedBy: string | undefined, bad: boolean) => ReactNode;
+  group?: boolean;
+}) {
+  const { issues, assumed, confirm } = useBriefForm();
+  const id = useId();
+  const issue = issues.get(path) ?? [...issues].find(([p]) => p.startsWith(`${path}.`))?.[1];
+  const described = issue !== undefined ? `${id}-bad` : help !== undefined ? `${id}-help` : undefined;
+  return (
+    <div
+      className="field"
+      id={`field-${path.replaceAll('.', '-')}`}
+      role={group ? 'group' : undefined}
+      aria-labelledby={group ? `${id}-label` : undefined}
+    >
+      {group ? (
+        <span className="label" id={`${id}-label`}>
+          {label}
+          {assumed.has(path) && <AssumedTag onConfirm={() => confirm(path)} label={label} />}
+        </span>
+      ) : (
+        <span className="label">
+          <label htmlFor={id}>{label}</label>
+          {assumed.has(path) && <AssumedTag onConfirm={() => confirm(path)} label={label} />}
+        </span>
+      )}
+      {children(id, described, issue !== undefined)}
+      {issue !== undefined && (
+        <div className="bad" id={`${id}-bad`} role="alert">
+          {issue}
+        </div>
+      )}
+      {help !== undefined && (
+        <div className="help" id={`${id}-help`}>
+          {help}
+        </div>
+      )}
+    </div>
+  );
+}
+
+function AssumedTag({ onConfirm, label }: { onConfirm: () => void; label: string }) {
+  return (
+    <button
+      type="button"
+      className="assumed"
+      onClick={onConfirm}
+      title="A default. Press to confirm it."
+      aria-label={`${label} is a default; confirm it`}
+    >
+      default
+    </button>
+  );
+}
+
+/** A figure in the units of the screen. What cannot be read stays as typed and is told. */
+export function NumberField({
+  dimension = null,
+  unit,
+  ...props
+}: FieldProps & { dimension?: Dimension | null; unit?: string }) {
+  const [units] = useUnits();
+  return (
+    <Field {...props}>
+      {(id, described, bad) => (
+        <div className={bad ? 'inbox is-bad' : 'inbox'}>
+          <NumberInput id={id} path={props.path} dimension={dimension} describedBy={described} bad={bad} />
+          <span className="suffix">{dimension === null ? unit : unitOf(dimension, units)}</span>
+        </div>
+      )}
+    </Field>
+  );
+}
+
+/** The input of a figure, without its frame. */
+export function NumberInput({
+  id,
+  path,
+  dimension,
+  describedBy,
+  bad,
+  label,
+  absent = null,
+}: {
+  id?: string;
+  path: string;
+  dimension: Dimension | null;
+  describedBy?: string | undefined;
+  bad: boolean;
+  label?: string;
+  /** What an emptied field holds: null for "not known", undefined for an optional figure. */
+  absent?: null | undefined;
+}) {
+  const { control, confirm } = useBriefForm();
+  const { field } = useController({ name: path, control });
+  const [units] = useUnits();
+  const [typed, setTyped] = useState<string | null>(null);
+  return (
+    <input
+      id={id}
+      aria-label={label}
+      className={label === undefined ? undefined : 'num'}
+      inputMode="decimal"
+      autoComplete="off"
+      value={typed ?? showFigure(field.value as Typed | undefined, dimension, units)}
+      aria-invalid={bad}
+      aria-describedby={describedBy}
+      ref={field.ref}
+      onFocus={() => setTyped(showFigure(field.value as Typed | undefined, dimension, units))}
+      onChange={(event) => {
+        setTyped(event.target.value);
+        field.onChange(readFigure(event.target.value, dimension, units) ?? absent);
+        confirm(path);
+      }}
+      onBlur={() => {
+        setTyped(null);
+        field.onBlur();
+      }}
+    />
+  );
+}
+
+/** A line or block of text. */
+export function TextField({ rows, ...props }: FieldProps & { rows?: number }) {
+  const { register } = useBriefForm();
+  return (
+    <Field {...props}>
+      {(id, described, bad) => (
+        <div className={bad ? 'inbox is-bad' : 'inbox'}>
+          {rows === undefined ? (
+            <input
+              id={id}
+              aria-describedby={described}
+              aria-invalid={bad}
+              autoComplete="off"
+              {...register(props.path)}
+            />
+          ) : (
+            <textarea id={id} rows={rows} aria-describedby={described} aria-invalid={bad} {...register(props.path)} />
+          )}
+        </div>
+      )}
+    </Field>
+  );
+}
+
+/** A plain date. */
+export function DateField(props: FieldProps) {
+  const { control } = useBriefForm();
+  const { field } = useController({ name: props.path, control });
+  return (
+    <Field {...props}>
+      {(id, described, bad) => (
+        <div className={bad ? 'inbox is-bad' : 'inbox'}>
+          <input
+            id={id}
+            type="date"
+            aria-describedby={described}
+            aria-invalid={bad}
+            value={(field.value as string | null) ?? ''}
+            onChange={(e) => field.onChange(e.target.value === '' ? null : e.target.value)}
+            ref={field.ref}
+          />
+        </div>
+      )}
+    </Field>
+  );
+}
+
+/** A choice of words; the empty one is "not known". */
+export function SelectField({
+  options,
+  empty,
+  ...props
+}: FieldProps & {
+  options:
+    | readonly (readonly [value: string, name: string])[]
+    | readonly (readonly [group: string, options: readonly (readonly [string, string])[]])[];
+  empty?: string;
+}) {
+  const { control, confirm } = useBriefForm();
+  const { field } = useController({ name: props.path, control });
+  return (
+    <Field {...props}>
+      {(id, described, bad) => (
+        <div className={bad ? 'inbox is-bad' : 'inbox'}>
+          <select
+            id={id}
+            aria-describedby={described}
+            aria-invalid={bad}
+            value={(field.value as string | null) ?? ''}
+            onChange={(e) => {
+              field.onChange(e.target.value === '' ? null : e.target.value);
+              confirm(props.path);
+            }}
+            ref={field.ref}
+          >
+            {empty !== undefined && <option value="">{empty}</option>}
+            {options.map(([value, name]) =>
+              typeof name === 'string' ? (
+                <option key={value} value={value}>
+                  {name}
+                </option>
+              ) : (
+                <optgroup key={value} label={value}>
+                  {name.map(([v, n]) => (
+                    <option key={v} value={v}>
+                      {n}
+                    </option>
+                  ))}
+                </optgroup>
+              ),
+            )}
+          </select>
+        </div>
+      )}
+    </Field>
+  );
+}
+
+/** Yes, no, or not said: three answers, none of them silent. */
+export function AnswerField(props: FieldProps) {
+  const { control, confirm } = useBriefForm();
+  const { field } = useController({ name: props.path, control });
+  const value = field.value as boolean | null;
+  return (
+    <Field {...props} group>
+      {() => (
+        <div className="toggle" role="radiogroup" aria-label={props.label}>
+          {(
+            [
+              [true, 'yes'],
+              [false, 'no'],
+              [null, 'not said'],
+            ] as const
+          ).map(([v, name]) => (
+            <button
+              key={name}
+              type="button"
+              role="radio"
+              aria-checked={value === v}
+              onClick={() => {
+                field.onChange(v);
+                confirm(props.path);
+              }}
+            >
+              {name}
+            </button>
+          ))}
+        </div>
+      )}
+    </Field>
+  );
+}

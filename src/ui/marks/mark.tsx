@@ -1,0 +1,61 @@
+import type { Status } from '@/core/screening';
+
+/** The words of the five verdicts. */
+export const STATUS_WORDS: Readonly<Record<Status, string>> = {
+  fits: 'fits',
+  tight: 'tight',
+  'second-operation': 'needs a second operation',
+  blocked: 'ruled out',
+  'not-known': 'not known',
+};
+
+/**
+ * A small mould section: full cavity (fits), half full (tight), full with a cut corner (second operation),
+ * crossed (ruled out), dotted (not known). Reads at 12 px and in grey.
+ */
+export function Mark({ status, size = 15, label = true }: { status: Status; size?: number; label?: boolean }) {
+  const cavity = 'M4 4.5 H12 L10.6 12 H5.4 Z';
+  return (
+    <svg
+      className="mark"
+      width={size}
+      height={size}
+      viewBox="0 0 16 16"
+      role={label ? 'img' : undefined}
+      aria-hidden={!label}
+      aria-label={label ? STATUS_WORDS[status] : undefined}
+    >
+      <path
+        d="M1.2 4.5 V14.8 H14.8 V4.5"
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="1.3"
+        strokeDasharray={status === 'not-known' ? '1.4 1.8' : undefined}
+      />
+      {status === 'fits' && <path d={cavity} fill="currentColor" />}
+      {status === 'tight' && (
+        <>
+          <path d={cavity} fill="none" stroke="currentColor" strokeWidth="1.1" />
+          <path d="M4.7 8.2 H11.3 L10.6 12 H5.4 Z" fill="currentColor" />
+        </>
+      )}
+      {status === 'second-operation' && (
+        <path
+          d="M4 4.5 H8.6 L11.7 7.6 L10.6 12 H5.4 Z M10 3 L13.6 6.6"
+          fill="currentColor"
+          stroke="currentColor"
+          strokeWidth="1.1"
+        />
+      )}
+      {status === 'blocked' && (
+        <>
+          <path d={cavity} fill="none" stroke="currentColor" strokeWidth="1" />
+          <path d="M2.5 2 L13.5 13.5 M13.5 2 L2.5 13.5" stroke="currentColor" strokeWidth="1.7" />
+        </>
+      )}
+      {status === 'not-known' && (
+        <path d={cavity} fill="none" stroke="currentColor" strokeWidth="1.2" strokeDasharray="1.2 1.7" />
+      )}
+    </svg>
+  );
+}

@@ -1,0 +1,70 @@
+/** Dash of a route's line in charts, so that grey print still tells them apart. Lengths in px; empty = solid. */
+export const ROUTE_DASH: Readonly<Record<string, readonly number[]>> = {
+  'green-sand': [],
+  'bonded-sand': [8, 3],
+  plaster: [2, 2],
+  'shell-investment': [10, 3, 2, 3],
+  'flask-investment': [5, 2, 1, 2],
+  'gravity-die': [12, 2],
+  'permanent-mould': [],
+  'pressure-die': [6, 2, 6, 5],
+  spin: [3, 3],
+  machined: [1, 3],
+  stamped: [1, 5],
+  fabricated: [1, 7],
+};
+
+/** Width of a route's line, so that kin with like tones differ too. */
+export const ROUTE_WEIGHT: Readonly<Record<string, number>> = { 'permanent-mould': 2.6, 'green-sand': 1.8 };
+
+/** CSS variable with a route's tone; baselines share one. */
+export function toneOf(laneId: string): string {
+  const route = laneId.split('/')[0] ?? laneId;
+  return route === 'machined' || route === 'stamped' || route === 'fabricated'
+    ? 'var(--tone-machined)'
+    : `var(--tone-${route})`;
+}
+
+/** A short stroke in a route's tone and dash, as in the charts. */
+export function Tone({ laneId }: { laneId: string }) {
+  const route = laneId.split('/')[0] ?? laneId;
+  return (
+    <svg className="tone" viewBox="0 0 22 8" aria-hidden="true">
+      <line
+        x1="0"
+        y1="4"
+        x2="22"
+        y2="4"
+        stroke={toneOf(laneId)}
+        strokeWidth={(ROUTE_WEIGHT[route] ?? 2) + 1}
+        strokeDasharray={(ROUTE_DASH[route] ?? []).join(' ')}
+      />
+    </svg>
+  );
+}
+
+/** Room left, drawn small: a bar to the right of the middle for room, hatched to the left for a lack. −1 … 1. */
+export function Spare({ spare, left = false }: { spare: number | null; left?: boolean }) {
+  if (spare === null) return null;
+  const length = Math.min(1, Math.abs(spare)) * 46;
+  const words =
+    spare < 0 ? `${Math.round(-100 * spare)} % over the limit` : `${Math.round(100 * spare)} % of the limit to spare`;
+  return (
+    <svg
+      className={left ? 'spare left' : 'spare'}
+      viewBox="0 0 96 5"
+      preserveAspectRatio="none"
+      role="img"
+      aria-label={words}
+    >
+      <title>{words}</title>
+      <line x1="0" x2="96" y1="2.5" y2="2.5" stroke="var(--hair)" strokeWidth="1" />
+      {spare < 0 ? (
+        <line x1={48 - length} x2="48" y1="2.5" y2="2.5" stroke="currentColor" strokeWidth="5" strokeDasharray="2 2" />
+      ) : (
+        <line x1="48" x2={48 + Math.max(1, length)} y1="2.5" y2="2.5" stroke="currentColor" strokeWidth="5" />
+      )}
+      <line x1="48" x2="48" y1="0" y2="5" stroke="currentColor" strokeWidth="1.2" />
+    </svg>
+  );
+}

@@ -1,0 +1,314 @@
+'use client';
+import { memo, useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { RAIL_MAX, type Survey } from '@/core/board';
+import { demandBand, lifetimeQuantity } from '@/core/brief';
+import { shortName } from '@/core/routes';
+import { whole } from '../format';
+import { toneOf } from '../marks/tone';
+import { useQuantity, useStudy } from '../study/study-context';
+import { placeOf, quantityAt, stepped } from './scale';
+
+const WIDTH = 1000;
+const RIBBON_TOP = 22;
+const RIBBON_HEIGHT = 18;
+const x = (q: number): number => placeOf(q) * WIDTH;
+
+/** The quantity rail: its ground is the ribbon of winners; dragged, keyed or typed, everything answers at once. */
+export function Rail() {
+  const { q, setQ } = useQuantity();
+  const { survey, brief, surveyError, study } = useStudy();
+  const rail = useRef<HTMLDivElement>(null);
+  const band = useMemo(() => demandBand(brief), [brief]);
+  const lifetime = lifetimeQuantity(brief);
+  const yearly = brief.quantity.perYear;
+
+  const drag = useCallback(
+    (event: PointerEvent<HTMLDivElement>) => {
+      const box = event.currentTarget.getBoundingClientRect();
+      setQ(quantityAt((event.clientX - box.left) / box.width));
+    },
+    [setQ],
+  );
+  const onKey = (event: KeyboardEvent): void => {
+    const to: Record<string, number> = {
+      ArrowRight: stepped(q, 1, false),
+      ArrowUp: stepped(q, 1, false),
+      ArrowLeft: stepped(q, -1, false),
+      ArrowDown: stepped(q, -1, false),
+      PageUp: stepped(q, 1, true),
+      PageDown: stepped(q, -1, true),
+      Home: 1,
+      End: RAIL_MAX,
+    };
+    const next = to[event.key];
+    if (next === undefined) return;
+    event.preventDefault();
+    setQ(next);
+  };
+  const leader = survey?.runs.find((r) => q >= r.from && q <= r.to)?.laneId;
+  return (
+    <div className="rail-wrap">
+      <div className="rail-row">
+        <div
+          id="rail"
+          ref={rail}
+          className="rail"
+          role="slider"
+          tabIndex={0}
+          aria-label="Quantity, pieces in the whole programme"
+          aria-valuemin={1}
+          aria-valuemax={RAIL_MAX}
+          aria-valuenow={q}
+          aria-valuetext={`${q} pieces${leader ? `, ${shortName(leader)} leads` : ''}`}
+          onKeyDown={onKey}
+          onPointerDown={(event) => {
+            event.currentTarget.setPointerCapture(event.pointerId);
+            drag(event);
+          }}
+          onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && drag(event)}
+        >
+          <svg viewBox={`0 0 ${WIDTH} 74`} preserveAspectRatio="none" aria-hidden="true">
+            <Ground survey={survey} />
+            {band !== null && (
+              <g>
+                <rect
+                  x={x(band[0])}
+                  width={Math.max(2, x(band[1]) - x(band[0]))}
+                  y={RIBBON_TOP + RIBBON_HEIGHT + 3}
+                  height="4"
+                  fill="var(--ink)"
+                  opacity="0.35"
+                />
+              </g>
+            )}
+            {yearly !== null && (
+              <line
+                x1={x(yearly)}
+                x2={x(yearly)}
+                y1={RIBBON_TOP + RIBBON_HEIGHT}
+                y2={RIBBON_TOP + RIBBON_HEIGHT + 10}
+                stroke="var(--ink)"
+                strokeWidth="1.5"
+                vectorEffect="non-scaling-stroke"
+              />
+            )}
+            {lifetime !== null && (
+              <line
+                x1={x(lifetime)}
+                x2={x(lifetime)}
+                y1={RIBBON_TOP + RIBBON_HEIGHT}
+                y2={RIBBON_TOP + RIBBON_HEIGHT + 10}
+                stroke="var(--ink)"
+                strokeWidth="1.5"
+                vectorEffect="non-scaling-stroke"
+              />
+            )}
+            <line
+              className="hot"
+              x1={x(q)}
+              x2={x(q)}
+              y1={RIBBON_TOP - 8}
+              y2={RIBBON_TOP + RIBBON_HEIGHT + 8}
+              strokeWidth="2.5"
+              vectorEffect="non-scaling-stroke"
+              data-testid="rail-hand"
+            />
+          </svg>
+          <Labels survey={survey} yearly={yearly} lifetime={lifetime} band={band} />
+        </div>
+        <QuantityField />
+      </div>
+      {surveyError !== null && (
+        <p className="small" role="alert">
+          The ribbon could not be worked out: {surveyError}
+        </p>
+      )}
+      {survey === null && surveyError === null && study.missing.length === 0 && (
+        <p className="small quiet" role="status">
+          Working out the ribbon …
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** The ribbon itself: a stretch for each run of one winner. Redrawn only when the survey changes. */
+const Ground = memo(function Ground({ survey }: { survey: Survey | null }) {
+  return (
+    <g>
+      <rect x="0" y={RIBBON_TOP} width={WIDTH} height={RIBBON_HEIGHT} fill="var(--paper-3)" />
+      {merged(survey).map((run) => (
+        <rect
+          key={run.from}
+          x={x(run.from)}
+          y={RIBBON_TOP}
+          width={Math.max(0.6, x(run.to + 1) - x(run.from))}
+          height={RIBBON_HEIGHT}
+          fill={toneOf(run.laneId)}
+          stroke="var(--paper)"
+          strokeWidth="1"
+          vectorEffect="non-scaling-stroke"
+        >
+          <title>{`${whole(run.from)} to ${whole(run.to)}: ${shortName(run.laneId)}`}</title>
+        </rect>
+      ))}
+      {(survey?.crossings ?? []).map((c) => (
+        <rect
+          key={`${c.first}-${c.last}`}
+          x={x(c.first)}
+          y={RIBBON_TOP - 5}
+          width={Math.max(1.4, x(c.last) - x(c.first))}
+          height="5"
+          fill="var(--ink)"
+          opacity={c.kind === 'change' ? 1 : 0.45}
+          data-crossing={c.first}
+        >
+          <title>
+            {c.kind === 'change'
+              ? `${shortName(c.from)} to ${shortName(c.to)} at ${whole(c.first)}${c.last > c.first ? ` to ${whole(c.last)}, changing ${c.changes} times between` : ''}`
+              : `${whole(c.first)} to ${whole(c.last)}: whole pours and worn tools change the place ${c.changes} times, and leave it as it was`}
+          </title>
+        </rect>
+      ))}
+      {[1, 10, 100, 1000, 10_000, 100_000, RAIL_MAX].map((tick) => (
+        <line
+          key={tick}
+          x1={x(tick)}
+          x2={x(tick)}
+          y1={RIBBON_TOP + RIBBON_HEIGHT}
+          y2={RIBBON_TOP + RIBBON_HEIGHT + 4}
+          stroke="var(--hair-2)"
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
+    </g>
+  );
+});
+
+/** Runs too short to see are drawn with their neighbour; what they are is told by the crossing above them. */
+function merged(survey: Survey | null): { from: number; to: number; laneId: string }[] {
+  const out: { from: number; to: number; laneId: string }[] = [];
+  for (const run of survey?.runs ?? []) {
+    const last = out.at(-1);
+    if (last !== undefined && (last.laneId === run.laneId || x(run.to + 1) - x(run.from) < 0.6)) last.to = run.to;
+    else out.push({ ...run });
+  }
+  return out;
+}
+
+const short = (n: number): string => (n >= 1_000_000 ? '1 M' : n >= 1000 ? `${n / 1000} k` : String(n));
+
+/** Words on the rail, in HTML so that they keep their shape at any width. */
+const Labels = memo(function Labels({
+  survey,
+  yearly,
+  lifetime,
+  band,
+}: {
+  survey: Survey | null;
+  yearly: number | null;
+  lifetime: number | null;
+  band: readonly [number, number] | null;
+}) {
+  const at = (q: number): string => `${100 * placeOf(q)}%`;
+  const base = {
+    position: 'absolute',
+    whiteSpace: 'nowrap',
+    pointerEvents: 'none',
+    fontSize: 11,
+    lineHeight: '14px',
+    fontStretch: '85%',
+  } as const;
+  return (
+    <div aria-hidden="true">
+      {merged(survey).map((run) => {
+        const width = placeOf(run.to + 1) - placeOf(run.from);
+        if (width < 0.07) return null;
+        return (
+          <span
+            key={run.from}
+            style={{
+              ...base,
+              top: 0,
+              left: at(run.from),
+              width: `${100 * width}%`,
+              overflow: 'hidden',
+              textOverflow: 'ellipsis',
+              paddingLeft: 2,
+            }}
+          >
+            {shortName(run.laneId)}
+          </span>
+        );
+      })}
+      {[1, 10, 100, 1000, 10_000, 100_000, RAIL_MAX].map((tick) => (
+        <span
+          key={tick}
+          className="quiet"
+          style={{
+            ...base,
+            top: 60,
+            left: at(tick),
+            transform: tick === 1 ? undefined : tick === RAIL_MAX ? 'translateX(-100%)' : 'translateX(-50%)',
+          }}
+        >
+          {short(tick)}
+        </span>
+      ))}
+      {yearly !== null && (
+        <span style={{ ...base, top: 47, left: at(yearly), transform: 'translateX(-100%)', paddingRight: 4 }}>
+          a year
+        </span>
+      )}
+      {lifetime !== null && (
+        <span
+          style={{ ...base, top: 47, left: at(lifetime), paddingLeft: 4 }}
+          title={band === null ? undefined : `Demand ${band[0]} to ${band[1]}`}
+        >
+          life{band === null ? '' : ', demand band'}
+        </span>
+      )}
+    </div>
+  );
+});
+
+/** The typed figure beside the rail. What is not a whole number from 1 to a million is refused in words and kept. */
+function QuantityField() {
+  const { q, setQ } = useQuantity();
+  const [typed, setTyped] = useState<string | null>(null);
+  const value = typed === null ? null : Number(typed.replace(/[\s\u202f,]/g, ''));
+  const bad = value !== null && !(Number.isInteger(value) && value >= 1 && value <= RAIL_MAX);
+  useEffect(() => {
+    if (value !== null && !bad) setQ(value);
+  }, [value, bad, setQ]);
+  return (
+    <div>
+      <div className="qty">
+        <input
+          aria-label="Quantity, pieces"
+          inputMode="numeric"
+          value={typed ?? whole(q)}
+          aria-invalid={bad}
+          aria-describedby={bad ? 'qty-bad' : undefined}
+          onFocus={(event) => {
+            setTyped(String(q));
+            const field = event.currentTarget;
+            requestAnimationFrame(() => field.select());
+          }}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={() => !bad && setTyped(null)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' && !bad) event.currentTarget.blur();
+            if (event.key === 'Escape') setTyped(null);
+          }}
+        />
+        <span className="unit">pieces</span>
+      </div>
+      {bad && (
+        <div id="qty-bad" role="alert" className="small" style={{ color: 'var(--alarm)', maxWidth: '24ch' }}>
+          Quantity “{typed}”: a whole number from 1 to 1 000 000 is wanted.
+        </div>
+      )}
+    </div>
+  );
+}

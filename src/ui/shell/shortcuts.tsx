@@ -1,0 +1,53 @@
+'use client';
+import { CloseButton, Dialog, Portal } from '@chakra-ui/react';
+
+const KEYS: readonly (readonly [string, string])[] = [
+  ['?', 'this sheet'],
+  ['b · l · d', 'brief, routes (the lanes), decision'],
+  ['r', 'to the quantity rail'],
+  ['← →', 'on the rail: a small step; Page Up, Page Down a large one; Home, End the ends'],
+  ['↑ ↓ ← →', 'on the lanes: walk lanes and cells'],
+  ['w or Enter', 'on a figure: its working'],
+  ['Shift w', 'on a cell with two figures: the working of the smaller one'],
+  ['y', 'on a lane: every reason behind its verdict'],
+  ['p', 'on a lane: pin it, differences are then told against it'],
+  ['v', 'on a lane: its other variants'],
+  ['u', 'SI or inch units'],
+  ['m', 'light or dark'],
+  ['Esc', 'close a sheet'],
+];
+
+/** Every shortcut, on one sheet. */
+export function Shortcuts({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Dialog.Root open={open} onOpenChange={(e) => !e.open && onClose()} size="md">
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content>
+            <Dialog.Header>
+              <Dialog.Title>Keys</Dialog.Title>
+            </Dialog.Header>
+            <Dialog.CloseTrigger asChild>
+              <CloseButton size="sm" aria-label="Close" />
+            </Dialog.CloseTrigger>
+            <Dialog.Body>
+              <table className="sheet-table">
+                <tbody>
+                  {KEYS.map(([key, what]) => (
+                    <tr key={key}>
+                      <td style={{ whiteSpace: 'nowrap' }}>
+                        <kbd>{key}</kbd>
+                      </td>
+                      <td>{what}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </Dialog.Body>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}

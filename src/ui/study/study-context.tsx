@@ -1,0 +1,216 @@
+'use client';
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { boardAt, prepareStudy, RAIL_MAX, type Board, type Study, type Survey } from '@/core/board';
+import { lifetimeQuantity, parseBrief, type Brief } from '@/core/brief';
+import type { School } from '@/core/part';
+import type { DecisionRecord } from '@/server/decisions';
+import type { StudyRecord } from '@/server/studies';
+import { Cancelled, SurveyClient } from '@/workers/survey.client';
+import { Autosave, keptDraft, type Conflict, type SaveState } from './autosave';
+
+/** A study on the screen: the brief as typed, and all that follows from it. */
+export interface StudyState {
+  readonly id: string;
+  readonly brief: Brief;
+  readonly school: School;
+  readonly study: Study;
+  readonly survey: Survey | null;
+  readonly surveyError: string | null;
+  readonly orderDate: string;
+  readonly saveState: SaveState;
+  readonly savedAt: string;
+  readonly conflict: Conflict | null;
+  /** Rises when the brief is replaced from outside the form (a choice in a conflict, a restored draft). */
+  readonly generation: number;
+  readonly decisions: readonly DecisionRecord[];
+  setBrief(brief: Brief): void;
+  setSchool(school: School): void;
+  settle(choice: 'mine' | 'theirs'): void;
+  setDecisions(decisions: readonly DecisionRecord[]): void;
+  flush(): Promise<number>;
+  adopt(version: number): void;
+}
+
+const StudyContext = createContext<StudyState | null>(null);
+const QuantityContext = createContext<{ q: number; setQ: (q: number) => void; board: Board } | null>(null);
+
+/** The study of the screens below. */
+export function useStudy(): StudyState {
+  const state = useContext(StudyContext);
+  if (state === null) throw new Error('useStudy outside a StudyProvider');
+  return state;
+}
+
+/** The chosen quantity and the board at it. */
+export function useQuantity(): { q: number; setQ: (q: number) => void; board: Board } {
+  const state = useContext(QuantityContext);
+  if (state === null) throw new Error('useQuantity outside a StudyProvider');
+  return state;
+}
+
+/** Whole quantity on the rail. */
+export const onRail = (q: number): number => Math.min(RAIL_MAX, Math.max(1, Math.round(q)));
+
+export function StudyProvider({
+  record,
+  decisions: firstDecisions,
+  today,
+  children,
+}: {
+  record: StudyRecord;
+  decisions: readonly DecisionRecord[];
+  today: string;
+  children: ReactNode;
+}) {
+  const [brief, setBriefState] = useState(record.brief);
+  const [school, setSchoolState] = useState(record.school);
+  const [generation, setGeneration] = useState(0);
+  const [saveState, setSaveState] = useState<SaveState>('saved');
+  const [savedAt, setSavedAt] = useState(record.changedAt);
+  const [conflict, setConflict] = useState<Conflict | null>(null);
+  const [decisions, setDecisions] = useState(firstDecisions);
+  const [survey, setSurvey] = useState<Survey | null>(null);
+  const [surveyError, setSurveyError] = useState<string | null>(null);
+  const [q, setQState] = useState(() => onRail(lifetimeQuantity(record.brief) ?? 100));
+
+  const saver = useRef<Autosave | null>(null);
+  useEffect(() => {
+    const autosave = new Autosave(record.id, record.version, (state, lost, at) => {
+      setSaveState(state);
+      setConflict(lost);
+      if (at !== null) setSavedAt(at);
+    });
+    saver.current = autosave;
+    const kept = keptDraft(record.id, record.version);
+    const parsed = kept === null ? null : parseBrief(kept);
+    if (parsed?.ok) {
+      // What was typed here and never reached the server comes back and is saved.
+      queueMicrotask(() => {
+        setBriefState(parsed.brief);
+        setGeneration((g) => g + 1);
+        autosave.change({ brief: parsed.brief, school: record.school });
+      });
+    }
+    const leave = (): void => void autosave.flush(true);
+    window.addEventListener('pagehide', leave);
+    return () => {
+      window.removeEventListener('pagehide', leave);
+      autosave.close();
+      saver.current = null;
+    };
+  }, [record.id, record.version, record.school]);
+
+  const study = useMemo(() => prepareStudy(brief, school), [brief, school]);
+  const orderDate = brief.quantity.orderDate ?? today;
+  const board = useMemo(() => boardAt(study, q, orderDate), [study, q, orderDate]);
+
+  const client = useRef<SurveyClient | null>(null);
+  useEffect(() => {
+    client.current ??= new SurveyClient();
+    let live = true;
+    client.current.survey(brief, school).then(
+      (result) => {
+        if (!live) return;
+        setSurvey(result);
+        setSurveyError(null);
+      },
+      (error: unknown) => {
+        if (live && !(error instanceof Cancelled))
+          setSurveyError(error instanceof Error ? error.message : String(error));
+      },
+    );
+    return () => {
+      live = false;
+    };
+  }, [brief, school]);
+  useEffect(
+    () => () => {
+      client.current?.close();
+      client.current = null;
+    },
+    [],
+  );
+
+  const setBrief = useCallback(
+    (next: Brief) => {
+      setBriefState(next);
+      saver.current?.change({ brief: next, school });
+    },
+    [school],
+  );
+  const setSchool = useCallback(
+    (next: School) => {
+      setSchoolState(next);
+      saver.current?.change({ brief, school: next });
+    },
+    [brief],
+  );
+  const settle = useCallback(
+    (choice: 'mine' | 'theirs') => {
+      if (conflict === null) return;
+      if (choice === 'mine') saver.current?.keepMine(conflict, { brief, school });
+      else {
+        saver.current?.takeTheirs(conflict);
+        setBriefState(conflict.theirs.brief);
+        setSchoolState(conflict.theirs.school);
+        setGeneration((g) => g + 1);
+      }
+      setConflict(null);
+    },
+    [conflict, brief, school],
+  );
+  const flush = useCallback(async () => {
+    await saver.current?.flush();
+    return saver.current?.currentVersion ?? 0;
+  }, []);
+  const adopt = useCallback((version: number) => saver.current?.adopt(version), []);
+  const setQ = useCallback((next: number) => setQState(onRail(next)), []);
+
+  const state = useMemo<StudyState>(
+    () => ({
+      id: record.id,
+      brief,
+      school,
+      study,
+      survey,
+      surveyError,
+      orderDate,
+      saveState,
+      savedAt,
+      conflict,
+      generation,
+      decisions,
+      setBrief,
+      setSchool,
+      settle,
+      setDecisions,
+      flush,
+      adopt,
+    }),
+    [
+      record.id,
+      brief,
+      school,
+      study,
+      survey,
+      surveyError,
+      orderDate,
+      saveState,
+      savedAt,
+      conflict,
+      generation,
+      decisions,
+      setBrief,
+      setSchool,
+      settle,
+      flush,
+      adopt,
+    ],
+  );
+  const quantity = useMemo(() => ({ q, setQ, board }), [q, setQ, board]);
+  return (
+    <StudyContext.Provider value={state}>
+      <QuantityContext.Provider value={quantity}>{children}</QuantityContext.Provider>
+    </StudyContext.Provider>
+  );
+}

@@ -1,0 +1,113 @@
+'use client';
+import { Button } from '@chakra-ui/react';
+import Link from 'next/link';
+import { usePathname, useRouter } from 'next/navigation';
+import { useMemo, type ReactNode } from 'react';
+import { verdictSentence } from '@/core/board';
+import { plainDate } from '../format';
+import { Rail } from '../rail/rail';
+import { useHotkeys } from '../shell/hotkeys';
+import { useQuantity, useStudy } from './study-context';
+
+const VIEWS = [
+  ['brief', 'Brief'],
+  ['routes', 'Routes'],
+  ['decision', 'Decision'],
+] as const;
+
+/** What stands above every view of a study: title, verdict, save state, the views, and the rail. */
+export function StudyHead({ children }: { children: ReactNode }) {
+  const { id, brief, study, survey, decisions } = useStudy();
+  const { board } = useQuantity();
+  const path = usePathname();
+  const router = useRouter();
+  useHotkeys(
+    useMemo(
+      () => ({
+        b: () => router.push(`/studies/${id}/brief`),
+        l: () => router.push(`/studies/${id}/routes`),
+        d: () => router.push(`/studies/${id}/decision`),
+        r: () => document.getElementById('rail')?.focus(),
+      }),
+      [id, router],
+    ),
+  );
+  const signed = decisions.find((d) => d.reopenedAt === null);
+  return (
+    <>
+      <div className="study-head">
+        <div className="line">
+          <h1>{brief.title}</h1>
+          <span className="quiet small">{study.alloy?.name ?? 'no alloy chosen'}</span>
+          <SaveLine />
+          <nav className="views" aria-label="Views of this study">
+            {VIEWS.map(([view, name]) => (
+              <Link
+                key={view}
+                href={`/studies/${id}/${view}`}
+                aria-current={path.endsWith(`/${view}`) ? 'page' : undefined}
+              >
+                {name}
+              </Link>
+            ))}
+          </nav>
+        </div>
+        <p className="verdict" data-testid="verdict" aria-live="off">
+          {verdictSentence(board, survey?.crossings ?? null, study.rates.currency.code)}
+        </p>
+        {signed && (
+          <p className="small quiet">
+            Signed by {signed.signedBy} on {plainDate(signed.signedOn)}.{' '}
+            <Link className="plain-link" href={`/studies/${id}/decision`}>
+              Open the record
+            </Link>
+          </p>
+        )}
+      </div>
+      <ConflictBanner />
+      <Rail />
+      {children}
+    </>
+  );
+}
+
+const SAVE_WORDS = {
+  saved: 'Saved',
+  waiting: 'Not saved yet',
+  saving: 'Saving …',
+  failed: 'Not saved: the server does not answer. Kept in this browser; trying again.',
+  conflict: 'Not saved: somebody saved a newer version.',
+} as const;
+
+function SaveLine() {
+  const { saveState, savedAt } = useStudy();
+  return (
+    <span className="small quiet" role="status" data-testid="save-state" data-state={saveState}>
+      {SAVE_WORDS[saveState]}
+      {saveState === 'saved' && <span className="hide-narrow"> {plainDate(savedAt)}</span>}
+    </span>
+  );
+}
+
+/** The choice after a lost race: both versions stand until it is made. */
+function ConflictBanner() {
+  const { conflict, settle, brief } = useStudy();
+  if (conflict === null) return null;
+  return (
+    <div className="banner is-alarm" role="alert">
+      <div>
+        <strong>Somebody saved a newer version of this study while you were typing.</strong>
+        <div className="small">
+          Yours: “{brief.title}”. Theirs: “{conflict.theirs.title}”, saved {plainDate(conflict.theirs.changedAt)}.
+          Nothing is lost until you choose, and what you do not choose stays on record.
+        </div>
+      </div>
+      <Button size="xs" variant="outline" onClick={() => settle('theirs')}>
+        Take theirs
+      </Button>
+      <Button size="xs" colorPalette="hot" onClick={() => settle('mine')}>
+        Save mine on top
+      </Button>
+    </div>
+  );
+}

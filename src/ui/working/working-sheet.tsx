@@ -1,0 +1,201 @@
+'use client';
+import { CloseButton, Drawer, Portal } from '@chakra-ui/react';
+import Link from 'next/link';
+import { useMemo, useState } from 'react';
+import { shortName } from '@/core/routes';
+import { FIGURES, workingOf, type Working, type WorkingSymbol } from '@/core/workings';
+import { significant } from '../format';
+import { useQuantity, useStudy } from '../study/study-context';
+
+/** The figure whose working is open. */
+export interface OpenFigure {
+  readonly laneId: string;
+  readonly figure: string;
+}
+
+const SOURCE_WORDS = {
+  brief: 'brief',
+  rate: 'rate set',
+  alloy: 'alloy',
+  route: 'route',
+  computed: 'worked out',
+  choice: 'chosen',
+} as const;
+
+const BASIS_WORDS = {
+  standard: 'published standard',
+  handbook: 'handbook',
+  rule: 'rule of the trade',
+  assumed: 'assumed, replace by your own',
+} as const;
+
+/** Field of the brief screen that a brief path lives in. */
+const briefAnchor = (path: string): string => `field-${path.replaceAll('.', '-')}`;
+
+/** The working of a figure: equation, symbols, values, sources and basis; computed symbols open their own. */
+export function WorkingSheet({
+  open,
+  onClose,
+  onOpen,
+}: {
+  open: OpenFigure | null;
+  onClose: () => void;
+  onOpen: (figure: OpenFigure) => void;
+}) {
+  const { study } = useStudy();
+  const { q } = useQuantity();
+  const [trail, setTrail] = useState<readonly OpenFigure[]>([]);
+  const result = useMemo((): Working | string | null => {
+    if (open === null) return null;
+    try {
+      return workingOf(study, open.laneId, q, open.figure);
+    } catch (error) {
+      return error instanceof Error ? error.message : String(error);
+    }
+  }, [open, study, q]);
+  const close = (): void => {
+    setTrail([]);
+    onClose();
+  };
+  const deeper = (figure: string): void => {
+    if (open === null) return;
+    setTrail([...trail, open]);
+    onOpen({ laneId: open.laneId, figure });
+  };
+  const back = (): void => {
+    const last = trail.at(-1);
+    if (last === undefined) return;
+    setTrail(trail.slice(0, -1));
+    onOpen(last);
+  };
+  return (
+    <Drawer.Root open={open !== null} onOpenChange={(e) => !e.open && close()} size="lg">
+      <Portal>
+        <Drawer.Backdrop />
+        <Drawer.Positioner>
+          <Drawer.Content data-testid="working">
+            <Drawer.Header>
+              <div>
+                <Drawer.Title>{typeof result === 'string' || result === null ? 'Working' : result.title}</Drawer.Title>
+                <div className="small quiet">
+                  {open !== null && `${shortName(open.laneId)}, at ${significant(q, 7)} pieces`}
+                  {trail.length > 0 && (
+                    <>
+                      {' '}
+                      <button type="button" className="textbtn" onClick={back}>
+                        ← back
+                      </button>
+                    </>
+                  )}
+                </div>
+              </div>
+            </Drawer.Header>
+            <Drawer.CloseTrigger asChild>
+              <CloseButton size="sm" aria-label="Close" />
+            </Drawer.CloseTrigger>
+            <Drawer.Body>
+              {typeof result === 'string' && <p>No working: {result}</p>}
+              {result !== null && typeof result !== 'string' && (
+                <Body
+                  w={result}
+                  onDeeper={deeper}
+                  baseline={open !== null && study.baselines.some((b) => b.id === open.laneId)}
+                />
+              )}
+            </Drawer.Body>
+          </Drawer.Content>
+        </Drawer.Positioner>
+      </Portal>
+    </Drawer.Root>
+  );
+}
+
+function Body({ w, onDeeper, baseline }: { w: Working; onDeeper: (figure: string) => void; baseline: boolean }) {
+  return (
+    <>
+      <p className="small quiet">{w.equation}</p>
+      <div className="expr">
+        {pretty(w.expression)}
+        <br />= <strong>{significant(w.value, 6)}</strong> {w.unit}
+      </div>
+      {w.note !== null && <p style={{ margin: '8px 0' }}>{w.note}</p>}
+      <div className="scroll-x">
+        <table className="sheet-table" style={{ marginTop: 10 }}>
+          <thead>
+            <tr>
+              <th>Symbol</th>
+              <th>What it is</th>
+              <th className="num">Value</th>
+              <th>From</th>
+            </tr>
+          </thead>
+          <tbody>
+            {w.symbols.map((s) => (
+              <Row key={s.symbol} s={s} onDeeper={onDeeper} baseline={baseline} />
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </>
+  );
+}
+
+function Row({ s, onDeeper, baseline }: { s: WorkingSymbol; onDeeper: (figure: string) => void; baseline: boolean }) {
+  const { id } = useStudy();
+  const opens = s.opens !== null && (baseline || FIGURES.includes(s.opens)) ? s.opens : null;
+  return (
+    <tr>
+      <td className="mono">{s.symbol}</td>
+      <td>
+        {s.meaning}
+        {s.note !== null && <div className="small quiet">{s.note}</div>}
+      </td>
+      <td className="num">
+        {opens === null ? (
+          significant(s.value, 6)
+        ) : (
+          <button
+            type="button"
+            className="textbtn"
+            style={{ borderBottom: '1px dotted var(--hair-2)' }}
+            onClick={() => onDeeper(opens)}
+          >
+            {significant(s.value, 6)}
+          </button>
+        )}
+        <span className="unit">{s.unit}</span>
+        {s.range !== null && (
+          <div className="small quiet">
+            {significant(s.range[0], 3)} … {significant(s.range[1], 3)}
+          </div>
+        )}
+      </td>
+      <td className="small">
+        {s.source === 'brief' && s.path !== null ? (
+          <Link className="plain-link" href={`/studies/${id}/brief#${briefAnchor(s.path)}`}>
+            brief
+          </Link>
+        ) : (
+          SOURCE_WORDS[s.source]
+        )}
+        {s.basis !== null && <div className="quiet">{BASIS_WORDS[s.basis]}</div>}
+        {s.path !== null && s.source !== 'brief' && (
+          <div className="quiet mono" style={{ fontSize: 10.5, overflowWrap: 'anywhere' }}>
+            {s.path}
+          </div>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+/** The expression with a real times sign and minus. */
+const pretty = (expression: string): string =>
+  expression
+    .replaceAll(' * ', ' · ')
+    .replaceAll(' - ', ' − ')
+    .replaceAll('kappa', 'κ')
+    .replaceAll('lambda', 'λ')
+    .replaceAll('omega', 'ω')
+    .replaceAll('rho', 'ρ')
+    .replaceAll('beta', 'β');

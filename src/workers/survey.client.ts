@@ -1,0 +1,79 @@
+import type { Survey } from '@/core/board';
+import type { Brief } from '@/core/brief';
+import type { VectorCase, VectorResult } from '@/core/formulas';
+import type { School } from '@/core/part';
+import type { SurveyAnswer, SurveyRequest } from './survey.protocol';
+
+/** Thrown into a request that a newer one has overtaken, or that was ended. */
+export class Cancelled extends Error {
+  override readonly name = 'Cancelled';
+}
+
+interface Waiting {
+  readonly kind: SurveyRequest['kind'];
+  readonly resolve: (answer: SurveyAnswer) => void;
+  readonly reject: (error: Error) => void;
+}
+
+/**
+ * One worker, many questions. A newer survey cancels the one before it; every promise settles, also when the
+ * client is closed or the worker dies.
+ */
+export class SurveyClient {
+  private worker: Worker | null = null;
+  private next = 1;
+  private readonly waiting = new Map<number, Waiting>();
+
+  /** Survey of a brief; cancels a survey still under way. */
+  async survey(brief: Brief, school: School): Promise<Survey> {
+    for (const [id, w] of this.waiting) {
+      if (w.kind !== 'survey') continue;
+      this.waiting.delete(id);
+      w.reject(new Cancelled('overtaken'));
+    }
+    const answer = await this.ask({ id: this.next++, kind: 'survey', brief, school });
+    if (answer.kind !== 'survey') throw new Error('unexpected answer');
+    return answer.survey;
+  }
+
+  /** Runs worked cases in the worker. */
+  async cases(cases: readonly VectorCase[]): Promise<readonly VectorResult[]> {
+    const answer = await this.ask({ id: this.next++, kind: 'cases', cases });
+    if (answer.kind !== 'cases') throw new Error('unexpected answer');
+    return answer.results;
+  }
+
+  /** Ends the worker; what still waits is cancelled. */
+  close(): void {
+    this.worker?.terminate();
+    this.worker = null;
+    for (const w of this.waiting.values()) w.reject(new Cancelled('closed'));
+    this.waiting.clear();
+  }
+
+  private ask(request: SurveyRequest): Promise<SurveyAnswer> {
+    this.worker ??= this.start();
+    const worker = this.worker;
+    return new Promise((resolve, reject) => {
+      this.waiting.set(request.id, { kind: request.kind, resolve, reject });
+      worker.postMessage(request);
+    });
+  }
+
+  private start(): Worker {
+    const worker = new Worker(new URL('./survey.worker.ts', import.meta.url), { type: 'module' });
+    worker.onmessage = ({ data }: MessageEvent<SurveyAnswer>) => {
+      const w = this.waiting.get(data.id);
+      if (w === undefined) return;
+      this.waiting.delete(data.id);
+      if (data.kind === 'refused') w.reject(new Error(data.message));
+      else w.resolve(data);
+    };
+    worker.onerror = (event) => {
+      this.worker = null;
+      for (const w of this.waiting.values()) w.reject(new Error(event.message || 'the worker failed'));
+      this.waiting.clear();
+    };
+    return worker;
+  }
+}
