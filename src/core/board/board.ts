@@ -135,7 +135,8 @@ function better(a: BoardLane, b: BoardLane): boolean {
   const open = (lane: BoardLane): boolean => lane.status !== 'blocked' && lane.money !== null;
   if (open(a) !== open(b)) return open(a);
   if (open(a)) return (a.money as LaneMoney).total < (b.money as LaneMoney).total;
-  const bars = (lane: BoardLane): number => lane.findings.filter((f) => f.status === 'blocked').length;
+  const bars = (lane: BoardLane): number =>
+    lane.findings.filter((f) => f.status === 'blocked').length + (lane.money === null ? 100 : 0);
   return bars(a) < bars(b);
 }
 

@@ -1,5 +1,5 @@
 import { ROUTES } from './data';
-import { SHORT_NAMES } from './short-names.data';
+import { ROUTE_WORDS, SHORT_NAMES, VARIANT_WORDS } from './short-names.data';
 import type { Capability, Route, RouteVariant } from './types';
 
 /** One line of the choice: a variant of a route with the capability it inherits. */
@@ -41,4 +41,9 @@ export function kinOf(routeId: string): 'sand' | 'burnt-out' | 'metal' | 'rubber
 /** A lane's or baseline's name short enough for a sentence or a chart label. */
 export function shortName(laneId: string): string {
   return SHORT_NAMES[laneId] ?? laneId;
+}
+
+/** Name of a lane's route and what sets its variant apart, for the head of a row. */
+export function laneWords(laneId: string): { route: string; variant: string } {
+  return { route: ROUTE_WORDS[laneId.split('/')[0] ?? ''] ?? laneId, variant: VARIANT_WORDS[laneId] ?? laneId };
 }

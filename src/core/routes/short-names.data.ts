@@ -22,3 +22,21 @@ export const SHORT_NAMES: Readonly<Record<string, string>> = {
   stamped: 'stamped from strip',
   fabricated: 'today’s assembly',
 };
+
+/** What sets a variant apart from its kin on the same route, in a few words. */
+export const VARIANT_WORDS: Readonly<Record<string, string>> = Object.fromEntries(
+  Object.entries(SHORT_NAMES).map(([id, name]) => [id, name.split(', ')[1] ?? name]),
+);
+
+/** Route names without the words that tell kin apart elsewhere. */
+export const ROUTE_WORDS: Readonly<Record<string, string>> = {
+  'green-sand': 'Green sand',
+  'bonded-sand': 'Bonded sand',
+  plaster: 'Plaster',
+  'shell-investment': 'Shell investment',
+  'flask-investment': 'Flask investment',
+  'gravity-die': 'Gravity die',
+  'permanent-mould': 'Permanent mould',
+  'pressure-die': 'Pressure die',
+  spin: 'Spin casting',
+};

@@ -92,7 +92,7 @@ function skin({ brief, family }: PartFacts, { Ra_um }: Capability): Finding {
       status: 'not-known',
       unit: 'µm',
       value: asked,
-      fields: ['surface.Ra_um'],
+      fields: [],
       reason: 'No roughness figure for this metal in this route.',
       mends: ['Ask for a sample'],
     });

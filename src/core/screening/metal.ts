@@ -40,8 +40,19 @@ function fit(facts: PartFacts, lane: Lane): Finding {
     strains: verdict === 'special',
     fields: ['alloy'],
     reason: why || (blocked ? 'This metal is not poured in this mould.' : 'Everyday work for the route.'),
-    ...(near ? { mends: [`Take ${near.alloy.name}: ${near.reason}`] } : {}),
+    ...(blocked
+      ? { mends: [near ? `Take ${near.alloy.name}: ${near.reason}` : `This lane pours ${pouredFamilies(lane)}`] }
+      : {}),
   });
+}
+
+/** Metals a lane pours, usual ones first: "zinc, tin, lead". */
+function pouredFamilies(lane: Lane): string {
+  const of = (ok: Ability): string[] =>
+    Object.entries(lane.capability.families).flatMap(([family, row]) =>
+      row.ok === ok ? [family.replaceAll('-', ' ')] : [],
+    );
+  return [...of('yes'), ...of('limited')].slice(0, 4).join(', ');
 }
 
 function environment({ brief, alloy }: PartFacts): Finding[] {

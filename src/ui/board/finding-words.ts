@@ -26,3 +26,7 @@ export function findingFigures(f: Finding, system: UnitSystem): string {
   if (typeof f.value !== 'number' || typeof f.limit !== 'number') return '';
   return `${findingValue(f.value, f.unit, system)} against ${findingValue(f.limit, f.unit, system)}`;
 }
+
+/** A reason as a sentence: capital first, full stop last. */
+export const sentence = (text: string): string =>
+  text.charAt(0).toUpperCase() + text.slice(1) + (/[.!?]$/.test(text) ? '' : '.');

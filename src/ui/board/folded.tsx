@@ -1,29 +1,32 @@
 'use client';
+import { memo } from 'react';
 import type { BoardBaseline, BoardLane } from '@/core/board';
-import { shortName } from '@/core/routes';
+import { laneWords, shortName } from '@/core/routes';
 import { perPart, signed, weeks, whole } from '../format';
 import { Mark } from '../marks/mark';
 import { Tone } from '../marks/tone';
-import { findingFigures } from './finding-words';
+import { findingFigures, sentence } from './finding-words';
 import { useUnits } from '../preferences';
 import type { Against } from './lane-row';
 
+interface FoldedProps {
+  readonly lane: BoardLane;
+  readonly onReasons: (laneId: string) => void;
+  readonly sub?: boolean;
+  readonly others?: number;
+  readonly expanded?: boolean;
+  readonly onExpand?: (routeId: string) => void;
+}
+
 /** A lane that is ruled out, in one line: why, and what would open it. */
-export function FoldedLane({
+export const FoldedLane = memo(function FoldedLane({
   lane,
   onReasons,
   sub = false,
   others = 0,
   expanded = false,
   onExpand,
-}: {
-  lane: BoardLane;
-  onReasons: (laneId: string) => void;
-  sub?: boolean;
-  others?: number;
-  expanded?: boolean;
-  onExpand?: (routeId: string) => void;
-}) {
+}: FoldedProps) {
   const [units] = useUnits();
   const first =
     lane.findings.find((f) => f.status === 'blocked') ?? lane.findings.find((f) => f.status === 'not-known');
@@ -46,11 +49,13 @@ export function FoldedLane({
       >
         <Mark status={lane.status === 'blocked' ? 'blocked' : 'not-known'} />
         <button type="button" tabIndex={-1} className="textbtn" onClick={() => onReasons(lane.id)}>
-          <span className="lane-name">{sub ? lane.variantName : lane.name}</span>
-          {!sub && <span className="quiet small"> {lane.variantName}</span>}
+          <span className="lane-name">{sub ? laneWords(lane.id).variant : laneWords(lane.id).route}</span>
+          {!sub && <span className="quiet small"> {laneWords(lane.id).variant}</span>}
         </button>
         <span className="why">
-          {first === undefined ? lane.uncosted : `${first.subject ? `${first.subject}: ` : ''}${first.reason}`}
+          {first === undefined
+            ? lane.uncosted
+            : sentence(`${first.subject ? `${first.subject}: ` : ''}${first.reason}`)}
           {first !== undefined && findingFigures(first, units) !== '' && (
             <span className="narrow"> {findingFigures(first, units)}.</span>
           )}
@@ -74,6 +79,18 @@ export function FoldedLane({
         )}
       </div>
     </div>
+  );
+}, sameFolded);
+
+/** A folded lane says nothing that hangs on the quantity: it is drawn again only when its findings change. */
+function sameFolded(a: FoldedProps, b: FoldedProps): boolean {
+  return (
+    a.lane.id === b.lane.id &&
+    a.lane.findings === b.lane.findings &&
+    a.lane.uncosted === b.lane.uncosted &&
+    a.sub === b.sub &&
+    a.others === b.others &&
+    a.expanded === b.expanded
   );
 }
 

@@ -1,10 +1,13 @@
 'use client';
 import { memo, type ReactNode } from 'react';
-import type { BoardLane } from '@/core/board';
+import type { BoardLane, Cell as BoardCell } from '@/core/board';
 import type { FeatureCall, LanePart } from '@/core/part';
+import { laneWords } from '@/core/routes';
 import { STATUS_WORDS, Mark } from '../marks/mark';
 import { Spare, Tone } from '../marks/tone';
 import { fixed, perPart, signed, weeks, whole } from '../format';
+import { useUnits } from '../preferences';
+import { findingValue } from './finding-words';
 
 /** What the differences on the lanes are told against. */
 export interface Against {
@@ -36,6 +39,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
   const { money, dates } = lane;
   if (money === null || dates === null) return null;
   const self = against === null || against.laneId === lane.id;
+  const words = laneWords(lane.id);
   const open = (figure: string) => () => onWorking(lane.id, figure);
   return (
     <div
@@ -56,113 +60,110 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
           <Mark status={lane.status} label={false} />
         </button>
         <div style={{ minWidth: 0 }}>
-          <div className="lane-name">{sub ? lane.variantName : lane.name}</div>
-          <div className="sub">
-            {!sub && <span>{lane.variantName}</span>}
+          <div className="lane-name">{sub ? words.variant : words.route}</div>
+          <div className="sub" title={lane.variantName}>
+            {!sub && <Tone laneId={lane.id} />}
+            {!sub && words.variant}
             {!sub && props.others > 0 && (
-              <>
-                {' '}
-                <button
-                  type="button"
-                  tabIndex={-1}
-                  className="textbtn small"
-                  aria-expanded={props.expanded}
-                  onClick={() => props.onExpand(lane.routeId)}
-                >
-                  {props.expanded ? 'fold' : `+ ${props.others} more`}
-                </button>
-              </>
+              <button
+                type="button"
+                tabIndex={-1}
+                className="textbtn small more"
+                aria-expanded={props.expanded}
+                onClick={() => props.onExpand(lane.routeId)}
+              >
+                {props.expanded ? 'fold' : `+${props.others} more`}
+              </button>
             )}
           </div>
-          {!sub && <Tone laneId={lane.id} />}
         </div>
       </div>
       <Cell
         col={1}
         cap="Quantity"
-        spare={lane.cells.quantity.spare}
-        mark={lane.cells.quantity.status}
-        reason={lane.cells.quantity.reason}
+        cell={lane.cells.quantity}
+        figure={
+          <Figure onClick={open('goodPerDay')} label={`${words.route}, working days for a year’s parts`}>
+            {dates.yearWorkdays === null ? 'any' : shortCount(dates.yearWorkdays)}
+          </Figure>
+        }
+        unit={dates.yearWorkdays === null ? '' : 'days'}
       >
-        <Figure onClick={open('goodPerDay')} label={`${lane.name}, working days for a year`}>
-          {dates.yearWorkdays === null
-            ? fixed(dates.time.goodPerDay, dates.time.goodPerDay < 10 ? 1 : 0)
-            : dates.yearWorkdays < 10
-              ? fixed(dates.yearWorkdays, 1)
-              : whole(dates.yearWorkdays)}
-        </Figure>
-        <span className="unit">{dates.yearWorkdays === null ? 'a day' : 'd a year'}</span>
-        <div className="sub">
-          {dates.yearWorkdays === null
-            ? ''
-            : `${fixed(dates.time.goodPerDay, dates.time.goodPerDay < 10 ? 1 : 0)} a day`}
-        </div>
+        <div className="sub">{shortCount(dates.time.goodPerDay)} a day</div>
       </Cell>
       <Cell
         col={2}
         cap="Tooling"
-        spare={lane.cells.tooling.spare}
-        mark={lane.cells.tooling.status}
-        reason={lane.cells.tooling.reason}
+        cell={lane.cells.tooling}
+        figure={
+          <Figure onClick={open('tooling')} label={`${words.route}, tooling`}>
+            {whole(money.tooling)}
+          </Figure>
+        }
+        unit={currency}
       >
-        <Figure onClick={open('tooling')} label={`${lane.name}, tooling`}>
-          {whole(money.tooling)}
-        </Figure>
-        <span className="unit">{currency}</span>
         <div className="sub">
           {self ? '' : signed(money.tooling - against.tooling, 0)}
-          {money.sets > 0 ? ` ${money.sets} more ${money.sets === 1 ? 'set' : 'sets'}` : ''}
+          {money.sets > 0 ? ` ${money.sets + 1} sets` : ''}
         </div>
       </Cell>
-      <Cell col={3} cap="Part cost">
-        <Figure onClick={open('allIn')} label={`${lane.name}, all in a part`}>
-          {perPart(money.allIn)}
-        </Figure>
-        <span className="unit">{currency}</span>
+      <Cell
+        col={3}
+        cap="Part cost"
+        figure={
+          <Figure onClick={open('allIn')} label={`${words.route}, all in a part`}>
+            {perPart(money.allIn)}
+          </Figure>
+        }
+        unit={currency}
+      >
         <div className="sub">
           {self ? (
-            <>{leader ? 'least' : 'compared against'}</>
+            <strong className="diff">{leader ? 'least' : 'the measure'}</strong>
           ) : (
             <strong className="diff">{signed(money.allIn - against.allIn, 2)}</strong>
           )}
-        </div>
-        <div className="sub">
-          <Figure small onClick={open('unit')} label={`${lane.name}, price of a part without tools`}>
+          {' · '}
+          <Figure small onClick={open('unit')} label={`${words.route}, price of a part without tools`}>
             {perPart(money.unit)}
           </Figure>{' '}
-          without tools
+          bare
         </div>
       </Cell>
       <Cell
         col={4}
         cap="Lead time"
-        spare={lane.cells.leadTime.spare}
-        mark={lane.cells.leadTime.status}
-        reason={lane.cells.leadTime.reason}
+        cell={lane.cells.leadTime}
+        figure={
+          <Figure onClick={open('firstArticle')} label={`${words.route}, first article`}>
+            {weeks(dates.firstArticle_d)}
+          </Figure>
+        }
+        unit="weeks"
       >
-        <Figure onClick={open('firstArticle')} label={`${lane.name}, first article`}>
-          {weeks(dates.firstArticle_d)}
-        </Figure>
-        <span className="unit">wk</span>
         <div className="sub">
-          all in{' '}
-          <Figure small onClick={open('lastPart')} label={`${lane.name}, last part`}>
+          all{' '}
+          <Figure small onClick={open('lastPart')} label={`${words.route}, last part`}>
             {weeks(dates.lastPart_d)}
-          </Figure>{' '}
-          wk
+          </Figure>
+          {dates.slack_d !== null &&
+            (dates.slack_d < 0
+              ? ` · ${whole(Math.ceil(-dates.slack_d))} d late`
+              : ` · ${whole(Math.floor(dates.slack_d))} d in hand`)}
         </div>
-        {dates.slack_d !== null && (
-          <div className="sub">
-            {dates.slack_d < 0
-              ? `${whole(Math.ceil(-dates.slack_d))} d late`
-              : `${whole(Math.floor(dates.slack_d))} d in hand`}
-          </div>
-        )}
       </Cell>
-      <Cell col={5} cap="Alloy" mark={lane.cells.alloy.status} reason={lane.cells.alloy.reason} spare={null}>
-        <button type="button" tabIndex={-1} className="fig" onClick={() => onReasons(lane.id)}>
-          {FIT_WORDS[lane.findings.find((f) => f.rule === 'dr-alloy-route')?.value as string] ?? '–'}
-        </button>
+      <Cell
+        col={5}
+        cap="Alloy"
+        cell={lane.cells.alloy}
+        figure={
+          <button type="button" tabIndex={-1} className="fig" onClick={() => onReasons(lane.id)}>
+            {String(lane.findings.find((f) => f.rule === 'dr-alloy-route')?.value ?? '–')}
+          </button>
+        }
+        unit=""
+      >
+        <div className="sub">{environmentWords(lane)}</div>
       </Cell>
       <ToleranceCell lane={lane} part={props.part} onReasons={onReasons} />
       <div className="cell num no-print" role="gridcell" tabIndex={-1} data-col="7">
@@ -181,12 +182,14 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
   );
 });
 
-const FIT_WORDS: Readonly<Record<string, string>> = {
-  usual: 'usual',
-  possible: 'possible',
-  special: 'special',
-  no: 'no',
-};
+/** A count with one digit below ten, none above. */
+const shortCount = (x: number): string => (x < 10 ? fixed(x, 1) : whole(x));
+
+/** How the bare metal stands where the part lives: "marine 3 of 5". */
+function environmentWords(lane: BoardLane): string {
+  const found = lane.findings.find((f) => f.rule === 'dr-environment');
+  return found?.value == null ? '' : `${found.reason.split(':')[0] ?? ''} ${found.value} of 5`;
+}
 
 function Figure({
   children,
@@ -216,28 +219,30 @@ function Figure({
 function Cell({
   col,
   cap,
+  cell,
+  figure,
+  unit,
   children,
-  spare = null,
-  mark,
-  reason,
 }: {
   col: number;
   cap: string;
+  cell?: BoardCell;
+  figure: ReactNode;
+  unit: string;
   children: ReactNode;
-  spare?: number | null;
-  mark?: BoardLane['status'];
-  reason?: string;
 }) {
   return (
-    <div className="cell num" role="gridcell" tabIndex={-1} data-col={col} title={reason}>
+    <div className="cell num" role="gridcell" tabIndex={-1} data-col={col} title={cell?.reason}>
       <span className="cap">{cap}</span>
-      {mark !== undefined && mark !== 'fits' && (
-        <span style={{ marginRight: 4, verticalAlign: '-2px', display: 'inline-block' }}>
-          <Mark status={mark} size={12} />
+      {cell !== undefined && cell.status !== 'fits' && (
+        <span className="cell-mark">
+          <Mark status={cell.status} size={13} />
         </span>
       )}
+      {figure}
+      {unit !== '' && <span className="unit">{unit}</span>}
+      <Spare spare={cell?.spare ?? null} />
       {children}
-      <Spare spare={spare} />
     </div>
   );
 }
@@ -251,6 +256,7 @@ function ToleranceCell({
   part: LanePart | null;
   onReasons: (laneId: string) => void;
 }) {
+  const [units] = useUnits();
   const calls = part?.features ?? [];
   const cast = calls.filter((c) => c.verdict === 'as-cast').length;
   const cut =
@@ -260,24 +266,24 @@ function ToleranceCell({
   const tightest = calls
     .filter((c): c is FeatureCall & { cast_mm: number } => c.verdict === 'as-cast' && c.cast_mm !== null)
     .sort((a, b) => a.feature.tol_mm / a.cast_mm - b.feature.tol_mm / b.cast_mm)[0];
-  const cell = lane.cells.tolerance;
+  const spare = tightest === undefined ? null : Math.min(1, tightest.feature.tol_mm / tightest.cast_mm - 1);
   return (
-    <div className="cell num" role="gridcell" tabIndex={-1} data-col="6" title={cell.reason}>
-      <span className="cap">Tolerance</span>
-      {cell.status !== 'fits' && (
-        <span style={{ marginRight: 4, verticalAlign: '-2px', display: 'inline-block' }}>
-          <Mark status={cell.status} size={12} />
-        </span>
-      )}
-      <button type="button" tabIndex={-1} className="fig" onClick={() => onReasons(lane.id)}>
-        {cast} cast, {cut} cut
-      </button>
+    <Cell
+      col={6}
+      cap="Tolerance"
+      cell={{ ...lane.cells.tolerance, spare }}
+      figure={
+        <button type="button" tabIndex={-1} className="fig" onClick={() => onReasons(lane.id)}>
+          {cast} cast, {cut} cut
+        </button>
+      }
+      unit=""
+    >
       <div className="sub">
-        {sorted > 0 && `${sorted} sorted `}
+        {sorted > 0 && `${sorted} sorted · `}
         {tightest !== undefined &&
-          `${tightest.feature.name || tightest.feature.id} +${fixed(tightest.feature.tol_mm - tightest.cast_mm, 2)} mm`}
+          `${tightest.feature.name || tightest.feature.id} +${findingValue(tightest.feature.tol_mm - tightest.cast_mm, 'mm', units)}`}
       </div>
-      <Spare spare={tightest === undefined ? null : Math.min(1, tightest.feature.tol_mm / tightest.cast_mm - 1)} />
-    </div>
+    </Cell>
   );
 }

@@ -7,7 +7,7 @@ import { Mark, STATUS_WORDS } from '../marks/mark';
 import { Spare } from '../marks/tone';
 import { useUnits } from '../preferences';
 import { useStudy } from '../study/study-context';
-import { findingValue } from './finding-words';
+import { findingValue, sentence } from './finding-words';
 
 /** Every rule held against a lane, gravest first: limit, value, margin, reason and mend. */
 export function ReasonsSheet({ lane, onClose }: { lane: BoardLane | null; onClose: () => void }) {
@@ -88,8 +88,17 @@ function Reason({ f }: { f: Finding }) {
           {text?.name ?? OWN_NAMES[f.rule] ?? f.rule}
           {f.subject && `: ${f.subject}`}
         </strong>
-        <div className="small">{f.reason}</div>
-        {f.status !== 'fits' && f.mends.length > 0 && <div className="small">→ {f.mends.slice(0, 3).join('; ')}.</div>}
+        <div className="small">{sentence(f.reason)}</div>
+        {f.status !== 'fits' && f.mends.length > 0 && (
+          <div className="small">
+            →{' '}
+            {f.mends
+              .slice(0, 3)
+              .map((m, i) => (i === 0 ? m : m.charAt(0).toLowerCase() + m.slice(1)))
+              .join('; ')}
+            .
+          </div>
+        )}
         {f.status !== 'fits' && text !== undefined && <div className="small quiet">{text.costEffect}</div>}
       </td>
       <td className="num">{findingValue(f.value, f.unit, units)}</td>

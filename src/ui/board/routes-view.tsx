@@ -12,7 +12,16 @@ import { orderLanes } from './lane-order';
 import { ReasonsSheet } from './reasons-sheet';
 import { useGlide } from './use-glide';
 
-const HEADS = ['Route', 'Quantity', 'Tooling', 'Part cost', 'Lead time', 'Alloy', 'Tolerance', ''];
+const HEADS = [
+  ['Route', ''],
+  ['Quantity', 'working days, a year’s parts'],
+  ['Tooling', 'whole programme'],
+  ['Part cost', 'all in'],
+  ['Lead time', 'first article'],
+  ['Alloy', 'fit in the mould'],
+  ['Tolerance', 'dimensions and holes'],
+  ['', ''],
+] as const;
 const ORDERS = [
   ['total', 'total cost'],
   ['first', 'first good part'],
@@ -156,9 +165,10 @@ export function RoutesView() {
         onFocus={rove}
       >
         <div className="lane-grid lane-head" role="row">
-          {HEADS.map((head, i) => (
+          {HEADS.map(([head, what], i) => (
             <div key={head || 'pin'} role="columnheader" className={i === 0 ? undefined : 'num'}>
               {head || <span className="sr">Pin</span>}
+              {what !== '' && <div className="what">{what}</div>}
             </div>
           ))}
         </div>

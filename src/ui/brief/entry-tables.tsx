@@ -65,7 +65,7 @@ function EntryTable({
           <thead>
             <tr>
               {heads.map((head) => (
-                <th key={head} scope="col">
+                <th key={head} scope="col" className={/, |How many/.test(head) ? 'num' : undefined}>
                   {head || <span className="sr">Remove</span>}
                 </th>
               ))}

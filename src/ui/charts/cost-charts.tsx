@@ -10,7 +10,7 @@ import {
   type Plugin,
 } from 'chart.js';
 import { useTheme } from 'next-themes';
-import { useEffect, useMemo, useRef } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef } from 'react';
 import { RAIL_MAX, type Curve } from '@/core/board';
 import { shortName } from '@/core/routes';
 import { perPart, whole } from '../format';
@@ -36,6 +36,7 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const chart = useRef<Chart | null>(null);
   const hand = useRef(q);
+  const handle = useRef<HTMLSpanElement>(null);
   const { resolvedTheme } = useTheme();
 
   useEffect(() => {
@@ -48,7 +49,7 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
       id: 'marks',
       afterDatasetsDraw: (c) => {
         drawEndNames(c, curves, css('--ink'), family);
-        drawHand(c, hand.current, css('--hot'));
+        placeHand(c, handle.current, hand.current);
       },
     };
     const config: ChartConfiguration<'line'> = {
@@ -85,7 +86,9 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
             ticks: {
               color: ink,
               font: { family, size: 11 },
-              callback: (v) => (isDecade(Number(v)) ? whole(Number(v)) : ''),
+              callback: (v) => (isDecade(Number(v)) ? decade(Number(v)) : ''),
+              maxRotation: 0,
+              autoSkip: false,
             },
             title: { display: true, text: 'pieces', color: ink, font: { family, size: 11 } },
           },
@@ -96,7 +99,9 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
             ticks: {
               color: ink,
               font: { family, size: 11 },
-              callback: (v) => (isDecade(Number(v)) ? whole(Number(v)) : ''),
+              callback: (v) => (isDecade(Number(v)) ? decade(Number(v)) : ''),
+              maxRotation: 0,
+              autoSkip: false,
             },
             title: {
               display: true,
@@ -117,9 +122,9 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
     };
   }, [curves, what, currency, resolvedTheme]);
 
-  useEffect(() => {
+  useLayoutEffect(() => {
     hand.current = q;
-    chart.current?.draw();
+    if (chart.current !== null) placeHand(chart.current, handle.current, q);
   }, [q]);
 
   const summary = useMemo(
@@ -141,10 +146,14 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
       <figcaption className="small quiet">{title}</figcaption>
       <div className="chart">
         <canvas ref={canvas} role="img" aria-label={`${title}. At about ${q} pieces: ${summary}`} />
+        <span ref={handle} className="chart-hand" aria-hidden="true" />
       </div>
     </figure>
   );
 }
+
+/** 1, 10, 100, 1 k … 1 M … */
+const decade = (v: number): string => (v >= 1e6 ? `${v / 1e6} M` : v >= 1000 ? `${v / 1000} k` : String(v));
 
 const isDecade = (v: number): boolean => Math.abs(Math.log10(v) - Math.round(Math.log10(v))) < 1e-9;
 
@@ -184,15 +193,11 @@ function drawEndNames(c: Chart, curves: readonly Curve[], ink: string, family: s
   void curves;
 }
 
-function drawHand(c: Chart, q: number, hot: string): void {
-  const { ctx, chartArea, scales } = c;
+/** Moves the hand to a quantity: an element over the canvas, so that dragging redraws no line. */
+function placeHand(c: Chart, element: HTMLElement | null, q: number): void {
+  if (element === null) return;
+  const { chartArea, scales } = c;
   const x = scales['x']?.getPixelForValue(q) ?? chartArea.left;
-  ctx.save();
-  ctx.strokeStyle = hot;
-  ctx.lineWidth = 2;
-  ctx.beginPath();
-  ctx.moveTo(x, chartArea.top);
-  ctx.lineTo(x, chartArea.bottom);
-  ctx.stroke();
-  ctx.restore();
+  element.style.transform = `translate(${x - 1}px, ${chartArea.top}px)`;
+  element.style.height = `${chartArea.bottom - chartArea.top}px`;
 }

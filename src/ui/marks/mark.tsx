@@ -40,12 +40,10 @@ export function Mark({ status, size = 15, label = true }: { status: Status; size
         </>
       )}
       {status === 'second-operation' && (
-        <path
-          d="M4 4.5 H8.6 L11.7 7.6 L10.6 12 H5.4 Z M10 3 L13.6 6.6"
-          fill="currentColor"
-          stroke="currentColor"
-          strokeWidth="1.1"
-        />
+        <>
+          <path d="M4 4.5 H8 L11.7 8.2 L10.6 12 H5.4 Z" fill="currentColor" />
+          <path d="M9.6 2.6 H13.4 V6.4" fill="none" stroke="currentColor" strokeWidth="1.4" />
+        </>
       )}
       {status === 'blocked' && (
         <>

@@ -48,6 +48,27 @@ export function useQuantity(): { q: number; setQ: (q: number) => void; board: Bo
   return state;
 }
 
+const WARM_ROUNDS = 4;
+
+/**
+ * Counts a few idle moments after the screen is ready. Each has the board worked out and drawn again unchanged, so that
+ * the engine has met the code before a hand takes the rail: the first drag is then as quick as the next.
+ */
+function useWarmUp(ready: boolean): number {
+  const [round, setRound] = useState(0);
+  useEffect(() => {
+    if (!ready || round >= WARM_ROUNDS) return;
+    const next = (): void => setRound((n) => n + 1);
+    if (typeof requestIdleCallback === 'undefined') {
+      const timer = setTimeout(next, 200);
+      return () => clearTimeout(timer);
+    }
+    const handle = requestIdleCallback(next, { timeout: 1000 });
+    return () => cancelIdleCallback(handle);
+  }, [ready, round]);
+  return round;
+}
+
 /** Whole quantity on the rail. */
 export const onRail = (q: number): number => Math.min(RAIL_MAX, Math.max(1, Math.round(q)));
 
@@ -102,7 +123,10 @@ export function StudyProvider({
 
   const study = useMemo(() => prepareStudy(brief, school), [brief, school]);
   const orderDate = brief.quantity.orderDate ?? today;
-  const board = useMemo(() => boardAt(study, q, orderDate), [study, q, orderDate]);
+  const warm = useWarmUp(survey !== null);
+  // `warm` changes nothing but the identity of the board: it has the whole path walked before the first touch.
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const board = useMemo(() => boardAt(study, q, orderDate), [study, q, orderDate, warm]);
 
   const client = useRef<SurveyClient | null>(null);
   useEffect(() => {
