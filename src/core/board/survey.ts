@@ -2,9 +2,10 @@ import { crossingsOf, winnerRuns, type Crossing, type WinnerRun } from './crossi
 import { railQuantities } from './ribbon';
 import { bestLayout, survives, type Study } from './study';
 
-/** One lane's cost over the rail: quantities, all-in money a part, total money. */
+/** A route's cost over the rail by its best surviving variant at each quantity, or a baseline's. */
 export interface Curve {
-  readonly laneId: string;
+  /** Route or baseline id. */
+  readonly id: string;
   readonly q: readonly number[];
   readonly allIn: readonly number[];
   readonly total: readonly number[];
@@ -14,7 +15,7 @@ export interface Curve {
 export interface Survey {
   readonly runs: readonly WinnerRun[];
   readonly crossings: readonly Crossing[];
-  /** Surviving lanes and open baselines, in lane order. */
+  /** Surviving routes and open baselines, in the order of the routes. */
   readonly curves: readonly Curve[];
 }
 
@@ -23,13 +24,15 @@ export function surveyOf(study: Study, points = 140): Survey {
   const runs = winnerRuns(study);
   const q = railQuantities(points);
   const fx = study.rates.currency.perUnit;
-  const curve = (laneId: string, total: (q: number) => number): Curve => {
+  const curve = (id: string, total: (q: number) => number): Curve => {
     const totals = q.map(total);
-    return { laneId, q, total: totals, allIn: totals.map((t, i) => t / (q[i] ?? 1)) };
+    return { id, q, total: totals, allIn: totals.map((t, i) => t / (q[i] ?? 1)) };
   };
-  const lanes = study.lanes
-    .filter(survives)
-    .map((entry) => curve(entry.lane.id, (x) => (bestLayout(entry, x)?.total ?? NaN) * fx));
+  const open = study.lanes.filter(survives);
+  const routes = [...new Set(open.map((entry) => entry.lane.route.id))].map((id) => {
+    const variants = open.filter((entry) => entry.lane.route.id === id);
+    return curve(id, (x) => fx * Math.min(...variants.map((entry) => bestLayout(entry, x)?.total ?? Infinity)));
+  });
   const baselines = study.baselines.filter((b) => b.barred === null).map((b) => curve(b.id, (x) => b.total(x)));
-  return { runs, crossings: crossingsOf(runs), curves: [...lanes, ...baselines] };
+  return { runs, crossings: crossingsOf(runs), curves: [...routes, ...baselines] };
 }

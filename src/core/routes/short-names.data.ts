@@ -39,4 +39,7 @@ export const ROUTE_WORDS: Readonly<Record<string, string>> = {
   'permanent-mould': 'Permanent mould',
   'pressure-die': 'Pressure die',
   spin: 'Spin casting',
+  machined: 'From solid',
+  stamped: 'Stamped',
+  fabricated: 'Today’s assembly',
 };

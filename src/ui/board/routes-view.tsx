@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useEffect, useMemo, useState, type KeyboardEvent } from 'react';
-import { prepareStudy, type BoardLane } from '@/core/board';
+import { prepareStudy, type BoardLane, type Curve } from '@/core/board';
 import { CostChart } from '../charts/cost-charts';
 import { useLaneOrder } from '../preferences';
 import { useQuantity, useStudy } from '../study/study-context';
@@ -22,6 +22,7 @@ const HEADS = [
   ['Tolerance', 'dimensions and holes'],
   ['', ''],
 ] as const;
+const NO_CURVES: readonly Curve[] = [];
 const ORDERS = [
   ['total', 'total cost'],
   ['first', 'first good part'],
@@ -105,18 +106,7 @@ export function RoutesView() {
       {expanded.has(lane.routeId) && siblings(lane).map((other) => row(other, true))}
     </div>
   );
-  const curves = useMemo(() => {
-    const shown = new Set(open.map((lane) => lane.id));
-    return (survey?.curves ?? []).filter((c) => shown.has(c.laneId) || c.laneId === 'machined');
-    // The set of lanes shown changes seldom; its ids are the key.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [
-    survey,
-    open
-      .map((lane) => lane.id)
-      .sort()
-      .join(' '),
-  ]);
+  const curves = survey?.curves ?? NO_CURVES;
   useEffect(() => {
     const grid = root.current;
     if (grid === null || grid.querySelector('[role=gridcell][tabindex="0"]')) return;
@@ -192,16 +182,17 @@ export function RoutesView() {
       </div>
       {open.length > 0 && (
         <>
-          <section className="section">
+          <section className="section is-below">
             <h2>
               What a part is made of{' '}
               <span className="quiet">all in, at the chosen quantity; a stretch opens its working</span>
             </h2>
             <CostStack board={board} lanes={open} currency={currency} onWorking={onWorking} />
           </section>
-          <section className="section">
+          <section className="section is-below">
             <h2>
-              Cost against quantity <span className="quiet">both axes logarithmic; each route by its best variant</span>
+              Cost against quantity{' '}
+              <span className="quiet">both axes logarithmic; each route by its best variant at each quantity</span>
             </h2>
             {survey === null ? (
               <p className="small quiet" role="status">

@@ -12,7 +12,7 @@ import {
 import { useTheme } from 'next-themes';
 import { useEffect, useLayoutEffect, useMemo, useRef } from 'react';
 import { RAIL_MAX, type Curve } from '@/core/board';
-import { shortName } from '@/core/routes';
+import { laneWords } from '@/core/routes';
 import { perPart, whole } from '../format';
 import { ROUTE_DASH, ROUTE_WEIGHT, toneOf } from '../marks/tone';
 
@@ -48,7 +48,7 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
     const marks: Plugin = {
       id: 'marks',
       afterDatasetsDraw: (c) => {
-        drawEndNames(c, curves, css('--ink'), family);
+        drawEndNames(c, css('--ink'), family);
         placeHand(c, handle.current, hand.current);
       },
     };
@@ -56,11 +56,11 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
       type: 'line',
       data: {
         datasets: curves.map((curve) => {
-          const route = curve.laneId.split('/')[0] ?? '';
+          const route = curve.id;
           return {
-            label: shortName(curve.laneId),
+            label: laneWords(curve.id).route,
             data: curve.q.map((x, i) => ({ x, y: curve[what][i] ?? NaN })),
-            borderColor: css(toneOf(curve.laneId)),
+            borderColor: css(toneOf(curve.id)),
             borderDash: [...(ROUTE_DASH[route] ?? [])],
             borderWidth: ROUTE_WEIGHT[route] ?? 2,
             pointRadius: 0,
@@ -75,7 +75,7 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
         parsing: false,
         normalized: true,
         events: [],
-        layout: { padding: { right: 150, top: 6 } },
+        layout: { padding: { right: 130, top: 6 } },
         scales: {
           x: {
             type: 'logarithmic',
@@ -136,7 +136,7 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
             curve.q.findLastIndex((x) => x <= q),
           );
           const v = curve[what][i] ?? 0;
-          return `${shortName(curve.laneId)} ${what === 'allIn' ? perPart(v) : whole(v)} ${currency}`;
+          return `${laneWords(curve.id).route} ${what === 'allIn' ? perPart(v) : whole(v)} ${currency}`;
         })
         .join('; '),
     [curves, what, q, currency],
@@ -158,7 +158,7 @@ const decade = (v: number): string => (v >= 1e6 ? `${v / 1e6} M` : v >= 1000 ? `
 const isDecade = (v: number): boolean => Math.abs(Math.log10(v) - Math.round(Math.log10(v))) < 1e-9;
 
 /** Names at the right ends, pushed apart so that none covers another. */
-function drawEndNames(c: Chart, curves: readonly Curve[], ink: string, family: string): void {
+function drawEndNames(c: Chart, ink: string, family: string): void {
   const { ctx, chartArea } = c;
   const ends = c.data.datasets
     .map((set, i) => {
@@ -190,7 +190,6 @@ function drawEndNames(c: Chart, curves: readonly Curve[], ink: string, family: s
     ctx.fillText(e.name, chartArea.right + 11, y, 138);
   });
   ctx.restore();
-  void curves;
 }
 
 /** Moves the hand to a quantity: an element over the canvas, so that dragging redraws no line. */
