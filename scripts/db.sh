@@ -7,6 +7,8 @@ DATA="$ROOT/mariadb"
 RUN="$ROOT/run"
 SOCK="$RUN/db.sock"
 PIDF="$RUN/db.pid"
+# A Unix socket's path holds about 107 bytes.
+[ ${#SOCK} -gt 100 ] && SOCK="/tmp/nine-pours-$(printf '%s' "$ROOT" | sha1sum | cut -c1-12).sock"
 PORT="${DB_PORT:-33906}"
 OSUSER="$(id -un)"
 say() { printf '%s\n' "$*" >&2; }

@@ -1,14 +1,4 @@
-import {
-  bestLayout,
-  boardAt,
-  pieces,
-  plainMoney,
-  survives,
-  weeks,
-  type Board,
-  type BoardLane,
-  type Study,
-} from '../board';
+import { bestLayout, pieces, plainMoney, survives, weeks, type Board, type BoardLane, type Study } from '../board';
 import { demandBand } from '../brief';
 import { shortName } from '../routes';
 

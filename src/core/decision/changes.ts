@@ -28,7 +28,7 @@ function differences(
     differences(a[key], b[key], path === '' ? key : `${path}.${key}`, out);
 }
 
-const text = (x: unknown): string => (x == null ? 'not known' : typeof x === 'object' ? JSON.stringify(x) : String(x));
+const text = (x: unknown): string => (x == null ? 'not known' : typeof x === 'string' ? x : JSON.stringify(x));
 
 /** What of the brief has changed since it was frozen. Marks of unconfirmed defaults do not count. */
 export function briefChanges(was: Brief, is: Brief): Change[] {

@@ -64,7 +64,7 @@ test.each([
   ],
   ['cal.cumulative', { rates: [{ fromDay: 1, perDay: 0 }], scrap: 0, need: 1 }, 'E_NO_SOLUTION'],
 ] as const)('%s refuses %j as %s', (formula, inputs, code) => {
-  expect(runVector({ formula, inputs: inputs as never, expected: { error: code } })).toMatchObject({
+  expect(runVector({ formula, inputs: inputs, expected: { error: code } })).toMatchObject({
     outcome: 'passed',
     detail: '',
   });

@@ -27,16 +27,15 @@ export function runVector(c: VectorCase): VectorResult {
   const formula = FORMULAS[c.formula] as ((inputs: unknown) => object) | undefined;
   if (!formula) return { id, formula: c.formula, outcome: 'skipped', detail: 'formula not built yet' };
   const tolerance = { rel: c.tolerance?.rel ?? 1e-6, abs: c.tolerance?.abs ?? 1e-9 };
-  const wanted = c.expected['error'];
+  const wanted = c.expected['error'] as string | undefined;
   let detail: string;
   try {
     const got = formula(c.inputs);
-    detail =
-      wanted === undefined ? differences(got, c.expected, tolerance, '') : `expected ${String(wanted)}, got a result`;
+    detail = wanted === undefined ? differences(got, c.expected, tolerance, '') : `expected ${wanted}, got a result`;
   } catch (error) {
     if (!(error instanceof CoreError)) detail = `threw ${String(error)}`;
     else if (wanted === undefined) detail = `refused as ${error.issue.code}`;
-    else detail = error.issue.code === wanted ? '' : `expected ${String(wanted)}, refused as ${error.issue.code}`;
+    else detail = error.issue.code === wanted ? '' : `expected ${wanted}, refused as ${error.issue.code}`;
   }
   return { id, formula: c.formula, outcome: detail === '' ? 'passed' : 'failed', detail };
 }

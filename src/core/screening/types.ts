@@ -42,7 +42,7 @@ export interface RuleText {
   readonly why: string;
   readonly mends: readonly string[];
   readonly costEffect: string;
-  readonly basis: Basis | string;
+  readonly basis: Basis;
 }
 
 const ORDER: Readonly<Record<Status, number>> = {

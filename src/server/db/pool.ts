@@ -22,13 +22,17 @@ export function connectionOptions(url: string): mysql.ConnectionOptions {
 
 /** The pool, one a process, kept over reloads while developing. */
 export function pool(): Pool {
-  return (shared.ninePoursPool ??= mysql.createPool({
+  if (shared.ninePoursPool !== undefined) return shared.ninePoursPool;
+  const made = mysql.createPool({
     ...connectionOptions(env().DATABASE_URL),
     connectionLimit: 10,
     enableKeepAlive: true,
     maxIdle: 4,
     idleTimeout: 60_000,
-  }));
+  });
+  // Another server than our own may keep local time: every connection works in UTC.
+  made.pool.on('connection', (on) => on.query("SET time_zone = '+00:00'"));
+  return (shared.ninePoursPool = made);
 }
 
 /** Ends the pool; the next use makes a new one. */

@@ -79,9 +79,9 @@ async function connection(): Promise<PoolConnection> {
 /** Runs a read; repeats it once when an idle connection turns out to be dead. */
 export async function reading<T>(work: (on: Runner) => Promise<T>): Promise<T> {
   try {
-    return await work(pool() as unknown as Runner);
+    return await work(pool());
   } catch (error) {
     if (!LOST.has((error as DbError).code ?? '')) throw error;
-    return work(pool() as unknown as Runner);
+    return work(pool());
   }
 }

@@ -53,17 +53,7 @@ export const briefValues = (brief: Brief): Bound[] => COLUMNS.map(([, value]) =>
 
 /** What has no column of its own: words, lists and rare needs. */
 function detailsOf(b: Brief): object {
-  const {
-    environment: _e,
-    pressureTight: _p,
-    heatTreated: _h,
-    welded: _w,
-    leadFree: _l,
-    inserts: _i,
-    castThread: _c,
-    cosmeticFace: _f,
-    ...needs
-  } = b.needs;
+  const { leak_cm3_min, testPressure_bar, heatTreatOptional, nonMagnetic, coated, xray } = b.needs;
   return {
     what: b.what,
     candidates: b.candidates,
@@ -71,7 +61,7 @@ function detailsOf(b: Brief): object {
     alloyWhy: b.alloyWhy,
     variants: b.quantity.variants,
     surface: { cosmetic: b.surface.cosmetic, polishAllowed: b.surface.polishAllowed },
-    needs,
+    needs: { leak_cm3_min, testPressure_bar, heatTreatOptional, nonMagnetic, coated, xray },
     today: b.today,
     bends: b.bends,
     machiningSetups: b.machiningSetups,

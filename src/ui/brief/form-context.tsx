@@ -12,7 +12,7 @@ export interface BriefForm {
   readonly issues: ReadonlyMap<string, string>;
   /** Paths that hold a default nobody has confirmed. */
   readonly assumed: ReadonlySet<string>;
-  confirm(path: string): void;
+  readonly confirm: (path: string) => void;
 }
 
 const Context = createContext<BriefForm | null>(null);

@@ -46,6 +46,6 @@ export function issueWords({ path, value, message }: BriefIssue): string {
       ? 'empty'
       : typeof value === 'object'
         ? ''
-        : `“${String(value)}”`;
+        : `“${JSON.stringify(value).replace(/^"|"$/g, '')}”`;
   return `${name}${given === '' ? '' : ` ${given}`}: ${message}.`;
 }

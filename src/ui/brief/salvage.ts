@@ -12,7 +12,7 @@ export function salvage(raw: unknown, last: Brief, issues: readonly BriefIssue[]
     if (head === 'features' || head === 'holes') {
       const rows = dropped.get(head) ?? new Set<number>();
       dropped.set(head, rows.add(Number(row)));
-    } else restore(copy, last as unknown as Record<string, unknown>, path.split('.'));
+    } else restore(copy, last, path.split('.'));
   }
   for (const [table, rows] of dropped) copy[table] = (copy[table] as unknown[]).filter((_, i) => !rows.has(i));
   const parsed = briefSchema.safeParse(copy);

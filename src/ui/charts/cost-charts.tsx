@@ -114,7 +114,7 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
       },
       plugins: [marks],
     };
-    const made = new Chart(element, config as ChartConfiguration);
+    const made = new Chart(element, config);
     chart.current = made;
     return () => {
       made.destroy();
@@ -164,7 +164,7 @@ function drawEndNames(c: Chart, ink: string, family: string): void {
     .map((set, i) => {
       const points = c.getDatasetMeta(i).data;
       const last = points.at(-1);
-      return { name: set.label ?? '', y: last?.y ?? NaN, tone: String(set.borderColor), i };
+      return { name: set.label ?? '', y: last?.y ?? NaN, tone: set.borderColor as string, i };
     })
     .filter((e) => Number.isFinite(e.y))
     .sort((a, b) => a.y - b.y);

@@ -115,6 +115,8 @@ export function NumberInput({
 }) {
   const { control, confirm } = useBriefForm();
   const { field } = useController({ name: path, control });
+  const { ref, onChange, onBlur } = field;
+  const value = field.value as Typed | undefined;
   const [units] = useUnits();
   const [typed, setTyped] = useState<string | null>(null);
   return (
@@ -124,19 +126,19 @@ export function NumberInput({
       className={label === undefined ? undefined : 'num'}
       inputMode="decimal"
       autoComplete="off"
-      value={typed ?? showFigure(field.value as Typed | undefined, dimension, units)}
+      value={typed ?? showFigure(value, dimension, units)}
       aria-invalid={bad}
       aria-describedby={describedBy}
-      ref={field.ref}
-      onFocus={() => setTyped(showFigure(field.value as Typed | undefined, dimension, units))}
+      ref={ref}
+      onFocus={() => setTyped(showFigure(value, dimension, units))}
       onChange={(event) => {
         setTyped(event.target.value);
-        field.onChange(readFigure(event.target.value, dimension, units) ?? absent);
+        onChange(readFigure(event.target.value, dimension, units) ?? absent);
         confirm(path);
       }}
       onBlur={() => {
         setTyped(null);
-        field.onBlur();
+        onBlur();
       }}
     />
   );

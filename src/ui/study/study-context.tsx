@@ -23,12 +23,12 @@ export interface StudyState {
   /** Rises when the brief is replaced from outside the form (a choice in a conflict, a restored draft). */
   readonly generation: number;
   readonly decisions: readonly DecisionRecord[];
-  setBrief(brief: Brief): void;
-  setSchool(school: School): void;
-  settle(choice: 'mine' | 'theirs'): void;
-  setDecisions(decisions: readonly DecisionRecord[]): void;
-  flush(): Promise<number>;
-  adopt(version: number): void;
+  readonly setBrief: (brief: Brief) => void;
+  readonly setSchool: (school: School) => void;
+  readonly settle: (choice: 'mine' | 'theirs') => void;
+  readonly setDecisions: (decisions: readonly DecisionRecord[]) => void;
+  readonly flush: () => Promise<number>;
+  readonly adopt: (version: number) => void;
 }
 
 const StudyContext = createContext<StudyState | null>(null);

@@ -1,0 +1,113 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { copyOf, openView, studyId } from './journeys';
+
+async function serious(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations
+    .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+    .map(
+      (v) =>
+        `${v.id}: ${v.nodes
+          .slice(0, 3)
+          .map((n) => n.target.join(' '))
+          .join(' | ')}`,
+    );
+}
+
+for (const scheme of ['light', 'dark'] as const) {
+  test.describe(scheme, () => {
+    test.use({ colorScheme: scheme });
+    test('no serious finding by axe on any screen, nor in its sheets', async ({ page, request }) => {
+      test.setTimeout(120_000);
+      const id = await studyId(request, 'Tripod hub');
+      await page.goto('/');
+      await expect(page.getByRole('link', { name: 'Tripod hub', exact: true })).toBeVisible();
+      expect(await serious(page), 'parts').toEqual([]);
+      await page.goto('/check');
+      await expect(page.getByTestId('tally')).toContainText('agree');
+      expect(await serious(page), 'check').toEqual([]);
+      for (const view of ['brief', 'routes', 'decision'] as const) {
+        await openView(page, id, view);
+        expect(await serious(page), view).toEqual([]);
+      }
+      await openView(page, id, 'routes');
+      await page.locator('[data-lane="gravity-die/hand"] [data-col="3"] button').first().click();
+      await expect(page.getByTestId('working')).toBeVisible();
+      await page.waitForTimeout(400);
+      expect(await serious(page), 'working').toEqual([]);
+      await page.keyboard.press('Escape');
+      await page.locator('[data-lane="gravity-die/hand"] button').first().click();
+      await page.waitForTimeout(400);
+      expect(await serious(page), 'reasons').toEqual([]);
+      await page.keyboard.press('Escape');
+      await page.keyboard.press('?');
+      await page.waitForTimeout(400);
+      expect(await serious(page), 'keys').toEqual([]);
+    });
+  });
+}
+
+test('a signed record, and bad input, have no serious finding either', async ({ page, request }) => {
+  const id = await copyOf(request, 'Tripod hub');
+  const signed = await request.post(`/api/studies/${id}/decisions`, {
+    data: {
+      laneId: 'gravity-die/hand',
+      quantity: 2400,
+      why: 'Least all in.',
+      signedBy: 'Buyer',
+      signedOn: '2027-01-05',
+      version: 1,
+    },
+  });
+  expect(signed.status()).toBe(201);
+  await openView(page, id, 'decision');
+  expect(await serious(page)).toEqual([]);
+  await openView(page, id, 'brief');
+  await page.getByLabel('Volume', { exact: true }).fill('x');
+  expect(await serious(page)).toEqual([]);
+});
+
+test('everything by keyboard: rail, lanes, working, reasons, pin, views, units', async ({ page, request }) => {
+  await openView(page, await studyId(request, 'Tripod hub'), 'routes');
+  await page.keyboard.press('r');
+  const rail = page.locator('#rail');
+  await expect(rail).toBeFocused();
+  await page.keyboard.press('Home');
+  await expect(rail).toHaveAttribute('aria-valuenow', '1');
+  await page.keyboard.press('End');
+  await expect(rail).toHaveAttribute('aria-valuenow', '1000000');
+  await page.keyboard.press('PageDown');
+  await expect(rail).toHaveAttribute('aria-valuenow', '562341');
+  const first = page.locator('.lane [data-col="0"]').first();
+  await first.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.locator('.lane').nth(1).locator('[data-col="2"]')).toBeFocused();
+  await page.keyboard.press('w');
+  await expect(page.getByTestId('working')).toContainText('Tooling over the programme');
+  await page.keyboard.press('Escape');
+  await expect(page.getByTestId('working')).toBeHidden();
+  await expect(page.locator('.lane').nth(1).locator('[data-col="2"]')).toBeFocused();
+  await page.keyboard.press('p');
+  await expect(page.locator('.lane').nth(1)).toContainText('the measure');
+  await page.keyboard.press('u');
+  await expect(page.getByRole('button', { name: 'in lb' })).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('u');
+  await page.keyboard.press('d');
+  await expect(page).toHaveURL(/decision$/);
+  await page.keyboard.press('b');
+  await expect(page).toHaveURL(/brief$/);
+});
+
+test('at 390 px nothing is cut off and the page does not scroll sideways', async ({ page, request }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const id = await studyId(request, 'Tripod hub');
+  for (const path of ['/', '/check', `/studies/${id}/brief`, `/studies/${id}/routes`, `/studies/${id}/decision`]) {
+    await page.goto(path);
+    await page.waitForLoadState('networkidle');
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(over, path).toBeLessThanOrEqual(0);
+  }
+});

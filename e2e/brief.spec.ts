@@ -1,0 +1,121 @@
+import { expect, test } from '@playwright/test';
+import { copyOf, openView, saved } from './journeys';
+
+test('units switch to and fro without drift, and inches are taken as typed', async ({ page, request }) => {
+  const id = await copyOf(request, 'Filter drawer housing');
+  await openView(page, id, 'brief');
+  const wall = page.getByLabel('Thinnest wall', { exact: true });
+  const volume = page.getByLabel('Volume', { exact: true });
+  await expect(wall).toHaveValue('2');
+  for (let i = 0; i < 5; i++) {
+    await page.getByRole('button', { name: 'in lb' }).click();
+    await expect(wall).toHaveValue('0.0787402');
+    await page.getByRole('button', { name: 'mm kg' }).click();
+    await expect(wall).toHaveValue('2');
+    await expect(volume).toHaveValue('118');
+  }
+  await page.getByRole('button', { name: 'in lb' }).click();
+  await wall.fill('0.125');
+  await saved(page);
+  await page.getByRole('button', { name: 'mm kg' }).click();
+  await expect(wall).toHaveValue('3.175');
+  const study = (await (await request.get(`/api/studies/${id}`)).json()) as {
+    brief: { geometry: { wallMin_mm: number; volume_cm3: number } };
+  };
+  expect(study.brief.geometry.wallMin_mm).toBeCloseTo(3.175, 12);
+  expect(study.brief.geometry.volume_cm3).toBe(118);
+});
+
+test('bad input names field, value and what is wanted; nothing typed is lost, the rest is saved', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, 'Tripod hub');
+  await openView(page, id, 'brief');
+  const volume = page.getByLabel('Volume', { exact: true });
+  await volume.fill('about 268');
+  await page.getByLabel('Thinnest wall', { exact: true }).fill('5.25');
+  await expect(page.getByText('Volume “about 268”: a number is wanted.')).toBeVisible();
+  await saved(page);
+  await page.getByRole('link', { name: 'Routes' }).click();
+  await expect(page.locator('[data-leader]')).toBeVisible();
+  await page.getByRole('link', { name: 'Brief' }).click();
+  await expect(volume).toHaveValue('about 268');
+  await page.reload();
+  await expect(volume).toHaveValue('about 268');
+  await expect(page.getByLabel('Thinnest wall', { exact: true })).toHaveValue('5.25');
+  await volume.fill('9999');
+  await expect(page.getByText(/Volume “9999”: not above the box around the part/)).toBeVisible();
+  await volume.fill('268');
+  await expect(page.getByText(/Volume “/)).toHaveCount(0);
+  await saved(page);
+});
+
+test('a block from a spreadsheet is pasted as rows; Enter makes the next', async ({ page, request }) => {
+  const id = await copyOf(request, 'Tripod hub');
+  await openView(page, id, 'brief');
+  await expect(page.getByLabel(/^Row \d+, name$/)).toHaveCount(5);
+  await page.getByLabel('Row 5, name').focus();
+  await page.evaluate(() => {
+    const data = new DataTransfer();
+    data.setData('text/plain', 'boss height\tdim\t18\t0,9\nspigot\tturn\t52\t0.05\tno\tyes\tyes');
+    document.activeElement?.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  });
+  await expect(page.getByLabel('Row 7, name')).toHaveValue('spigot');
+  await expect(page.getByLabel('Row 6, total tolerance')).toHaveValue('0.9');
+  await page.getByLabel('Row 7, name').press('Enter');
+  await expect(page.getByLabel('Row 8, name')).toBeFocused();
+  await saved(page);
+  const study = (await (await request.get(`/api/studies/${id}`)).json()) as { brief: { features: { name: string }[] } };
+  expect(study.brief.features.map((f) => f.name)).toContain('spigot');
+});
+
+test('two hands on one study: the later save is refused, both versions stand, the user chooses', async ({
+  page,
+  browser,
+  request,
+}) => {
+  const id = await copyOf(request, 'Gear head body, sealed');
+  await openView(page, id, 'brief');
+  const other = await (await browser.newContext()).newPage();
+  await openView(other, id, 'brief');
+  await other.getByLabel('Title', { exact: true }).fill('Theirs');
+  await saved(other);
+  await page.getByLabel('Title', { exact: true }).fill('Mine');
+  const banner = page.getByRole('alert').filter({ hasText: 'Somebody saved a newer version' });
+  await expect(banner).toContainText('Yours: “Mine”. Theirs: “Theirs”');
+  await banner.getByRole('button', { name: 'Save mine on top' }).click();
+  await saved(page);
+  expect(((await (await request.get(`/api/studies/${id}`)).json()) as { title: string }).title).toBe('Mine');
+  await other.getByLabel('Title', { exact: true }).fill('Theirs again');
+  await other.getByRole('button', { name: 'Take theirs' }).click();
+  await expect(other.getByLabel('Title', { exact: true })).toHaveValue('Mine');
+  await other.close();
+});
+
+test('when the server cannot be reached the brief stays in the browser and is saved when it can', async ({
+  page,
+  request,
+  context,
+}) => {
+  const id = await copyOf(request, 'Tripod hub');
+  await openView(page, id, 'brief');
+  await context.setOffline(true);
+  await page.getByLabel('Title', { exact: true }).fill('Typed without a line');
+  await expect(page.getByTestId('save-state')).toHaveAttribute('data-state', 'failed');
+  await context.setOffline(false);
+  await saved(page);
+  expect(((await (await request.get(`/api/studies/${id}`)).json()) as { title: string }).title).toBe(
+    'Typed without a line',
+  );
+});
+
+test('a missing wall is not known on every lane, and says so', async ({ page, request }) => {
+  const id = await copyOf(request, 'Tripod hub');
+  await openView(page, id, 'brief');
+  await page.getByLabel('Thinnest wall', { exact: true }).fill('');
+  await expect(page.getByTestId('unknowns')).toContainText('thinnest wall');
+  await expect(page.getByTestId('verdict')).toContainText('Some rules could not be judged');
+});

@@ -1,0 +1,75 @@
+import { expect, test } from '@playwright/test';
+import { studyId } from './journeys';
+
+const file = (name: string, content: string) => ({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
+
+test('a broken study file is refused field by field, with nothing written or lost', async ({ page, request }) => {
+  const before = (await (await request.get('/api/studies')).json()) as unknown[];
+  const good = (await (await request.get(`/api/studies/${await studyId(request, 'Tripod hub')}/export`)).json()) as {
+    brief: { geometry: Record<string, unknown>; features: Record<string, unknown>[] };
+  };
+  const broken = structuredClone(good);
+  broken.brief.geometry['volume_cm3'] = 'a lot';
+  if (broken.brief.features[1]) broken.brief.features[1]['tol_mm'] = -1;
+  await page.goto('/');
+  await page.getByLabel('Search').fill('tripod');
+  await page.getByTestId('file').setInputFiles(file('broken.json', JSON.stringify(broken)));
+  const refused = page.getByTestId('refused');
+  await expect(refused).toContainText('brief.geometry.volume_cm3');
+  await expect(refused).toContainText('"a lot" – a number is wanted');
+  await expect(refused).toContainText('brief.features.1.tol_mm');
+  await expect(page.getByLabel('Search')).toHaveValue('tripod');
+  await refused.getByRole('button', { name: 'Close' }).click();
+  await page.getByTestId('file').setInputFiles(file('torn.json', JSON.stringify(good).slice(0, 200)));
+  await expect(page.getByTestId('refused')).toContainText('This is not JSON');
+  await page.getByTestId('file').setInputFiles(file('other.json', '{"format":"something"}'));
+  await expect(page.getByTestId('refused')).toContainText('format');
+  const after = (await (await request.get('/api/studies')).json()) as unknown[];
+  expect(after).toHaveLength(before.length);
+});
+
+test('a study goes out as a file and comes in the same', async ({ page, request }) => {
+  const exported = (await (
+    await request.get(`/api/studies/${await studyId(request, 'Compass gimbal ring')}/export`)
+  ).json()) as { brief: object };
+  await page.goto('/');
+  await page.getByTestId('file').setInputFiles(file('ring.json', JSON.stringify(exported)));
+  await expect(page).toHaveURL(/\/studies\/[0-9a-f-]+\/routes/);
+  const id = page.url().split('/').at(-2) ?? '';
+  const again = (await (await request.get(`/api/studies/${id}/export`)).json()) as { brief: object };
+  expect(again.brief).toEqual(exported.brief);
+  await request.post(`/api/studies/${id}/archive`);
+});
+
+test('search, sort, duplicate, archive and its undo', async ({ page }) => {
+  await page.goto('/');
+  await page.getByLabel('Search').fill('zinc');
+  await expect(page.locator('tbody tr')).toHaveCount(1);
+  await page.getByLabel('Search').fill('');
+  await page.getByRole('button', { name: 'Pieces' }).click();
+  const pieces = await page
+    .locator('tbody td:nth-child(3)')
+    .evaluateAll((cells) => cells.map((c) => Number((c.textContent ?? '').replace(/\D/g, ''))));
+  expect(pieces).toEqual([...pieces].sort((a, b) => a - b));
+  await page.getByRole('button', { name: 'Duplicate Setting-scale knob', exact: true }).click();
+  const copy = page.getByRole('link', { name: 'Setting-scale knob (copy)' });
+  await expect(copy).toBeVisible();
+  await page.getByRole('button', { name: 'Archive Setting-scale knob (copy)' }).click();
+  await expect(copy).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(copy).toBeVisible();
+  await page.getByRole('button', { name: 'Archive Setting-scale knob (copy)' }).click();
+  await expect(copy).toHaveCount(0);
+  await page.getByRole('link', { name: 'Archived' }).click();
+  await expect(copy).toBeVisible();
+});
+
+test('the published schema describes what is taken', async ({ request }) => {
+  const schema = (await (await request.get('/api/schema')).json()) as {
+    studyFile: { properties: object };
+    evaluateRequest: object;
+  };
+  expect(Object.keys(schema.studyFile.properties)).toEqual(
+    expect.arrayContaining(['format', 'version', 'school', 'brief']),
+  );
+});

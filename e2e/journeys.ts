@@ -1,0 +1,38 @@
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
+
+/** Id of a demo study by its title. */
+export async function studyId(request: APIRequestContext, title: string): Promise<string> {
+  const list = (await (await request.get('/api/studies')).json()) as { id: string; title: string }[];
+  const found = list.find((s) => s.title === title);
+  if (found === undefined) throw new Error(`no study “${title}”`);
+  return found.id;
+}
+
+/** A fresh copy of a demo study, so that journeys do not meet each other's changes. */
+export async function copyOf(request: APIRequestContext, title: string): Promise<string> {
+  const response = await request.post(`/api/studies/${await studyId(request, title)}/duplicate`);
+  return ((await response.json()) as { id: string }).id;
+}
+
+/** Opens a view of a study and waits until the ribbon is there. */
+export async function openView(page: Page, id: string, view: 'brief' | 'routes' | 'decision'): Promise<void> {
+  await page.goto(`/studies/${id}/${view}`);
+  await expect(page.locator('#rail rect[fill^="var(--tone"]').first()).toBeAttached();
+}
+
+/** Types a quantity beside the rail. */
+export async function setQuantity(page: Page, q: number): Promise<void> {
+  const field = page.getByLabel('Quantity, pieces', { exact: true });
+  await field.fill(String(q));
+  await field.press('Enter');
+}
+
+/** Lane id of the leader on the board. */
+export async function leader(page: Page): Promise<string> {
+  return (await page.locator('[data-leader="true"]').getAttribute('data-lane')) ?? '';
+}
+
+/** Waits until what was typed has reached the database. */
+export async function saved(page: Page): Promise<void> {
+  await expect(page.getByTestId('save-state')).toHaveAttribute('data-state', 'saved', { timeout: 15_000 });
+}

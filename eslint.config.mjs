@@ -1,0 +1,58 @@
+import js from '@eslint/js';
+import next from '@next/eslint-plugin-next';
+import hooks from 'eslint-plugin-react-hooks';
+import { defineConfig, globalIgnores } from 'eslint/config';
+import tseslint from 'typescript-eslint';
+
+/** What the pure core may not import: frameworks, the database, Node, and anything of ours outside src/core. */
+const CORE_IMPORTS = [
+  {
+    regex: '^(react|react-dom|next|mysql2|pino|chart\\.js|@chakra-ui/react|node:.*|server-only)(/|$)',
+    message: 'src/core is pure: no framework, no database, no Node.',
+  },
+  { regex: '(^@/|(^|/)\\.\\./)(app|server|ui|workers)(/|$)', message: 'src/core imports nothing outside src/core.' },
+];
+
+export default defineConfig(
+  globalIgnores(['.next*/', 'next-env.d.ts', '.data/', 'test-results/', '*.cjs', '.*.cjs']),
+  js.configs.recommended,
+  tseslint.configs.recommendedTypeChecked,
+  {
+    languageOptions: {
+      parserOptions: { projectService: { allowDefaultProject: ['*.mjs'] }, tsconfigRootDir: import.meta.dirname },
+    },
+  },
+  hooks.configs.flat.recommended,
+  {
+    plugins: { '@next/next': next },
+    rules: { ...next.configs.recommended.rules, ...next.configs['core-web-vitals'].rules },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['src/core/**/*.test.ts', 'src/core/testing/**'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: CORE_IMPORTS }],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'process',
+        'fetch',
+        'localStorage',
+        'performance',
+        'crypto',
+        'setTimeout',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Chance is passed in.' },
+        { object: 'Date', property: 'now', message: 'The clock is passed in.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The clock is passed in.' },
+      ],
+    },
+  },
+  { files: ['**/*.mjs'], ...tseslint.configs.disableTypeChecked },
+);

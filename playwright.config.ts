@@ -1,0 +1,26 @@
+import { defineConfig } from '@playwright/test';
+import { CHROMIUM_ARGS, MAIN } from './e2e/instance';
+
+/** Journeys in Debian's Chromium against an application of their own, with its own database folder and ports. */
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: 'test-results',
+  workers: 1,
+  fullyParallel: false,
+  timeout: 60_000,
+  expect: { timeout: 8000 },
+  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  use: {
+    baseURL: MAIN.url,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args: CHROMIUM_ARGS },
+  },
+  webServer: {
+    command: `./start --port ${MAIN.port}`,
+    env: MAIN.env,
+    url: `${MAIN.url}/api/health`,
+    timeout: 240_000,
+    reuseExistingServer: false,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 8000 },
+  },
+});
