@@ -51,9 +51,9 @@ test('the leader changes where the crossings say, typed at the rail', async ({ p
     await openView(page, id, 'routes');
     for (const c of answer.crossings.filter((x) => x.kind === 'change')) {
       await setQuantity(page, c.first - 1);
-      expect(await leader(page)).toBe(c.from);
+      await expect.poll(() => leader(page), `at ${c.first - 1}`).toBe(c.from);
       await setQuantity(page, c.last);
-      expect(await leader(page)).toBe(c.to);
+      await expect.poll(() => leader(page), `at ${c.last}`).toBe(c.to);
     }
   }
 });
@@ -141,7 +141,7 @@ test('order by first good part, pin a lane, and tell differences against it', as
   await openView(page, await studyId(request, 'Tripod hub'), 'routes');
   await page.getByRole('button', { name: 'first good part' }).click();
   const weeks = await page
-    .locator('.lane[data-glide] [data-col="4"] .fig:first-of-type')
+    .locator('.lane[data-glide] [data-col="4"] > .fig')
     .evaluateAll((all) => all.map((x) => Number(x.textContent)));
   expect(weeks).toEqual([...weeks].sort((a, b) => a - b));
   await page.getByRole('button', { name: 'Pin Plaster' }).click();

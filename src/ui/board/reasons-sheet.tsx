@@ -30,7 +30,7 @@ export function ReasonsSheet({ lane, onClose }: { lane: BoardLane | null; onClos
             <Drawer.CloseTrigger asChild>
               <CloseButton size="sm" aria-label="Close" />
             </Drawer.CloseTrigger>
-            <Drawer.Body>
+            <Drawer.Body tabIndex={0}>
               {lane?.uncosted != null && <p>{lane.uncosted}</p>}
               <div className="scroll-x">
                 <table className="sheet-table">

@@ -290,11 +290,7 @@ function QuantityField() {
           value={typed ?? whole(q)}
           aria-invalid={bad}
           aria-describedby={bad ? 'qty-bad' : undefined}
-          onFocus={(event) => {
-            setTyped(String(q));
-            const field = event.currentTarget;
-            requestAnimationFrame(() => field.select());
-          }}
+          onFocus={(event) => event.currentTarget.select()}
           onChange={(event) => setTyped(event.target.value)}
           onBlur={() => !bad && setTyped(null)}
           onKeyDown={(event) => {

@@ -93,7 +93,7 @@ export function WorkingSheet({
             <Drawer.CloseTrigger asChild>
               <CloseButton size="sm" aria-label="Close" />
             </Drawer.CloseTrigger>
-            <Drawer.Body>
+            <Drawer.Body tabIndex={0}>
               {typeof result === 'string' && <p>No working: {result}</p>}
               {result !== null && typeof result !== 'string' && (
                 <Body
