@@ -1,4 +1,6 @@
+import console from 'node:console';
 import { readFileSync } from 'node:fs';
+import process from 'node:process';
 
 /** Prints "passed failed" of a Vitest or Playwright JSON report. Fails when the report holds no test. */
 const report = JSON.parse(readFileSync(process.argv[2] ?? '', 'utf8'));

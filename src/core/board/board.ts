@@ -113,13 +113,34 @@ export function boardAt(study: Study, q: number, orderDate: string | null = null
   }
   return {
     q,
-    lanes,
+    lanes: lanes.map((lane) => withGap(lane, leader, second)),
     baselines,
     leader: leader?.id ?? null,
     second: second?.id ?? null,
     bestOfRoute,
     missing: study.missing,
   };
+}
+
+/** The room in the part cost: for the leader, how far the next route is off; for the others, how far they are over the leader. */
+function withGap(lane: BoardLane, leader: BoardLane | null, second: BoardLane | null): BoardLane {
+  const mine = lane.money?.allIn;
+  const least = leader?.money?.allIn;
+  if (mine === undefined || least === undefined) return lane;
+  const next = second?.money?.allIn;
+  const perPart: Cell =
+    lane.id === leader?.id
+      ? {
+          status: 'fits',
+          spare: next === undefined ? null : Math.min(1, next / mine - 1),
+          reason: next === undefined ? 'No other route survives.' : 'The least all-in cost of a part of all routes.',
+        }
+      : {
+          status: 'fits',
+          spare: Math.max(-1, least / mine - 1),
+          reason: `All in ${Math.round(100 * (mine / least - 1))} % over the leader.`,
+        };
+  return { ...lane, cells: { ...lane.cells, perPart } };
 }
 
 function cheapest(lanes: readonly BoardLane[]): BoardLane | null {

@@ -52,7 +52,7 @@ export interface Study {
  */
 export function prepareStudy(brief: Brief, school: School = 'published', rates: RateSet = SHIPPED_RATES): Study {
   const alloy = findAlloy(brief.alloy) ?? null;
-  const result = alloy === null ? { missing: ['alloy'] } : partFacts(brief, alloy, rates);
+  const result = partFacts(brief, alloy, rates);
   const facts = 'missing' in result ? null : result;
   const missing = 'missing' in result ? result.missing : [];
   const lotOf = (q: number): number => lotSize(brief, q);

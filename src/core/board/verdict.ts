@@ -47,9 +47,9 @@ export function pieces(n: number): string {
     .replace(/\B(?=(\d{3})+$)/g, '\u202f');
 }
 
-/** Money with the digits its size bears: 3.12, 23.40, 101.7, 3 931. */
+/** Money with the digits its size bears: 3.12, 101.70, 3 931. */
 export function plainMoney(x: number, code: string): string {
-  const digits = Math.abs(x) < 100 ? 2 : Math.abs(x) < 1000 ? 1 : 0;
+  const digits = Math.abs(x) < 1000 ? 2 : 0;
   const [head = '0', tail] = x.toFixed(digits).split('.');
   const grouped = head.replace(/\B(?=(\d{3})+$)/g, '\u202f');
   return `${tail === undefined ? grouped : `${grouped}.${tail}`} ${code}`;

@@ -196,7 +196,12 @@ export function stampedBaseline(facts: PartFacts, rates: RateSet, lotOf: (q: num
     id: 'stamped',
     name: 'Stamped from strip',
     barred,
-    mend: barred === null ? null : 'One wall thickness throughout would open it',
+    mend:
+      barred === null
+        ? null
+        : STAMPED_FAMILIES.has(facts.ratesFamily)
+          ? 'One thin wall throughout, folded from strip, would open it'
+          : 'Steel, stainless, aluminium or copper strip would open it',
     tooling,
     unit: (q) => money * K * (share(q) + piece),
     total: (q) => tooling() + money * K * (ceilGuarded(q / lotOf(q)) * setUp + q * piece),

@@ -48,7 +48,7 @@ function inFavour(study: Study, board: Board, lane: BoardLane): Argument[] {
   if (money.allIn < next && Number.isFinite(next)) {
     out.push({
       text: `Least all in of all routes: ${plainMoney(money.allIn, code)} a part against ${plainMoney(next, code)} for the next.`,
-      weight: 1 - money.allIn / next,
+      weight: 0.2 + (1 - money.allIn / next),
       figure: 'allIn',
     });
   } else if (others.length === 0)

@@ -58,13 +58,14 @@ export interface MissingFacts {
  *
  * @returns the facts, or the brief paths without which no money or time can be computed
  */
-export function partFacts(brief: Brief, alloy: Alloy, rates: RateSet): PartFacts | MissingFacts {
+export function partFacts(brief: Brief, alloy: Alloy | null, rates: RateSet): PartFacts | MissingFacts {
   const g = brief.geometry;
   const missing: string[] = [];
+  if (alloy === null) missing.push('alloy');
   if (g.volume_cm3 === null) missing.push('geometry.volume_cm3');
   if (g.area_cm2 === null) missing.push('geometry.area_cm2');
   if (g.box_mm === null) missing.push('geometry.box_mm');
-  if (g.volume_cm3 === null || g.area_cm2 === null || g.box_mm === null) return { missing };
+  if (alloy === null || g.volume_cm3 === null || g.area_cm2 === null || g.box_mm === null) return { missing };
   const [L, W, H] = g.box_mm;
   const V = g.volume_cm3;
   const rho = alloy.density_kg_m3 * 1e-6;

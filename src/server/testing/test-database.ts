@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import mysql from 'mysql2/promise';
-import { closePool, connectionOptions, migrate, readMigrations, type Runner } from '../db';
+import { closePool, connectionOptions, migrate, readMigrations } from '../db';
 import { shipRates } from '../rates/ship';
 
 /** The database tests write to: one of their own on the loopback server, never the application's. */

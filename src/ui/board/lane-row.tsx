@@ -110,6 +110,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
       <Cell
         col={3}
         cap="Part cost"
+        cell={lane.cells.perPart}
         figure={
           <Figure onClick={open('allIn')} label={`${words.route}, all in a part`}>
             {perPart(money.allIn)}

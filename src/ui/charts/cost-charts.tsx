@@ -81,7 +81,7 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
             type: 'logarithmic',
             min: 1,
             max: RAIL_MAX,
-            grid: { color: hair, lineWidth: 0.6 },
+            grid: { color: (c) => (isDecade(c.tick.value) ? hair : 'transparent'), lineWidth: 0.8 },
             border: { color: ink },
             ticks: {
               color: ink,
@@ -94,7 +94,7 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
           },
           y: {
             type: 'logarithmic',
-            grid: { color: hair, lineWidth: 0.6 },
+            grid: { color: (c) => (isDecade(c.tick.value) ? hair : 'transparent'), lineWidth: 0.8 },
             border: { color: ink },
             ticks: {
               color: ink,

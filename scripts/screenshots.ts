@@ -1,0 +1,84 @@
+import { mkdirSync } from 'node:fs';
+import { chromium, type Page } from '@playwright/test';
+import { CHROMIUM_ARGS } from '../e2e/instance';
+
+/**
+ * Takes the pictures of docs/screenshots from a running application with the demo data.
+ * Usage: npm run screenshots -- http://127.0.0.1:3900
+ */
+const base = process.argv[2] ?? 'http://127.0.0.1:3900';
+const folder = 'docs/screenshots';
+
+async function idOf(title: string): Promise<string> {
+  const list = (await (await fetch(`${base}/api/studies`)).json()) as { id: string; title: string }[];
+  const found = list.find((s) => s.title === title);
+  if (!found) throw new Error(`The demo study “${title}” is not there.`);
+  return found.id;
+}
+
+interface Shot {
+  readonly name: string;
+  readonly path: string;
+  readonly dark?: boolean;
+  readonly width?: number;
+  readonly height?: number;
+  readonly full?: boolean;
+  readonly act?: (page: Page) => Promise<void>;
+}
+
+async function main(): Promise<void> {
+  const hub = await idOf('Tripod hub');
+  const gear = await idOf('Gear head body, sealed');
+  const shots: readonly Shot[] = [
+    { name: 'parts', path: '/' },
+    { name: 'routes', path: `/studies/${hub}/routes` },
+    { name: 'routes-whole-dark', path: `/studies/${hub}/routes`, dark: true, full: true },
+    { name: 'routes-390', path: `/studies/${hub}/routes`, width: 390, height: 844 },
+    {
+      name: 'working',
+      path: `/studies/${hub}/routes`,
+      act: async (page) => {
+        await page.locator('[data-lane="gravity-die/hand"] [data-col="2"] button').click();
+        await page
+          .getByTestId('working')
+          .getByRole('row', { name: /first tools/ })
+          .getByRole('button')
+          .click();
+        await page
+          .getByTestId('working')
+          .getByRole('row', { name: /first tool/ })
+          .getByRole('button')
+          .click();
+      },
+    },
+    {
+      name: 'reasons',
+      path: `/studies/${hub}/routes`,
+      act: (page) => page.locator('[data-lane="pressure-die/cold"] button').first().click(),
+    },
+    { name: 'brief', path: `/studies/${hub}/brief` },
+    { name: 'decision', path: `/studies/${gear}/decision`, full: true },
+    { name: 'check', path: '/check' },
+  ];
+
+  mkdirSync(folder, { recursive: true });
+  const browser = await chromium.launch({
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    args: CHROMIUM_ARGS,
+  });
+  for (const shot of shots) {
+    const page = await browser.newPage({
+      viewport: { width: shot.width ?? 1280, height: shot.height ?? 800 },
+      colorScheme: shot.dark === true ? 'dark' : 'light',
+    });
+    await page.goto(`${base}${shot.path}`, { waitUntil: 'networkidle' });
+    await shot.act?.(page);
+    await page.waitForTimeout(700);
+    await page.screenshot({ path: `${folder}/${shot.name}.png`, fullPage: shot.full === true });
+    await page.close();
+    console.log(shot.name);
+  }
+  await browser.close();
+}
+
+void main();
