@@ -37,8 +37,9 @@ export class Instance {
   private process: ChildProcess | null = null;
   readonly place: Place;
 
-  constructor(name: string, port: number) {
-    this.place = place(name, port);
+  constructor(name: string, port: number, env: Record<string, string> = {}) {
+    const own = place(name, port);
+    this.place = { ...own, env: { ...own.env, ...env } };
   }
 
   /** Throws its data away. */

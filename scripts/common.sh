@@ -31,7 +31,7 @@ need_modules() {
 }
 
 sources_hash() {
-  find src public package-lock.json next.config.ts tsconfig.json -type f 2>/dev/null | LC_ALL=C sort | xargs sha1sum | sha1sum
+  find src package-lock.json next.config.ts tsconfig.json -type f | LC_ALL=C sort | xargs sha1sum | sha1sum
 }
 
 # A production build of the sources as they are.

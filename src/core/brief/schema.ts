@@ -29,7 +29,7 @@ export const featureSchema = z.strictObject({
   acrossParting: z.boolean().default(false),
   mayMachine: z.boolean().default(true),
   mustMachine: z.boolean().default(false),
-  critical: z.boolean().optional(),
+  critical: z.boolean().default(false),
   area_cm2: z.number().positive().max(100_000).optional(),
   depth_mm: z.number().positive().max(10_000).optional(),
   count: z.number().int().min(1).max(500).optional(),
@@ -126,7 +126,7 @@ export const briefSchema = z.strictObject({
       castThread: flag,
       cosmeticFace: flag,
       nonMagnetic: z.boolean().optional(),
-      coated: z.boolean().optional(),
+      coated: z.boolean().default(false),
       xray: z.boolean().default(false),
     })
     .prefault({}),

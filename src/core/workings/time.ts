@@ -1,6 +1,6 @@
 import { likely } from '../figures';
 import type { Context } from './context';
-import { chosen, computed, fromRate } from './symbols';
+import { chosen, computed, fromBrief, fromRate } from './symbols';
 import type { Working } from './types';
 
 type Builder = (c: Context) => Omit<Working, 'figure'>;
@@ -85,6 +85,21 @@ export const TIME: Readonly<Record<string, Builder>> = {
             ]),
       ],
       note: free ? 'A programme of 20 pieces or fewer waits for no approval.' : null,
+    };
+  },
+  yearWorkdays: (c) => {
+    const perYear = c.model.facts.brief.quantity.perYear ?? NaN;
+    return {
+      title: 'Working days for a year’s parts',
+      equation: 'Time model T12',
+      expression: 'perYear / good',
+      value: perYear / c.time.goodPerDay,
+      unit: 'working days',
+      symbols: [
+        fromBrief('perYear', 'pieces a year', perYear, 'pieces', 'quantity.perYear'),
+        computed('good', 'good pieces a working day', c.time.goodPerDay, 'pieces', 'goodPerDay'),
+      ],
+      note: 'A year gives about 230; more than that wants a larger share of the shop, a second tool or another route.',
     };
   },
   goodPerDay: (c) => ({

@@ -1,12 +1,18 @@
 import { bestLayout, type Study } from '../board/study';
 import { refuse } from '../errors';
 import { contextOf } from './context';
-import { MONEY } from './money';
+import { isRuleFigure, ruleWorking } from './held';
+import { LINES } from './lines';
+import { PIECE } from './piece';
+import { POUR } from './pour';
+import { SHAPE_FACTS } from './shape-facts';
 import { computed, chosen } from './symbols';
 import { TIME } from './time';
+import { TOOLING } from './tooling';
+import { TOTALS } from './totals';
 import type { Working } from './types';
 
-const BUILDERS = { ...MONEY, ...TIME };
+const BUILDERS = { ...TOTALS, ...TOOLING, ...LINES, ...POUR, ...PIECE, ...SHAPE_FACTS, ...TIME };
 
 /** Figures that have a working on a casting lane. */
 export const FIGURES: readonly string[] = Object.keys(BUILDERS);
@@ -15,12 +21,17 @@ export const FIGURES: readonly string[] = Object.keys(BUILDERS);
  * The working of one figure of one lane at one quantity. Nothing of it is made until it is asked for.
  *
  * @param laneId lane or baseline id
- * @param figure one of FIGURES; a baseline has allIn, unit, total, tooling, firstArticle and lastPart
+ * @param figure one of FIGURES, or of the rules (mass, pourMass, sectionRatio, clamp, width.N for feature N); a baseline has allIn, unit, total, tooling, firstArticle and lastPart
  * @throws {CoreError} E_KEY for an unknown lane or figure, E_NO_VALUE for a lane without money
  */
 export function workingOf(study: Study, laneId: string, q: number, figure: string): Working {
   const baseline = study.baselines.find((b) => b.id === laneId);
   if (baseline !== undefined) return { figure, ...baselineWorking(study, baseline, q, figure) };
+  if (isRuleFigure(figure)) {
+    const entry = study.lanes.find((e) => e.lane.id === laneId);
+    if (entry === undefined) return refuse('E_KEY', 'lane', laneId, 'the id of a lane');
+    return { figure, ...ruleWorking(study, entry, figure) };
+  }
   const build = BUILDERS[figure];
   if (build === undefined) return refuse('E_KEY', 'figure', figure, FIGURES.join(' | '));
   return { figure, ...build(contextOf(study, laneId, q)) };

@@ -3,7 +3,7 @@ import { boardAt, prepareStudy } from '../board';
 import { lifetimeQuantity } from '../brief';
 import { briefOf } from '../testing/demo-briefs';
 import { trunnionBrief } from '../testing/trunnion-cap';
-import { FIGURES, workingOf, type Working } from '.';
+import { FIGURES, figureOfRule, workingOf, type Working } from '.';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
 
 /** Puts the symbols' values into the expression and works it out, as a reader with a calculator would. */
@@ -78,4 +78,34 @@ test('baselines show their working too', () => {
     const w = workingOf(study, 'machined', 400, figure);
     expect(recompute(w)).toBeCloseTo(w.value, 9);
   }
+});
+
+describe('figures that rules compare', () => {
+  test.each([
+    ['published', 'ct + parting'],
+    ['shop', 'min(ct, base + perMm * max(0, nominal - upTo)) + parting'],
+  ] as const)('widths, masses, ratios and clamps give their figure (%s)', (school, expression) => {
+    for (const brief of briefs) {
+      const study = prepareStudy(brief, school);
+      for (const entry of study.lanes) {
+        for (const f of entry.screening?.findings ?? []) {
+          const figure = figureOfRule(f.rule, f.fields);
+          if (figure === null || typeof f.value !== 'number' || typeof f.limit !== 'number' || f.status === 'not-known')
+            continue;
+          const w = workingOf(study, entry.lane.id, 1, figure);
+          expect(recompute(w)).toBeCloseTo(w.value, 9);
+          // The tight grade is the limit of what may not be cut; everything else is told by the working's value.
+          if (figure.startsWith('width.')) {
+            if (f.status !== 'blocked') expect(w.value).toBe(f.limit);
+          } else expect(w.value).toBeCloseTo(f.value, 9);
+        }
+      }
+    }
+    const study = prepareStudy(trunnionBrief(), school);
+    expect(workingOf(study, 'gravity-die/hand', 1, 'width.2').expression).toBe(expression);
+  });
+
+  test('a feature that is not there has no width', () => {
+    expect(() => workingOf(prepareStudy(trunnionBrief()), 'gravity-die/hand', 1, 'width.9')).toThrow(/E_NO_VALUE/);
+  });
 });

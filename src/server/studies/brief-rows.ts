@@ -116,7 +116,7 @@ export function briefFromRows(row: BriefRow, features: readonly BriefRow[], hole
       acrossParting: Boolean(f['across_parting']),
       mayMachine: Boolean(f['may_machine']),
       mustMachine: Boolean(f['must_machine']),
-      critical: flag(f['critical']) ?? undefined,
+      critical: Boolean(f['critical']),
       area_cm2: f['area_cm2'] ?? undefined,
       depth_mm: f['depth_mm'] ?? undefined,
       count: f['count'] ?? undefined,

@@ -122,7 +122,7 @@ async function insertTables(on: Runner, studyId: string, revision: number, brief
         f.acrossParting,
         f.mayMachine,
         f.mustMachine,
-        f.critical ?? null,
+        f.critical,
         f.area_cm2 ?? null,
         f.depth_mm ?? null,
         f.count ?? null,

@@ -83,7 +83,10 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         cap="Quantity"
         cell={lane.cells.quantity}
         figure={
-          <Figure onClick={open('goodPerDay')} label={`${words.route}, working days for a year’s parts`}>
+          <Figure
+            onClick={open(dates.yearWorkdays === null ? 'goodPerDay' : 'yearWorkdays')}
+            label={`${words.route}, working days for a year’s parts`}
+          >
             {dates.yearWorkdays === null ? 'any' : shortCount(dates.yearWorkdays)}
           </Figure>
         }

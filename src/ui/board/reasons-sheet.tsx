@@ -5,12 +5,21 @@ import { hazardsOf } from '@/core/alloys';
 import { gravity, ruleText, type Finding } from '@/core/screening';
 import { Mark, STATUS_WORDS } from '../marks/mark';
 import { Spare } from '../marks/tone';
+import { figureOfRule } from '@/core/workings';
 import { useUnits } from '../preferences';
 import { useStudy } from '../study/study-context';
 import { findingValue, sentence } from './finding-words';
 
 /** Every rule held against a lane, gravest first: limit, value, margin, reason and mend. */
-export function ReasonsSheet({ lane, onClose }: { lane: BoardLane | null; onClose: () => void }) {
+export function ReasonsSheet({
+  lane,
+  onClose,
+  onWorking,
+}: {
+  lane: BoardLane | null;
+  onClose: () => void;
+  onWorking: (laneId: string, figure: string) => void;
+}) {
   const { study } = useStudy();
   const findings = [...(lane?.findings ?? [])].sort((a, b) => gravity(b.status) - gravity(a.status));
   return (
@@ -47,7 +56,7 @@ export function ReasonsSheet({ lane, onClose }: { lane: BoardLane | null; onClos
                   </thead>
                   <tbody>
                     {findings.map((f, i) => (
-                      <Reason key={`${f.rule}${i}`} f={f} />
+                      <Reason key={`${f.rule}${i}`} f={f} onWorking={(figure) => lane && onWorking(lane.id, figure)} />
                     ))}
                   </tbody>
                 </table>
@@ -75,8 +84,17 @@ export function ReasonsSheet({ lane, onClose }: { lane: BoardLane | null; onClos
 
 const OWN_NAMES: Readonly<Record<string, string>> = { 'lead-free': 'Free of lead', 'pour-mass': 'One pour holds it' };
 
-function Reason({ f }: { f: Finding }) {
+function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => void }) {
   const [units] = useUnits();
+  const figure = figureOfRule(f.rule, f.fields);
+  const isWidth = figure?.startsWith('width.') === true;
+  const value = findingValue(f.value, f.unit, units);
+  const limit = f.limit === null ? '' : findingValue(f.limit, f.unit, units);
+  const opening = (text: string) => (
+    <button type="button" className="textbtn dotted" onClick={() => figure !== null && onWorking(figure)}>
+      {text}
+    </button>
+  );
   const text = ruleText(f.rule);
   return (
     <tr>
@@ -101,8 +119,8 @@ function Reason({ f }: { f: Finding }) {
         )}
         {f.status !== 'fits' && text !== undefined && <div className="small quiet">{text.costEffect}</div>}
       </td>
-      <td className="num">{findingValue(f.value, f.unit, units)}</td>
-      <td className="num">{f.limit === null ? '' : findingValue(f.limit, f.unit, units)}</td>
+      <td className="num">{figure !== null && !isWidth && typeof f.value === 'number' ? opening(value) : value}</td>
+      <td className="num">{isWidth && typeof f.limit === 'number' ? opening(limit) : limit}</td>
       <td style={{ minWidth: 96 }}>
         {f.margin !== null && <span className="small">{findingValue(f.margin, f.unit, units)}</span>}
         <Spare spare={f.spare} left />

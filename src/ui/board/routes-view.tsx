@@ -215,6 +215,10 @@ export function RoutesView() {
       <ReasonsSheet
         lane={board.lanes.find((lane) => lane.id === reasonsOf) ?? null}
         onClose={() => setReasonsOf(null)}
+        onWorking={(laneId, name) => {
+          setReasonsOf(null);
+          onWorking(laneId, name);
+        }}
       />
     </>
   );
@@ -245,7 +249,7 @@ interface Acts {
 
 const FIGURE_OF_COLUMN: Readonly<Record<string, string>> = {
   '0': 'allIn',
-  '1': 'goodPerDay',
+  '1': 'yearWorkdays',
   '2': 'tooling',
   '3': 'allIn',
   '4': 'firstArticle',

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useController, useForm, type FieldValues } from 'react-hook-form';
 import { ALLOYS, ALLOY_FAMILIES } from '@/core/alloys';
 import { inspectBrief, lifetimeQuantity, type Brief, type BriefIssue } from '@/core/brief';
-import { AnswerField, DateField, Field, NumberField, SelectField, TextField } from '../fields/inputs';
+import { AnswerField, CheckField, DateField, Field, NumberField, SelectField, TextField } from '../fields/inputs';
 import { readFigure, showFigure } from '../fields/numbers';
 import { whole } from '../format';
 import { useUnits } from '../preferences';
@@ -85,6 +85,7 @@ function BriefFormScreen({ start }: { start: Brief }) {
               empty="not chosen yet"
               help="Decides which moulds can be poured at all."
             />
+            <Candidates />
             <TextField path="alloyWhy" label="Why this alloy" help="So that nobody changes it without knowing." />
             <SelectField
               path="geometry.form"
@@ -207,6 +208,11 @@ function BriefFormScreen({ start }: { start: Brief }) {
               dimension="roughness"
               help="Finer than the route’s best skin rules it out, unless it may be polished."
             />
+            <CheckField
+              path="surface.polishAllowed"
+              label="May be polished"
+              help="Opens routes whose skin is too rough."
+            />
             <SelectField
               path="needs.environment"
               label="Where it lives"
@@ -229,6 +235,17 @@ function BriefFormScreen({ start }: { start: Brief }) {
               label="Heat treated"
               help="Gas-filled castings blister in the furnace."
             />
+            <CheckField
+              path="needs.heatTreatOptional"
+              label="Heat treatment may be left out"
+              help="Keeps routes open that can only age their castings."
+            />
+            <CheckField
+              path="needs.coated"
+              label="Painted or plated"
+              help="A metal that suffers where it lives is then covered."
+            />
+            <CheckField path="needs.xray" label="Each piece X-rayed" help="Paid for on every piece." />
             <AnswerField path="needs.welded" label="Welded later" />
             <AnswerField path="needs.leadFree" label="Free of lead" />
             <AnswerField path="needs.inserts" label="Inserts cast in" />
@@ -317,6 +334,66 @@ function LifeWords() {
         set the rail there
       </button>
     </span>
+  );
+}
+
+/** Alloys that would do as well: up to four, each one press away from being tried. */
+function Candidates() {
+  const { control, setValue, getValues } = useBriefForm();
+  const { field } = useController({ name: 'candidates', control });
+  const list = (field.value ?? []) as string[];
+  const chosen = getValues('alloy') as string | null;
+  const name = (id: string): string => ALLOYS.find((a) => a.id === id)?.name ?? id;
+  return (
+    <Field path="candidates" label="Would do as well" help="Up to four; press one to try it on the board." group>
+      {() => (
+        <div>
+          {list.map((id) => (
+            <div key={id} className="small" style={{ display: 'flex', gap: 8 }}>
+              <button
+                type="button"
+                className="textbtn dotted"
+                disabled={id === chosen}
+                onClick={() => setValue('alloy', id, { shouldDirty: true })}
+              >
+                {name(id)}
+              </button>
+              {id === chosen && <span className="quiet">chosen</span>}
+              <button
+                type="button"
+                className="textbtn quiet"
+                aria-label={`Remove ${name(id)} from the candidates`}
+                onClick={() => field.onChange(list.filter((x) => x !== id))}
+              >
+                remove
+              </button>
+            </div>
+          ))}
+          {list.length < 4 && (
+            <div className="inbox">
+              <select
+                aria-label="Add an alloy that would do as well"
+                value=""
+                onChange={(e) =>
+                  e.target.value !== '' && !list.includes(e.target.value) && field.onChange([...list, e.target.value])
+                }
+              >
+                <option value="">add …</option>
+                {ALLOY_OPTIONS.map(([family, alloys]) => (
+                  <optgroup key={family} label={family}>
+                    {alloys.map(([id, label]) => (
+                      <option key={id} value={id}>
+                        {label}
+                      </option>
+                    ))}
+                  </optgroup>
+                ))}
+              </select>
+            </div>
+          )}
+        </div>
+      )}
+    </Field>
   );
 }
 

@@ -97,6 +97,14 @@ function tableIssues(issues: ReadonlyMap<string, string>, table: string): string
     .map(([path, text]) => `Row ${Number(path.split('.')[1]) + 1}: ${text}`);
 }
 
+/** What the ticks of a toleranced dimension mean. */
+const TICKS = {
+  acrossParting: 'across the parting',
+  mayMachine: 'may be cut',
+  mustMachine: 'must be cut',
+  critical: 'critical',
+} as const;
+
 /** Toleranced dimensions. */
 export function FeaturesTable() {
   const { control, register, issues, getValues } = useBriefForm();
@@ -126,9 +134,11 @@ export function FeaturesTable() {
         'Across parting',
         'May be cut',
         'Must be cut',
+        'Critical',
         `Area cut, ${unitOf('area', units)}`,
         `Depth, ${mm}`,
         'How many',
+        `Ra, ${unitOf('roughness', units)}`,
         '',
       ]}
       empty="No toleranced dimension yet: nothing is judged in the tolerance column but the skin."
@@ -185,12 +195,12 @@ export function FeaturesTable() {
                 bad={bad(path('tol_mm'))}
               />
             </td>
-            {(['acrossParting', 'mayMachine', 'mustMachine'] as const).map((name) => (
+            {(['acrossParting', 'mayMachine', 'mustMachine', 'critical'] as const).map((name) => (
               <td key={name} style={{ textAlign: 'center' }}>
                 <input
                   type="checkbox"
                   style={{ width: 18, height: 18 }}
-                  aria-label={`${row}, ${name === 'acrossParting' ? 'across the parting' : name === 'mayMachine' ? 'may be cut' : 'must be cut'}`}
+                  aria-label={`${row}, ${TICKS[name]}`}
                   {...register(path(name))}
                 />
               </td>
@@ -219,6 +229,15 @@ export function FeaturesTable() {
                 path={path('count')}
                 dimension={null}
                 bad={bad(path('count'))}
+                absent={undefined}
+              />
+            </td>
+            <td style={{ width: 70 }}>
+              <NumberInput
+                label={`${row}, Ra`}
+                path={path('Ra_um')}
+                dimension="roughness"
+                bad={bad(path('Ra_um'))}
                 absent={undefined}
               />
             </td>

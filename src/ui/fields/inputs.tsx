@@ -276,3 +276,21 @@ export function AnswerField(props: FieldProps) {
     </Field>
   );
 }
+
+/** A permission or a wish that is plainly on or off. */
+export function CheckField(props: FieldProps) {
+  const { register } = useBriefForm();
+  return (
+    <Field {...props}>
+      {(id, described) => (
+        <input
+          id={id}
+          type="checkbox"
+          style={{ width: 18, height: 18, display: 'block' }}
+          aria-describedby={described}
+          {...register(props.path)}
+        />
+      )}
+    </Field>
+  );
+}
