@@ -10,5 +10,6 @@ export default defineConfig({
     include: ['src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'],
     environment: 'node',
     pool: 'threads',
+    env: { LOG_LEVEL: 'fatal' },
   },
 });

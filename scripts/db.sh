@@ -80,7 +80,7 @@ CREATE DATABASE IF NOT EXISTS nine_pours CHARACTER SET utf8mb4 COLLATE utf8mb4_u
 CREATE DATABASE IF NOT EXISTS nine_pours_test CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE USER IF NOT EXISTS 'nine_pours'@'127.0.0.1' IDENTIFIED BY 'nine-pours';
 GRANT ALL ON nine_pours.* TO 'nine_pours'@'127.0.0.1';
-GRANT ALL ON nine_pours_test.* TO 'nine_pours'@'127.0.0.1';
+GRANT ALL ON \`nine\_pours\_test%\`.* TO 'nine_pours'@'127.0.0.1';
 SQL
     ;;
   stop) ready && mariadb-admin --no-defaults --socket="$SOCK" -u root shutdown ;;

@@ -25,11 +25,17 @@ export interface CoreIssue {
   readonly accepted: string;
 }
 
+/** A value as text, whatever it is. */
+function shown(value: unknown): string {
+  if (typeof value === 'object' && value !== null) return JSON.stringify(value).slice(0, 120);
+  return typeof value === 'symbol' ? 'a symbol' : `${value as string | number | undefined}`;
+}
+
 /** The only error the core throws. Workers and routes pass on `issue`, never the text. */
 export class CoreError extends Error {
   override readonly name = 'CoreError';
   constructor(readonly issue: CoreIssue) {
-    super(`${issue.code}: ${issue.field} = ${String(issue.value)}; accepted: ${issue.accepted}`);
+    super(`${issue.code}: ${issue.field} = ${shown(issue.value)}; accepted: ${issue.accepted}`);
   }
 }
 

@@ -9,7 +9,7 @@ import { reopenDecision, signDecision, listDecisions } from '../decisions';
 import { freshDatabase } from '../testing/test-database';
 import { archiveStudy, createStudy, dropRefusedSave, duplicateStudy, getStudy, listStudies, saveBrief } from '.';
 
-beforeAll(freshDatabase);
+beforeAll(() => freshDatabase('studies'));
 afterAll(closePool);
 
 const save = (id: string, brief: Brief, version: number, editor: string) =>

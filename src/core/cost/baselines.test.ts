@@ -1,0 +1,129 @@
+import { describe, expect, test } from 'vitest';
+import { prepareStudy } from '../board';
+import { TRUNNION_ALLOY, trunnionBrief } from '../testing/trunnion-cap';
+import { partFacts, type PartFacts } from '../part';
+import { SHIPPED_RATES } from '../rates';
+import { bracket, briefOf } from '../testing/demo-briefs';
+import { fabricatedBaseline, machinedBaseline, stampedBaseline } from '.';
+
+const facts = partFacts(trunnionBrief(), TRUNNION_ALLOY, SHIPPED_RATES) as PartFacts;
+const lot = (q: number): number => Math.min(250, q);
+
+describe('machined from solid, the trunnion cap by hand', () => {
+  const m = machinedBaseline(facts, SHIPPED_RATES, lot);
+  // Block 124 × 84 × 54 mm; removal limited by the metal at 1.2 · 90; finish 0.65 · 90 cm²/min at κ 0.873.
+  const stock = (124 * 84 * 54) / 1000;
+  const rate = 1.2 * 90;
+  const finishing = (480 / (0.65 * 90)) * facts.kappa;
+  // Bore 35 s, face 18 s, the plain length cut as a face 18 s, two drilled holes of Ø9 × 15.
+  const drilled = 2 * (6 + ((Math.PI / 4) * 81 * 15 * 0.7) / 300);
+  const cutting = ((stock - 150) / rate + finishing) * 1.5 + (35 + 18 + 18 + drilled) / 60;
+  test('stock, rates and minutes', () => {
+    expect(m.symbols['stock_cm3']).toBeCloseTo(stock, 9);
+    expect(m.symbols['removal']).toBeCloseTo(rate, 9);
+    expect(m.symbols['cutting_min']).toBeCloseTo(cutting, 9);
+    expect(m.symbols['nSet']).toBe(2);
+    expect(m.symbols['minutes']).toBeCloseTo(cutting + 2 * 1.2, 9);
+  });
+  test('lines add up to the price, T is tools, set-ups and pieces', () => {
+    const sum = Object.values(m.lines(1000)).reduce((a, b) => a + b, 0);
+    expect(sum).toBeCloseTo(m.unit(1000), 9);
+    const K = 1.15 * 1.12;
+    const setUps = 4 * 2 * 0.9 * 75;
+    expect(m.total(1000)).toBeCloseTo(m.tooling(1000) + K * (setUps + 1000 * (m.symbols['piece'] ?? NaN)), 6);
+    expect(m.tooling(1000)).toBeCloseTo(1.1 * ((3 + 3 * (facts.c - 1)) * 75 + 2 * 450), 9);
+    expect(m.tooling(10)).toBeCloseTo(1.1 * ((3 + 3 * (facts.c - 1)) * 75 + 2 * 50), 9);
+  });
+  test('dates', () => {
+    const hours = 3 + 3 * (facts.c - 1) + 2 * 0.9 + (100 * (m.symbols['minutes'] ?? NaN)) / 60;
+    expect(m.dayOf(100)).toBeCloseTo(1.4 * (5 + 4 + hours / (8 * 0.75)), 9);
+  });
+  test('round parts start from bar; passages and heavy parts are barred', () => {
+    const round = partFacts(
+      briefOf({ ...trunnionBrief(), geometry: { ...trunnionBrief().geometry, form: 'round' } }),
+      TRUNNION_ALLOY,
+      SHIPPED_RATES,
+    ) as PartFacts;
+    expect(machinedBaseline(round, SHIPPED_RATES, lot).symbols['stock_cm3']).toBeCloseTo(
+      ((Math.PI / 4) * 124 ** 2 * 54) / 1000,
+      9,
+    );
+    const hollow = partFacts(
+      briefOf({ ...trunnionBrief(), geometry: { ...trunnionBrief().geometry, passages: 3 } }),
+      TRUNNION_ALLOY,
+      SHIPPED_RATES,
+    ) as PartFacts;
+    expect(machinedBaseline(hollow, SHIPPED_RATES, lot).barred).toContain('3 inner passages');
+    const heavy = partFacts(
+      briefOf({
+        ...trunnionBrief(),
+        geometry: { ...trunnionBrief().geometry, volume_cm3: 30_000, box_mm: [400, 400, 300], area_cm2: 8000 },
+      }),
+      TRUNNION_ALLOY,
+      SHIPPED_RATES,
+    ) as PartFacts;
+    expect(machinedBaseline(heavy, SHIPPED_RATES, lot).barred).toContain('at most 60 kg');
+  });
+});
+
+describe('stamped', () => {
+  const flat = (more: object = {}, alloy = 'al-a356') =>
+    partFacts(
+      briefOf({
+        ...bracket(),
+        alloy,
+        geometry: {
+          ...bracket().geometry,
+          volume_cm3: 12,
+          area_cm2: 130,
+          wallMin_mm: 2,
+          sectionMax_mm: 2,
+          box_mm: [90, 60, 3],
+          form: 'flat',
+          ...more,
+        },
+      }),
+      { ...TRUNNION_ALLOY, family: alloy === 'al-a356' ? 'aluminium' : 'zinc' },
+      SHIPPED_RATES,
+    ) as PartFacts;
+  test('only flat parts of one thickness in metals that come as strip', () => {
+    expect(stampedBaseline(flat(), SHIPPED_RATES, lot).barred).toBeNull();
+    expect(stampedBaseline(flat({ sectionMax_mm: 5 }), SHIPPED_RATES, lot).barred).toContain('one strip');
+    expect(
+      stampedBaseline(flat({ wallMin_mm: 8, sectionMax_mm: 8, box_mm: [90, 60, 9] }), SHIPPED_RATES, lot).barred,
+    ).toContain('thicker than strip');
+    expect(stampedBaseline(flat({}, 'zn-alloy-3'), SHIPPED_RATES, lot).barred).toContain('not stamped');
+  });
+  test('tool hours by perimeter, holes and bends', () => {
+    const s = stampedBaseline(flat(), SHIPPED_RATES, lot);
+    expect(s.symbols['forms']).toBe(0);
+    expect(s.symbols['hours']).toBeCloseTo(40 + (2 * 2 * 150) / 100, 9);
+    const bent = stampedBaseline(flat({ box_mm: [90, 60, 20] }), SHIPPED_RATES, lot);
+    expect(bent.symbols['forms']).toBe(3);
+    expect(bent.symbols['hours']).toBeCloseTo(40 + 6 + 3 * 18, 9);
+    expect(s.dayOf(4000)).toBeCloseTo(1.4 * (8 + 46 / 9 + 3 + 1), 9);
+  });
+});
+
+describe('today’s assembly', () => {
+  const today = (more: object) =>
+    partFacts(
+      briefOf({ ...bracket(), today: { how: 'fabricated', parts: 7, joints: { weld: 10, bolt: 2 }, ...more } }),
+      TRUNNION_ALLOY,
+      SHIPPED_RATES,
+    ) as PartFacts;
+  test('the brief’s own figure goes before the computed one', () => {
+    expect(fabricatedBaseline(today({ cost_USD: 168 }), SHIPPED_RATES)?.unit(100)).toBe(168);
+    const computed = fabricatedBaseline(today({}), SHIPPED_RATES);
+    const minutes = 10 * 4 + 2 * 1.2 + 1.5 * 6;
+    const m = 60 * 2.68e-3;
+    const sum = 7 * 4 + m * 3.2 * 2.2 + (minutes / 60) * 36 + (10 * 0.25 + 2 * 0.35) + 0.25 * 7;
+    expect(computed?.unit(100)).toBeCloseTo(1.15 * 1.12 * sum, 9);
+    expect(computed?.total(10)).toBeCloseTo(350 * 1.1 + 10 * 1.15 * 1.12 * sum, 9);
+  });
+  test('a single part that is not fabricated has none', () => {
+    const facts = partFacts(bracket(), TRUNNION_ALLOY, SHIPPED_RATES) as PartFacts;
+    expect(fabricatedBaseline(facts, SHIPPED_RATES)).toBeNull();
+    expect(prepareStudy(bracket()).baselines.map((b) => b.id)).toEqual(['machined', 'stamped']);
+  });
+});

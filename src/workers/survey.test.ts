@@ -1,0 +1,104 @@
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { prepareStudy, surveyOf } from '@/core/board';
+import { runVector, WORKED_CASES } from '@/core/formulas';
+import { bracket } from '@/core/testing/demo-briefs';
+import { answer } from './survey.answer';
+import { Cancelled, SurveyClient } from './survey.client';
+import type { SurveyAnswer, SurveyRequest } from './survey.protocol';
+
+const brief = bracket();
+
+describe('the worker’s answer', () => {
+  test('is the core’s own survey', () => {
+    const got = answer({ id: 7, kind: 'survey', brief, school: 'published' });
+    expect(got.id).toBe(7);
+    if (got.kind !== 'survey') throw new Error(got.kind);
+    expect(structuredClone(got.survey)).toEqual(surveyOf(prepareStudy(brief)));
+  });
+  test('worked cases come out as in a direct call', () => {
+    const got = answer({ id: 1, kind: 'cases', cases: WORKED_CASES });
+    expect(got.kind === 'cases' && got.results).toEqual(WORKED_CASES.map(runVector));
+  });
+  test('a failure is data, never a throw', () => {
+    expect(answer({ id: 2, kind: 'survey', brief: null as never, school: 'published' })).toMatchObject({
+      id: 2,
+      kind: 'refused',
+    });
+  });
+});
+
+describe('the client', () => {
+  /** A worker that answers when told to. */
+  class Held {
+    static all: Held[] = [];
+    onmessage: ((event: { data: SurveyAnswer }) => void) | null = null;
+    onerror: ((event: { message: string }) => void) | null = null;
+    asked: SurveyRequest[] = [];
+    ended = false;
+    constructor() {
+      Held.all.push(this);
+    }
+    postMessage(request: SurveyRequest): void {
+      this.asked.push(request);
+    }
+    terminate(): void {
+      this.ended = true;
+    }
+    reply(i: number): void {
+      const request = this.asked[i];
+      if (request) this.onmessage?.({ data: answer(request) });
+    }
+  }
+  beforeEach(() => {
+    Held.all = [];
+    vi.stubGlobal('Worker', Held);
+  });
+  afterEach(() => vi.unstubAllGlobals());
+  const worker = (): Held => Held.all[0] as Held;
+
+  test('one worker answers many questions, each by its id', async () => {
+    const client = new SurveyClient();
+    const cases = client.cases(WORKED_CASES.slice(0, 2));
+    const survey = client.survey(brief, 'published');
+    worker().reply(1);
+    worker().reply(0);
+    expect((await survey).curves.length).toBeGreaterThan(0);
+    expect(await cases).toHaveLength(2);
+    expect(Held.all).toHaveLength(1);
+  });
+
+  test('a newer survey cancels the one before; its late answer is dropped', async () => {
+    const client = new SurveyClient();
+    const first = client.survey(brief, 'published');
+    const second = client.survey(brief, 'shop');
+    await expect(first).rejects.toBeInstanceOf(Cancelled);
+    worker().reply(0);
+    worker().reply(1);
+    expect((await second).runs[0]?.from).toBe(1);
+  });
+
+  test('closing settles what waits and ends the worker', async () => {
+    const client = new SurveyClient();
+    const open = client.cases(WORKED_CASES);
+    client.close();
+    await expect(open).rejects.toBeInstanceOf(Cancelled);
+    expect(worker().ended).toBe(true);
+  });
+
+  test('a worker that dies fails its questions, and the next asks a new one', async () => {
+    const client = new SurveyClient();
+    const lost = client.cases(WORKED_CASES);
+    worker().onerror?.({ message: 'out of memory' });
+    await expect(lost).rejects.toThrow('out of memory');
+    const again = client.cases(WORKED_CASES.slice(0, 1));
+    Held.all[1]?.reply(0);
+    expect(await again).toHaveLength(1);
+  });
+
+  test('a refusal is an error with the core’s words', async () => {
+    const client = new SurveyClient();
+    const bad = client.survey(null as never, 'published');
+    worker().reply(0);
+    await expect(bad).rejects.toThrow();
+  });
+});
