@@ -95,6 +95,34 @@ test('two hands on one study: the later save is refused, both versions stand, th
   await other.close();
 });
 
+test('a refused save that nobody chose about is still there at the next opening', async ({
+  page,
+  browser,
+  request,
+}) => {
+  const id = await copyOf(request, 'Gear head body, sealed');
+  await openView(page, id, 'brief');
+  const other = await (await browser.newContext()).newPage();
+  await openView(other, id, 'brief');
+  await other.getByLabel('Title', { exact: true }).fill('Theirs');
+  await saved(other);
+  await other.close();
+  await page.getByLabel('Title', { exact: true }).fill('Mine');
+  await expect(page.getByText('Somebody saved a newer version')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('Yours: “Mine”. Theirs: “Theirs”')).toBeVisible();
+  const stranger = await (await browser.newContext()).newPage();
+  await stranger.goto(page.url());
+  await expect(stranger.getByText('A save of “Mine”')).toBeVisible();
+  await stranger.getByRole('button', { name: 'Take it as a new save' }).click();
+  await saved(stranger);
+  await expect(stranger.getByText('A save of “Mine”')).toHaveCount(0);
+  await stranger.close();
+  const study = (await (await request.get(`/api/studies/${id}`)).json()) as { title: string; refused: unknown[] };
+  expect(study.title).toBe('Mine');
+  expect(study.refused).toEqual([]);
+});
+
 test('when the server cannot be reached the brief stays in the browser and is saved when it can', async ({
   page,
   request,

@@ -7,6 +7,7 @@ import {
   bestLayout,
   boardAt,
   COLUMNS,
+  crossings,
   crossingsOf,
   evaluate,
   leaderAt,
@@ -123,6 +124,19 @@ describe('the verdict', () => {
     const study = prepareStudy(briefOf({ title: 'Empty' }));
     expect(verdictSentence(boardAt(study, 10), [], 'USD')).toContain('still lacks the alloy');
   });
+});
+
+test('inside a band of flicker the verdict says so, and outside it where the lead holds', () => {
+  const hub = studies[5] as (typeof studies)[number];
+  const all = crossings(hub);
+  const band = all.find((c) => c.kind === 'change' && c.last > c.first);
+  if (!band) throw new Error('the hub has no band');
+  const say = (q: number): string => verdictSentence(boardAt(hub, q), all, 'USD').replaceAll('\u202f', '');
+  expect(say(band.first - 1)).toContain(`to ${band.first - 1} pieces`);
+  expect(say(band.first + 1)).toContain(
+    `From ${band.first} to ${band.last - 1} pieces whole pours and worn tools change the lead ${band.changes} times`,
+  );
+  expect(say(band.last)).toContain(`from ${band.last} pieces on`);
 });
 
 describe('evaluate', () => {

@@ -13,6 +13,8 @@ export interface Verdict {
   /** Change of place below and above the quantity, where the route changes. */
   readonly holdsFrom: Crossing | null;
   readonly holdsTo: Crossing | null;
+  /** Band in which the lead of the routes flickers and in which the quantity lies, or null. */
+  readonly band: Crossing | null;
   /** A baseline cheaper than the leader at this quantity, or null. */
   readonly cheaperBaseline: { readonly name: string; readonly allIn: number } | null;
 }
@@ -36,6 +38,7 @@ export function verdictOf(board: Board, all: readonly Crossing[] | null): Verdic
     gapShare: gap === null || theirs === null ? null : gap / theirs,
     holdsFrom: routes.findLast((c) => c.last <= board.q) ?? null,
     holdsTo: routes.find((c) => c.first > board.q) ?? null,
+    band: (all ?? []).find((c) => c.routeChanges && c.first <= board.q && board.q < c.last) ?? null,
     cheaperBaseline: cheaper === undefined ? null : { name: cheaper.name, allIn: cheaper.allIn },
   };
 }
@@ -73,7 +76,9 @@ export function verdictSentence(board: Board, all: readonly Crossing[] | null, c
   if (all !== null) {
     const low = v.holdsFrom;
     const high = v.holdsTo;
-    if (low !== null && high !== null)
+    if (v.band !== null) {
+      text += ` From ${pieces(v.band.first)} to ${pieces(v.band.last - 1)} pieces whole pours and worn tools change the lead ${v.band.changes} times: take it as even.`;
+    } else if (low !== null && high !== null)
       text += ` This holds from ${pieces(low.last)} to ${pieces(high.first - 1)} pieces.`;
     else if (high !== null) text += ` This holds up to ${pieces(high.first - 1)} pieces.`;
     else if (low !== null) text += ` This holds from ${pieces(low.last)} pieces on.`;

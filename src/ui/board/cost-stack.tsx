@@ -85,7 +85,9 @@ export const CostStack = memo(function CostStack({
               })}
             </div>
             <span className="num">
-              {perPart(lane.money.allIn)}
+              <button type="button" className="textbtn dotted" onClick={() => onWorking(lane.id, 'allIn')}>
+                {perPart(lane.money.allIn)}
+              </button>
               <span className="unit">{currency}</span>
             </span>
           </div>

@@ -163,8 +163,8 @@ export function BaselineLine({
       <div className="cell num" role="gridcell" tabIndex={-1} data-col="4">
         <span className="cap">Lead time</span>
         {fig('firstArticle', weeks(baseline.firstArticle_d))}
-        <span className="unit">wk</span>
-        <div className="sub">all in {weeks(baseline.lastPart_d)} wk</div>
+        <span className="unit">weeks</span>
+        <div className="sub">all {fig('lastPart', weeks(baseline.lastPart_d))}</div>
       </div>
       <div className="cell num quiet" role="gridcell" tabIndex={-1} data-col="5">
         <span className="cap">Alloy</span>wrought kin

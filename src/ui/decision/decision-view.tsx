@@ -5,7 +5,7 @@ import { useForm } from 'react-hook-form';
 import { evaluate, type BoardLane } from '@/core/board';
 import { briefChanges, laneCase, resultChanges, type Change } from '@/core/decision';
 import { hazardsOf } from '@/core/alloys';
-import { shortName } from '@/core/routes';
+import { laneWords, shortName } from '@/core/routes';
 import { CORE_VERSION } from '@/core/version';
 import type { DecisionRecord } from '@/server/decisions';
 import { call, Refused } from '../api';
@@ -113,7 +113,13 @@ function Choice({ reopened }: { reopened: DecisionRecord | undefined }) {
             </thead>
             <tbody>
               {open.map((lane) => (
-                <LaneChoice key={lane.id} lane={lane} checked={lane.id === laneId} onPick={() => setPicked(lane.id)} />
+                <LaneChoice
+                  key={lane.id}
+                  lane={lane}
+                  checked={lane.id === laneId}
+                  onPick={() => setPicked(lane.id)}
+                  onOpen={(f) => setFigure({ laneId: lane.id, figure: f })}
+                />
               ))}
             </tbody>
           </table>
@@ -234,7 +240,22 @@ function Choice({ reopened }: { reopened: DecisionRecord | undefined }) {
   );
 }
 
-function LaneChoice({ lane, checked, onPick }: { lane: BoardLane; checked: boolean; onPick: () => void }) {
+function LaneChoice({
+  lane,
+  checked,
+  onPick,
+  onOpen,
+}: {
+  lane: BoardLane;
+  checked: boolean;
+  onPick: () => void;
+  onOpen: (figure: string) => void;
+}) {
+  const figure = (name: string, text: string) => (
+    <button type="button" className="textbtn dotted" onClick={() => onOpen(name)}>
+      {text}
+    </button>
+  );
   return (
     <tr>
       <td>
@@ -249,13 +270,13 @@ function LaneChoice({ lane, checked, onPick }: { lane: BoardLane; checked: boole
       </td>
       <td>
         <label htmlFor={`lane-${lane.id}`} style={{ fontWeight: checked ? 650 : 400 }}>
-          {lane.name} <span className="quiet small">{lane.variantName}</span>
+          {laneWords(lane.id).route} <span className="quiet small">{laneWords(lane.id).variant}</span>
         </label>
       </td>
-      <td className="num">{perPart(lane.money?.allIn ?? 0)}</td>
-      <td className="num">{whole(lane.money?.tooling ?? 0)}</td>
-      <td className="num">{weeks(lane.dates?.firstArticle_d ?? 0)}</td>
-      <td className="num">{weeks(lane.dates?.lastPart_d ?? 0)}</td>
+      <td className="num">{figure('allIn', perPart(lane.money?.allIn ?? 0))}</td>
+      <td className="num">{figure('tooling', whole(lane.money?.tooling ?? 0))}</td>
+      <td className="num">{figure('firstArticle', weeks(lane.dates?.firstArticle_d ?? 0))}</td>
+      <td className="num">{figure('lastPart', weeks(lane.dates?.lastPart_d ?? 0))}</td>
       <td>
         <Mark status={lane.status} label={false} /> <span className="small">{STATUS_WORDS[lane.status]}</span>
       </td>

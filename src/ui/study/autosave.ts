@@ -10,7 +10,8 @@ export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed' | 'conflict';
 export interface Conflict {
   readonly mine: Brief;
   readonly theirs: StudyRecord;
-  readonly refusedId: string;
+  /** The refused save as the server keeps it; null when it never left this browser. */
+  readonly refusedId: string | null;
 }
 
 interface Draft {
@@ -105,7 +106,7 @@ export class Autosave {
   /** The user keeps his own version: it is saved on top of the newer one. */
   keepMine(conflict: Conflict, draft: Draft): void {
     this.version = conflict.theirs.version;
-    this.settles = conflict.refusedId;
+    this.settles = conflict.refusedId ?? undefined;
     this.state = 'waiting';
     this.pending = draft;
     void this.flush();
@@ -116,8 +117,21 @@ export class Autosave {
     this.version = conflict.theirs.version;
     this.pending = null;
     localStorage.removeItem(draftKey(this.id));
-    void call('POST', `/api/studies/${this.id}/settle`, { refusedId: conflict.refusedId }).catch(() => undefined);
+    if (conflict.refusedId !== null) {
+      void call('POST', `/api/studies/${this.id}/settle`, { refusedId: conflict.refusedId }).catch(() => undefined);
+    }
     this.set('saved', null, conflict.theirs.changedAt);
+  }
+
+  /** A race found at opening: a draft kept here was made on an older version. Nothing is saved until the user has chosen. */
+  meet(conflict: Conflict): void {
+    this.set('conflict', conflict);
+  }
+
+  /** Saves a refused brief after all; the server then puts its refusal aside. */
+  revive(refusedId: string, draft: Draft): void {
+    this.settles = refusedId;
+    this.change(draft);
   }
 
   /** Stops the timers; what still waits is sent on its way. */
@@ -137,13 +151,12 @@ export class Autosave {
   }
 }
 
-/** A draft this browser still holds of a study, made on the version that stands, or null. */
-export function keptDraft(id: string, version: number): unknown {
+/** A draft this browser still holds of a study, and the version it was made on; null when there is none. */
+export function keptDraft(id: string): { readonly brief: unknown; readonly version: number } | null {
   try {
     const text = localStorage.getItem(draftKey(id));
     if (text === null) return null;
-    const draft = JSON.parse(text) as { brief: unknown; version: number };
-    return draft.version === version ? draft.brief : null;
+    return JSON.parse(text) as { brief: unknown; version: number };
   } catch {
     return null;
   }

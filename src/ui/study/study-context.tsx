@@ -4,8 +4,9 @@ import { boardAt, prepareStudy, RAIL_MAX, type Board, type Study, type Survey } 
 import { lifetimeQuantity, parseBrief, type Brief } from '@/core/brief';
 import type { School } from '@/core/part';
 import type { DecisionRecord } from '@/server/decisions';
-import type { StudyRecord } from '@/server/studies';
+import type { RefusedSave, StudyRecord } from '@/server/studies';
 import { Cancelled, SurveyClient } from '@/workers/survey.client';
+import { call } from '../api';
 import { Autosave, keptDraft, type Conflict, type SaveState } from './autosave';
 
 /** A study on the screen: the brief as typed, and all that follows from it. */
@@ -23,6 +24,9 @@ export interface StudyState {
   /** Rises when the brief is replaced from outside the form (a choice in a conflict, a restored draft). */
   readonly generation: number;
   readonly decisions: readonly DecisionRecord[];
+  /** Saves of this study that were refused earlier and still wait for a choice. */
+  readonly refused: readonly RefusedSave[];
+  readonly settleRefused: (save: RefusedSave, take: boolean) => void;
   readonly setBrief: (brief: Brief) => void;
   readonly setSchool: (school: School) => void;
   readonly settle: (choice: 'mine' | 'theirs') => void;
@@ -78,7 +82,7 @@ export function StudyProvider({
   today,
   children,
 }: {
-  record: StudyRecord;
+  record: StudyRecord & { readonly refused: readonly RefusedSave[] };
   decisions: readonly DecisionRecord[];
   today: string;
   children: ReactNode;
@@ -90,6 +94,7 @@ export function StudyProvider({
   const [savedAt, setSavedAt] = useState(record.changedAt);
   const [conflict, setConflict] = useState<Conflict | null>(null);
   const [decisions, setDecisions] = useState(firstDecisions);
+  const [refused, setRefused] = useState(record.refused);
   const [survey, setSurvey] = useState<Survey | null>(null);
   const [surveyError, setSurveyError] = useState<string | null>(null);
   const [q, setQState] = useState(() => onRail(lifetimeQuantity(record.brief) ?? 100));
@@ -102,14 +107,19 @@ export function StudyProvider({
       if (at !== null) setSavedAt(at);
     });
     saver.current = autosave;
-    const kept = keptDraft(record.id, record.version);
-    const parsed = kept === null ? null : parseBrief(kept);
-    if (parsed?.ok) {
+    const kept = keptDraft(record.id);
+    const parsed = kept === null ? null : parseBrief(kept.brief);
+    if (parsed?.ok && JSON.stringify(parsed.brief) !== JSON.stringify(record.brief)) {
       // What was typed here and never reached the server comes back and is saved.
       queueMicrotask(() => {
         setBriefState(parsed.brief);
         setGeneration((g) => g + 1);
-        autosave.change({ brief: parsed.brief, school: record.school });
+        if (kept?.version === record.version) autosave.change({ brief: parsed.brief, school: record.school });
+        else {
+          const text = JSON.stringify(parsed.brief);
+          const known = record.refused.find((r) => JSON.stringify(r.brief) === text);
+          autosave.meet({ mine: parsed.brief, theirs: record, refusedId: known?.id ?? null });
+        }
       });
     }
     const leave = (): void => void autosave.flush(true);
@@ -119,7 +129,7 @@ export function StudyProvider({
       autosave.close();
       saver.current = null;
     };
-  }, [record.id, record.version, record.school]);
+  }, [record]);
 
   const study = useMemo(() => prepareStudy(brief, school), [brief, school]);
   const orderDate = brief.quantity.orderDate ?? today;
@@ -183,6 +193,20 @@ export function StudyProvider({
     },
     [conflict, brief, school],
   );
+  const settleRefused = useCallback(
+    (save: RefusedSave, take: boolean) => {
+      setRefused((list) => list.filter((r) => r.id !== save.id));
+      if (take) {
+        setBriefState(save.brief);
+        setGeneration((g) => g + 1);
+        saver.current?.revive(save.id, { brief: save.brief, school });
+      } else
+        void call('POST', `/api/studies/${record.id}/settle`, { refusedId: save.id }).catch(() =>
+          setRefused((list) => [...list, save]),
+        );
+    },
+    [record.id, school],
+  );
   const flush = useCallback(async () => {
     await saver.current?.flush();
     return saver.current?.currentVersion ?? 0;
@@ -204,6 +228,8 @@ export function StudyProvider({
       conflict,
       generation,
       decisions,
+      refused,
+      settleRefused,
       setBrief,
       setSchool,
       settle,
@@ -224,6 +250,8 @@ export function StudyProvider({
       conflict,
       generation,
       decisions,
+      refused,
+      settleRefused,
       setBrief,
       setSchool,
       settle,

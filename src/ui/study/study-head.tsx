@@ -65,6 +65,7 @@ export function StudyHead({ children }: { children: ReactNode }) {
         )}
       </div>
       <ConflictBanner />
+      <RefusedSaves />
       <Rail />
       {children}
     </>
@@ -110,4 +111,25 @@ function ConflictBanner() {
       </Button>
     </div>
   );
+}
+
+/** Saves that lost a race in an earlier sitting: still whole, still to be taken or put aside. */
+function RefusedSaves() {
+  const { refused, settleRefused, conflict } = useStudy();
+  return refused
+    .filter((save) => save.id !== conflict?.refusedId)
+    .map((save) => (
+      <div key={save.id} className="banner" role="status">
+        <span>
+          A save of “{save.brief.title}” from {plainDate(save.refusedAt)} was refused because a newer one stood. It is
+          kept until you choose.
+        </span>
+        <Button size="xs" variant="outline" onClick={() => settleRefused(save, true)}>
+          Take it as a new save
+        </Button>
+        <Button size="xs" variant="outline" onClick={() => settleRefused(save, false)}>
+          Put it aside
+        </Button>
+      </div>
+    ));
 }
