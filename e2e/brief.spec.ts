@@ -108,7 +108,7 @@ test('a refused save that nobody chose about is still there at the next opening'
   await saved(other);
   await other.close();
   await page.getByLabel('Title', { exact: true }).fill('Mine');
-  await expect(page.getByText('Somebody saved a newer version')).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'Somebody saved' })).toBeVisible();
   await page.reload();
   await expect(page.getByText('Yours: “Mine”. Theirs: “Theirs”')).toBeVisible();
   const stranger = await (await browser.newContext()).newPage();

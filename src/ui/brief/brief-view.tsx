@@ -191,11 +191,11 @@ function BriefFormScreen({ start }: { start: Brief }) {
             <DateField path="quantity.firstDelivery" label="First delivery" help="Lanes that come later say so." />
           </div>
         </section>
-        <section className="section">
+        <section className="section" id="field-features">
           <h2>Toleranced dimensions</h2>
           <FeaturesTable />
         </section>
-        <section className="section">
+        <section className="section" id="field-holes">
           <h2>Holes</h2>
           <HolesTable />
         </section>

@@ -30,7 +30,10 @@ const BASIS_WORDS = {
 } as const;
 
 /** Field of the brief screen that a brief path lives in. */
-const briefAnchor = (path: string): string => `field-${path.replaceAll('.', '-')}`;
+const briefAnchor = (path: string): string => {
+  const table = /^(features|holes)\b/.exec(path)?.[1];
+  return `field-${table ?? path.replaceAll('.', '-')}`;
+};
 
 /** The working of a figure: equation, symbols, values, sources and basis; computed symbols open their own. */
 export function WorkingSheet({
