@@ -3,7 +3,7 @@ import { Button } from '@chakra-ui/react';
 import { useRef, type ClipboardEvent, type KeyboardEvent, type ReactNode } from 'react';
 import { useFieldArray } from 'react-hook-form';
 import { OPERATION_WORDS } from '@/core/brief';
-import { toStored } from '@/core/units';
+import { toStored, type Dimension } from '@/core/units';
 import { NumberInput } from '../fields/inputs';
 import { unitOf } from '../fields/numbers';
 import { useUnits } from '../preferences';
@@ -90,6 +90,36 @@ function EntryTable({
   );
 }
 
+/** One figure of a row; an optional one that is emptied is simply not given. */
+function FigureCell({
+  row,
+  name,
+  path,
+  dimension = null,
+  optional = false,
+  width,
+}: {
+  row: string;
+  name: string;
+  path: string;
+  dimension?: Dimension | null;
+  optional?: boolean;
+  width?: number;
+}) {
+  const { issues } = useBriefForm();
+  return (
+    <td style={width === undefined ? undefined : { width }}>
+      <NumberInput
+        label={`${row}, ${name}`}
+        path={path}
+        dimension={dimension}
+        bad={issues.has(path)}
+        absent={optional ? undefined : null}
+      />
+    </td>
+  );
+}
+
 /** What is wrong in a table's rows, as sentences that name the row. */
 function tableIssues(issues: ReadonlyMap<string, string>, table: string): string[] {
   return [...issues]
@@ -122,7 +152,6 @@ export function FeaturesTable() {
     mayMachine: true,
     mustMachine: false,
   });
-  const bad = (path: string): boolean => issues.has(path);
   return (
     <EntryTable
       label="Toleranced dimensions"
@@ -179,22 +208,8 @@ export function FeaturesTable() {
                 ))}
               </select>
             </td>
-            <td>
-              <NumberInput
-                label={`${row}, nominal`}
-                path={path('nominal_mm')}
-                dimension="length"
-                bad={bad(path('nominal_mm'))}
-              />
-            </td>
-            <td>
-              <NumberInput
-                label={`${row}, total tolerance`}
-                path={path('tol_mm')}
-                dimension="length"
-                bad={bad(path('tol_mm'))}
-              />
-            </td>
+            <FigureCell row={row} name="nominal" path={path('nominal_mm')} dimension="length" />
+            <FigureCell row={row} name="total tolerance" path={path('tol_mm')} dimension="length" />
             {(['acrossParting', 'mayMachine', 'mustMachine', 'critical'] as const).map((name) => (
               <td key={name} style={{ textAlign: 'center' }}>
                 <input
@@ -205,42 +220,10 @@ export function FeaturesTable() {
                 />
               </td>
             ))}
-            <td>
-              <NumberInput
-                label={`${row}, area cut`}
-                path={path('area_cm2')}
-                dimension="area"
-                bad={bad(path('area_cm2'))}
-                absent={undefined}
-              />
-            </td>
-            <td>
-              <NumberInput
-                label={`${row}, depth`}
-                path={path('depth_mm')}
-                dimension="length"
-                bad={bad(path('depth_mm'))}
-                absent={undefined}
-              />
-            </td>
-            <td style={{ width: 70 }}>
-              <NumberInput
-                label={`${row}, how many`}
-                path={path('count')}
-                dimension={null}
-                bad={bad(path('count'))}
-                absent={undefined}
-              />
-            </td>
-            <td style={{ width: 70 }}>
-              <NumberInput
-                label={`${row}, Ra`}
-                path={path('Ra_um')}
-                dimension="roughness"
-                bad={bad(path('Ra_um'))}
-                absent={undefined}
-              />
-            </td>
+            <FigureCell row={row} name="area cut" path={path('area_cm2')} dimension="area" optional />
+            <FigureCell row={row} name="depth" path={path('depth_mm')} dimension="length" optional />
+            <FigureCell row={row} name="how many" path={path('count')} optional width={70} />
+            <FigureCell row={row} name="Ra" path={path('Ra_um')} dimension="roughness" optional width={70} />
             <td>
               <button
                 type="button"
@@ -264,7 +247,6 @@ export function HolesTable() {
   const { fields, append, remove } = useFieldArray({ control, name: 'holes' });
   const [units] = useUnits();
   const mm = unitOf('length', units);
-  const bad = (path: string): boolean => issues.has(path);
   return (
     <EntryTable
       label="Holes"
@@ -292,25 +274,9 @@ export function HolesTable() {
         const row = `Holes ${i + 1}`;
         return (
           <tr key={field.id}>
-            <td>
-              <NumberInput
-                label={`${row}, diameter`}
-                path={path('dia_mm')}
-                dimension="length"
-                bad={bad(path('dia_mm'))}
-              />
-            </td>
-            <td>
-              <NumberInput
-                label={`${row}, depth`}
-                path={path('depth_mm')}
-                dimension="length"
-                bad={bad(path('depth_mm'))}
-              />
-            </td>
-            <td style={{ width: 90 }}>
-              <NumberInput label={`${row}, how many`} path={path('count')} dimension={null} bad={bad(path('count'))} />
-            </td>
+            <FigureCell row={row} name="diameter" path={path('dia_mm')} dimension="length" />
+            <FigureCell row={row} name="depth" path={path('depth_mm')} dimension="length" />
+            <FigureCell row={row} name="how many" path={path('count')} width={90} />
             {(['thread', 'through'] as const).map((name) => (
               <td key={name} style={{ textAlign: 'center' }}>
                 <input
@@ -321,15 +287,7 @@ export function HolesTable() {
                 />
               </td>
             ))}
-            <td>
-              <NumberInput
-                label={`${row}, tolerance`}
-                path={path('tol_mm')}
-                dimension="length"
-                bad={bad(path('tol_mm'))}
-                absent={undefined}
-              />
-            </td>
+            <FigureCell row={row} name="tolerance" path={path('tol_mm')} dimension="length" optional />
             <td>
               <button
                 type="button"
