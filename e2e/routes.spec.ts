@@ -58,6 +58,18 @@ test('the leader changes where the crossings say, typed at the rail', async ({ p
   }
 });
 
+test('the changes of the lead are listed in words, bands as bands, and set the rail', async ({ page, request }) => {
+  await openView(page, await studyId(request, 'Tripod hub'), 'routes');
+  const list = page.getByRole('table', { name: 'Where the lead changes' });
+  await expect(list.getByRole('row')).toHaveCount(3);
+  await expect(list).toContainText(/whole pours and worn tools change the lead 5 times/);
+  await list.getByRole('button').nth(1).click();
+  await expect.poll(() => leader(page)).toBe('permanent-mould/tilt');
+  await expect(page.getByTestId('verdict')).toContainText('At 12\u202f006 pieces permanent mould');
+  await setQuantity(page, 11_950);
+  await expect(page.getByTestId('verdict')).toContainText('take it as even');
+});
+
 test('dragging the rail recomputes in the same frame: none over 50 ms', async ({ page, request }) => {
   await openView(page, await studyId(request, 'Tripod hub'), 'routes');
   await page.waitForTimeout(1500);

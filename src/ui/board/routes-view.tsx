@@ -8,6 +8,7 @@ import { WorkingSheet, type OpenFigure } from '../working/working-sheet';
 import { CostStack } from './cost-stack';
 import { BaselineLine, FoldedLane } from './folded';
 import { LaneRow, type Against } from './lane-row';
+import { LeadChanges } from './lead-changes';
 import { orderLanes } from './lane-order';
 import { ReasonsSheet } from './reasons-sheet';
 import { useGlide } from './use-glide';
@@ -32,7 +33,7 @@ const ORDERS = [
 /** The heart: nine lanes by six columns at the chosen quantity. */
 export function RoutesView() {
   const { study, survey, school, setSchool, id } = useStudy();
-  const { board, q } = useQuantity();
+  const { board, q, setQ } = useQuantity();
   const [order, setOrder] = useLaneOrder();
   const [pinned, setPinned] = useState<string | null>(null);
   const [expanded, setExpanded] = useState<ReadonlySet<string>>(new Set());
@@ -180,6 +181,14 @@ export function RoutesView() {
           <BaselineLine key={b.id} baseline={b} against={against} currency={currency} onWorking={onWorking} />
         ))}
       </div>
+      {survey !== null && open.length > 0 && (
+        <section className="section">
+          <h2>
+            Where the lead changes <span className="quiet">exact for every whole quantity from 1 to 1 000 000</span>
+          </h2>
+          <LeadChanges crossings={survey.crossings} q={q} onGo={setQ} />
+        </section>
+      )}
       {open.length > 0 && (
         <>
           <section className="section is-below">
