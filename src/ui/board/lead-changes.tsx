@@ -1,21 +1,22 @@
 'use client';
+import { memo } from 'react';
 import type { Crossing } from '@/core/board';
 import { shortName } from '@/core/routes';
 import { whole } from '../format';
 import { Tone } from '../marks/tone';
 
 /** Every change of the lead over the rail in words: clean ones at one quantity, bands of flicker as bands. */
-export function LeadChanges({
+export const LeadChanges = memo(function LeadChanges({
   crossings,
-  q,
+  next,
   onGo,
 }: {
   crossings: readonly Crossing[];
-  q: number;
+  /** Index of the first change above the chosen quantity; −1 when there is none. */
+  next: number;
   onGo: (q: number) => void;
 }) {
   if (crossings.length === 0) return <p className="small quiet">One lane leads at every quantity of the rail.</p>;
-  const next = crossings.findIndex((c) => c.first > q);
   return (
     <div className="scroll-x">
       <table className="sheet-table" aria-label="Where the lead changes">
@@ -56,7 +57,7 @@ export function LeadChanges({
       </table>
     </div>
   );
-}
+});
 
 function how(c: Crossing): string {
   if (c.kind === 'flicker')

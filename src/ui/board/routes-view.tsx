@@ -186,7 +186,7 @@ export function RoutesView() {
           <h2>
             Where the lead changes <span className="quiet">exact for every whole quantity from 1 to 1 000 000</span>
           </h2>
-          <LeadChanges crossings={survey.crossings} q={q} onGo={setQ} />
+          <LeadChanges crossings={survey.crossings} next={survey.crossings.findIndex((c) => c.first > q)} onGo={setQ} />
         </section>
       )}
       {open.length > 0 && (
