@@ -164,7 +164,7 @@ export function BaselineLine({
         <span className="cap">Lead time</span>
         {fig('firstArticle', weeks(baseline.firstArticle_d))}
         <span className="unit">weeks</span>
-        <div className="sub">all {fig('lastPart', weeks(baseline.lastPart_d))}</div>
+        <div className="sub">all {fig('lastPart', weeks(baseline.lastPart_d))} wk</div>
       </div>
       <div className="cell num quiet" role="gridcell" tabIndex={-1} data-col="5">
         <span className="cap">Alloy</span>wrought kin

@@ -149,7 +149,8 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
           all{' '}
           <Figure small onClick={open('lastPart')} label={`${words.route}, last part`}>
             {weeks(dates.lastPart_d)}
-          </Figure>
+          </Figure>{' '}
+          wk
           {dates.slack_d !== null &&
             (dates.slack_d < 0
               ? ` · ${whole(Math.ceil(-dates.slack_d))} d late`
