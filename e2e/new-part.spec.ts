@@ -57,6 +57,15 @@ test('a part is typed from nothing, decided and signed; after a restart it is fo
   await page.getByRole('button', { name: 'Sign and freeze' }).click();
   await expect(page.getByTestId('record')).toContainText('Product engineer');
 
+  await expect(page.getByTestId('kept-against').locator('div')).toHaveCount(2);
+  await page
+    .getByTestId('record')
+    .getByRole('button', { name: /^[\d.]+$/ })
+    .first()
+    .click();
+  await expect(page.getByTestId('working')).toContainText('All in, a part');
+  await page.keyboard.press('Escape');
+
   await own.stop();
   const seconds = await own.start('--empty');
   console.log(`second start, everything built: ready after ${seconds.toFixed(1)} s`);
@@ -75,5 +84,5 @@ test('a part is typed from nothing, decided and signed; after a restart it is fo
   await page.getByLabel('Thinnest wall', { exact: true }).fill('3.2');
   await saved(page);
   await page.getByRole('link', { name: 'Decision' }).click();
-  await expect(page.getByTestId('changes')).toContainText('geometry.wallMin_mm');
+  await expect(page.getByTestId('changes')).toContainText('Thinnest wall, mm');
 });

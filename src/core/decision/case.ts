@@ -1,4 +1,14 @@
-import { bestLayout, pieces, plainMoney, survives, weeks, type Board, type BoardLane, type Study } from '../board';
+import {
+  WORKDAYS_A_YEAR,
+  bestLayout,
+  pieces,
+  plainMoney,
+  survives,
+  weeks,
+  type Board,
+  type BoardLane,
+  type Study,
+} from '../board';
 import { demandBand } from '../brief';
 import { shortName } from '../routes';
 
@@ -146,7 +156,7 @@ function againstTime(board: Board, lane: BoardLane): Argument[] {
       figure: 'firstArticle',
     });
   }
-  if (dates.yearWorkdays !== null && dates.yearWorkdays > 230) {
+  if (dates.yearWorkdays !== null && dates.yearWorkdays > WORKDAYS_A_YEAR) {
     out.push({
       text: `A year’s parts take ${Math.round(dates.yearWorkdays)} working days: one tool and this share of the shop are not enough.`,
       weight: 0.4,

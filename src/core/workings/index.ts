@@ -1,4 +1,4 @@
 /** Workings: for every figure its equation, symbols, values, sources and basis; made only when asked for. */
 export { figureOfRule } from './held';
 export type { Source, Working, WorkingSymbol } from './types';
-export { FIGURES, hasWorking, workingOf } from './working';
+export { FIGURES, workingOf } from './working';

@@ -1,4 +1,4 @@
-import { bestLayout, type Study } from '../board/study';
+import type { Study } from '../board/study';
 import { refuse } from '../errors';
 import { contextOf } from './context';
 import { isRuleFigure, ruleWorking } from './held';
@@ -35,13 +35,6 @@ export function workingOf(study: Study, laneId: string, q: number, figure: strin
   const build = BUILDERS[figure];
   if (build === undefined) return refuse('E_KEY', 'figure', figure, FIGURES.join(' | '));
   return { figure, ...build(contextOf(study, laneId, q)) };
-}
-
-/** True when the lane has a working for the figure at that quantity. */
-export function hasWorking(study: Study, laneId: string, q: number): boolean {
-  if (study.baselines.some((b) => b.id === laneId && b.barred === null)) return true;
-  const entry = study.lanes.find((e) => e.lane.id === laneId);
-  return entry !== undefined && bestLayout(entry, q) !== null;
 }
 
 function baselineWorking(

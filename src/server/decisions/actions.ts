@@ -1,6 +1,7 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
-import { evaluate, type Evaluation } from '@/core/board';
+import { boardAt, evaluate, prepareStudy, type Evaluation } from '@/core/board';
+import { laneCase, type Argument } from '@/core/decision';
 import type { Brief } from '@/core/brief';
 import type { School } from '@/core/part';
 import { SHIPPED_RATES, type RateSet } from '@/core/rates';
@@ -15,6 +16,8 @@ export interface Frozen {
   readonly brief: Brief;
   readonly rates: RateSet;
   readonly evaluation: Evaluation;
+  /** What spoke for the lane, and the strongest reasons against it, as they stood. */
+  readonly case: { readonly for: readonly Argument[]; readonly against: readonly Argument[] };
 }
 
 /** A signed choice. Dates ISO; `frozen` is everything as it was when signed. */
@@ -110,7 +113,14 @@ export async function signDecision(
       };
     }
     const id = randomUUID();
-    const frozen: Frozen = { brief, rates: SHIPPED_RATES, evaluation };
+    const study = prepareStudy(brief, row.school);
+    const found = laneCase(study, boardAt(study, input.quantity, brief.quantity.orderDate), input.laneId);
+    const frozen: Frozen = {
+      brief,
+      rates: SHIPPED_RATES,
+      evaluation,
+      case: { for: found?.for ?? [], against: found?.against ?? [] },
+    };
     await change(
       on,
       `INSERT INTO decisions (id, study_id, revision, lane_id, quantity, school, rate_set_id, core_version,

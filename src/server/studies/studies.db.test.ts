@@ -125,6 +125,7 @@ describe('decisions', () => {
     expect(record?.revision).toBe(1);
     expect(record?.frozen.brief.title).toBe('Bracket');
     expect(record?.frozen.evaluation.lanes).toHaveLength(20);
+    expect(record?.frozen.case.against.length).toBeGreaterThan(0);
     expect(record?.frozen.rates.global.Rlab.v).toEqual([26, 36, 52]);
     expect((await listStudies()).find((s) => s.id === made.id)?.decision).toMatchObject({
       state: 'signed',

@@ -2,13 +2,14 @@
 import { Button } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { evaluate, type BoardLane } from '@/core/board';
+import { evaluate, prepareStudy, type BoardLane } from '@/core/board';
 import { briefChanges, laneCase, resultChanges, type Change } from '@/core/decision';
 import { hazardsOf } from '@/core/alloys';
 import { laneWords, shortName } from '@/core/routes';
 import { CORE_VERSION } from '@/core/version';
 import type { DecisionRecord } from '@/server/decisions';
 import { call, Refused } from '../api';
+import { FIELD_NAMES } from '../brief/issue-words';
 import { perPart, plainDate, weeks, whole } from '../format';
 import { Mark, STATUS_WORDS } from '../marks/mark';
 import { useQuantity, useStudy } from '../study/study-context';
@@ -318,6 +319,27 @@ function Record({ decision }: { decision: DecisionRecord }) {
   const { evaluation } = decision.frozen;
   const lane = evaluation.lanes.find((l) => l.id === decision.laneId);
   const second = evaluation.lanes.find((l) => l.id === evaluation.second);
+  const [figure, setFigure] = useState<OpenFigure | null>(null);
+  // The frozen figures can be worked out again only by the core that made them.
+  const frozen = useMemo(
+    () =>
+      decision.coreVersion === CORE_VERSION
+        ? { study: prepareStudy(decision.frozen.brief, decision.school, decision.frozen.rates), q: decision.quantity }
+        : undefined,
+    [decision],
+  );
+  const opening = (name: string, text: string) =>
+    frozen === undefined ? (
+      text
+    ) : (
+      <button
+        type="button"
+        className="textbtn dotted"
+        onClick={() => setFigure({ laneId: decision.laneId, figure: name })}
+      >
+        {text}
+      </button>
+    );
   const reopen = async (): Promise<void> => {
     setBusy(true);
     setProblem(null);
@@ -345,13 +367,14 @@ function Record({ decision }: { decision: DecisionRecord }) {
           <dd>{whole(decision.quantity)} pieces</dd>
           <dt>All in</dt>
           <dd>
-            {perPart(lane?.allIn ?? 0)} {evaluation.currency} a part; tooling {whole(lane?.tooling ?? 0)}{' '}
-            {evaluation.currency}; {lane?.positions ?? 0} {lane?.positions === 1 ? 'position' : 'positions'} a pour
+            {opening('allIn', perPart(lane?.allIn ?? 0))} {evaluation.currency} a part; tooling{' '}
+            {opening('tooling', whole(lane?.tooling ?? 0))} {evaluation.currency}; {lane?.positions ?? 0}{' '}
+            {lane?.positions === 1 ? 'position' : 'positions'} a pour
           </dd>
           <dt>Dates</dt>
           <dd>
-            first article {weeks(lane?.firstArticle_days ?? 0)} weeks after the order, last part{' '}
-            {weeks(lane?.lastPart_days ?? 0)} weeks
+            first article {opening('firstArticle', weeks(lane?.firstArticle_days ?? 0))} weeks after the order, last
+            part {opening('lastPart', weeks(lane?.lastPart_days ?? 0))} weeks
           </dd>
           {second && (
             <>
@@ -361,6 +384,12 @@ function Record({ decision }: { decision: DecisionRecord }) {
               </dd>
             </>
           )}
+          <dt>Against it</dt>
+          <dd data-testid="kept-against">
+            {decision.frozen.case.against.map((a) => (
+              <div key={a.text}>{a.text}</div>
+            ))}
+          </dd>
           <dt>Why</dt>
           <dd style={{ whiteSpace: 'pre-wrap' }}>{decision.why}</dd>
           <dt>Signed</dt>
@@ -388,6 +417,7 @@ function Record({ decision }: { decision: DecisionRecord }) {
         )}
       </section>
       <ChangedSince decision={decision} />
+      <WorkingSheet open={figure} onOpen={setFigure} onClose={() => setFigure(null)} frozen={frozen} />
       <Cautions />
     </>
   );
@@ -420,7 +450,7 @@ function ChangedSince({ decision }: { decision: DecisionRecord }) {
           <tbody>
             {changes.map((c) => (
               <tr key={c.what}>
-                <td>{c.what}</td>
+                <td>{changeName(c.what)}</td>
                 <td>{c.was}</td>
                 <td>{c.is}</td>
               </tr>
@@ -430,6 +460,15 @@ function ChangedSince({ decision }: { decision: DecisionRecord }) {
       )}
     </section>
   );
+}
+
+const SUFFIX_UNITS: Readonly<Record<string, string>> = { mm: 'mm', cm2: 'cm²', cm3: 'cm³', um: 'µm', USD: 'USD' };
+
+/** A changed field in the words of the brief, with its stored unit; what has no such words keeps its path. */
+function changeName(path: string): string {
+  const unit = SUFFIX_UNITS[/_([a-zA-Z0-9]+)(\.\d+)?$/.exec(path)?.[1] ?? ''];
+  const name = FIELD_NAMES[path] ?? path;
+  return unit === undefined ? name : `${name}, ${unit}`;
 }
 
 /** What can hurt people who pour this metal. */

@@ -228,14 +228,16 @@ export function PartsList({ studies, archived }: { studies: readonly StudySummar
                   {s.leader === null ? (
                     <span className="quiet">none yet</span>
                   ) : (
-                    <span style={{ display: 'inline-flex', gap: 8 }}>
+                    <span style={{ display: 'inline-flex', alignItems: 'center' }}>
                       <Tone laneId={s.leader} />
                       {shortName(s.leader)}
                     </span>
                   )}
                 </td>
                 <td className={s.decision.state === 'open' ? 'quiet' : undefined}>{decisionWords(s)}</td>
-                <td className="hide-narrow small quiet">{plainDate(s.changedAt)}</td>
+                <td className="hide-narrow small quiet" style={{ whiteSpace: 'nowrap' }}>
+                  {plainDate(s.changedAt)}
+                </td>
                 <td className="small" style={{ whiteSpace: 'nowrap' }}>
                   <button
                     type="button"

@@ -2,6 +2,7 @@
 import { CloseButton, Drawer, Portal } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import type { Study } from '@/core/board';
 import { shortName } from '@/core/routes';
 import { FIGURES, workingOf, type Working, type WorkingSymbol } from '@/core/workings';
 import { significant } from '../format';
@@ -40,13 +41,18 @@ export function WorkingSheet({
   open,
   onClose,
   onOpen,
+  frozen,
 }: {
   open: OpenFigure | null;
   onClose: () => void;
   onOpen: (figure: OpenFigure) => void;
+  /** A frozen study and quantity, where the figure is not of the study on the screen. */
+  frozen?: { readonly study: Study; readonly q: number } | undefined;
 }) {
-  const { study } = useStudy();
-  const { q } = useQuantity();
+  const live = useStudy().study;
+  const rail = useQuantity().q;
+  const study = frozen?.study ?? live;
+  const q = frozen?.q ?? rail;
   const [trail, setTrail] = useState<readonly OpenFigure[]>([]);
   const result = useMemo((): Working | string | null => {
     if (open === null) return null;
