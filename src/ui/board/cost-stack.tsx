@@ -1,8 +1,9 @@
 'use client';
 import { memo } from 'react';
-import type { Board, BoardLane } from '@/core/board';
+import type { BoardLane } from '@/core/board';
 import { shortName } from '@/core/routes';
 import { perPart } from '../format';
+import type { LaneActs } from './lane-row';
 
 /** Lines of a part's cost from the bottom of the stack up, with how each is filled so that grey print tells them apart. */
 const SEGMENTS: readonly (readonly [id: string, name: string, fill: string])[] = [
@@ -24,69 +25,68 @@ const SEGMENTS: readonly (readonly [id: string, name: string, fill: string])[] =
   ['tooling', 'tooling share', 'var(--paper)'],
 ];
 
+const COLOURS = Object.fromEntries(SEGMENTS.map(([id, , fill]) => [id, { background: fill }]));
+
+/** The figure whose working explains a stretch. */
+const figureOf = (id: string): string => (id === 'tooling' ? 'tooling' : id === 'firstLots' ? 'total' : `line.${id}`);
+
 /** What each survivor's all-in part cost is made of, on one scale. Every stretch opens its working. */
 export const CostStack = memo(function CostStack({
-  board,
+  q,
   lanes,
   currency,
-  onWorking,
+  onOpen,
 }: {
-  board: Board;
-  lanes: readonly BoardLane[];
-  currency: string;
-  onWorking: (laneId: string, figure: string) => void;
-}) {
+  readonly q: number;
+  readonly lanes: readonly BoardLane[];
+  readonly currency: string;
+} & Pick<LaneActs, 'onOpen'>) {
   const most = Math.max(...lanes.map((lane) => lane.money?.allIn ?? 0), 1e-9);
   return (
     <div>
       <div className="legend">
-        {SEGMENTS.map(([id, name, fill]) => (
+        {SEGMENTS.map(([id, name]) => (
           <span key={id}>
-            <i style={{ background: fill }} />
+            <i style={COLOURS[id]} />
             {name}
           </span>
         ))}
       </div>
       {lanes.map((lane) => {
         if (lane.money === null) return null;
-        const share = lane.money.tooling / board.q;
-        const extra = lane.money.allIn - lane.money.unit - share;
+        const { allIn, unit, tooling, lines } = lane.money;
         const value = (id: string): number =>
           id === 'tooling'
-            ? share
+            ? tooling / q
             : id === 'firstLots'
-              ? extra
-              : (lane.money?.lines[id as keyof typeof lane.money.lines] ?? 0);
+              ? allIn - unit - tooling / q
+              : (lines[id as keyof typeof lines] ?? 0);
         return (
           <div key={lane.id} className="stack-row">
             <span className="small">{shortName(lane.id)}</span>
             <div
               className="stack-bar"
-              style={{ width: `${Math.max(1, (100 * lane.money.allIn) / most)}%` }}
+              style={{ width: `${Math.max(1, (100 * allIn) / most).toFixed(1)}%` }}
               role="group"
               aria-label={`Cost lines of ${shortName(lane.id)}`}
             >
-              {SEGMENTS.map(([id, name, fill]) => {
+              {SEGMENTS.map(([id, name]) => {
                 const v = value(id);
-                if (v <= 0) return null;
-                const words = `${name}: ${perPart(v)} ${currency} a part`;
-                return (
-                  <button
+                return v <= 0 ? null : (
+                  <Stretch
                     key={id}
-                    type="button"
-                    title={words}
-                    aria-label={words}
-                    style={{ flex: `${v} 1 0`, background: fill }}
-                    onClick={() =>
-                      onWorking(lane.id, id === 'tooling' ? 'tooling' : id === 'firstLots' ? 'total' : `line.${id}`)
-                    }
+                    laneId={lane.id}
+                    id={id}
+                    share={Math.max(0.001, Math.round((1000 * v) / allIn) / 1000)}
+                    words={`${name}: ${perPart(v)} ${currency} a part`}
+                    onOpen={onOpen}
                   />
                 );
               })}
             </div>
             <span className="num">
-              <button type="button" className="textbtn dotted" onClick={() => onWorking(lane.id, 'allIn')}>
-                {perPart(lane.money.allIn)}
+              <button type="button" className="textbtn dotted" onClick={() => onOpen(lane.id, 'allIn')}>
+                {perPart(allIn)}
               </button>
               <span className="unit">{currency}</span>
             </span>
@@ -94,5 +94,25 @@ export const CostStack = memo(function CostStack({
         );
       })}
     </div>
+  );
+});
+
+/** One stretch of a bar, drawn again only when its share or its words change. */
+const Stretch = memo(function Stretch({
+  laneId,
+  id,
+  share,
+  words,
+  onOpen,
+}: {
+  readonly laneId: string;
+  readonly id: string;
+  readonly share: number;
+  readonly words: string;
+} & Pick<LaneActs, 'onOpen'>) {
+  return (
+    <button type="button" title={words} style={{ flexGrow: share }} onClick={() => onOpen(laneId, figureOf(id))}>
+      <i style={COLOURS[id]} />
+    </button>
   );
 });

@@ -7,21 +7,22 @@ import { Mark } from '../marks/mark';
 import { Tone } from '../marks/tone';
 import { findingFigures, sentence } from './finding-words';
 import { useUnits } from '../preferences';
-import type { Against } from './lane-row';
+import { FigureCell } from './figure-cell';
+import type { Against, LaneActs } from './lane-row';
 
 interface FoldedProps {
   readonly lane: BoardLane;
-  readonly onReasons: (laneId: string) => void;
+  readonly onOpen: LaneActs['onOpen'];
   readonly sub?: boolean;
   readonly others?: number;
   readonly expanded?: boolean;
-  readonly onExpand?: (routeId: string) => void;
+  readonly onExpand: LaneActs['onExpand'];
 }
 
 /** A lane that is ruled out, in one line: why, and what would open it. */
 export const FoldedLane = memo(function FoldedLane({
   lane,
-  onReasons,
+  onOpen,
   sub = false,
   others = 0,
   expanded = false,
@@ -48,7 +49,7 @@ export const FoldedLane = memo(function FoldedLane({
         style={{ display: 'flex', gap: 8, flexWrap: 'wrap', alignItems: 'baseline' }}
       >
         <Mark status={lane.status === 'blocked' ? 'blocked' : 'not-known'} />
-        <button type="button" tabIndex={-1} className="textbtn" onClick={() => onReasons(lane.id)}>
+        <button type="button" tabIndex={-1} className="textbtn" onClick={() => onOpen(lane.id, null)}>
           <span className="lane-name">{sub ? laneWords(lane.id).variant : laneWords(lane.id).route}</span>
           {!sub && <span className="quiet small"> {laneWords(lane.id).variant}</span>}
         </button>
@@ -62,7 +63,7 @@ export const FoldedLane = memo(function FoldedLane({
         </span>
         {first?.mends[0] !== undefined && <span>→ {first.mends[0]}.</span>}
         {bars > 1 && (
-          <button type="button" tabIndex={-1} className="textbtn small quiet" onClick={() => onReasons(lane.id)}>
+          <button type="button" tabIndex={-1} className="textbtn small quiet" onClick={() => onOpen(lane.id, null)}>
             {bars - 1} more {bars === 2 ? 'reason' : 'reasons'}
           </button>
         )}
@@ -72,7 +73,7 @@ export const FoldedLane = memo(function FoldedLane({
             tabIndex={-1}
             className="textbtn small quiet"
             aria-expanded={expanded}
-            onClick={() => onExpand?.(lane.routeId)}
+            onClick={() => onExpand(lane.routeId)}
           >
             {expanded ? 'fold' : `+ ${others} more`}
           </button>
@@ -99,13 +100,12 @@ export function BaselineLine({
   baseline,
   against,
   currency,
-  onWorking,
+  onOpen,
 }: {
-  baseline: BoardBaseline;
-  against: Against | null;
-  currency: string;
-  onWorking: (laneId: string, figure: string) => void;
-}) {
+  readonly baseline: BoardBaseline;
+  readonly against: Against | null;
+  readonly currency: string;
+} & Pick<LaneActs, 'onOpen'>) {
   const name = shortName(baseline.id);
   if (baseline.barred !== null) {
     return (
@@ -119,61 +119,72 @@ export function BaselineLine({
           style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}
         >
           <Mark status="blocked" />
-          <span className="lane-name">{name.replace(/^./, (x) => x.toUpperCase())}</span>
+          <span className="lane-name">{capital(name)}</span>
           <span className="why">{baseline.barred}</span>
           {baseline.mend !== null && <span>→ {baseline.mend}.</span>}
         </div>
       </div>
     );
   }
-  const fig = (figure: string, text: string) => (
-    <button
-      type="button"
-      tabIndex={-1}
-      className="fig"
-      title={`${name}: open the working`}
-      onClick={() => onWorking(baseline.id, figure)}
-    >
-      {text}
-    </button>
-  );
+  const own = { laneId: baseline.id, onOpen };
   return (
     <div className="lane lane-grid" role="row" data-lane={baseline.id}>
       <div className="cell key" role="gridcell" tabIndex={-1} data-col="0">
         <span style={{ width: 15 }} />
         <div>
-          <div className="lane-name">{name.replace(/^./, (x) => x.toUpperCase())}</div>
+          <div className="lane-name">{capital(name)}</div>
           <Tone laneId={baseline.id} />
         </div>
       </div>
-      <div className="cell num quiet" role="gridcell" tabIndex={-1} data-col="1">
-        <span className="cap">Quantity</span>any
-      </div>
-      <div className="cell num" role="gridcell" tabIndex={-1} data-col="2">
-        <span className="cap">Tooling</span>
-        {fig('tooling', whole(baseline.tooling))}
-        <span className="unit">{currency}</span>
-      </div>
-      <div className="cell num" role="gridcell" tabIndex={-1} data-col="3">
-        <span className="cap">Part cost</span>
-        {fig('allIn', perPart(baseline.allIn))}
-        <span className="unit">{currency}</span>
-        {against !== null && <div className="sub">{signed(baseline.allIn - against.allIn, 2)}</div>}
-      </div>
-      <div className="cell num" role="gridcell" tabIndex={-1} data-col="4">
-        <span className="cap">Lead time</span>
-        {fig('firstArticle', weeks(baseline.firstArticle_d))}
-        <span className="unit">weeks</span>
-        <div className="sub">all {fig('lastPart', weeks(baseline.lastPart_d))} wk</div>
-      </div>
-      <div className="cell num quiet" role="gridcell" tabIndex={-1} data-col="5">
-        <span className="cap">Alloy</span>wrought kin
-      </div>
-      <div className="cell num quiet" role="gridcell" tabIndex={-1} data-col="6">
-        <span className="cap">Tolerance</span>
-        {baseline.id === 'machined' ? 'all cut' : 'as today'}
-      </div>
+      <PlainCell col={1} cap="Quantity" text="any" />
+      <FigureCell
+        {...own}
+        col={2}
+        cap="Tooling"
+        text={whole(baseline.tooling)}
+        unit={currency}
+        figure="tooling"
+        label={`${name}, tooling`}
+      />
+      <FigureCell
+        {...own}
+        col={3}
+        cap="Part cost"
+        text={perPart(baseline.allIn)}
+        unit={currency}
+        figure="allIn"
+        label={`${name}, all in a part`}
+        before={against === null ? undefined : signed(baseline.allIn - against.allIn, 2)}
+      />
+      <FigureCell
+        {...own}
+        col={4}
+        cap="Lead time"
+        text={weeks(baseline.firstArticle_d)}
+        unit="weeks"
+        figure="firstArticle"
+        label={`${name}, first article`}
+        before="all "
+        secondText={weeks(baseline.lastPart_d)}
+        second="lastPart"
+        secondLabel={`${name}, last part`}
+        after=" wk"
+      />
+      <PlainCell col={5} cap="Alloy" text="wrought kin" />
+      <PlainCell col={6} cap="Tolerance" text={baseline.id === 'machined' ? 'all cut' : 'as today'} />
       <div role="gridcell" className="cell" tabIndex={-1} data-col="7" />
+    </div>
+  );
+}
+
+const capital = (words: string): string => words.replace(/^./, (x) => x.toUpperCase());
+
+/** A cell of words, with nothing to open. */
+function PlainCell({ col, cap, text }: { col: number; cap: string; text: string }) {
+  return (
+    <div className="cell num quiet" role="gridcell" tabIndex={-1} data-col={col}>
+      <span className="cap">{cap}</span>
+      {text}
     </div>
   );
 }

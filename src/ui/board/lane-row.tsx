@@ -1,12 +1,15 @@
 'use client';
-import { memo, type ReactNode } from 'react';
-import type { BoardLane, Cell as BoardCell } from '@/core/board';
+import { memo } from 'react';
+import type { BoardLane, Cell } from '@/core/board';
 import type { FeatureCall, LanePart } from '@/core/part';
 import { laneWords } from '@/core/routes';
+import type { Status } from '@/core/screening';
 import { STATUS_WORDS, Mark } from '../marks/mark';
-import { Spare, Tone } from '../marks/tone';
+import { roomPercent } from '../marks/spare';
+import { Tone } from '../marks/tone';
 import { fixed, perPart, signed, weeks, whole } from '../format';
 import { useUnits } from '../preferences';
+import { FigureCell } from './figure-cell';
 import { findingValue } from './finding-words';
 
 /** What the differences on the lanes are told against. */
@@ -17,7 +20,15 @@ export interface Against {
   readonly firstArticle_d: number;
 }
 
-export interface LaneRowProps {
+/** What a lane answers to; each keeps its identity while the rail moves. */
+export interface LaneActs {
+  /** Opens the working of a figure, or the reasons where there is no figure. */
+  readonly onOpen: (laneId: string, figure: string | null) => void;
+  readonly onPin: (laneId: string) => void;
+  readonly onExpand: (routeId: string) => void;
+}
+
+export interface LaneRowProps extends LaneActs {
   readonly lane: BoardLane;
   readonly part: LanePart | null;
   readonly leader: boolean;
@@ -27,20 +38,22 @@ export interface LaneRowProps {
   readonly others: number;
   readonly expanded: boolean;
   readonly currency: string;
-  readonly onWorking: (laneId: string, figure: string) => void;
-  readonly onReasons: (laneId: string) => void;
-  readonly onPin: (laneId: string) => void;
-  readonly onExpand: (routeId: string) => void;
 }
 
 /** One surviving lane: its name and verdict, six columns, differences small under the figures. */
 export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
-  const { lane, leader, against, pinned, sub, currency, onWorking, onReasons, onPin } = props;
-  const { money, dates } = lane;
+  const { lane, leader, against, pinned, sub, currency, onOpen } = props;
+  const { money, dates, cells } = lane;
   if (money === null || dates === null) return null;
   const self = against === null || against.laneId === lane.id;
-  const words = laneWords(lane.id);
-  const open = (figure: string) => () => onWorking(lane.id, figure);
+  const { route } = laneWords(lane.id);
+  const own = (cell: Cell) => ({
+    laneId: lane.id,
+    status: cell.status,
+    why: cell.reason,
+    room: roomPercent(cell.spare),
+    onOpen,
+  });
   return (
     <div
       className={`lane lane-grid${leader ? ' is-leader' : ''}${pinned ? ' is-pinned' : ''}${sub ? ' is-sub' : ''}`}
@@ -49,140 +62,85 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
       data-lane={lane.id}
       data-leader={leader || undefined}
     >
-      <div className="cell key" role="gridcell" tabIndex={-1} data-col="0">
-        <button
-          type="button"
-          tabIndex={-1}
-          className="textbtn"
-          onClick={() => onReasons(lane.id)}
-          aria-label={`${lane.name}: ${STATUS_WORDS[lane.status]}. Every reason`}
-        >
-          <Mark status={lane.status} label={false} />
-        </button>
-        <div style={{ minWidth: 0 }}>
-          <div className="lane-name">{sub ? words.variant : words.route}</div>
-          <div className="sub" title={lane.variantName}>
-            {!sub && <Tone laneId={lane.id} />}
-            {!sub && words.variant}
-            {!sub && props.others > 0 && (
-              <button
-                type="button"
-                tabIndex={-1}
-                className="textbtn small more"
-                aria-expanded={props.expanded}
-                onClick={() => props.onExpand(lane.routeId)}
-              >
-                {props.expanded ? 'fold' : `+${props.others} more`}
-              </button>
-            )}
-          </div>
-        </div>
-      </div>
-      <Cell
+      <KeyCell
+        laneId={lane.id}
+        routeId={lane.routeId}
+        name={lane.name}
+        variantName={lane.variantName}
+        status={lane.status}
+        sub={sub}
+        others={props.others}
+        expanded={props.expanded}
+        onOpen={onOpen}
+        onExpand={props.onExpand}
+      />
+      <FigureCell
+        {...own(cells.quantity)}
         col={1}
         cap="Quantity"
-        cell={lane.cells.quantity}
-        figure={
-          <Figure
-            onClick={open(dates.yearWorkdays === null ? 'goodPerDay' : 'yearWorkdays')}
-            label={`${words.route}, working days for a year’s parts`}
-          >
-            {dates.yearWorkdays === null ? 'any' : shortCount(dates.yearWorkdays)}
-          </Figure>
-        }
+        text={dates.yearWorkdays === null ? 'any' : shortCount(dates.yearWorkdays)}
         unit={dates.yearWorkdays === null ? '' : 'days'}
-      >
-        <div className="sub">{shortCount(dates.time.goodPerDay)} a day</div>
-      </Cell>
-      <Cell
+        figure={dates.yearWorkdays === null ? 'goodPerDay' : 'yearWorkdays'}
+        label={`${route}, working days for a year’s parts`}
+        after={`${shortCount(dates.time.goodPerDay)} a day`}
+      />
+      <FigureCell
+        {...own(cells.tooling)}
         col={2}
         cap="Tooling"
-        cell={lane.cells.tooling}
-        figure={
-          <Figure onClick={open('tooling')} label={`${words.route}, tooling`}>
-            {whole(money.tooling)}
-          </Figure>
-        }
+        text={whole(money.tooling)}
         unit={currency}
-      >
-        <div className="sub">
-          {self ? '' : signed(money.tooling - against.tooling, 0)}
-          {money.sets > 0 ? ` ${money.sets + 1} sets` : ''}
-        </div>
-      </Cell>
-      <Cell
+        figure="tooling"
+        label={`${route}, tooling`}
+        before={self ? undefined : signed(money.tooling - against.tooling, 0)}
+        after={money.sets > 0 ? ` ${money.sets + 1} sets` : undefined}
+      />
+      <FigureCell
+        {...own(cells.perPart)}
         col={3}
         cap="Part cost"
-        cell={lane.cells.perPart}
-        figure={
-          <Figure onClick={open('allIn')} label={`${words.route}, all in a part`}>
-            {perPart(money.allIn)}
-          </Figure>
-        }
+        text={perPart(money.allIn)}
         unit={currency}
-      >
-        <div className="sub">
-          {self ? (
-            <strong className="diff">{leader ? 'least' : 'the measure'}</strong>
-          ) : (
-            <strong className="diff">{signed(money.allIn - against.allIn, 2)}</strong>
-          )}
-          {' · '}
-          <Figure small onClick={open('unit')} label={`${words.route}, price of a part without tools`}>
-            {perPart(money.unit)}
-          </Figure>{' '}
-          bare
-        </div>
-      </Cell>
-      <Cell
+        figure="allIn"
+        label={`${route}, all in a part`}
+        diff={self ? (leader ? 'least' : 'the measure') : signed(money.allIn - against.allIn, 2)}
+        before=" · "
+        secondText={perPart(money.unit)}
+        second="unit"
+        secondLabel={`${route}, price of a part without tools`}
+        after=" bare"
+      />
+      <FigureCell
+        {...own(cells.leadTime)}
         col={4}
         cap="Lead time"
-        cell={lane.cells.leadTime}
-        figure={
-          <Figure onClick={open('firstArticle')} label={`${words.route}, first article`}>
-            {weeks(dates.firstArticle_d)}
-          </Figure>
-        }
+        text={weeks(dates.firstArticle_d)}
         unit="weeks"
-      >
-        <div className="sub">
-          all{' '}
-          <Figure small onClick={open('lastPart')} label={`${words.route}, last part`}>
-            {weeks(dates.lastPart_d)}
-          </Figure>{' '}
-          wk
-          {dates.slack_d !== null &&
-            (dates.slack_d < 0
-              ? ` · ${whole(Math.ceil(-dates.slack_d))} d late`
-              : ` · ${whole(Math.floor(dates.slack_d))} d in hand`)}
-        </div>
-      </Cell>
-      <Cell
+        figure="firstArticle"
+        label={`${route}, first article`}
+        before="all "
+        secondText={weeks(dates.lastPart_d)}
+        second="lastPart"
+        secondLabel={`${route}, last part`}
+        after={` wk${slackWords(dates.slack_d)}`}
+      />
+      <FigureCell
+        {...own(cells.alloy)}
         col={5}
         cap="Alloy"
-        cell={lane.cells.alloy}
-        figure={
-          <button type="button" tabIndex={-1} className="fig" onClick={() => onReasons(lane.id)}>
-            {String(lane.findings.find((f) => f.rule === 'dr-alloy-route')?.value ?? '–')}
-          </button>
-        }
-        unit=""
-      >
-        <div className="sub">{environmentWords(lane)}</div>
-      </Cell>
-      <ToleranceCell lane={lane} part={props.part} onReasons={onReasons} />
-      <div className="cell num no-print" role="gridcell" tabIndex={-1} data-col="7">
-        <button
-          type="button"
-          tabIndex={-1}
-          className="textbtn small"
-          aria-pressed={pinned}
-          onClick={() => onPin(lane.id)}
-          aria-label={`${pinned ? 'Unpin' : 'Pin'} ${lane.name}`}
-        >
-          {pinned ? 'unpin' : 'pin'}
-        </button>
-      </div>
+        text={String(lane.findings.find((f) => f.rule === 'dr-alloy-route')?.value ?? '–')}
+        figure={null}
+        label={`${route}, the alloy in this mould`}
+        after={environmentWords(lane)}
+      />
+      <ToleranceCell
+        laneId={lane.id}
+        status={cells.tolerance.status}
+        why={cells.tolerance.reason}
+        part={props.part}
+        onOpen={onOpen}
+      />
+      <PinCell laneId={lane.id} name={lane.name} pinned={pinned} onPin={props.onPin} />
     </div>
   );
 });
@@ -190,77 +148,114 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
 /** A count with one digit below ten, none above. */
 const shortCount = (x: number): string => (x < 10 ? fixed(x, 1) : whole(x));
 
+/** Days between the first article and the wanted first delivery, in words. */
+function slackWords(slack_d: number | null): string {
+  if (slack_d === null) return '';
+  return slack_d < 0 ? ` · ${whole(Math.ceil(-slack_d))} d late` : ` · ${whole(Math.floor(slack_d))} d in hand`;
+}
+
 /** How the bare metal stands where the part lives: "marine 3 of 5". */
 function environmentWords(lane: BoardLane): string {
   const found = lane.findings.find((f) => f.rule === 'dr-environment');
   return found?.value == null ? '' : `${found.reason.split(':')[0] ?? ''} ${found.value} of 5`;
 }
 
-function Figure({
-  children,
-  onClick,
-  label,
-  small = false,
+/** The name of a lane, its verdict, and the way to its other variants. */
+const KeyCell = memo(function KeyCell({
+  laneId,
+  routeId,
+  name,
+  variantName,
+  status,
+  sub,
+  others,
+  expanded,
+  onOpen,
+  onExpand,
 }: {
-  children: ReactNode;
-  onClick: () => void;
-  label: string;
-  small?: boolean;
-}) {
+  readonly laneId: string;
+  readonly routeId: string;
+  readonly name: string;
+  readonly variantName: string;
+  readonly status: Status;
+  readonly sub: boolean;
+  readonly others: number;
+  readonly expanded: boolean;
+} & Pick<LaneActs, 'onOpen' | 'onExpand'>) {
+  const words = laneWords(laneId);
   return (
-    <button
-      type="button"
-      tabIndex={-1}
-      className="fig"
-      style={small ? { fontSize: 12, fontWeight: 500 } : undefined}
-      onClick={onClick}
-      title={`${label}: open the working`}
-    >
-      {children}
-    </button>
-  );
-}
-
-function Cell({
-  col,
-  cap,
-  cell,
-  figure,
-  unit,
-  children,
-}: {
-  col: number;
-  cap: string;
-  cell?: BoardCell;
-  figure: ReactNode;
-  unit: string;
-  children: ReactNode;
-}) {
-  return (
-    <div className="cell num" role="gridcell" tabIndex={-1} data-col={col} title={cell?.reason}>
-      <span className="cap">{cap}</span>
-      {cell !== undefined && cell.status !== 'fits' && (
-        <span className="cell-mark">
-          <Mark status={cell.status} size={13} />
-        </span>
-      )}
-      {figure}
-      {unit !== '' && <span className="unit">{unit}</span>}
-      <Spare spare={cell?.spare ?? null} />
-      {children}
+    <div className="cell key" role="gridcell" tabIndex={-1} data-col="0">
+      <button
+        type="button"
+        tabIndex={-1}
+        className="textbtn"
+        onClick={() => onOpen(laneId, null)}
+        aria-label={`${name}: ${STATUS_WORDS[status]}. Every reason`}
+      >
+        <Mark status={status} label={false} />
+      </button>
+      <div style={{ minWidth: 0 }}>
+        <div className="lane-name">{sub ? words.variant : words.route}</div>
+        <div className="sub" title={variantName}>
+          {!sub && <Tone laneId={laneId} />}
+          {!sub && words.variant}
+          {!sub && others > 0 && (
+            <button
+              type="button"
+              tabIndex={-1}
+              className="textbtn small more"
+              aria-expanded={expanded}
+              onClick={() => onExpand(routeId)}
+            >
+              {expanded ? 'fold' : `+${others} more`}
+            </button>
+          )}
+        </div>
+      </div>
     </div>
   );
-}
+});
 
-function ToleranceCell({
-  lane,
-  part,
-  onReasons,
+/** The last cell: makes a lane the measure of the others. */
+const PinCell = memo(function PinCell({
+  laneId,
+  name,
+  pinned,
+  onPin,
 }: {
-  lane: BoardLane;
-  part: LanePart | null;
-  onReasons: (laneId: string) => void;
-}) {
+  readonly laneId: string;
+  readonly name: string;
+  readonly pinned: boolean;
+} & Pick<LaneActs, 'onPin'>) {
+  return (
+    <div className="cell num no-print" role="gridcell" tabIndex={-1} data-col="7">
+      <button
+        type="button"
+        tabIndex={-1}
+        className="textbtn small"
+        aria-pressed={pinned}
+        onClick={() => onPin(laneId)}
+        aria-label={`${pinned ? 'Unpin' : 'Pin'} ${name}`}
+      >
+        {pinned ? 'unpin' : 'pin'}
+      </button>
+    </div>
+  );
+});
+
+/** How many dimensions are cast to size and how many are cut, and the one with the least room. */
+const ToleranceCell = memo(function ToleranceCell({
+  laneId,
+  status,
+  why,
+  part,
+  onOpen,
+}: {
+  readonly laneId: string;
+  readonly status: Status;
+  readonly why: string;
+  readonly part: LanePart | null;
+} & Pick<LaneActs, 'onOpen'>) {
   const [units] = useUnits();
   const calls = part?.features ?? [];
   const cast = calls.filter((c) => c.verdict === 'as-cast').length;
@@ -271,24 +266,24 @@ function ToleranceCell({
   const tightest = calls
     .filter((c): c is FeatureCall & { cast_mm: number } => c.verdict === 'as-cast' && c.cast_mm !== null)
     .sort((a, b) => a.feature.tol_mm / a.cast_mm - b.feature.tol_mm / b.cast_mm)[0];
-  const spare = tightest === undefined ? null : Math.min(1, tightest.feature.tol_mm / tightest.cast_mm - 1);
   return (
-    <Cell
+    <FigureCell
+      laneId={laneId}
       col={6}
       cap="Tolerance"
-      cell={{ ...lane.cells.tolerance, spare }}
-      figure={
-        <button type="button" tabIndex={-1} className="fig" onClick={() => onReasons(lane.id)}>
-          {cast} cast, {cut} cut
-        </button>
+      status={status}
+      why={why}
+      room={tightest === undefined ? null : roomPercent(tightest.feature.tol_mm / tightest.cast_mm - 1)}
+      text={`${cast} cast, ${cut} cut`}
+      figure={null}
+      label={`${laneWords(laneId).route}, tolerances`}
+      before={sorted > 0 ? `${sorted} sorted · ` : undefined}
+      after={
+        tightest === undefined
+          ? undefined
+          : `${tightest.feature.name || tightest.feature.id} +${findingValue(tightest.feature.tol_mm - tightest.cast_mm, 'mm', units)}`
       }
-      unit=""
-    >
-      <div className="sub">
-        {sorted > 0 && `${sorted} sorted · `}
-        {tightest !== undefined &&
-          `${tightest.feature.name || tightest.feature.id} +${findingValue(tightest.feature.tol_mm - tightest.cast_mm, 'mm', units)}`}
-      </div>
-    </Cell>
+      onOpen={onOpen}
+    />
   );
-}
+});

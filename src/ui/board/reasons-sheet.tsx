@@ -1,84 +1,60 @@
 'use client';
-import { CloseButton, Drawer, Portal } from '@chakra-ui/react';
-import type { BoardLane } from '@/core/board';
 import { hazardsOf } from '@/core/alloys';
 import { gravity, ruleText, type Finding } from '@/core/screening';
 import { Mark, STATUS_WORDS } from '../marks/mark';
-import { Spare } from '../marks/tone';
+import { roomPercent, Spare } from '../marks/spare';
 import { figureOfRule } from '@/core/workings';
 import { useUnits } from '../preferences';
-import { useStudy } from '../study/study-context';
+import { SheetPage } from '../shell/sheet';
+import { useQuantity, useStudy } from '../study/study-context';
 import { findingValue, sentence } from './finding-words';
 
 /** Every rule held against a lane, gravest first: limit, value, margin, reason and mend. */
-export function ReasonsSheet({
-  lane,
-  onClose,
+export function ReasonsPage({
+  laneId,
   onWorking,
 }: {
-  lane: BoardLane | null;
-  onClose: () => void;
-  onWorking: (laneId: string, figure: string) => void;
+  readonly laneId: string;
+  readonly onWorking: (at: { readonly laneId: string; readonly figure: string }) => void;
 }) {
   const { study } = useStudy();
+  const lane = useQuantity().board.lanes.find((l) => l.id === laneId);
   const findings = [...(lane?.findings ?? [])].sort((a, b) => gravity(b.status) - gravity(a.status));
   return (
-    <Drawer.Root open={lane !== null} onOpenChange={(e) => !e.open && onClose()} size="lg">
-      <Portal>
-        <Drawer.Backdrop />
-        <Drawer.Positioner>
-          <Drawer.Content>
-            <Drawer.Header>
-              <div>
-                <Drawer.Title>
-                  {lane?.name}: {lane ? STATUS_WORDS[lane.status] : ''}
-                </Drawer.Title>
-                <div className="small quiet">{lane?.variantName}</div>
-              </div>
-            </Drawer.Header>
-            <Drawer.CloseTrigger asChild>
-              <CloseButton size="sm" aria-label="Close" />
-            </Drawer.CloseTrigger>
-            <Drawer.Body tabIndex={0}>
-              {lane?.uncosted != null && <p>{lane.uncosted}</p>}
-              <div className="scroll-x">
-                <table className="sheet-table">
-                  <thead>
-                    <tr>
-                      <th>
-                        <span className="sr">Verdict</span>
-                      </th>
-                      <th>Rule</th>
-                      <th className="num">Part</th>
-                      <th className="num">Limit</th>
-                      <th>Room</th>
-                    </tr>
-                  </thead>
-                  <tbody>
-                    {findings.map((f, i) => (
-                      <Reason key={`${f.rule}${i}`} f={f} onWorking={(figure) => lane && onWorking(lane.id, figure)} />
-                    ))}
-                  </tbody>
-                </table>
-              </div>
-              {study.alloy !== null && (
-                <section className="section">
-                  <h2>What can hurt people here</h2>
-                  {hazardsOf(study.alloy).map((h) => (
-                    <p key={h.id} className="small" style={{ margin: '6px 0' }}>
-                      <strong>{h.title}.</strong> {h.hurts} {h.precautions}
-                    </p>
-                  ))}
-                  <p className="small quiet">
-                    General practice only. Local codes, permits and licensed practice decide.
-                  </p>
-                </section>
-              )}
-            </Drawer.Body>
-          </Drawer.Content>
-        </Drawer.Positioner>
-      </Portal>
-    </Drawer.Root>
+    <SheetPage title={lane ? `${lane.name}: ${STATUS_WORDS[lane.status]}` : laneId} under={lane?.variantName}>
+      {lane?.uncosted != null && <p>{lane.uncosted}</p>}
+      <div className="scroll-x">
+        <table className="sheet-table">
+          <thead>
+            <tr>
+              <th>
+                <span className="sr">Verdict</span>
+              </th>
+              <th>Rule</th>
+              <th className="num">Part</th>
+              <th className="num">Limit</th>
+              <th>Room</th>
+            </tr>
+          </thead>
+          <tbody>
+            {findings.map((f, i) => (
+              <Reason key={`${f.rule}${i}`} f={f} onWorking={(figure) => onWorking({ laneId, figure })} />
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {study.alloy !== null && (
+        <section className="section">
+          <h2>What can hurt people here</h2>
+          {hazardsOf(study.alloy).map((h) => (
+            <p key={h.id} className="small" style={{ margin: '6px 0' }}>
+              <strong>{h.title}.</strong> {h.hurts} {h.precautions}
+            </p>
+          ))}
+          <p className="small quiet">General practice only. Local codes, permits and licensed practice decide.</p>
+        </section>
+      )}
+    </SheetPage>
   );
 }
 
@@ -123,7 +99,7 @@ function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => v
       <td className="num">{isWidth && typeof f.limit === 'number' ? opening(limit) : limit}</td>
       <td style={{ minWidth: 96 }}>
         {f.margin !== null && <span className="small">{findingValue(f.margin, f.unit, units)}</span>}
-        <Spare spare={f.spare} left />
+        <Spare percent={roomPercent(f.spare)} left />
       </td>
     </tr>
   );

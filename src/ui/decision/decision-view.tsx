@@ -13,7 +13,7 @@ import { FIELD_NAMES } from '../brief/issue-words';
 import { perPart, plainDate, weeks, whole } from '../format';
 import { Mark, STATUS_WORDS } from '../marks/mark';
 import { useQuantity, useStudy } from '../study/study-context';
-import { WorkingSheet, type OpenFigure } from '../working/working-sheet';
+import { useSheets } from '../working/sheets';
 
 /** Pick a route, see its case and the strongest reasons against it, write why, sign; or read what was signed. */
 export function DecisionView() {
@@ -48,7 +48,7 @@ function Choice({ reopened }: { reopened: DecisionRecord | undefined }) {
   const { id, study, orderDate, decisions, setDecisions, flush, adopt, saveState } = useStudy();
   const { board, q } = useQuantity();
   const [picked, setPicked] = useState<string | null>(reopened?.laneId ?? null);
-  const [figure, setFigure] = useState<OpenFigure | null>(null);
+  const { openWorking } = useSheets();
   const [problem, setProblem] = useState<string | null>(null);
   const form = useForm<Signing>({
     defaultValues: { why: reopened?.why ?? '', signedBy: '', signedOn: new Date().toISOString().slice(0, 10) },
@@ -119,7 +119,7 @@ function Choice({ reopened }: { reopened: DecisionRecord | undefined }) {
                   lane={lane}
                   checked={lane.id === laneId}
                   onPick={() => setPicked(lane.id)}
-                  onOpen={(f) => setFigure({ laneId: lane.id, figure: f })}
+                  onOpen={(f) => openWorking({ laneId: lane.id, figure: f })}
                 />
               ))}
             </tbody>
@@ -136,7 +136,7 @@ function Choice({ reopened }: { reopened: DecisionRecord | undefined }) {
                   key={a.text}
                   text={a.text}
                   figure={a.figure}
-                  onOpen={(f) => setFigure({ laneId, figure: f })}
+                  onOpen={(f) => openWorking({ laneId, figure: f })}
                 />
               ))}
             </ol>
@@ -149,7 +149,7 @@ function Choice({ reopened }: { reopened: DecisionRecord | undefined }) {
                   key={a.text}
                   text={a.text}
                   figure={a.figure}
-                  onOpen={(f) => setFigure({ laneId, figure: f })}
+                  onOpen={(f) => openWorking({ laneId, figure: f })}
                 />
               ))}
             </ol>
@@ -236,7 +236,6 @@ function Choice({ reopened }: { reopened: DecisionRecord | undefined }) {
         </form>
       </section>
       <Cautions />
-      <WorkingSheet open={figure} onOpen={setFigure} onClose={() => setFigure(null)} />
     </>
   );
 }
@@ -319,7 +318,7 @@ function Record({ decision }: { decision: DecisionRecord }) {
   const { evaluation } = decision.frozen;
   const lane = evaluation.lanes.find((l) => l.id === decision.laneId);
   const second = evaluation.lanes.find((l) => l.id === evaluation.second);
-  const [figure, setFigure] = useState<OpenFigure | null>(null);
+  const { openWorking } = useSheets();
   // The frozen figures can be worked out again only by the core that made them.
   const frozen = useMemo(
     () =>
@@ -335,7 +334,7 @@ function Record({ decision }: { decision: DecisionRecord }) {
       <button
         type="button"
         className="textbtn dotted"
-        onClick={() => setFigure({ laneId: decision.laneId, figure: name })}
+        onClick={() => openWorking({ laneId: decision.laneId, figure: name }, frozen)}
       >
         {text}
       </button>
@@ -417,7 +416,6 @@ function Record({ decision }: { decision: DecisionRecord }) {
         )}
       </section>
       <ChangedSince decision={decision} />
-      <WorkingSheet open={figure} onOpen={setFigure} onClose={() => setFigure(null)} frozen={frozen} />
       <Cautions />
     </>
   );

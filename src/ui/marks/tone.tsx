@@ -42,29 +42,3 @@ export function Tone({ laneId }: { laneId: string }) {
     </svg>
   );
 }
-
-/** Room left, drawn small: a bar to the right of the middle for room, hatched to the left for a lack. −1 … 1. */
-export function Spare({ spare, left = false }: { spare: number | null; left?: boolean }) {
-  if (spare === null) return null;
-  const length = Math.min(1, Math.abs(spare)) * 46;
-  const words =
-    spare < 0 ? `${Math.round(-100 * spare)} % over the limit` : `${Math.round(100 * spare)} % of the limit to spare`;
-  return (
-    <svg
-      className={left ? 'spare left' : 'spare'}
-      viewBox="0 0 96 5"
-      preserveAspectRatio="none"
-      role="img"
-      aria-label={words}
-    >
-      <title>{words}</title>
-      <line x1="0" x2="96" y1="2.5" y2="2.5" stroke="var(--hair)" strokeWidth="1" />
-      {spare < 0 ? (
-        <line x1={48 - length} x2="48" y1="2.5" y2="2.5" stroke="currentColor" strokeWidth="5" strokeDasharray="2 2" />
-      ) : (
-        <line x1="48" x2={48 + Math.max(1, length)} y1="2.5" y2="2.5" stroke="currentColor" strokeWidth="5" />
-      )}
-      <line x1="48" x2="48" y1="0" y2="5" stroke="currentColor" strokeWidth="1.2" />
-    </svg>
-  );
-}

@@ -1,5 +1,5 @@
 'use client';
-import { memo, useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { RAIL_MAX, type Survey } from '@/core/board';
 import { demandBand, lifetimeQuantity } from '@/core/brief';
 import { shortName } from '@/core/routes';
@@ -7,6 +7,7 @@ import { whole } from '../format';
 import { toneOf } from '../marks/tone';
 import { useQuantity, useStudy } from '../study/study-context';
 import { placeOf, quantityAt, stepped } from './scale';
+import { useNextFrame } from './use-next-frame';
 
 const WIDTH = 1000;
 const RIBBON_TOP = 22;
@@ -22,12 +23,12 @@ export function Rail() {
   const lifetime = lifetimeQuantity(brief);
   const yearly = brief.quantity.perYear;
 
+  // Measured when the hand is taken: asking again at every move would have the page laid out twice a frame.
+  const box = useRef({ left: 0, width: 1 });
+  const moveTo = useNextFrame(setQ);
   const drag = useCallback(
-    (event: PointerEvent<HTMLDivElement>) => {
-      const box = event.currentTarget.getBoundingClientRect();
-      setQ(quantityAt((event.clientX - box.left) / box.width));
-    },
-    [setQ],
+    (clientX: number) => moveTo(quantityAt((clientX - box.current.left) / box.current.width)),
+    [moveTo],
   );
   const onKey = (event: KeyboardEvent): void => {
     const to: Record<string, number> = {
@@ -63,9 +64,10 @@ export function Rail() {
           onKeyDown={onKey}
           onPointerDown={(event) => {
             event.currentTarget.setPointerCapture(event.pointerId);
-            drag(event);
+            box.current = event.currentTarget.getBoundingClientRect();
+            drag(event.clientX);
           }}
-          onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && drag(event)}
+          onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && drag(event.clientX)}
         >
           <svg viewBox={`0 0 ${WIDTH} 74`} preserveAspectRatio="none" aria-hidden="true">
             <Ground survey={survey} />
@@ -81,28 +83,8 @@ export function Rail() {
                 />
               </g>
             )}
-            {yearly !== null && (
-              <line
-                x1={x(yearly)}
-                x2={x(yearly)}
-                y1={RIBBON_TOP + RIBBON_HEIGHT}
-                y2={RIBBON_TOP + RIBBON_HEIGHT + 10}
-                stroke="var(--ink)"
-                strokeWidth="1.5"
-                vectorEffect="non-scaling-stroke"
-              />
-            )}
-            {lifetime !== null && (
-              <line
-                x1={x(lifetime)}
-                x2={x(lifetime)}
-                y1={RIBBON_TOP + RIBBON_HEIGHT}
-                y2={RIBBON_TOP + RIBBON_HEIGHT + 10}
-                stroke="var(--ink)"
-                strokeWidth="1.5"
-                vectorEffect="non-scaling-stroke"
-              />
-            )}
+            {yearly !== null && <Notch q={yearly} />}
+            {lifetime !== null && <Notch q={lifetime} />}
             <line
               className="hot"
               x1={x(q)}
@@ -129,6 +111,21 @@ export function Rail() {
         </p>
       )}
     </div>
+  );
+}
+
+/** A short stroke under the ribbon at a quantity the brief names. */
+function Notch({ q }: { q: number }) {
+  return (
+    <line
+      x1={x(q)}
+      x2={x(q)}
+      y1={RIBBON_TOP + RIBBON_HEIGHT}
+      y2={RIBBON_TOP + RIBBON_HEIGHT + 10}
+      stroke="var(--ink)"
+      strokeWidth="1.5"
+      vectorEffect="non-scaling-stroke"
+    />
   );
 }
 

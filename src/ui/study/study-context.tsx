@@ -53,23 +53,29 @@ export function useQuantity(): { q: number; setQ: (q: number) => void; board: Bo
 }
 
 const WARM_ROUNDS = 4;
+/** Quantities worked out and thrown away in each idle moment: all parts of the rail, so that every path is met. */
+const WARM_QUANTITIES = [1, 7, 40, 250, 1500, 9000, 60_000, 400_000, 1_000_000];
 
 /**
- * Counts a few idle moments after the screen is ready. Each has the board worked out and drawn again unchanged, so that
- * the engine has met the code before a hand takes the rail: the first drag is then as quick as the next.
+ * Counts a few idle moments after the screen is ready. In each the board is worked out over the rail, and drawn again
+ * unchanged, so that the engine has met the code before a hand takes the rail: the first drag is then as quick as the
+ * next.
  */
-function useWarmUp(ready: boolean): number {
+function useWarmUp(ready: boolean, study: Study): number {
   const [round, setRound] = useState(0);
   useEffect(() => {
     if (!ready || round >= WARM_ROUNDS) return;
-    const next = (): void => setRound((n) => n + 1);
+    const next = (): void => {
+      for (const q of WARM_QUANTITIES) boardAt(study, q);
+      setRound((n) => n + 1);
+    };
     if (typeof requestIdleCallback === 'undefined') {
       const timer = setTimeout(next, 200);
       return () => clearTimeout(timer);
     }
     const handle = requestIdleCallback(next, { timeout: 1000 });
     return () => cancelIdleCallback(handle);
-  }, [ready, round]);
+  }, [ready, round, study]);
   return round;
 }
 
@@ -133,7 +139,7 @@ export function StudyProvider({
 
   const study = useMemo(() => prepareStudy(brief, school), [brief, school]);
   const orderDate = brief.quantity.orderDate ?? today;
-  const warm = useWarmUp(survey !== null);
+  const warm = useWarmUp(survey !== null, study);
   // `warm` changes nothing but the identity of the board: it has the whole path walked before the first touch.
   // eslint-disable-next-line react-hooks/exhaustive-deps
   const board = useMemo(() => boardAt(study, q, orderDate), [study, q, orderDate, warm]);

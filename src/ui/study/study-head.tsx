@@ -17,8 +17,7 @@ const VIEWS = [
 
 /** What stands above every view of a study: title, verdict, save state, the views, and the rail. */
 export function StudyHead({ children }: { children: ReactNode }) {
-  const { id, brief, study, survey, decisions } = useStudy();
-  const { board } = useQuantity();
+  const { id, brief, study, decisions } = useStudy();
   const path = usePathname();
   const router = useRouter();
   useHotkeys(
@@ -52,9 +51,7 @@ export function StudyHead({ children }: { children: ReactNode }) {
             ))}
           </nav>
         </div>
-        <p className="verdict" data-testid="verdict" aria-live="off">
-          {verdictSentence(board, survey?.crossings ?? null, study.rates.currency.code)}
-        </p>
+        <VerdictLine />
         {signed && (
           <p className="small quiet">
             Signed by {signed.signedBy} on {plainDate(signed.signedOn)}.{' '}
@@ -69,6 +66,17 @@ export function StudyHead({ children }: { children: ReactNode }) {
       <Rail />
       {children}
     </>
+  );
+}
+
+/** The sentence every study opens with, at the quantity on the rail. */
+function VerdictLine() {
+  const { study, survey } = useStudy();
+  const { board } = useQuantity();
+  return (
+    <p className="verdict" data-testid="verdict" aria-live="off">
+      {verdictSentence(board, survey?.crossings ?? null, study.rates.currency.code)}
+    </p>
   );
 }
 

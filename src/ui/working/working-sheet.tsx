@@ -1,18 +1,12 @@
 'use client';
-import { CloseButton, Drawer, Portal } from '@chakra-ui/react';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
-import type { Study } from '@/core/board';
+import { useMemo } from 'react';
 import { shortName } from '@/core/routes';
 import { FIGURES, workingOf, type Working, type WorkingSymbol } from '@/core/workings';
 import { significant } from '../format';
+import { SheetPage } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';
-
-/** The figure whose working is open. */
-export interface OpenFigure {
-  readonly laneId: string;
-  readonly figure: string;
-}
+import type { FigureAt, Frozen } from './sheets';
 
 const SOURCE_WORDS = {
   brief: 'brief',
@@ -37,85 +31,56 @@ const briefAnchor = (path: string): string => {
 };
 
 /** The working of a figure: equation, symbols, values, sources and basis; computed symbols open their own. */
-export function WorkingSheet({
-  open,
-  onClose,
-  onOpen,
+export function WorkingPage({
+  at,
   frozen,
+  onDeeper,
+  onBack,
 }: {
-  open: OpenFigure | null;
-  onClose: () => void;
-  onOpen: (figure: OpenFigure) => void;
-  /** A frozen study and quantity, where the figure is not of the study on the screen. */
-  frozen?: { readonly study: Study; readonly q: number } | undefined;
+  readonly at: FigureAt;
+  readonly frozen: Frozen | undefined;
+  readonly onDeeper: (at: FigureAt) => void;
+  readonly onBack: (() => void) | null;
 }) {
   const live = useStudy().study;
   const rail = useQuantity().q;
   const study = frozen?.study ?? live;
-  const q = frozen?.q ?? rail;
-  const [trail, setTrail] = useState<readonly OpenFigure[]>([]);
-  const result = useMemo((): Working | string | null => {
-    if (open === null) return null;
+  const q = at.q ?? frozen?.q ?? rail;
+  const result = useMemo((): Working | string => {
     try {
-      return workingOf(study, open.laneId, q, open.figure);
+      return workingOf(study, at.laneId, q, at.figure);
     } catch (error) {
       return error instanceof Error ? error.message : String(error);
     }
-  }, [open, study, q]);
-  const close = (): void => {
-    setTrail([]);
-    onClose();
-  };
-  const deeper = (figure: string): void => {
-    if (open === null) return;
-    setTrail([...trail, open]);
-    onOpen({ laneId: open.laneId, figure });
-  };
-  const back = (): void => {
-    const last = trail.at(-1);
-    if (last === undefined) return;
-    setTrail(trail.slice(0, -1));
-    onOpen(last);
-  };
+  }, [at, study, q]);
+  const where = `${shortName(at.laneId)}, at ${significant(q, 7)} pieces`;
   return (
-    <Drawer.Root open={open !== null} onOpenChange={(e) => !e.open && close()} size="lg">
-      <Portal>
-        <Drawer.Backdrop />
-        <Drawer.Positioner>
-          <Drawer.Content data-testid="working">
-            <Drawer.Header>
-              <div>
-                <Drawer.Title>{typeof result === 'string' || result === null ? 'Working' : result.title}</Drawer.Title>
-                <div className="small quiet">
-                  {open !== null && `${shortName(open.laneId)}, at ${significant(q, 7)} pieces`}
-                  {trail.length > 0 && (
-                    <>
-                      {' '}
-                      <button type="button" className="textbtn" onClick={back}>
-                        ← back
-                      </button>
-                    </>
-                  )}
-                </div>
-              </div>
-            </Drawer.Header>
-            <Drawer.CloseTrigger asChild>
-              <CloseButton size="sm" aria-label="Close" />
-            </Drawer.CloseTrigger>
-            <Drawer.Body tabIndex={0}>
-              {typeof result === 'string' && <p>No working: {result}</p>}
-              {result !== null && typeof result !== 'string' && (
-                <Body
-                  w={result}
-                  onDeeper={deeper}
-                  baseline={open !== null && study.baselines.some((b) => b.id === open.laneId)}
-                />
-              )}
-            </Drawer.Body>
-          </Drawer.Content>
-        </Drawer.Positioner>
-      </Portal>
-    </Drawer.Root>
+    <SheetPage
+      title={typeof result === 'string' ? 'Working' : result.title}
+      under={
+        <>
+          {where}
+          {onBack !== null && (
+            <>
+              {' '}
+              <button type="button" className="textbtn" onClick={onBack}>
+                ← back
+              </button>
+            </>
+          )}
+        </>
+      }
+    >
+      {typeof result === 'string' ? (
+        <p>No working: {result}</p>
+      ) : (
+        <Body
+          w={result}
+          onDeeper={(figure) => onDeeper({ ...at, figure })}
+          baseline={study.baselines.some((b) => b.id === at.laneId)}
+        />
+      )}
+    </SheetPage>
   );
 }
 

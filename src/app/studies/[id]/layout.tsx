@@ -5,6 +5,7 @@ import { listDecisions } from '@/server/decisions';
 import { getStudy } from '@/server/studies';
 import { StudyProvider } from '@/ui/study/study-context';
 import { StudyHead } from '@/ui/study/study-head';
+import { SheetsProvider } from '@/ui/working/sheets';
 
 type Props = { params: Promise<{ id: string }>; children: ReactNode };
 
@@ -25,7 +26,9 @@ export default async function StudyLayout({ params, children }: Props) {
       decisions={await listDecisions(id)}
       today={new Date().toISOString().slice(0, 10)}
     >
-      <StudyHead>{children}</StudyHead>
+      <SheetsProvider>
+        <StudyHead>{children}</StudyHead>
+      </SheetsProvider>
     </StudyProvider>
   );
 }

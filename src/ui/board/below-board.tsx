@@ -1,0 +1,82 @@
+'use client';
+import { memo, useMemo, useRef } from 'react';
+import type { Board, Curve } from '@/core/board';
+import { CostChart } from '../charts/cost-charts';
+import type { LaneOrder } from '../preferences';
+import { useQuantity, useStudy } from '../study/study-context';
+import { CostStack } from './cost-stack';
+import { orderLanes } from './lane-order';
+import type { LaneActs } from './lane-row';
+import { LeadChanges } from './lead-changes';
+import { useFollowed } from './use-followed';
+
+const NO_CURVES: readonly Curve[] = [];
+
+/** What stands under the lanes: changes of the lead, cost stack, charts. The lanes never wait for it. */
+export function BelowBoard({ order, onOpen }: { readonly order: LaneOrder } & Pick<LaneActs, 'onOpen'>) {
+  const { survey } = useStudy();
+  const { board, setQ } = useQuantity();
+  const stack = useRef<HTMLElement>(null);
+  const charts = useRef<HTMLElement>(null);
+  const stacked = useFollowed(board, stack);
+  const charted = useFollowed(board, charts);
+  if (board.leader === null) return null;
+  return (
+    <>
+      {survey !== null && (
+        <section className="section">
+          <h2>
+            Where the lead changes <span className="quiet">exact for every whole quantity from 1 to 1 000 000</span>
+          </h2>
+          <LeadChanges
+            crossings={survey.crossings}
+            next={survey.crossings.findIndex((c) => c.first > board.q)}
+            onGo={setQ}
+          />
+        </section>
+      )}
+      <section ref={stack} className="section is-below">
+        <h2>
+          What a part is made of{' '}
+          <span className="quiet">all in, at the chosen quantity; a stretch opens its working</span>
+        </h2>
+        <Stack board={stacked} order={order} onOpen={onOpen} />
+      </section>
+      <section ref={charts} className="section is-below">
+        <h2>
+          Cost against quantity{' '}
+          <span className="quiet">both axes logarithmic; each route by its best variant at each quantity</span>
+        </h2>
+        <Charts q={charted.q} />
+      </section>
+    </>
+  );
+}
+
+const Stack = memo(function Stack({
+  board,
+  order,
+  onOpen,
+}: { readonly board: Board; readonly order: LaneOrder } & Pick<LaneActs, 'onOpen'>) {
+  const { study } = useStudy();
+  const { open } = useMemo(() => orderLanes(board, order), [board, order]);
+  return <CostStack q={board.q} lanes={open} currency={study.rates.currency.code} onOpen={onOpen} />;
+});
+
+const Charts = memo(function Charts({ q }: { readonly q: number }) {
+  const { study, survey } = useStudy();
+  const currency = study.rates.currency.code;
+  const curves = survey?.curves ?? NO_CURVES;
+  if (survey === null)
+    return (
+      <p className="small quiet" role="status">
+        Working out the curves …
+      </p>
+    );
+  return (
+    <div className="charts">
+      <CostChart curves={curves} what="allIn" q={q} currency={currency} title="All-in cost of a part" />
+      <CostChart curves={curves} what="total" q={q} currency={currency} title="Total cost of the programme" />
+    </div>
+  );
+});

@@ -1,0 +1,90 @@
+'use client';
+import { memo } from 'react';
+import type { Status } from '@/core/screening';
+import { Mark } from '../marks/mark';
+import { Spare } from '../marks/spare';
+
+export interface FigureCellProps {
+  readonly laneId: string;
+  /** Place in the row, 0 being the name. */
+  readonly col: number;
+  /** Name of the column, shown where the head is not (narrow screens). */
+  readonly cap: string;
+  readonly status?: Status;
+  /** Why the cell stands as it does. */
+  readonly why?: string | undefined;
+  /** Room left in per cent of the limit, negative for a lack; null draws none. */
+  readonly room?: number | null;
+  readonly text: string;
+  readonly unit?: string;
+  /** Name of the figure whose working opens; null opens the reasons instead. */
+  readonly figure: string | null;
+  /** What the figure is, for the pointer that rests on it. */
+  readonly label: string;
+  /** The line below: a difference in bold, words, a second figure, words. */
+  readonly diff?: string | undefined;
+  readonly before?: string | undefined;
+  readonly secondText?: string | undefined;
+  readonly second?: string | undefined;
+  readonly secondLabel?: string | undefined;
+  readonly after?: string | undefined;
+  readonly onOpen: (laneId: string, figure: string | null) => void;
+}
+
+/**
+ * One cell of the board: a figure that opens its working, its unit, the room left and a line below.
+ * Everything it takes is a plain value, so that dragging the rail draws again only the cells whose words change.
+ */
+export const FigureCell = memo(function FigureCell(props: FigureCellProps) {
+  const { laneId, figure, label, status = 'fits', unit = '', onOpen } = props;
+  return (
+    <div className="cell num" role="gridcell" tabIndex={-1} data-col={props.col} title={props.why}>
+      <span className="cap">{props.cap}</span>
+      {status !== 'fits' && (
+        <span className="cell-mark">
+          <Mark status={status} size={13} />
+        </span>
+      )}
+      <Opener laneId={laneId} figure={figure} label={label} text={props.text} onOpen={onOpen} />
+      {unit !== '' && <span className="unit">{unit}</span>}
+      <Spare percent={props.room ?? null} />
+      <div className="sub">
+        {props.diff !== undefined && <strong className="diff">{props.diff}</strong>}
+        {props.before}
+        {props.second !== undefined && (
+          <Opener
+            small
+            laneId={laneId}
+            figure={props.second}
+            label={props.secondLabel ?? ''}
+            text={props.secondText ?? ''}
+            onOpen={onOpen}
+          />
+        )}
+        {props.after}
+      </div>
+    </div>
+  );
+});
+
+/** A figure on the board that opens what stands behind it. */
+function Opener({
+  laneId,
+  figure,
+  label,
+  text,
+  small = false,
+  onOpen,
+}: Pick<FigureCellProps, 'laneId' | 'figure' | 'label' | 'text' | 'onOpen'> & { readonly small?: boolean }) {
+  return (
+    <button
+      type="button"
+      tabIndex={-1}
+      className={small ? 'fig is-small' : 'fig'}
+      onClick={() => onOpen(laneId, figure)}
+      title={`${label}: open the ${figure === null ? 'reasons' : 'working'}`}
+    >
+      {text}
+    </button>
+  );
+}

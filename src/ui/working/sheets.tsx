@@ -1,0 +1,92 @@
+'use client';
+import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import type { Study } from '@/core/board';
+import { ReasonsPage } from '../board/reasons-sheet';
+import { Sheet } from '../shell/sheet';
+import { WorkingPage } from './working-sheet';
+
+/** A figure of a lane or baseline; `q` where it is told at another quantity than the one on the rail. */
+export interface FigureAt {
+  readonly laneId: string;
+  readonly figure: string;
+  readonly q?: number | undefined;
+}
+
+/** A frozen study and the quantity it was signed at, for figures that are not of the study on the screen. */
+export interface Frozen {
+  readonly study: Study;
+  readonly q: number;
+}
+
+/** Opens what stands behind a figure or a verdict; both keep their identity while the rail moves. */
+export interface Sheets {
+  readonly openWorking: (at: FigureAt, frozen?: Frozen) => void;
+  readonly openReasons: (laneId: string) => void;
+}
+
+const SheetsContext = createContext<Sheets | null>(null);
+
+/** The sheets of the study that stands around. */
+export function useSheets(): Sheets {
+  const sheets = useContext(SheetsContext);
+  if (sheets === null) throw new Error('useSheets outside a SheetsProvider');
+  return sheets;
+}
+
+interface OpenWorking {
+  /** The figure looked at, last, and those it was reached through. */
+  readonly trail: readonly FigureAt[];
+  readonly frozen: Frozen | undefined;
+}
+
+/** The two sheets of a study, workings and reasons, and the means to open them from any figure of any view. */
+export function SheetsProvider({ children }: { readonly children: ReactNode }) {
+  const [working, setWorking] = useState<OpenWorking | null>(null);
+  const [reasonsOf, setReasonsOf] = useState<string | null>(null);
+  const openWorking = useCallback((at: FigureAt, frozen?: Frozen) => {
+    setReasonsOf(null);
+    setWorking({ trail: [at], frozen });
+  }, []);
+  const openReasons = useCallback((laneId: string) => {
+    setWorking(null);
+    setReasonsOf(laneId);
+  }, []);
+  const closeWorking = useCallback(() => setWorking(null), []);
+  const closeReasons = useCallback(() => setReasonsOf(null), []);
+  const sheets = useMemo(() => ({ openWorking, openReasons }), [openWorking, openReasons]);
+  const deeper = useCallback(
+    (at: FigureAt) => setWorking((w) => (w === null ? null : { ...w, trail: [...w.trail, at] })),
+    [],
+  );
+  const back = useCallback(
+    () => setWorking((w) => (w === null || w.trail.length < 2 ? w : { ...w, trail: w.trail.slice(0, -1) })),
+    [],
+  );
+  const workingPage = useMemo(
+    () =>
+      working === null ? null : (
+        <WorkingPage
+          at={working.trail.at(-1) as FigureAt}
+          frozen={working.frozen}
+          onDeeper={deeper}
+          onBack={working.trail.length > 1 ? back : null}
+        />
+      ),
+    [working, deeper, back],
+  );
+  const reasonsPage = useMemo(
+    () => (reasonsOf === null ? null : <ReasonsPage laneId={reasonsOf} onWorking={openWorking} />),
+    [reasonsOf, openWorking],
+  );
+  return (
+    <SheetsContext.Provider value={sheets}>
+      {children}
+      <Sheet open={working !== null} onClose={closeWorking} testId="working">
+        {workingPage}
+      </Sheet>
+      <Sheet open={reasonsOf !== null} onClose={closeReasons} testId="reasons">
+        {reasonsPage}
+      </Sheet>
+    </SheetsContext.Provider>
+  );
+}
