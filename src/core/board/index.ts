@@ -15,5 +15,14 @@ export { evaluate, type EvaluatedLane, type Evaluation } from './evaluate';
 export { leaderAt, runnersOf, winnerAt } from './leader';
 export { RAIL_MAX, railQuantities, ribbon, type RibbonCell } from './ribbon';
 export { bestLayout, prepareStudy, survives, type Study, type StudyLane } from './study';
-export { pieces, plainMoney, shortFigure, verdictOf, verdictSentence, weeks, type Verdict } from './verdict';
+export {
+  pieces,
+  plainMoney,
+  shortFigure,
+  verdictOf,
+  verdictSentence,
+  verdictTold,
+  weeks,
+  type Verdict,
+} from './verdict';
 export { surveyOf, type Curve, type Survey } from './survey';

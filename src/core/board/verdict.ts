@@ -1,4 +1,6 @@
 import { shortName } from '../routes';
+import { figure, plain, tell, type Telling } from '../telling';
+import { differenceTo } from '../workings/difference';
 import type { Board, BoardLane } from './board';
 import type { Crossing } from './crossings';
 
@@ -16,7 +18,7 @@ export interface Verdict {
   /** Band in which the lead of the routes flickers and in which the quantity lies, or null. */
   readonly band: Crossing | null;
   /** A baseline cheaper than the leader at this quantity, or null. */
-  readonly cheaperBaseline: { readonly name: string; readonly allIn: number } | null;
+  readonly cheaperBaseline: { readonly id: string; readonly name: string; readonly allIn: number } | null;
 }
 
 /** The verdict of a board; `all` are the crossings of its study, or null while they are still being worked out. */
@@ -39,7 +41,7 @@ export function verdictOf(board: Board, all: readonly Crossing[] | null): Verdic
     holdsFrom: routes.findLast((c) => c.last <= board.q) ?? null,
     holdsTo: routes.find((c) => c.first > board.q) ?? null,
     band: (all ?? []).find((c) => c.routeChanges && c.first <= board.q && board.q < c.last) ?? null,
-    cheaperBaseline: cheaper === undefined ? null : { name: cheaper.name, allIn: cheaper.allIn },
+    cheaperBaseline: cheaper === undefined ? null : { id: cheaper.id, name: cheaper.name, allIn: cheaper.allIn },
   };
 }
 
@@ -58,37 +60,53 @@ export function plainMoney(x: number, code: string): string {
   return `${tail === undefined ? grouped : `${grouped}.${tail}`} ${code}`;
 }
 
-/** The verdict in words, for the screen, for paper and for the answer of the service. */
-export function verdictSentence(board: Board, all: readonly Crossing[] | null, currency: string): string {
+/** The verdict in words, for paper and for the answer of the service. */
+export const verdictSentence = (board: Board, all: readonly Crossing[] | null, currency: string): string =>
+  plain(verdictTold(board, all, currency));
+
+/** The verdict in words whose figures open, for the screen. */
+export function verdictTold(board: Board, all: readonly Crossing[] | null, currency: string): Telling {
   const v = verdictOf(board, all);
   if (board.missing.length > 0)
-    return `Nothing can be compared yet: the brief still lacks ${board.missing.map(fieldWord).join(', ')}.`;
-  if (v.leader === null || v.leader.money === null)
-    return 'No casting route survives this brief; the folded lanes say what would open each.';
-  const parts = [
-    `At ${pieces(board.q)} ${board.q === 1 ? 'piece' : 'pieces'} ${phrase(v.leader)} leads at ${plainMoney(v.leader.money.allIn, currency)} a part all in`,
-  ];
-  if (v.gap !== null && v.gapShare !== null && v.second !== null) {
-    parts.push(`, ${plainMoney(v.gap, currency)} (${Math.round(100 * v.gapShare)} %) under ${phrase(v.second)}`);
-  } else parts.push(', the only route left');
-  if (v.leader.dates !== null) parts.push(`; first good parts in ${weeks(v.leader.dates.firstArticle_d)}`);
-  let text = `${parts.join('')}.`;
-  if (all !== null) {
-    const low = v.holdsFrom;
-    const high = v.holdsTo;
-    if (v.band !== null) {
-      text += ` From ${pieces(v.band.first)} to ${pieces(v.band.last - 1)} pieces whole pours and worn tools change the lead ${v.band.changes} times: take it as even.`;
-    } else if (low !== null && high !== null)
-      text += ` This holds from ${pieces(low.last)} to ${pieces(high.first - 1)} pieces.`;
-    else if (high !== null) text += ` This holds up to ${pieces(high.first - 1)} pieces.`;
-    else if (low !== null) text += ` This holds from ${pieces(low.last)} pieces on.`;
-    else text += ' This holds at every quantity of the rail.';
+    return tell`Nothing can be compared yet: the brief still lacks ${board.missing.map(fieldWord).join(', ')}.`;
+  const { leader, second } = v;
+  if (leader?.money == null)
+    return tell`No casting route survives this brief; the folded lanes say what would open each.`;
+  const allIn = figure(plainMoney(leader.money.allIn, currency), leader.id, 'allIn');
+  let told = tell`At ${pieces(board.q)} ${board.q === 1 ? 'piece' : 'pieces'} ${phrase(leader)} leads at ${allIn} a part all in`;
+  if (v.gap !== null && v.gapShare !== null && second !== null) {
+    const gap = figure(
+      `${plainMoney(v.gap, currency)} (${Math.round(100 * v.gapShare)} %)`,
+      second.id,
+      differenceTo('allIn', leader.id),
+    );
+    told = tell`${told}, ${gap} under ${phrase(second)}`;
+  } else told = tell`${told}, the only route left`;
+  if (leader.dates !== null) {
+    const first = figure(weeks(leader.dates.firstArticle_d), leader.id, 'firstArticle');
+    told = tell`${told}; first good parts in ${first}`;
   }
+  told = tell`${told}.${all === null ? '' : holdsTold(v)}`;
   if (v.cheaperBaseline !== null) {
-    text += ` ${v.cheaperBaseline.name} would cost less: ${plainMoney(v.cheaperBaseline.allIn, currency)} a part.`;
+    const { id, name, allIn: less } = v.cheaperBaseline;
+    told = tell`${told} ${name} would cost less: ${figure(plainMoney(less, currency), id, 'allIn')} a part.`;
   }
-  if (v.leader.status === 'not-known') text += ' Some rules could not be judged: the brief lacks figures.';
-  return text;
+  return leader.status === 'not-known'
+    ? tell`${told} ${figure('Some rules could not be judged', leader.id, null)}: the brief lacks figures.`
+    : told;
+}
+
+/** How far the lead holds: each end opens the two totals that change place there. */
+function holdsTold({ band, holdsFrom: low, holdsTo: high }: Verdict): Telling {
+  const end = (c: Crossing, shown: number, at: number) =>
+    figure(pieces(shown), c.to, differenceTo('total', c.from), at);
+  if (band !== null)
+    return tell` From ${end(band, band.first, band.first)} to ${end(band, band.last - 1, band.last)} pieces whole pours and worn tools change the lead ${band.changes} times: take it as even.`;
+  if (low !== null && high !== null)
+    return tell` This holds from ${end(low, low.last, low.last)} to ${end(high, high.first - 1, high.first)} pieces.`;
+  if (high !== null) return tell` This holds up to ${end(high, high.first - 1, high.first)} pieces.`;
+  if (low !== null) return tell` This holds from ${end(low, low.last, low.last)} pieces on.`;
+  return tell` This holds at every quantity of the rail.`;
 }
 
 function phrase(lane: BoardLane): string {

@@ -11,14 +11,18 @@ import {
 } from '../board';
 import { demandBand } from '../brief';
 import { shortName } from '../routes';
+import { figure, plain, tell, type Telling } from '../telling';
+import { differenceTo, underToday } from '../workings';
 
 /** One reason for or against a lane, with how much it weighs (a share, for ranking only). */
 export interface Argument {
   readonly text: string;
+  /** The same, with figures that open. */
+  readonly told: Telling;
   readonly weight: number;
-  /** Figure whose working stands behind it, or null. */
-  readonly figure: string | null;
 }
+
+const argue = (weight: number, told: Telling): Argument => ({ text: plain(told), told, weight });
 
 /** The case of one lane: what speaks for it, and the strongest reasons against it. */
 export interface LaneCase {
@@ -54,35 +58,36 @@ function inFavour(study: Study, board: Board, lane: BoardLane): Argument[] {
   const others = board.lanes.filter((l) => l.routeId !== lane.routeId && l.status !== 'blocked' && l.money !== null);
   const money = lane.money as NonNullable<BoardLane['money']>;
   const out: Argument[] = [];
-  const next = Math.min(...others.map((l) => l.money?.allIn ?? Infinity));
-  if (money.allIn < next && Number.isFinite(next)) {
-    out.push({
-      text: `Least all in of all routes: ${plainMoney(money.allIn, code)} a part against ${plainMoney(next, code)} for the next.`,
-      weight: 0.2 + (1 - money.allIn / next),
-      figure: 'allIn',
-    });
-  } else if (others.length === 0)
-    out.push({ text: 'The only casting route that survives the brief.', weight: 1, figure: null });
+  const mine = figure(plainMoney(money.allIn, code), lane.id, 'allIn');
+  const next = others.toSorted((a, b) => (a.money?.allIn ?? 0) - (b.money?.allIn ?? 0))[0];
+  if (next?.money != null && money.allIn < next.money.allIn) {
+    const theirs = figure(plainMoney(next.money.allIn, code), next.id, 'allIn');
+    out.push(
+      argue(
+        0.2 + (1 - money.allIn / next.money.allIn),
+        tell`Least all in of all routes: ${mine} a part against ${theirs} for the next.`,
+      ),
+    );
+  } else if (others.length === 0) out.push(argue(1, tell`The only casting route that survives the brief.`));
   const today = study.brief.today.cost_USD;
   if (today !== null && today > money.allIn) {
-    out.push({
-      text: `${plainMoney(today - money.allIn, code)} a part under what it costs today (${plainMoney(today, code)}).`,
-      weight: 1 - money.allIn / today,
-      figure: 'allIn',
-    });
+    const under = figure(plainMoney(today - money.allIn, code), lane.id, underToday());
+    out.push(
+      argue(1 - money.allIn / today, tell`${under} a part under what it costs today (${plainMoney(today, code)}).`),
+    );
   }
   const dates = lane.dates as NonNullable<BoardLane['dates']>;
-  out.push({
-    text: `First good parts ${weeks(dates.firstArticle_d)} after the order, all of them after ${weeks(dates.lastPart_d)}.`,
-    weight: 0.1,
-    figure: 'firstArticle',
-  });
+  const first = figure(weeks(dates.firstArticle_d), lane.id, 'firstArticle');
+  const last = figure(weeks(dates.lastPart_d), lane.id, 'lastPart');
+  out.push(argue(0.1, tell`First good parts ${first} after the order, all of them after ${last}.`));
   const cast = lane.findings.filter(
     (f) => (f.rule === 'dr-ct' || f.rule === 'dr-across-parting') && f.status === 'fits',
   ).length;
   const toleranced = lane.findings.filter((f) => f.rule === 'dr-ct' || f.rule === 'dr-across-parting').length;
   if (toleranced > 0)
-    out.push({ text: `${cast} of ${toleranced} toleranced dimensions come as cast.`, weight: 0.05, figure: null });
+    out.push(
+      argue(0.05, tell`${figure(`${cast} of ${toleranced}`, lane.id, null)} toleranced dimensions come as cast.`),
+    );
   return out.sort((a, b) => b.weight - a.weight);
 }
 
@@ -93,19 +98,16 @@ function againstCost(study: Study, board: Board, lane: BoardLane): Argument[] {
   const leader = board.lanes.find((l) => l.id === board.leader);
   if (leader?.money && leader.id !== lane.id) {
     const more = mine - leader.money.allIn;
-    out.push({
-      text: `Dearer than ${shortName(leader.id)} by ${plainMoney(more, code)} a part, ${plainMoney(more * board.q, code)} over the programme.`,
-      weight: more / mine,
-      figure: 'allIn',
-    });
+    const aPart = figure(plainMoney(more, code), lane.id, differenceTo('allIn', leader.id));
+    const inAll = figure(plainMoney(more * board.q, code), lane.id, differenceTo('total', leader.id));
+    out.push(
+      argue(more / mine, tell`Dearer than ${shortName(leader.id)} by ${aPart} a part, ${inAll} over the programme.`),
+    );
   }
   for (const b of board.baselines) {
     if (b.barred !== null || !(b.allIn < mine)) continue;
-    out.push({
-      text: `${b.name} costs ${plainMoney(mine - b.allIn, code)} a part less and needs no casting.`,
-      weight: (mine - b.allIn) / mine,
-      figure: 'allIn',
-    });
+    const less = figure(plainMoney(mine - b.allIn, code), lane.id, differenceTo('allIn', b.id));
+    out.push(argue((mine - b.allIn) / mine, tell`${b.name} costs ${less} a part less and needs no casting.`));
   }
   return out;
 }
@@ -125,12 +127,12 @@ function againstDemand(study: Study, board: Board, lane: BoardLane): Argument[] 
     }
     if (!(best.total < mine)) return [];
     const lost = (mine - best.total) * study.rates.currency.perUnit;
+    const inAll = figure(plainMoney(lost, code), lane.id, differenceTo('total', best.id), q);
     return [
-      {
-        text: `If demand turns out ${i === 0 ? 'low' : 'high'} (${pieces(q)} pieces), ${shortName(best.id)} would have been ${plainMoney(lost, code)} cheaper in all.`,
-        weight: lost / (mine * study.rates.currency.perUnit),
-        figure: null,
-      },
+      argue(
+        lost / (mine * study.rates.currency.perUnit),
+        tell`If demand turns out ${i === 0 ? 'low' : 'high'} (${pieces(q)} pieces), ${shortName(best.id)} would have been ${inAll} cheaper in all.`,
+      ),
     ];
   });
 }
@@ -139,29 +141,30 @@ function againstTime(board: Board, lane: BoardLane): Argument[] {
   const dates = lane.dates as NonNullable<BoardLane['dates']>;
   const out: Argument[] = [];
   if (dates.slack_d !== null && dates.slack_d < 0) {
-    out.push({
-      text: `The first article comes ${Math.ceil(-dates.slack_d)} days after the first delivery asked for.`,
-      weight: 0.3 + Math.min(0.6, -dates.slack_d / 100),
-      figure: 'firstArticle',
-    });
+    const late = figure(`${Math.ceil(-dates.slack_d)} days`, lane.id, 'firstArticle');
+    out.push(
+      argue(
+        0.3 + Math.min(0.6, -dates.slack_d / 100),
+        tell`The first article comes ${late} after the first delivery asked for.`,
+      ),
+    );
   }
   const fastest = board.lanes
     .filter((l) => l.status !== 'blocked' && l.dates !== null && l.routeId !== lane.routeId)
     .sort((a, b) => (a.dates?.firstArticle_d ?? 0) - (b.dates?.firstArticle_d ?? 0))[0];
   if (fastest?.dates && fastest.dates.firstArticle_d < dates.firstArticle_d - 3) {
     const later = dates.firstArticle_d - fastest.dates.firstArticle_d;
-    out.push({
-      text: `First parts ${weeks(later)} later than from ${shortName(fastest.id)}.`,
-      weight: 0.12 * (later / dates.firstArticle_d),
-      figure: 'firstArticle',
-    });
+    const behind = figure(weeks(later), lane.id, differenceTo('firstArticle', fastest.id));
+    out.push(
+      argue(
+        0.12 * (later / dates.firstArticle_d),
+        tell`First parts ${behind} later than from ${shortName(fastest.id)}.`,
+      ),
+    );
   }
   if (dates.yearWorkdays !== null && dates.yearWorkdays > WORKDAYS_A_YEAR) {
-    out.push({
-      text: `A year’s parts take ${Math.round(dates.yearWorkdays)} working days: one tool and this share of the shop are not enough.`,
-      weight: 0.4,
-      figure: 'goodPerDay',
-    });
+    const days = figure(`${Math.round(dates.yearWorkdays)} working days`, lane.id, 'yearWorkdays');
+    out.push(argue(0.4, tell`A year’s parts take ${days}: one tool and this share of the shop are not enough.`));
   }
   return out;
 }
@@ -171,30 +174,38 @@ const WEIGHT_OF_RULE = { tight: 0.09, 'not-known': 0.25, 'second-operation': 0.0
 function againstRules(lane: BoardLane): Argument[] {
   return lane.findings
     .filter((f) => f.status === 'tight' || f.status === 'not-known' || f.status === 'blocked')
-    .map((f) => ({
-      text: `${f.subject ? `${f.subject}: ` : ''}${f.reason}${f.mends[0] ? ` Mend: ${f.mends[0].replace(/^./, (x) => x.toLowerCase())}.` : ''}`,
-      weight: WEIGHT_OF_RULE[f.status] + (f.strains ? 0.04 : 0),
-      figure: null,
-    }));
+    .map((f) => {
+      const head = f.subject
+        ? tell`${figure(f.subject, lane.id, null)}: ${f.reason}`
+        : tell`${figure(f.reason, lane.id, null)}`;
+      const mend = f.mends[0] ? ` Mend: ${f.mends[0].replace(/^./, (x) => x.toLowerCase())}.` : '';
+      return argue(WEIGHT_OF_RULE[f.status] + (f.strains ? 0.04 : 0), tell`${head}${mend}`);
+    });
 }
 
 function againstTools(study: Study, lane: BoardLane): Argument[] {
   const money = lane.money as NonNullable<BoardLane['money']>;
   const code = study.rates.currency.code;
   const share = money.tooling / money.total;
-  const out: Argument[] = [
-    {
-      text: `${plainMoney(money.tooling, code)} for tools is spent before the first part is sold, ${Math.round(100 * share)} % of the whole.`,
-      weight: 0.15 * share,
-      figure: 'tooling',
-    },
+  const tools = figure(plainMoney(money.tooling, code), lane.id, 'tooling');
+  const out = [
+    argue(
+      0.15 * share,
+      tell`${tools} for tools is spent before the first part is sold, ${Math.round(100 * share)} % of the whole.`,
+    ),
   ];
   if (money.sets > 0) {
-    out.push({
-      text: `The tool wears out: ${money.sets} replacement ${money.sets === 1 ? 'set' : 'sets'} within the programme.`,
-      weight: 0.05 + 0.1 * (money.toolingLines.replacementSets / money.total),
-      figure: 'tooling.replacementSets',
-    });
+    const sets = figure(
+      `${money.sets} replacement ${money.sets === 1 ? 'set' : 'sets'}`,
+      lane.id,
+      'tooling.replacementSets',
+    );
+    out.push(
+      argue(
+        0.05 + 0.1 * (money.toolingLines.replacementSets / money.total),
+        tell`The tool wears out: ${sets} within the programme.`,
+      ),
+    );
   }
   return out;
 }

@@ -5,8 +5,9 @@ import { shortName } from '../routes';
 /** One thing that is no longer as it was when a decision was signed. */
 export interface Change {
   readonly what: string;
-  readonly was: string;
-  readonly is: string;
+  /** A figure as stored (unit in the end of its path), or words. */
+  readonly was: string | number;
+  readonly is: string | number;
 }
 
 /** Leaves of two objects that differ, by path; lists are compared by place. */
@@ -28,7 +29,12 @@ function differences(
     differences(a[key], b[key], path === '' ? key : `${path}.${key}`, out);
 }
 
-const text = (x: unknown): string => (x == null ? 'not known' : typeof x === 'string' ? x : JSON.stringify(x));
+/** A leaf as a figure or in words. */
+const leaf = (x: unknown): string | number => {
+  if (x == null) return 'not known';
+  if (typeof x === 'string' || typeof x === 'number') return x;
+  return typeof x === 'boolean' ? (x ? 'yes' : 'no') : JSON.stringify(x);
+};
 
 /** What of the brief has changed since it was frozen. Marks of unconfirmed defaults do not count. */
 export function briefChanges(was: Brief, is: Brief): Change[] {
@@ -36,7 +42,7 @@ export function briefChanges(was: Brief, is: Brief): Change[] {
   differences(was, is, '', found);
   return found
     .filter((d) => !d.path.startsWith('assumed'))
-    .map((d) => ({ what: d.path, was: text(d.was), is: text(d.is) }));
+    .map((d) => ({ what: d.path, was: leaf(d.was), is: leaf(d.is) }));
 }
 
 /** What of the results has changed: leader, the chosen lane's figures, core version and rates. */

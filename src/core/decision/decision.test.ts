@@ -36,7 +36,7 @@ test('what is barred for lack of money has no case', () => {
 test('changes since: brief by path, results by name, nothing when nothing changed', () => {
   const was = bracket();
   const is = { ...was, geometry: { ...was.geometry, wallMin_mm: 4 } };
-  expect(briefChanges(was, is)).toEqual([{ what: 'geometry.wallMin_mm', was: '6', is: '4' }]);
+  expect(briefChanges(was, is)).toEqual([{ what: 'geometry.wallMin_mm', was: 6, is: 4 }]);
   expect(briefChanges(was, bracket())).toEqual([]);
   const before = evaluate(was);
   expect(resultChanges(before, evaluate(was), before.leader ?? '')).toEqual([]);

@@ -19,6 +19,7 @@ function make(
     range: null,
     path: null,
     opens: null,
+    opensLane: null,
     note: null,
     ...more,
   };

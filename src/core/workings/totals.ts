@@ -1,5 +1,5 @@
 import { likely } from '../figures';
-import { cur, variantKey, fx, K, qty, lotQ, MC, price, meltLoss, kRet, LINE_WORDS, type Builder } from './common';
+import { cur, variantKey, fx, K, qty, lotQ, MC, nSym, price, meltLoss, kRet, LINE_WORDS, type Builder } from './common';
 import { lotOf } from './context';
 import { computed, fromRate } from './symbols';
 
@@ -64,6 +64,30 @@ export const TOTALS: Readonly<Record<string, Builder>> = {
             fx(c),
           ],
       note: discounted ? 'The rate set asks for discounting, so the lots are not a plain sum.' : null,
+    };
+  },
+  positions: (c) => {
+    const tried = c.entry.costs.map((cost) => ({ plan: cost.plan, total: cost.total(c.q) * c.fx }));
+    const name = (plan: typeof c.plan): string => `T_${plan.n}_${plan.nt}`;
+    return {
+      title: `${c.plan.n} ${c.plan.n === 1 ? 'position' : 'positions'} a pour: the cheapest of ${tried.length} tried`,
+      equation: 'Cost model 4.3: the count of least T(q)',
+      expression: `min(${tried.map((t) => name(t.plan)).join(', ')})`,
+      value: c.money.total,
+      unit: cur(c),
+      symbols: [
+        ...tried.map(({ plan, total }) =>
+          computed(
+            name(plan),
+            `total with ${plan.n} in a pour${plan.nt === plan.n ? '' : `, tool of ${plan.nt}`}`,
+            total,
+            cur(c),
+            plan === c.plan ? 'total' : null,
+          ),
+        ),
+        nSym(c),
+      ],
+      note: null,
     };
   },
   unit: (c) => {

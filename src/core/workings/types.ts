@@ -17,6 +17,8 @@ export interface WorkingSymbol {
   readonly path: string | null;
   /** Figure whose working explains a computed symbol, or null. */
   readonly opens: string | null;
+  /** Lane or baseline that figure is of, where it is another than the working's own; null otherwise. */
+  readonly opensLane: string | null;
   readonly note: string | null;
 }
 

@@ -1,6 +1,7 @@
 import type { Study } from '../board/study';
 import { refuse } from '../errors';
 import { contextOf } from './context';
+import { differenceWorking, isDifference } from './difference';
 import { isRuleFigure, ruleWorking } from './held';
 import { LINES } from './lines';
 import { PIECE } from './piece';
@@ -21,10 +22,12 @@ export const FIGURES: readonly string[] = Object.keys(BUILDERS);
  * The working of one figure of one lane at one quantity. Nothing of it is made until it is asked for.
  *
  * @param laneId lane or baseline id
- * @param figure one of FIGURES, or of the rules (mass, pourMass, sectionRatio, clamp, width.N for feature N); a baseline has allIn, unit, total, tooling, firstArticle and lastPart
+ * @param figure one of FIGURES, of the rules (mass, pourMass, sectionRatio, clamp, width.N for feature N), or a difference (diff.FIGURE.LANE, underToday); a baseline has allIn, unit, total, tooling, firstArticle and lastPart
  * @throws {CoreError} E_KEY for an unknown lane or figure, E_NO_VALUE for a lane without money
  */
 export function workingOf(study: Study, laneId: string, q: number, figure: string): Working {
+  if (isDifference(figure))
+    return { figure, ...differenceWorking(study, laneId, figure, (id, name) => workingOf(study, id, q, name)) };
   const baseline = study.baselines.find((b) => b.id === laneId);
   if (baseline !== undefined) return { figure, ...baselineWorking(study, baseline, q, figure) };
   if (isRuleFigure(figure)) {

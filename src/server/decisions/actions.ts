@@ -17,8 +17,11 @@ export interface Frozen {
   readonly rates: RateSet;
   readonly evaluation: Evaluation;
   /** What spoke for the lane, and the strongest reasons against it, as they stood. */
-  readonly case: { readonly for: readonly Argument[]; readonly against: readonly Argument[] };
+  readonly case: { readonly for: readonly KeptArgument[]; readonly against: readonly KeptArgument[] };
 }
+
+/** An argument as kept; records of earlier builds kept its words only. */
+export type KeptArgument = Pick<Argument, 'text'> & Partial<Argument>;
 
 /** A signed choice. Dates ISO; `frozen` is everything as it was when signed. */
 export interface DecisionRecord {

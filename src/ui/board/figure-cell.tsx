@@ -23,6 +23,8 @@ export interface FigureCellProps {
   readonly label: string;
   /** The line below: a difference in bold, words, a second figure, words. */
   readonly diff?: string | undefined;
+  /** Figure behind the difference, where there is one. */
+  readonly diffFigure?: string | undefined;
   readonly before?: string | undefined;
   readonly secondText?: string | undefined;
   readonly second?: string | undefined;
@@ -49,7 +51,22 @@ export const FigureCell = memo(function FigureCell(props: FigureCellProps) {
       {unit !== '' && <span className="unit">{unit}</span>}
       <Spare percent={props.room ?? null} />
       <div className="sub">
-        {props.diff !== undefined && <strong className="diff">{props.diff}</strong>}
+        {props.diff !== undefined && (
+          <strong className="diff">
+            {props.diffFigure === undefined ? (
+              props.diff
+            ) : (
+              <Opener
+                small
+                laneId={laneId}
+                figure={props.diffFigure}
+                label={`${label}, the difference`}
+                text={props.diff}
+                onOpen={onOpen}
+              />
+            )}
+          </strong>
+        )}
         {props.before}
         {props.second !== undefined && (
           <Opener

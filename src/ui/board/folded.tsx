@@ -2,6 +2,7 @@
 import { memo } from 'react';
 import type { BoardBaseline, BoardLane } from '@/core/board';
 import { laneWords, shortName } from '@/core/routes';
+import { figureOfRule, differenceTo } from '@/core/workings';
 import { perPart, signed, weeks, whole } from '../format';
 import { Mark } from '../marks/mark';
 import { Tone } from '../marks/tone';
@@ -58,7 +59,18 @@ export const FoldedLane = memo(function FoldedLane({
             ? lane.uncosted
             : sentence(`${first.subject ? `${first.subject}: ` : ''}${first.reason}`)}
           {first !== undefined && findingFigures(first, units) !== '' && (
-            <span className="narrow"> {findingFigures(first, units)}.</span>
+            <>
+              {' '}
+              <button
+                type="button"
+                tabIndex={-1}
+                className="told narrow"
+                onClick={() => onOpen(lane.id, figureOfRule(first.rule, first.fields))}
+              >
+                {findingFigures(first, units)}
+              </button>
+              .
+            </>
           )}
         </span>
         {first?.mends[0] !== undefined && <span>→ {first.mends[0]}.</span>}
@@ -154,7 +166,8 @@ export function BaselineLine({
         unit={currency}
         figure="allIn"
         label={`${name}, all in a part`}
-        before={against === null ? undefined : signed(baseline.allIn - against.allIn, 2)}
+        diff={against === null ? undefined : signed(baseline.allIn - against.allIn, 2)}
+        diffFigure={against === null ? undefined : differenceTo('allIn', against.laneId)}
       />
       <FigureCell
         {...own}

@@ -4,6 +4,7 @@ import type { BoardLane, Cell } from '@/core/board';
 import type { FeatureCall, LanePart } from '@/core/part';
 import { laneWords } from '@/core/routes';
 import type { Status } from '@/core/screening';
+import { differenceTo } from '@/core/workings';
 import { STATUS_WORDS, Mark } from '../marks/mark';
 import { roomPercent } from '../marks/spare';
 import { Tone } from '../marks/tone';
@@ -92,7 +93,9 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         unit={currency}
         figure="tooling"
         label={`${route}, tooling`}
-        before={self ? undefined : signed(money.tooling - against.tooling, 0)}
+        secondText={self ? undefined : signed(money.tooling - against.tooling, 0)}
+        second={self ? undefined : differenceTo('tooling', against.laneId)}
+        secondLabel={`${route}, tooling, the difference`}
         after={money.sets > 0 ? ` ${money.sets + 1} sets` : undefined}
       />
       <FigureCell
@@ -104,6 +107,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         figure="allIn"
         label={`${route}, all in a part`}
         diff={self ? (leader ? 'least' : 'the measure') : signed(money.allIn - against.allIn, 2)}
+        diffFigure={self ? undefined : differenceTo('allIn', against.laneId)}
         before=" · "
         secondText={perPart(money.unit)}
         second="unit"

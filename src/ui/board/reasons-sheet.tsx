@@ -1,11 +1,11 @@
 'use client';
-import { hazardsOf } from '@/core/alloys';
 import { gravity, ruleText, type Finding } from '@/core/screening';
 import { Mark, STATUS_WORDS } from '../marks/mark';
 import { roomPercent, Spare } from '../marks/spare';
 import { figureOfRule } from '@/core/workings';
 import { useUnits } from '../preferences';
 import { SheetPage } from '../shell/sheet';
+import { Cautions } from '../study/cautions';
 import { useQuantity, useStudy } from '../study/study-context';
 import { findingValue, sentence } from './finding-words';
 
@@ -46,12 +46,7 @@ export function ReasonsPage({
       {study.alloy !== null && (
         <section className="section">
           <h2>What can hurt people here</h2>
-          {hazardsOf(study.alloy).map((h) => (
-            <p key={h.id} className="small" style={{ margin: '6px 0' }}>
-              <strong>{h.title}.</strong> {h.hurts} {h.precautions}
-            </p>
-          ))}
-          <p className="small quiet">General practice only. Local codes, permits and licensed practice decide.</p>
+          <Cautions alloy={study.alloy} />
         </section>
       )}
     </SheetPage>

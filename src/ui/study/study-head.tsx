@@ -3,10 +3,11 @@ import { Button } from '@chakra-ui/react';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useMemo, type ReactNode } from 'react';
-import { verdictSentence } from '@/core/board';
+import { verdictTold } from '@/core/board';
 import { plainDate } from '../format';
 import { Rail } from '../rail/rail';
 import { useHotkeys } from '../shell/hotkeys';
+import { Told } from '../working/told';
 import { useQuantity, useStudy } from './study-context';
 
 const VIEWS = [
@@ -75,7 +76,7 @@ function VerdictLine() {
   const { board } = useQuantity();
   return (
     <p className="verdict" data-testid="verdict" aria-live="off">
-      {verdictSentence(board, survey?.crossings ?? null, study.rates.currency.code)}
+      <Told told={verdictTold(board, survey?.crossings ?? null, study.rates.currency.code)} />
     </p>
   );
 }

@@ -76,15 +76,22 @@ export function WorkingPage({
       ) : (
         <Body
           w={result}
-          onDeeper={(figure) => onDeeper({ ...at, figure })}
-          baseline={study.baselines.some((b) => b.id === at.laneId)}
+          onDeeper={(figure, laneId) => onDeeper({ ...at, figure, laneId: laneId ?? at.laneId })}
+          isBaseline={(id) => study.baselines.some((b) => b.id === (id ?? at.laneId))}
         />
       )}
     </SheetPage>
   );
 }
 
-function Body({ w, onDeeper, baseline }: { w: Working; onDeeper: (figure: string) => void; baseline: boolean }) {
+interface BodyProps {
+  /** Opens the working of a symbol; a lane is named where it is another one's. */
+  readonly onDeeper: (figure: string, laneId: string | null) => void;
+  /** Whether a lane, or the working's own when null, is a baseline: those have few workings of their own. */
+  readonly isBaseline: (laneId: string | null) => boolean;
+}
+
+function Body({ w, onDeeper, isBaseline }: BodyProps & { readonly w: Working }) {
   return (
     <>
       <p className="small quiet">{w.equation}</p>
@@ -105,7 +112,7 @@ function Body({ w, onDeeper, baseline }: { w: Working; onDeeper: (figure: string
           </thead>
           <tbody>
             {w.symbols.map((s) => (
-              <Row key={s.symbol} s={s} onDeeper={onDeeper} baseline={baseline} />
+              <Row key={s.symbol} s={s} onDeeper={onDeeper} isBaseline={isBaseline} />
             ))}
           </tbody>
         </table>
@@ -114,9 +121,9 @@ function Body({ w, onDeeper, baseline }: { w: Working; onDeeper: (figure: string
   );
 }
 
-function Row({ s, onDeeper, baseline }: { s: WorkingSymbol; onDeeper: (figure: string) => void; baseline: boolean }) {
+function Row({ s, onDeeper, isBaseline }: BodyProps & { readonly s: WorkingSymbol }) {
   const { id } = useStudy();
-  const opens = s.opens !== null && (baseline || FIGURES.includes(s.opens)) ? s.opens : null;
+  const opens = s.opens !== null && (isBaseline(s.opensLane) || FIGURES.includes(s.opens)) ? s.opens : null;
   return (
     <tr>
       <td className="mono">{s.symbol}</td>
@@ -132,7 +139,7 @@ function Row({ s, onDeeper, baseline }: { s: WorkingSymbol; onDeeper: (figure: s
             type="button"
             className="textbtn"
             style={{ borderBottom: '1px dotted var(--hair-2)' }}
-            onClick={() => onDeeper(opens)}
+            onClick={() => onDeeper(opens, s.opensLane)}
           >
             {significant(s.value, 6)}
           </button>

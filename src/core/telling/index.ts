@@ -1,0 +1,2 @@
+/** Sentences whose figures keep the way to their working. */
+export { figure, plain, tell, type Telling, type ToldFigure } from './telling';

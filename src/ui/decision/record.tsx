@@ -1,0 +1,141 @@
+'use client';
+import { Button } from '@chakra-ui/react';
+import { useMemo, useState } from 'react';
+import { boardAt, prepareStudy, verdictTold } from '@/core/board';
+import { plain, type Telling } from '@/core/telling';
+import { CORE_VERSION } from '@/core/version';
+import type { DecisionRecord } from '@/server/decisions';
+import { call } from '../api';
+import { perPart, plainDate, weeks, whole } from '../format';
+import { STATUS_WORDS } from '../marks/mark';
+import { Cautions } from '../study/cautions';
+import { useStudy } from '../study/study-context';
+import { useSheets, type Frozen } from '../working/sheets';
+import { Told } from '../working/told';
+import { ChangedSince } from './changed-since';
+
+/** A signed record as it was frozen, with what has changed since. Its figures open their frozen workings. */
+export function Record({ decision }: { readonly decision: DecisionRecord }) {
+  const { id, study, decisions, setDecisions, flush, adopt } = useStudy();
+  const { openWorking } = useSheets();
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const { evaluation } = decision.frozen;
+  const lane = evaluation.lanes.find((l) => l.id === decision.laneId);
+  const second = evaluation.lanes.find((l) => l.id === evaluation.second);
+  // The frozen figures can be worked out again only by the core that made them.
+  const frozen = useMemo<Frozen | undefined>(
+    () =>
+      decision.coreVersion === CORE_VERSION
+        ? { study: prepareStudy(decision.frozen.brief, decision.school, decision.frozen.rates), q: decision.quantity }
+        : undefined,
+    [decision],
+  );
+  const verdict = useMemo<Telling>(() => {
+    if (frozen === undefined) return [evaluation.verdict];
+    const told = verdictTold(boardAt(frozen.study, frozen.q), evaluation.crossings, evaluation.currency);
+    return plain(told) === evaluation.verdict ? told : [evaluation.verdict];
+  }, [frozen, evaluation]);
+  const against = decision.frozen.case.against.map((a) => ({
+    text: a.text,
+    told: frozen === undefined || a.told === undefined ? [a.text] : a.told,
+  }));
+  const opening = (laneId: string, name: string, text: string) =>
+    frozen === undefined ? (
+      text
+    ) : (
+      <button type="button" className="told" onClick={() => openWorking({ laneId, figure: name }, frozen)}>
+        {text}
+      </button>
+    );
+  const own = (name: string, text: string) => opening(decision.laneId, name, text);
+  const reopen = async (): Promise<void> => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      const version = await flush();
+      await call('POST', `/api/studies/${id}/decisions/${decision.id}/reopen`);
+      adopt(version + 1);
+      setDecisions(decisions.map((d) => (d.id === decision.id ? { ...d, reopenedAt: new Date().toISOString() } : d)));
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+    setBusy(false);
+  };
+  return (
+    <>
+      <section className="section record" data-testid="record">
+        <h2>Decision record</h2>
+        <p style={{ fontSize: 16, margin: '8px 0' }}>
+          <Told told={verdict} frozen={frozen} />
+        </p>
+        <dl>
+          <dt>Chosen</dt>
+          <dd>
+            <strong>{lane?.name ?? decision.laneId}</strong>, {lane ? STATUS_WORDS[lane.status] : ''}
+          </dd>
+          <dt>Quantity</dt>
+          <dd>{whole(decision.quantity)} pieces</dd>
+          <dt>All in</dt>
+          <dd>
+            {own('allIn', perPart(lane?.allIn ?? 0))} {evaluation.currency} a part; tooling{' '}
+            {own('tooling', whole(lane?.tooling ?? 0))} {evaluation.currency};{' '}
+            {own('positions', String(lane?.positions ?? 0))} {lane?.positions === 1 ? 'position' : 'positions'} a pour
+          </dd>
+          <dt>Dates</dt>
+          <dd>
+            first article {own('firstArticle', weeks(lane?.firstArticle_days ?? 0))} weeks after the order, last part{' '}
+            {own('lastPart', weeks(lane?.lastPart_days ?? 0))} weeks
+          </dd>
+          {second && (
+            <>
+              <dt>Next best then</dt>
+              <dd>
+                {second.name}, {opening(second.id, 'allIn', perPart(second.allIn ?? 0))} {evaluation.currency} a part
+              </dd>
+            </>
+          )}
+          <dt>Against it</dt>
+          <dd data-testid="kept-against">
+            {against.map((a) => (
+              <div key={a.text}>
+                <Told told={a.told} frozen={frozen} />
+              </div>
+            ))}
+          </dd>
+          <dt>Why</dt>
+          <dd style={{ whiteSpace: 'pre-wrap' }}>{decision.why}</dd>
+          <dt>Signed</dt>
+          <dd>
+            {decision.signedBy}, {plainDate(decision.signedOn)}
+          </dd>
+          <dt>Frozen</dt>
+          <dd>
+            brief revision {decision.revision}, rates “{decision.frozen.rates.name}”, core {decision.coreVersion},
+            tolerances by {decision.school === 'published' ? 'published grades' : 'a specialist shop'}
+          </dd>
+        </dl>
+        <div className="no-print" style={{ marginTop: 14, display: 'flex', gap: 10 }}>
+          <Button size="xs" variant="outline" onClick={() => window.print()}>
+            Print the record
+          </Button>
+          <Button size="xs" variant="outline" loading={busy} loadingText="Reopening …" onClick={() => void reopen()}>
+            Reopen as a new revision
+          </Button>
+        </div>
+        {problem !== null && (
+          <p role="alert" style={{ color: 'var(--alarm)' }}>
+            {problem}
+          </p>
+        )}
+      </section>
+      <ChangedSince decision={decision} />
+      {study.alloy !== null && (
+        <section className="section record">
+          <h2>Cautions</h2>
+          <Cautions alloy={study.alloy} />
+        </section>
+      )}
+    </>
+  );
+}
