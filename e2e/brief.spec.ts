@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type APIRequestContext, type Browser, type Page } from '@playwright/test';
 import { copyOf, openView, saved } from './journeys';
 
 test('units switch to and fro without drift, and inches are taken as typed', async ({ page, request }) => {
@@ -72,17 +72,27 @@ test('a block from a spreadsheet is pasted as rows; Enter makes the next', async
   expect(study.brief.features.map((f) => f.name)).toContain('spigot');
 });
 
-test('two hands on one study: the later save is refused, both versions stand, the user chooses', async ({
-  page,
-  browser,
-  request,
-}) => {
+/** A study open on `page`, and saved meanwhile by somebody else on `other`. */
+async function overtaken(
+  page: Page,
+  browser: Browser,
+  request: APIRequestContext,
+): Promise<{ id: string; other: Page }> {
   const id = await copyOf(request, 'Gear head body, sealed');
   await openView(page, id, 'brief');
   const other = await (await browser.newContext()).newPage();
   await openView(other, id, 'brief');
   await other.getByLabel('Title', { exact: true }).fill('Theirs');
   await saved(other);
+  return { id, other };
+}
+
+test('two hands on one study: the later save is refused, both versions stand, the user chooses', async ({
+  page,
+  browser,
+  request,
+}) => {
+  const { id, other } = await overtaken(page, browser, request);
   await page.getByLabel('Title', { exact: true }).fill('Mine');
   const banner = page.getByRole('alert').filter({ hasText: 'Somebody saved a newer version' });
   await expect(banner).toContainText('Yours: “Mine”. Theirs: “Theirs”');
@@ -100,12 +110,7 @@ test('a refused save that nobody chose about is still there at the next opening'
   browser,
   request,
 }) => {
-  const id = await copyOf(request, 'Gear head body, sealed');
-  await openView(page, id, 'brief');
-  const other = await (await browser.newContext()).newPage();
-  await openView(other, id, 'brief');
-  await other.getByLabel('Title', { exact: true }).fill('Theirs');
-  await saved(other);
+  const { id, other } = await overtaken(page, browser, request);
   await other.close();
   await page.getByLabel('Title', { exact: true }).fill('Mine');
   await expect(page.getByRole('alert').filter({ hasText: 'Somebody saved' })).toBeVisible();

@@ -1,23 +1,6 @@
 import { expect, test } from '@playwright/test';
+import { BRACKET as brief } from '../src/core/testing/demo-briefs';
 import { studyId } from './journeys';
-
-const brief = {
-  title: 'Bracket',
-  alloy: 'al-a356',
-  geometry: {
-    volume_cm3: 60,
-    area_cm2: 260,
-    box_mm: [90, 60, 40],
-    wallMin_mm: 6,
-    sectionMax_mm: 14,
-    projected_cm2: 45,
-    undercuts: 0,
-    passages: 0,
-    coredHoles: 0,
-    draftAllowed: true,
-  },
-  quantity: { perYear: 400, years: 5, lot: 100 },
-};
 
 test('evaluate answers the comparison, and notes what it ignored', async ({ request }) => {
   const response = await request.post('/api/evaluate', {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { toDisplay, toStored, type Dimension, type UnitSystem } from './units';
+import { inUnitsOf, toDisplay, toStored, type Dimension, type UnitSystem } from './units';
 
 test('one inch is 25.4 mm, one pound 0.45359237 kg, one cubic inch 16.387064 cm³', () => {
   expect(toDisplay(25.4, 'length', 'inch')).toBeCloseTo(1, 12);
@@ -18,4 +18,20 @@ test('there and back changes nothing beyond the last bits', () => {
       expect(Math.abs(toStored(toDisplay(x, d, s), d, s) / x - 1)).toBeLessThan(1e-12);
     }),
   );
+});
+
+test.each([
+  [254, 'mm', 10, 'in'],
+  [1, 'dm²', 15.500031, 'in²'],
+  [2, 'dm³', 122.047488, 'in³'],
+  [453.59237, 'g', 1, 'lb'],
+  [0.8, 'µm', 31.496063, 'µin'],
+])('%f %s is %f %s', (value, unit, inch, written) => {
+  const found = inUnitsOf(value, unit, 'inch');
+  expect(found?.value).toBeCloseTo(inch, 6);
+  expect(found?.unit).toBe(written);
+});
+
+test('hours, money and ratios are the same in every system', () => {
+  for (const unit of ['h', 'USD', 'USD/part', '–', ': 1']) expect(inUnitsOf(1, unit, 'inch')).toBeNull();
 });

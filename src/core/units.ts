@@ -46,3 +46,31 @@ export function toDisplay(stored: number, dimension: Dimension, system: UnitSyst
 export function toStored(shown: number, dimension: Dimension, system: UnitSystem): number {
   return shown / DISPLAY_UNITS[system][dimension].factor;
 }
+
+/** SI units a figure may be written in: what it measures, and stored units in one of it. */
+const WRITTEN: Readonly<Record<string, readonly [Dimension, number]>> = {
+  mm: ['length', 1],
+  'cm²': ['area', 1],
+  'dm²': ['area', 100],
+  'cm³': ['volume', 1],
+  'dm³': ['volume', 1000],
+  g: ['mass', 0.001],
+  kg: ['mass', 1],
+  µm: ['roughness', 1],
+};
+
+/**
+ * A figure written in an SI unit, in the units of a system.
+ * @param unit as written: mm, cm², dm², cm³, dm³, g, kg, µm
+ * @returns null where the unit measures nothing a system has its own unit for (hours, money, a ratio)
+ */
+export function inUnitsOf(
+  value: number,
+  unit: string,
+  system: UnitSystem,
+): { readonly value: number; readonly unit: string } | null {
+  const written = WRITTEN[unit];
+  if (written === undefined) return null;
+  const [dimension, stored] = written;
+  return { value: toDisplay(value * stored, dimension, system), unit: DISPLAY_UNITS[system][dimension].unit };
+}

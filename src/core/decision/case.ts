@@ -150,7 +150,7 @@ function againstTime(board: Board, lane: BoardLane): Argument[] {
     );
   }
   const fastest = board.lanes
-    .filter((l) => l.status !== 'blocked' && l.dates !== null && l.routeId !== lane.routeId)
+    .filter((l) => l.status !== 'blocked' && l.dates !== null && l.id !== lane.id)
     .sort((a, b) => (a.dates?.firstArticle_d ?? 0) - (b.dates?.firstArticle_d ?? 0))[0];
   if (fastest?.dates && fastest.dates.firstArticle_d < dates.firstArticle_d - 3) {
     const later = dates.firstArticle_d - fastest.dates.firstArticle_d;
@@ -172,7 +172,21 @@ function againstTime(board: Board, lane: BoardLane): Argument[] {
 const WEIGHT_OF_RULE = { tight: 0.09, 'not-known': 0.25, 'second-operation': 0.02, fits: 0, blocked: 1 } as const;
 
 function againstRules(lane: BoardLane): Argument[] {
-  return lane.findings
+  const second = lane.findings.filter((f) => f.status === 'second-operation');
+  const cut = [...new Set(second.map((f) => f.subject ?? f.reason))];
+  const [only] = cut;
+  const operations =
+    only === undefined
+      ? []
+      : [
+          argue(
+            WEIGHT_OF_RULE['second-operation'] * cut.length,
+            cut.length === 1
+              ? tell`${figure(only, lane.id, null)} needs a second operation.`
+              : tell`${figure(`${cut.length} things`, lane.id, null)} need a second operation: ${cut.slice(0, 3).join(', ')}${cut.length > 3 ? ' and more' : ''}.`,
+          ),
+        ];
+  const rules = lane.findings
     .filter((f) => f.status === 'tight' || f.status === 'not-known' || f.status === 'blocked')
     .map((f) => {
       const head = f.subject
@@ -181,6 +195,7 @@ function againstRules(lane: BoardLane): Argument[] {
       const mend = f.mends[0] ? ` Mend: ${f.mends[0].replace(/^./, (x) => x.toLowerCase())}.` : '';
       return argue(WEIGHT_OF_RULE[f.status] + (f.strains ? 0.04 : 0), tell`${head}${mend}`);
     });
+  return [...rules, ...operations];
 }
 
 function againstTools(study: Study, lane: BoardLane): Argument[] {

@@ -85,7 +85,7 @@ test('a difference says how much of the other it is, and refuses what is not com
     workingOf(study, 'green-sand/bench', 500, 'allIn').value - workingOf(study, 'machined', 500, 'allIn').value,
     9,
   );
-  expect(w.note).toMatch(/^[+\u2212]\d+ % of b\.$/);
+  expect(w.note).toMatch(/^[+\u2212]\d+ % of b, [+\u2212]\d+ % of a\.$/);
   expect(w.symbols.map((s) => [s.opens, s.opensLane])).toEqual([
     ['allIn', null],
     ['allIn', 'machined'],

@@ -69,7 +69,10 @@ export function differenceWorking(
       computed('a', `${WORDS[what]}, ${shortName(laneId)}`, mine.value, mine.unit, what),
       { ...computed('b', `${WORDS[what]}, ${shortName(other)}`, theirs.value, theirs.unit, what), opensLane: other },
     ],
-    note: theirs.value > 0 ? `${share(mine.value - theirs.value, theirs.value)} of b.` : null,
+    note:
+      theirs.value > 0 && mine.value > 0
+        ? `${share(mine.value - theirs.value, theirs.value)} of b, ${share(mine.value - theirs.value, mine.value)} of a.`
+        : null,
   };
 }
 

@@ -1,8 +1,7 @@
 import type { Finding, FindingUnit } from '@/core/screening';
-import { DISPLAY_UNITS, toDisplay, type Dimension, type UnitSystem } from '@/core/units';
+import { inUnitsOf, type UnitSystem } from '@/core/units';
 import { significant } from '../format';
 
-const DIMENSION: Partial<Record<FindingUnit, Dimension>> = { mm: 'length', kg: 'mass', µm: 'roughness' };
 const PLAIN: Partial<Record<FindingUnit, string>> = {
   deg: '°',
   MN: ' MN',
@@ -15,9 +14,8 @@ const PLAIN: Partial<Record<FindingUnit, string>> = {
 export function findingValue(value: number | string | null, unit: FindingUnit, system: UnitSystem): string {
   if (value === null) return 'not known';
   if (typeof value === 'string') return value;
-  const dimension = DIMENSION[unit];
-  if (dimension !== undefined)
-    return `${significant(toDisplay(value, dimension, system), 3)} ${DISPLAY_UNITS[system][dimension].unit}`;
+  const shown = inUnitsOf(value, unit, system);
+  if (shown !== null) return `${significant(shown.value, 3)} ${shown.unit}`;
   return `${significant(value, 3)}${PLAIN[unit] ?? ''}`;
 }
 

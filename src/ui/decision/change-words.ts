@@ -1,14 +1,9 @@
-import { DISPLAY_UNITS, toDisplay, type Dimension, type UnitSystem } from '@/core/units';
+import { inUnitsOf, type UnitSystem } from '@/core/units';
 import { FIELD_NAMES } from '../brief/issue-words';
 import { significant } from '../format';
 
-const DIMENSION: Readonly<Record<string, Dimension>> = {
-  mm: 'length',
-  cm2: 'area',
-  cm3: 'volume',
-  kg: 'mass',
-  um: 'roughness',
-};
+/** Units as the end of a stored name spells them. */
+const SPELT: Readonly<Record<string, string>> = { cm2: 'cm²', cm3: 'cm³', um: 'µm' };
 /** What an entry of a list of the brief is called. */
 const ENTRY: Readonly<Record<string, string>> = { features: 'Dimension', holes: 'Hole', candidates: 'Candidate' };
 
@@ -37,8 +32,7 @@ export function changeName(path: string): string {
 export function changeValue(path: string, value: string | number, system: UnitSystem): string {
   if (typeof value === 'string') return value;
   const suffix = suffixOf(path);
-  const dimension = DIMENSION[suffix];
-  if (dimension !== undefined)
-    return `${significant(toDisplay(value, dimension, system), 6)} ${DISPLAY_UNITS[system][dimension].unit}`;
+  const shown = inUnitsOf(value, SPELT[suffix] ?? suffix, system);
+  if (shown !== null) return `${significant(shown.value, 6)} ${shown.unit}`;
   return suffix === 'USD' ? `${significant(value, 6)} USD` : significant(value, 7);
 }

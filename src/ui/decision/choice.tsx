@@ -13,6 +13,12 @@ import { Told } from '../working/told';
 import { ChangedSince } from './changed-since';
 import { SignForm } from './sign-form';
 
+const AGAINST = [
+  'No reason against it was found',
+  'The strongest reason against it',
+  'The two strongest reasons against it',
+];
+
 /** The routes that could be chosen at the quantity on the rail, the case of the one picked, and the signing. */
 export function Choice({ reopened }: { readonly reopened: DecisionRecord | undefined }) {
   const { study } = useStudy();
@@ -76,7 +82,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
             </ol>
           </section>
           <section className="section">
-            <h2>The two strongest reasons against it</h2>
+            <h2>{AGAINST[found.against.length] ?? AGAINST[2]}</h2>
             <ol className="against" data-testid="against">
               {found.against.map((a) => (
                 <li key={a.text}>

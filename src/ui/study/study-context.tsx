@@ -7,6 +7,7 @@ import type { DecisionRecord } from '@/server/decisions';
 import type { RefusedSave, StudyRecord } from '@/server/studies';
 import { Cancelled, SurveyClient } from '@/workers/survey.client';
 import { call } from '../api';
+import { useKept } from './use-kept';
 import { Autosave, keptDraft, type Conflict, type SaveState } from './autosave';
 
 /** A study on the screen: the brief as typed, and all that follows from it. */
@@ -220,51 +221,28 @@ export function StudyProvider({
   const adopt = useCallback((version: number) => saver.current?.adopt(version), []);
   const setQ = useCallback((next: number) => setQState(onRail(next)), []);
 
-  const state = useMemo<StudyState>(
-    () => ({
-      id: record.id,
-      brief,
-      school,
-      study,
-      survey,
-      surveyError,
-      orderDate,
-      saveState,
-      savedAt,
-      conflict,
-      generation,
-      decisions,
-      refused,
-      settleRefused,
-      setBrief,
-      setSchool,
-      settle,
-      setDecisions,
-      flush,
-      adopt,
-    }),
-    [
-      record.id,
-      brief,
-      school,
-      study,
-      survey,
-      surveyError,
-      orderDate,
-      saveState,
-      savedAt,
-      conflict,
-      generation,
-      decisions,
-      refused,
-      settleRefused,
-      setBrief,
-      setSchool,
-      settle,
-      flush,
-      adopt,
-    ],
-  );
+  const state = useKept<StudyState>({
+    id: record.id,
+    brief,
+    school,
+    study,
+    survey,
+    surveyError,
+    orderDate,
+    saveState,
+    savedAt,
+    conflict,
+    generation,
+    decisions,
+    refused,
+    settleRefused,
+    setBrief,
+    setSchool,
+    settle,
+    setDecisions,
+    flush,
+    adopt,
+  });
   const quantity = useMemo(() => ({ q, setQ, board }), [q, setQ, board]);
   return (
     <StudyContext.Provider value={state}>

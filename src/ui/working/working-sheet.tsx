@@ -2,8 +2,10 @@
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { shortName } from '@/core/routes';
+import { inUnitsOf } from '@/core/units';
 import { FIGURES, workingOf, type Working, type WorkingSymbol } from '@/core/workings';
 import { significant } from '../format';
+import { useUnits } from '../preferences';
 import { SheetPage } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';
 import type { FigureAt, Frozen } from './sheets';
@@ -53,7 +55,7 @@ export function WorkingPage({
       return error instanceof Error ? error.message : String(error);
     }
   }, [at, study, q]);
-  const where = `${shortName(at.laneId)}, at ${significant(q, 7)} pieces`;
+  const where = `${shortName(at.laneId)}, at ${significant(q, 7)} pieces${frozen === undefined ? '' : ', as signed'}`;
   return (
     <SheetPage
       title={typeof result === 'string' ? 'Working' : result.title}
@@ -97,7 +99,7 @@ function Body({ w, onDeeper, isBaseline }: BodyProps & { readonly w: Working }) 
       <p className="small quiet">{w.equation}</p>
       <div className="expr">
         {pretty(w.expression)}
-        <br />= <strong>{significant(w.value, 6)}</strong> {w.unit}
+        <br />= <strong>{significant(w.value, 6)}</strong> {w.unit} <InInches value={w.value} unit={w.unit} />
       </div>
       {w.note !== null && <p style={{ margin: '8px 0' }}>{w.note}</p>}
       <div className="scroll-x">
@@ -145,6 +147,7 @@ function Row({ s, onDeeper, isBaseline }: BodyProps & { readonly s: WorkingSymbo
           </button>
         )}
         <span className="unit">{s.unit}</span>
+        <InInches value={s.value} unit={s.unit} />
         {s.range !== null && (
           <div className="small quiet">
             {significant(s.range[0], 3)} … {significant(s.range[1], 3)}
@@ -167,6 +170,17 @@ function Row({ s, onDeeper, isBaseline }: BodyProps & { readonly s: WorkingSymbo
         )}
       </td>
     </tr>
+  );
+}
+
+/** A measure in inches and pounds beside the SI unit its equation is written in, where the screen is set to them. */
+function InInches({ value, unit }: { readonly value: number; readonly unit: string }) {
+  const [units] = useUnits();
+  const shown = units === 'inch' ? inUnitsOf(value, unit, units) : null;
+  return shown === null ? null : (
+    <div className="small quiet">
+      {significant(shown.value, 5)} {shown.unit}
+    </div>
   );
 }
 

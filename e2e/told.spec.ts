@@ -1,0 +1,76 @@
+import { expect, test, type Locator, type Page } from '@playwright/test';
+import { copyOf, openView, saved, studyId } from './journeys';
+
+/** The figure of the open sheet, as shown beside its expression. */
+const sheetOf = (page: Page): Locator => page.getByTestId('working');
+
+test('figures in the verdict open their working; a difference shows both lanes and leads on to each', async ({
+  page,
+  request,
+}) => {
+  await openView(page, await studyId(request, 'Tripod hub'), 'routes');
+  const verdict = page.getByTestId('verdict');
+  const [cost, under] = await verdict.getByRole('button').allInnerTexts();
+  await verdict.getByRole('button').first().click();
+  await expect(sheetOf(page)).toContainText('All in, a part');
+  await expect(sheetOf(page)).toContainText((cost ?? '').split('.')[0] ?? 'no figure');
+  await page.keyboard.press('Escape');
+  await verdict.getByRole('button').nth(1).click();
+  await expect(sheetOf(page)).toContainText('a - b');
+  await expect(sheetOf(page)).toContainText((under ?? '').split('.')[0] ?? 'no figure');
+  await expect(sheetOf(page).getByRole('row')).toHaveCount(3);
+  const second = sheetOf(page).getByRole('row').nth(2);
+  const other = await second.getByRole('cell').nth(1).innerText();
+  await second.getByRole('button').click();
+  await expect(sheetOf(page)).toContainText('Total of the programme');
+  await expect(sheetOf(page)).toContainText(other.replace('all in, a part, ', ''));
+});
+
+test('a difference on the board opens against the lane it is told to', async ({ page, request }) => {
+  await openView(page, await studyId(request, 'Tripod hub'), 'routes');
+  const lane = page.locator('[data-lane="permanent-mould/tilt"]');
+  await lane
+    .locator('[data-col="3"]')
+    .getByRole('button', { name: /^\+[\d.\u202f]+$/ })
+    .click();
+  await expect(sheetOf(page)).toContainText('Against gravity die, ladled by hand: all in, a part');
+  await page.keyboard.press('Escape');
+  await lane
+    .locator('[data-col="2"]')
+    .getByRole('button', { name: /^[+\u2212]/ })
+    .click();
+  await expect(sheetOf(page)).toContainText('Against gravity die, ladled by hand: tooling');
+});
+
+test('the sentences of a signed record open frozen workings, and what changed is told in inches', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, 'Tripod hub');
+  await openView(page, id, 'decision');
+  await page.getByTestId('against').getByRole('button').first().click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByLabel('Why this route').fill('Least all in, and the shop knows the die.');
+  await page.getByLabel('Signed by').fill('Buyer');
+  await page.getByRole('button', { name: 'Sign and freeze' }).click();
+  const record = page.getByTestId('record');
+  await expect(record).toContainText('Least all in');
+  const told = record.locator('.told').first();
+  const frozen = await told.innerText();
+
+  await page.getByRole('link', { name: 'Brief' }).click();
+  await page.getByLabel('Volume', { exact: true }).fill('500');
+  await page.getByLabel('Thinnest wall', { exact: true }).fill('12.7');
+  await saved(page);
+  await page.getByRole('link', { name: 'Decision' }).click();
+  await expect(told).toHaveText(frozen);
+  await told.click();
+  await expect(sheetOf(page)).toContainText('as signed');
+  await expect(sheetOf(page)).toContainText(frozen.replace(/\D*$/, '').slice(0, -1));
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'in lb' }).click();
+  const wall = page.getByTestId('changes').getByRole('row', { name: /^Thinnest wall/ });
+  await expect(wall).toContainText('0.5 in');
+  await expect(wall).not.toContainText('mm');
+});
