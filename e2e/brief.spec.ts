@@ -152,3 +152,35 @@ test('a missing wall is not known on every lane, and says so', async ({ page, re
   await expect(page.getByTestId('unknowns')).toContainText('thinnest wall');
   await expect(page.getByTestId('verdict')).toContainText('Some rules could not be judged');
 });
+
+test('joints of today’s assembly are typed, priced, and may be emptied again', async ({ page, request }) => {
+  const id = await copyOf(request, 'Pier foot');
+  await openView(page, id, 'brief');
+  await page.getByLabel('Costs today', { exact: true }).fill('');
+  await saved(page);
+  const assembly = async (): Promise<number> => {
+    const file = (await (await request.get(`/api/studies/${id}/export`)).json()) as { brief: object };
+    const answer = (await (
+      await request.post('/api/evaluate', { data: { brief: file.brief, quantity: 100 } })
+    ).json()) as {
+      lanes: { id: string; allIn: number }[];
+    };
+    return answer.lanes.find((l) => l.id === 'fabricated')?.allIn ?? NaN;
+  };
+  const before = await assembly();
+  await page.getByLabel('Welds', { exact: true }).fill('40');
+  await page.getByLabel('Set-ups to machine the casting', { exact: true }).fill('3');
+  await saved(page);
+  expect(await assembly()).toBeGreaterThan(before);
+  await page.getByLabel('Welds', { exact: true }).fill('forty');
+  await expect(page.getByText('Welds “forty”: a number is wanted')).toBeVisible();
+  await page.getByLabel('Welds', { exact: true }).fill('');
+  await page.getByLabel('Set-ups to machine the casting', { exact: true }).fill('');
+  await saved(page);
+  expect(await assembly()).toBeLessThan(before);
+  const { brief } = (await (await request.get(`/api/studies/${id}`)).json()) as {
+    brief: { today: { joints: object }; machiningSetups?: number };
+  };
+  expect(brief.today.joints).toEqual({});
+  expect(brief.machiningSetups).toBeUndefined();
+});

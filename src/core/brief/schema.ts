@@ -46,7 +46,16 @@ export const holeSchema = z.strictObject({
   tol_mm: z.number().positive().max(100).optional(),
 });
 
-const joints = z.partialRecord(z.enum(['weld', 'bolt', 'rivet', 'bond', 'press']), z.number().int().min(0).max(10_000));
+const jointKind = z.enum(['weld', 'bolt', 'rivet', 'bond', 'press']);
+/** Joints by kind; a kind given as undefined is one that was not said. */
+const joints = z
+  .partialRecord(jointKind, z.number().int().min(0).max(10_000).optional())
+  .transform(
+    (given) =>
+      Object.fromEntries(Object.entries(given).filter(([, n]) => n !== undefined)) as Partial<
+        Record<z.output<typeof jointKind>, number>
+      >,
+  );
 
 /**
  * The part brief: what is known of a metal part. Lengths mm, areas cm², volumes cm³, roughness µm, dates ISO.
@@ -134,7 +143,7 @@ export const briefSchema = z.strictObject({
     .strictObject({
       how: text(60),
       parts: known(z.number().int().min(1).max(10_000)),
-      joints: joints.default({}),
+      joints: joints.prefault({}),
       cost_USD: size(1e7),
       partCost_USD: size(1e7),
       note: text(600),

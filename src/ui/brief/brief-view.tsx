@@ -1,22 +1,21 @@
 'use client';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { useController, useForm, type FieldValues } from 'react-hook-form';
-import { ALLOYS, ALLOY_FAMILIES } from '@/core/alloys';
-import { inspectBrief, lifetimeQuantity, type Brief, type BriefIssue } from '@/core/brief';
-import { AnswerField, CheckField, DateField, Field, NumberField, SelectField, TextField } from '../fields/inputs';
-import { readFigure, showFigure } from '../fields/numbers';
-import { whole } from '../format';
-import { useUnits } from '../preferences';
-import { useQuantity, useStudy } from '../study/study-context';
+import { useForm, type FieldValues } from 'react-hook-form';
+import { inspectBrief, type Brief, type BriefIssue } from '@/core/brief';
+import { AnswerField, CheckField, DateField, NumberField, SelectField, TextField } from '../fields/inputs';
+import { RowOfFigures } from '../fields/row-of-figures';
+import { useStudy } from '../study/study-context';
+import { ALLOY_OPTIONS } from './alloy-options';
+import { Candidates } from './candidates';
+import { DraftField } from './draft-field';
 import { FeaturesTable, HolesTable } from './entry-tables';
-import { BriefFormProvider, useBriefForm, type BriefForm } from './form-context';
-import { FIELD_NAMES, issueWords } from './issue-words';
+import { BriefFormProvider, type BriefForm } from './form-context';
+import { issueWords } from './issue-words';
+import { LifeWords } from './life-words';
 import { salvage } from './salvage';
+import { TodaySection } from './today-section';
 import { keepTyping, keptTyping } from './typing';
-
-const ALLOY_OPTIONS = ALLOY_FAMILIES.map(
-  (family) => [family.name, ALLOYS.filter((a) => a.family === family.id).map((a) => [a.id, a.name] as const)] as const,
-).filter(([, list]) => list.length > 0);
+import { Unknowns } from './unknowns';
 
 /** Everything known of the part, on one screen. What is typed is saved as it is typed; what is not known stays so. */
 export function BriefView() {
@@ -122,7 +121,13 @@ function BriefFormScreen({ start }: { start: Brief }) {
               dimension="area"
               help="Against the volume it tells how thin and branched the part is."
             />
-            <BoxField />
+            <RowOfFigures
+              path="geometry.box_mm"
+              label="Box: length, width, height along the draw"
+              help="Decides flask, die block, machine and how many fit."
+              names={['Length', 'Width', 'Height along the draw']}
+              dimension="length"
+            />
             <NumberField
               path="geometry.wallMin_mm"
               label="Thinnest wall"
@@ -175,7 +180,13 @@ function BriefFormScreen({ start }: { start: Brief }) {
             />
             <NumberField path="quantity.years" label="Years" unit="years" help="How long it will be made." />
             <NumberField path="quantity.lot" label="Lot" unit="pieces an order" help="Every order pays a set-up." />
-            <DemandField />
+            <RowOfFigures
+              path="quantity.demand"
+              label="Demand a year: low, likely, high"
+              help="Drawn as a band on the rail."
+              names={['Low demand a year', 'Likely demand a year', 'High demand a year']}
+              unit="a year"
+            />
             <NumberField
               path="quantity.prototypes"
               label="Prototypes"
@@ -257,269 +268,8 @@ function BriefFormScreen({ start }: { start: Brief }) {
             />
           </div>
         </section>
-        <section className="section">
-          <h2>Today</h2>
-          <div className="form-grid">
-            <SelectField
-              path="today.how"
-              label="How it is made now"
-              empty="not made yet"
-              options={[
-                ['machined', 'machined from solid'],
-                ['fabricated', 'fabricated from several parts'],
-                ['green-sand', 'green sand'],
-                ['bonded-sand', 'bonded sand'],
-                ['gravity-die', 'gravity die'],
-                ['bought', 'bought'],
-              ]}
-            />
-            <NumberField
-              path="today.parts"
-              label="Parts in it"
-              unit="parts"
-              help="Several parts may become one casting."
-            />
-            <NumberField path="today.cost_USD" label="Costs today" unit="USD a piece" />
-            <TextField path="today.note" label="Note" />
-          </div>
-        </section>
+        <TodaySection />
       </form>
     </BriefFormProvider>
-  );
-}
-
-/** What is still not known, each a way to its field. */
-function Unknowns() {
-  const { study, brief } = useStudy();
-  const fields = useMemo(() => {
-    const open = new Set<string>(study.missing);
-    for (const entry of study.lanes)
-      for (const f of entry.screening?.findings ?? [])
-        if (f.status === 'not-known') f.fields.forEach((p) => open.add(p));
-    return [...open].filter((path) => FIELD_NAMES[path] !== undefined);
-  }, [study]);
-  const defaults = brief.assumed.filter((p) => FIELD_NAMES[p] !== undefined);
-  if (fields.length === 0 && defaults.length === 0) return null;
-  const list = (paths: readonly string[]) =>
-    paths.map((path, i) => (
-      <span key={path}>
-        {i > 0 && ', '}
-        <a className="plain-link" href={`#field-${path.replaceAll('.', '-')}`}>
-          {FIELD_NAMES[path]?.toLowerCase()}
-        </a>
-      </span>
-    ));
-  return (
-    <p className="small" style={{ marginTop: 12 }} data-testid="unknowns">
-      {fields.length > 0 && <>Not known yet, so never passed: {list(fields)}. </>}
-      {defaults.length > 0 && <>Still a default: {list(defaults)}.</>}
-    </p>
-  );
-}
-
-function LifeWords() {
-  const { brief } = useStudy();
-  const { setQ } = useQuantity();
-  const life = lifetimeQuantity(brief);
-  if (life === null) return <span className="quiet">pieces a year and years give the programme</span>;
-  return (
-    <span className="quiet">
-      {whole(life)} pieces over the life{' '}
-      <button
-        type="button"
-        className="textbtn small"
-        style={{ borderBottom: '1px solid var(--hair-2)' }}
-        onClick={() => setQ(life)}
-      >
-        set the rail there
-      </button>
-    </span>
-  );
-}
-
-/** Alloys that would do as well: up to four, each one press away from being tried. */
-function Candidates() {
-  const { control, setValue, getValues } = useBriefForm();
-  const { field } = useController({ name: 'candidates', control });
-  const list = (field.value ?? []) as string[];
-  const chosen = getValues('alloy') as string | null;
-  const name = (id: string): string => ALLOYS.find((a) => a.id === id)?.name ?? id;
-  return (
-    <Field path="candidates" label="Would do as well" help="Up to four; press one to try it on the board." group>
-      {() => (
-        <div>
-          {list.map((id) => (
-            <div key={id} className="small" style={{ display: 'flex', gap: 8 }}>
-              <button
-                type="button"
-                className="textbtn dotted"
-                disabled={id === chosen}
-                onClick={() => setValue('alloy', id, { shouldDirty: true })}
-              >
-                {name(id)}
-              </button>
-              {id === chosen && <span className="quiet">chosen</span>}
-              <button
-                type="button"
-                className="textbtn quiet"
-                aria-label={`Remove ${name(id)} from the candidates`}
-                onClick={() => field.onChange(list.filter((x) => x !== id))}
-              >
-                remove
-              </button>
-            </div>
-          ))}
-          {list.length < 4 && (
-            <div className="inbox">
-              <select
-                aria-label="Add an alloy that would do as well"
-                value=""
-                onChange={(e) =>
-                  e.target.value !== '' && !list.includes(e.target.value) && field.onChange([...list, e.target.value])
-                }
-              >
-                <option value="">add …</option>
-                {ALLOY_OPTIONS.map(([family, alloys]) => (
-                  <optgroup key={family} label={family}>
-                    {alloys.map(([id, label]) => (
-                      <option key={id} value={id}>
-                        {label}
-                      </option>
-                    ))}
-                  </optgroup>
-                ))}
-              </select>
-            </div>
-          )}
-        </div>
-      )}
-    </Field>
-  );
-}
-
-/** Three sides of the box, the third along the draw. */
-function BoxField() {
-  const { control, confirm, issues } = useBriefForm();
-  const { field } = useController({ name: 'geometry.box_mm', control });
-  const [units] = useUnits();
-  const value = (Array.isArray(field.value) ? field.value : [null, null, null]) as (number | string | null)[];
-  const [typed, setTyped] = useState<{ i: number; text: string } | null>(null);
-  const unit = units === 'si' ? 'mm' : 'in';
-  return (
-    <Field
-      path="geometry.box_mm"
-      label="Box: length, width, height along the draw"
-      help="Decides flask, die block, machine and how many fit."
-      group
-    >
-      {() => (
-        <div className="inbox">
-          {['Length', 'Width', 'Height along the draw'].map((name, i) => (
-            <input
-              key={name}
-              aria-label={`${name}, ${unit}`}
-              aria-invalid={issues.has(`geometry.box_mm.${i}`)}
-              inputMode="decimal"
-              style={{ textAlign: 'right' }}
-              value={typed?.i === i ? typed.text : showFigure(value[i] ?? null, 'length', units)}
-              onFocus={() => setTyped({ i, text: showFigure(value[i] ?? null, 'length', units) })}
-              onBlur={() => setTyped(null)}
-              onChange={(event) => {
-                setTyped({ i, text: event.target.value });
-                const next = [...value];
-                next[i] = readFigure(event.target.value, 'length', units);
-                field.onChange(next.every((x) => x === null) ? null : next);
-                confirm('geometry.box_mm');
-              }}
-            />
-          ))}
-          <span className="suffix">{unit}</span>
-        </div>
-      )}
-    </Field>
-  );
-}
-
-/** Low, likely and high demand a year. */
-function DemandField() {
-  const { control, issues } = useBriefForm();
-  const { field } = useController({ name: 'quantity.demand', control });
-  const value = (Array.isArray(field.value) ? field.value : [null, null, null]) as (number | string | null)[];
-  const [typed, setTyped] = useState<{ i: number; text: string } | null>(null);
-  return (
-    <Field path="quantity.demand" label="Demand a year: low, likely, high" help="Drawn as a band on the rail." group>
-      {() => (
-        <div className="inbox">
-          {['Low', 'Likely', 'High'].map((name, i) => (
-            <input
-              key={name}
-              aria-label={`${name} demand a year`}
-              aria-invalid={issues.has(`quantity.demand.${i}`)}
-              inputMode="decimal"
-              style={{ textAlign: 'right' }}
-              value={typed?.i === i ? typed.text : showFigure(value[i] ?? null, null, 'si')}
-              onFocus={() => setTyped({ i, text: showFigure(value[i] ?? null, null, 'si') })}
-              onBlur={() => setTyped(null)}
-              onChange={(event) => {
-                setTyped({ i, text: event.target.value });
-                const next = [...value];
-                next[i] = readFigure(event.target.value, null, 'si');
-                field.onChange(next.every((x) => x === null) ? null : next);
-              }}
-            />
-          ))}
-          <span className="suffix">a year</span>
-        </div>
-      )}
-    </Field>
-  );
-}
-
-/** As the route wants, none, or so many degrees. */
-function DraftField() {
-  const { control, confirm } = useBriefForm();
-  const { field } = useController({ name: 'geometry.draftAllowed', control });
-  const value = field.value as boolean | number | string | null;
-  const mode =
-    value === true ? 'any' : value === false ? 'none' : value === null || value === undefined ? '' : 'degrees';
-  const [typed, setTyped] = useState<string | null>(null);
-  const set = (next: boolean | number | string | null): void => {
-    field.onChange(next);
-    confirm('geometry.draftAllowed');
-  };
-  return (
-    <Field path="geometry.draftAllowed" label="Draft allowed" help="Walls along the draw must lean, or they stick.">
-      {(id, described, bad) => (
-        <div className={bad ? 'inbox is-bad' : 'inbox'}>
-          <select
-            id={id}
-            aria-describedby={described}
-            value={mode}
-            onChange={(e) => set({ any: true, none: false, degrees: 1, '': null }[e.target.value] ?? null)}
-          >
-            <option value="">not known</option>
-            <option value="any">as the route wants</option>
-            <option value="degrees">at most, in degrees</option>
-            <option value="none">none</option>
-          </select>
-          {mode === 'degrees' && (
-            <>
-              <input
-                aria-label="Degrees of draft allowed"
-                inputMode="decimal"
-                style={{ maxWidth: 60, textAlign: 'right' }}
-                value={typed ?? showFigure(value as number | string, null, 'si')}
-                onBlur={() => setTyped(null)}
-                onChange={(e) => {
-                  setTyped(e.target.value);
-                  set(readFigure(e.target.value, null, 'si') ?? '');
-                }}
-              />
-              <span className="suffix">°</span>
-            </>
-          )}
-        </div>
-      )}
-    </Field>
   );
 }

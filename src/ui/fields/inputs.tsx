@@ -79,14 +79,22 @@ function AssumedTag({ onConfirm, label }: { onConfirm: () => void; label: string
 export function NumberField({
   dimension = null,
   unit,
+  absent = null,
   ...props
-}: FieldProps & { dimension?: Dimension | null; unit?: string }) {
+}: FieldProps & { dimension?: Dimension | null; unit?: string; absent?: null | undefined }) {
   const [units] = useUnits();
   return (
     <Field {...props}>
       {(id, described, bad) => (
         <div className={bad ? 'inbox is-bad' : 'inbox'}>
-          <NumberInput id={id} path={props.path} dimension={dimension} describedBy={described} bad={bad} />
+          <NumberInput
+            id={id}
+            path={props.path}
+            dimension={dimension}
+            describedBy={described}
+            bad={bad}
+            absent={absent}
+          />
           <span className="suffix">{dimension === null ? unit : unitOf(dimension, units)}</span>
         </div>
       )}

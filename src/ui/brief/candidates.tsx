@@ -1,0 +1,66 @@
+'use client';
+import { useController } from 'react-hook-form';
+import { ALLOYS } from '@/core/alloys';
+import { Field } from '../fields/inputs';
+import { ALLOY_OPTIONS } from './alloy-options';
+import { useBriefForm } from './form-context';
+
+/** Alloys that would do as well: up to four, each one press away from being tried. */
+export function Candidates() {
+  const { control, setValue, getValues } = useBriefForm();
+  const { field } = useController({ name: 'candidates', control });
+  const list = (field.value ?? []) as string[];
+  const chosen = getValues('alloy') as string | null;
+  const name = (id: string): string => ALLOYS.find((a) => a.id === id)?.name ?? id;
+  return (
+    <Field path="candidates" label="Would do as well" help="Up to four; press one to try it on the board." group>
+      {() => (
+        <div>
+          {list.map((id) => (
+            <div key={id} className="small" style={{ display: 'flex', gap: 8 }}>
+              <button
+                type="button"
+                className="textbtn dotted"
+                disabled={id === chosen}
+                onClick={() => setValue('alloy', id, { shouldDirty: true })}
+              >
+                {name(id)}
+              </button>
+              {id === chosen && <span className="quiet">chosen</span>}
+              <button
+                type="button"
+                className="textbtn quiet"
+                aria-label={`Remove ${name(id)} from the candidates`}
+                onClick={() => field.onChange(list.filter((x) => x !== id))}
+              >
+                remove
+              </button>
+            </div>
+          ))}
+          {list.length < 4 && (
+            <div className="inbox">
+              <select
+                aria-label="Add an alloy that would do as well"
+                value=""
+                onChange={(e) =>
+                  e.target.value !== '' && !list.includes(e.target.value) && field.onChange([...list, e.target.value])
+                }
+              >
+                <option value="">add …</option>
+                {ALLOY_OPTIONS.map(([family, alloys]) => (
+                  <optgroup key={family} label={family}>
+                    {alloys.map(([id, label]) => (
+                      <option key={id} value={id}>
+                        {label}
+                      </option>
+                    ))}
+                  </optgroup>
+                ))}
+              </select>
+            </div>
+          )}
+        </div>
+      )}
+    </Field>
+  );
+}

@@ -1,0 +1,25 @@
+'use client';
+import { lifetimeQuantity } from '@/core/brief';
+import { whole } from '../format';
+import { useQuantity, useStudy } from '../study/study-context';
+
+/** The pieces over the life, as a year's pieces and the years give them, and the way to set the rail there. */
+export function LifeWords() {
+  const { brief } = useStudy();
+  const { setQ } = useQuantity();
+  const life = lifetimeQuantity(brief);
+  if (life === null) return <span className="quiet">pieces a year and years give the programme</span>;
+  return (
+    <span className="quiet">
+      {whole(life)} pieces over the life{' '}
+      <button
+        type="button"
+        className="textbtn small"
+        style={{ borderBottom: '1px solid var(--hair-2)' }}
+        onClick={() => setQ(life)}
+      >
+        set the rail there
+      </button>
+    </span>
+  );
+}

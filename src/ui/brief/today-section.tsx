@@ -1,0 +1,66 @@
+'use client';
+import { NumberField, SelectField, TextField } from '../fields/inputs';
+
+/** How joints of today's assembly are made, and what one is called. */
+const JOINTS = [
+  ['weld', 'Welds'],
+  ['bolt', 'Bolts'],
+  ['rivet', 'Rivets'],
+  ['bond', 'Bonds'],
+  ['press', 'Press fits'],
+] as const;
+
+/** How the part is made today, and what the ways without a casting need to know. */
+export function TodaySection() {
+  return (
+    <section className="section">
+      <h2>Today</h2>
+      <div className="form-grid">
+        <SelectField
+          path="today.how"
+          label="How it is made now"
+          empty="not made yet"
+          options={[
+            ['machined', 'machined from solid'],
+            ['fabricated', 'fabricated from several parts'],
+            ['green-sand', 'green sand'],
+            ['bonded-sand', 'bonded sand'],
+            ['gravity-die', 'gravity die'],
+            ['bought', 'bought'],
+          ]}
+        />
+        <NumberField path="today.cost_USD" label="Costs today" unit="USD a piece" help="Else it is worked out." />
+        <NumberField path="today.parts" label="Parts in it" unit="parts" help="Several parts may become one casting." />
+        <NumberField
+          path="today.partCost_USD"
+          label="Those parts cost"
+          unit="USD a piece"
+          help="Bought or made, before joining."
+        />
+        <TextField path="today.note" label="Note" />
+      </div>
+      <fieldset className="form-grid dense" style={{ marginTop: 14 }}>
+        <legend className="small quiet">Joints in it</legend>
+        {JOINTS.map(([kind, label]) => (
+          <NumberField key={kind} path={`today.joints.${kind}`} label={label} unit="a piece" absent={undefined} />
+        ))}
+      </fieldset>
+      <div className="form-grid" style={{ marginTop: 14 }}>
+        <NumberField
+          path="bends"
+          label="Bends if stamped"
+          unit="count"
+          absent={undefined}
+          help="Forms of the strip after blanking; empty: three for a part higher than twice its wall."
+        />
+        <NumberField
+          path="machiningSetups"
+          label="Set-ups to machine the casting"
+          unit="count"
+          absent={undefined}
+          help="Empty: worked out from the dimensions that are cut."
+        />
+      </div>
+    </section>
+  );
+}
