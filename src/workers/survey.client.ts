@@ -2,6 +2,7 @@ import type { Survey } from '@/core/board';
 import type { Brief } from '@/core/brief';
 import type { VectorCase, VectorResult } from '@/core/formulas';
 import type { School } from '@/core/part';
+import type { RequirementCost } from '@/core/requirements';
 import type { SurveyAnswer, SurveyRequest } from './survey.protocol';
 
 /** Thrown into a request that a newer one has overtaken, or that was ended. */
@@ -26,14 +27,23 @@ export class SurveyClient {
 
   /** Survey of a brief; cancels a survey still under way. */
   async survey(brief: Brief, school: School): Promise<Survey> {
-    for (const [id, w] of this.waiting) {
-      if (w.kind !== 'survey') continue;
-      this.waiting.delete(id);
-      w.reject(new Cancelled('overtaken'));
-    }
+    this.overtake('survey');
     const answer = await this.ask({ id: this.next++, kind: 'survey', brief, school });
     if (answer.kind !== 'survey') throw new Error('unexpected answer');
     return answer.survey;
+  }
+
+  /** What each requirement costs at q pieces; cancels the same question still under way. */
+  async requirements(
+    brief: Brief,
+    school: School,
+    q: number,
+    orderDate: string,
+  ): Promise<{ readonly costs: readonly RequirementCost[]; readonly q: number }> {
+    this.overtake('requirements');
+    const answer = await this.ask({ id: this.next++, kind: 'requirements', brief, school, q, orderDate });
+    if (answer.kind !== 'requirements') throw new Error('unexpected answer');
+    return answer;
   }
 
   /** Runs worked cases in the worker. */
@@ -49,6 +59,14 @@ export class SurveyClient {
     this.worker = null;
     for (const w of this.waiting.values()) w.reject(new Cancelled('closed'));
     this.waiting.clear();
+  }
+
+  private overtake(kind: SurveyRequest['kind']): void {
+    for (const [id, w] of this.waiting) {
+      if (w.kind !== kind) continue;
+      this.waiting.delete(id);
+      w.reject(new Cancelled('overtaken'));
+    }
   }
 
   private ask(request: SurveyRequest): Promise<SurveyAnswer> {

@@ -3,14 +3,30 @@ import type { Brief } from '@/core/brief';
 import type { CoreIssue } from '@/core/errors';
 import type { VectorCase, VectorResult } from '@/core/formulas';
 import type { School } from '@/core/part';
+import type { RequirementCost } from '@/core/requirements';
 
 /** What the worker is asked; `id` comes back with the answer. */
 export type SurveyRequest =
   | { readonly id: number; readonly kind: 'survey'; readonly brief: Brief; readonly school: School }
+  | {
+      readonly id: number;
+      readonly kind: 'requirements';
+      readonly brief: Brief;
+      readonly school: School;
+      readonly q: number;
+      readonly orderDate: string;
+    }
   | { readonly id: number; readonly kind: 'cases'; readonly cases: readonly VectorCase[] };
 
 /** What it answers: a result, or what was refused, as data. */
 export type SurveyAnswer =
   | { readonly id: number; readonly kind: 'survey'; readonly survey: Survey; readonly ms: number }
+  | {
+      readonly id: number;
+      readonly kind: 'requirements';
+      readonly costs: readonly RequirementCost[];
+      readonly q: number;
+      readonly ms: number;
+    }
   | { readonly id: number; readonly kind: 'cases'; readonly results: readonly VectorResult[] }
   | { readonly id: number; readonly kind: 'refused'; readonly issue: CoreIssue | null; readonly message: string };

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { prepareStudy, surveyOf } from '@/core/board';
 import { runVector, WORKED_CASES } from '@/core/formulas';
+import { relaxations, requirementCosts } from '@/core/requirements';
 import { bracket } from '@/core/testing/demo-briefs';
 import { answer } from './survey.answer';
 import { Cancelled, SurveyClient } from './survey.client';
@@ -14,6 +15,15 @@ describe('the worker’s answer', () => {
     expect(got.id).toBe(7);
     if (got.kind !== 'survey') throw new Error(got.kind);
     expect(structuredClone(got.survey)).toEqual(surveyOf(prepareStudy(brief)));
+  });
+  test('is what each requirement costs, the same at a second quantity as when asked afresh', () => {
+    const ask = (q: number) =>
+      answer({ id: 1, kind: 'requirements', brief, school: 'published', q, orderDate: '2027-01-04' });
+    ask(50);
+    const got = ask(4000);
+    expect(got.kind === 'requirements' && got.costs).toEqual(
+      requirementCosts(relaxations(prepareStudy(brief)), 4000, '2027-01-04'),
+    );
   });
   test('worked cases come out as in a direct call', () => {
     const got = answer({ id: 1, kind: 'cases', cases: WORKED_CASES });

@@ -1,5 +1,5 @@
 import type { Board, BoardLane } from '../board';
-import type { Requirement } from './requirement';
+import { plainRequirement, type PlainRequirement, type Requirement } from './requirement';
 
 /** What one requirement does to one lane at one quantity. */
 export interface LaneEffect {
@@ -14,7 +14,7 @@ export interface LaneEffect {
 
 /** What one requirement costs at one quantity. */
 export interface RequirementCost {
-  readonly requirement: Omit<Requirement, 'relax'>;
+  readonly requirement: PlainRequirement;
   readonly lanes: readonly LaneEffect[];
   /** Lanes it alone closes, cheapest first as they would be without it. */
   readonly opens: readonly string[];
@@ -37,7 +37,7 @@ const open = (lane: BoardLane | undefined): lane is BoardLane & { money: NonNull
  * @param asked board of the brief as it stands
  * @param without board of the relaxed brief
  */
-export function effectOf({ relax: _, ...requirement }: Requirement, asked: Board, without: Board): RequirementCost {
+export function effectOf(requirement: Requirement, asked: Board, without: Board): RequirementCost {
   const lanes = asked.lanes.map((lane): LaneEffect => {
     const free = without.lanes.find((l) => l.id === lane.id);
     const closes = !open(lane) && open(free);
@@ -57,7 +57,7 @@ export function effectOf({ relax: _, ...requirement }: Requirement, asked: Board
   const would = without.lanes.find((l) => l.id === without.leader);
   const adds = open(leads) && open(would) ? leads.money.allIn - would.money.allIn : null;
   return {
-    requirement,
+    requirement: plainRequirement(requirement),
     lanes,
     opens: lanes
       .filter((l) => l.closes)

@@ -86,7 +86,7 @@ const holeAsked = (hole: Hole, i: number): Requirement => ({
   // Cored holes count the detailed ones too, so that the count goes down with the pattern.
   relax: (b) => ({
     ...b,
-    holes: b.holes.filter((_, at) => at !== i),
+    holes: b.holes.filter((h) => h !== hole),
     geometry: {
       ...b.geometry,
       coredHoles: b.geometry.coredHoles === null ? null : Math.max(0, b.geometry.coredHoles - hole.count),
@@ -167,3 +167,12 @@ function dateAsked({ quantity }: Brief): Requirement[] {
         },
       ];
 }
+
+/**
+ * A brief with several of its requirements given up at once.
+ * @param ids of the brief's own requirements; ids it does not have are passed over
+ */
+export const withoutAll = (brief: Brief, ids: readonly string[]): Brief =>
+  requirementsOf(brief)
+    .filter((r) => ids.includes(r.id))
+    .reduce((b, r) => r.relax(b), brief);

@@ -1,7 +1,7 @@
 import { boardAt, prepareStudy, type Board, type Study } from '../board';
 import { effectOf, type RequirementCost } from './effect';
 import { requirementsOf } from './list';
-import type { Requirement } from './requirement';
+import { plainRequirement, type Requirement } from './requirement';
 
 /** Every requirement of a brief with the study of the brief without it, readied for any quantity. */
 export interface Relaxations {
@@ -50,7 +50,7 @@ const cents = (x: number): number => Math.round(100 * x);
  * A wanted date bars nothing, so that the board without it is the same board; what it costs is the way from the
  * cheapest route to the cheapest one that comes in time. Lanes that come late are the ones it closes.
  */
-function dateCost({ relax: _, ...requirement }: Requirement, asked: Board): RequirementCost {
+function dateCost(requirement: Requirement, asked: Board): RequirementCost {
   const running = asked.lanes.filter((l) => l.status !== 'blocked' && l.money !== null);
   const late = running.filter((l) => (l.dates?.slack_d ?? 0) < 0);
   const price = (l: (typeof running)[number]): number => l.money?.allIn ?? Infinity;
@@ -59,7 +59,7 @@ function dateCost({ relax: _, ...requirement }: Requirement, asked: Board): Requ
   const inTime = byPrice.find((l) => !late.includes(l));
   const adds = cheapest === undefined || inTime === undefined ? null : price(inTime) - price(cheapest);
   return {
-    requirement,
+    requirement: plainRequirement(requirement),
     lanes: asked.lanes.map((l) => ({
       laneId: l.id,
       addsAllIn: running.includes(l) ? 0 : null,

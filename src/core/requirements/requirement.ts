@@ -13,6 +13,19 @@ export interface Requirement {
   readonly relaxed: string;
   /** Field of the brief it stands in. */
   readonly path: string;
-  /** The brief with only this given up; the brief handed in is not touched. */
+  /** Gives this up in the brief it was listed from, or in one from which others were given up; that is not touched. */
   readonly relax: (brief: Brief) => Brief;
 }
+
+/** A requirement as plain data, without the means to give it up. */
+export type PlainRequirement = Omit<Requirement, 'relax'>;
+
+/** What can be sent to another thread and shown. */
+export const plainRequirement = ({ id, name, asked, unit, relaxed, path }: Requirement): PlainRequirement => ({
+  id,
+  name,
+  asked,
+  unit,
+  relaxed,
+  path,
+});

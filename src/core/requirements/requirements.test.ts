@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
-import { boardAt, prepareStudy } from '../board';
+import { boardAt, prepareStudy, survives } from '../board';
 import { lifetimeQuantity } from '../brief';
 import { bracket, briefOf } from '../testing/demo-briefs';
-import { relaxations, requirementCosts, requirementsOf } from '.';
+import { relaxations, requirementCosts, requirementsOf, withoutAll } from '.';
 
 const ORDER = '2027-01-04';
 const costsOf = (brief: ReturnType<typeof briefOf>, q: number) =>
@@ -31,6 +31,35 @@ describe('what is listed', () => {
         expect(after.length, r.id).toBe(list.length - 1);
       }
     }
+  });
+});
+
+describe('giving up several', () => {
+  test('leaves just the others, whichever holes and dimensions are among them', () => {
+    for (const brief of QUILLMERE_PARTS.map(briefOf)) {
+      const names = requirementsOf(brief).map((r) => r.name);
+      const given = requirementsOf(brief).filter((_, i) => i % 2 === 0);
+      const left = requirementsOf(
+        withoutAll(
+          brief,
+          given.map((r) => r.id),
+        ),
+      );
+      expect(left.map((r) => r.name)).toEqual(names.filter((_, i) => i % 2 === 1));
+    }
+  });
+
+  test('all of them leave a brief that asks for nothing, and unknown ids are passed over', () => {
+    const brief = bracket();
+    expect(
+      requirementsOf(
+        withoutAll(
+          brief,
+          requirementsOf(brief).map((r) => r.id),
+        ),
+      ),
+    ).toEqual([]);
+    expect(withoutAll(brief, ['hole.7'])).toBe(brief);
   });
 });
 
@@ -129,23 +158,31 @@ describe('giving a requirement up', () => {
       };
     });
 
-  test('never closes a route and never makes one dearer or later', () => {
+  // The most positions a mould takes are tried beside the round counts. A lighter casting can raise that most, so that
+  // a count tried before is not tried again: the cost is held against each layout both can be poured in.
+  test('never closes a route, and makes none dearer at the same positions', () => {
+    let compared = 0;
     fc.assert(
       fc.property(anyBrief, ({ brief, q }) => {
         const study = prepareStudy(brief);
-        const asked = boardAt(study, q, ORDER);
         for (const r of requirementsOf(brief)) {
-          const without = boardAt(prepareStudy(r.relax(brief)), q, ORDER);
-          for (const lane of asked.lanes) {
-            const free = without.lanes.find((l) => l.id === lane.id);
-            if (lane.status === 'blocked' || lane.money === null) continue;
-            expect(free?.status, `${r.id} closes ${lane.id}`).not.toBe('blocked');
-            expect(free?.money?.total, `${r.id} on ${lane.id}`).toBeLessThanOrEqual(lane.money.total * (1 + 1e-9));
-          }
+          const without = prepareStudy(r.relax(brief));
+          study.lanes.forEach((entry, i) => {
+            const free = without.lanes[i];
+            if (!survives(entry) || free === undefined) return;
+            expect(survives(free), `${r.id} closes ${entry.lane.id}`).toBe(true);
+            for (const cost of entry.costs) {
+              const same = free.costs.find((c) => c.plan.n === cost.plan.n && c.plan.nt === cost.plan.nt);
+              if (same === undefined) continue;
+              compared++;
+              expect(same.total(q), `${r.id} on ${entry.lane.id}`).toBeLessThanOrEqual(cost.total(q) * (1 + 1e-9));
+            }
+          });
         }
       }),
-      { numRuns: 25 },
+      { numRuns: 60 },
     );
+    expect(compared).toBeGreaterThan(1000);
   });
 });
 

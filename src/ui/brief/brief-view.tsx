@@ -85,7 +85,12 @@ function BriefFormScreen({ start }: { start: Brief }) {
               help="Decides which moulds can be poured at all."
             />
             <Candidates />
-            <TextField path="alloyWhy" label="Why this alloy" help="So that nobody changes it without knowing." />
+            <TextField
+              path="alloyWhy"
+              label="Why this alloy"
+              rows={2}
+              help="So that nobody changes it without knowing."
+            />
             <SelectField
               path="geometry.form"
               label="Form"

@@ -37,7 +37,7 @@ export function TodaySection() {
           unit="USD a piece"
           help="Bought or made, before joining."
         />
-        <TextField path="today.note" label="Note" />
+        <TextField path="today.note" label="Note" rows={2} />
       </div>
       <fieldset className="form-grid dense" style={{ marginTop: 14 }}>
         <legend className="small quiet">Joints in it</legend>

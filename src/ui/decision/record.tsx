@@ -27,7 +27,11 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
   const frozen = useMemo<Frozen | undefined>(
     () =>
       decision.coreVersion === CORE_VERSION
-        ? { study: prepareStudy(decision.frozen.brief, decision.school, decision.frozen.rates), q: decision.quantity }
+        ? {
+            study: prepareStudy(decision.frozen.brief, decision.school, decision.frozen.rates),
+            q: decision.quantity,
+            words: 'as signed',
+          }
         : undefined,
     [decision],
   );

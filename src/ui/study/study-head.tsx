@@ -13,6 +13,7 @@ import { useQuantity, useStudy } from './study-context';
 const VIEWS = [
   ['brief', 'Brief'],
   ['routes', 'Routes'],
+  ['requirements', 'Requirements'],
   ['decision', 'Decision'],
 ] as const;
 
@@ -26,6 +27,7 @@ export function StudyHead({ children }: { children: ReactNode }) {
       () => ({
         b: () => router.push(`/studies/${id}/brief`),
         l: () => router.push(`/studies/${id}/routes`),
+        w: () => router.push(`/studies/${id}/requirements`),
         d: () => router.push(`/studies/${id}/decision`),
         r: () => document.getElementById('rail')?.focus(),
       }),

@@ -12,10 +12,12 @@ export interface FigureAt {
   readonly q?: number | undefined;
 }
 
-/** A frozen study and the quantity it was signed at, for figures that are not of the study on the screen. */
+/** A study and a quantity other than those on the screen, for figures of a signed record or of a what-if. */
 export interface Frozen {
   readonly study: Study;
   readonly q: number;
+  /** Whose figures they are, as words after the quantity: "as signed". */
+  readonly words: string;
 }
 
 /** Opens what stands behind a figure or a verdict; both keep their identity while the rail moves. */

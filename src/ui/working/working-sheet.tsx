@@ -55,7 +55,7 @@ export function WorkingPage({
       return error instanceof Error ? error.message : String(error);
     }
   }, [at, study, q]);
-  const where = `${shortName(at.laneId)}, at ${significant(q, 7)} pieces${frozen === undefined ? '' : ', as signed'}`;
+  const where = `${shortName(at.laneId)}, at ${significant(q, 7)} pieces${frozen === undefined ? '' : `, ${frozen.words}`}`;
   return (
     <SheetPage
       title={typeof result === 'string' ? 'Working' : result.title}

@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { listDecisions } from '@/server/decisions';
 import { getStudy } from '@/server/studies';
+import { WhatIfsProvider } from '@/ui/requirements/what-ifs';
 import { StudyProvider } from '@/ui/study/study-context';
 import { StudyHead } from '@/ui/study/study-head';
 import { SheetsProvider } from '@/ui/working/sheets';
@@ -27,7 +28,9 @@ export default async function StudyLayout({ params, children }: Props) {
       today={new Date().toISOString().slice(0, 10)}
     >
       <SheetsProvider>
-        <StudyHead>{children}</StudyHead>
+        <WhatIfsProvider>
+          <StudyHead>{children}</StudyHead>
+        </WhatIfsProvider>
       </SheetsProvider>
     </StudyProvider>
   );

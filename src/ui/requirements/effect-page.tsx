@@ -1,0 +1,99 @@
+'use client';
+import { useMemo } from 'react';
+import { boardAt, prepareStudy } from '@/core/board';
+import { withoutAll, type RequirementCost } from '@/core/requirements';
+import { laneWords } from '@/core/routes';
+import { perPart, signed, whole } from '../format';
+import { useUnits } from '../preferences';
+import { SheetPage } from '../shell/sheet';
+import { useStudy } from '../study/study-context';
+import { useSheets } from '../working/sheets';
+import { askedWords } from './asked';
+
+/** One requirement lane by lane: all in with it, without it, what it adds, and the lanes it closes. */
+export function EffectPage({ cost, q }: { readonly cost: RequirementCost; readonly q: number }) {
+  const { brief, school, study, orderDate } = useStudy();
+  const { openWorking } = useSheets();
+  const [units] = useUnits();
+  const { requirement: r } = cost;
+  const asked = useMemo(() => boardAt(study, q, orderDate), [study, q, orderDate]);
+  const without = useMemo(() => {
+    const relaxed = prepareStudy(withoutAll(brief, [r.id]), school, study.rates);
+    return { study: relaxed, q, words: `without ${r.name}`, board: boardAt(relaxed, q, orderDate) };
+  }, [brief, school, study.rates, r.id, r.name, q, orderDate]);
+  const code = study.rates.currency.code;
+  const rows = cost.lanes
+    .flatMap((effect) => {
+      const free = without.board.lanes.find((l) => l.id === effect.laneId);
+      const lane = asked.lanes.find((l) => l.id === effect.laneId);
+      return free === undefined || lane === undefined || free.status === 'blocked' || free.money === null
+        ? []
+        : [{ effect, lane, allIn: free.money.allIn }];
+    })
+    .sort((a, b) => a.allIn - b.allIn);
+  const barred = cost.lanes.length - rows.length;
+  const how = askedWords(r, units);
+  return (
+    <SheetPage
+      title={`${r.name}${how === '' ? '' : `: ${how}`}`}
+      under={`What it adds at ${whole(q)} pieces. Without it: ${r.relaxed}.`}
+    >
+      <div className="scroll-x">
+        <table className="sheet-table">
+          <thead>
+            <tr>
+              <th>Lane</th>
+              <th className="num">With it, {code}</th>
+              <th className="num">Without, {code}</th>
+              <th className="num">Adds, {code}</th>
+              <th className="num">Days</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(({ effect, lane, allIn }) => (
+              <tr key={lane.id}>
+                <td>
+                  {laneWords(lane.id).route} <span className="quiet small">{laneWords(lane.id).variant}</span>
+                </td>
+                <td className="num">
+                  {effect.closes && lane.status === 'blocked' ? (
+                    'closed by it'
+                  ) : (
+                    <button
+                      type="button"
+                      className="textbtn dotted"
+                      onClick={() => openWorking({ laneId: lane.id, figure: 'allIn', q })}
+                    >
+                      {perPart(lane.money?.allIn ?? 0)}
+                    </button>
+                  )}
+                </td>
+                <td className="num">
+                  <button
+                    type="button"
+                    className="textbtn dotted"
+                    onClick={() => openWorking({ laneId: lane.id, figure: 'allIn' }, without)}
+                  >
+                    {perPart(allIn)}
+                  </button>
+                </td>
+                <td className="num">{effect.addsAllIn === null ? '' : signed(effect.addsAllIn, 2)}</td>
+                <td className="num">
+                  {effect.closes && lane.status !== 'blocked'
+                    ? 'too late'
+                    : effect.addsFirst_d === null
+                      ? ''
+                      : signed(effect.addsFirst_d, 1)}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {barred > 0 && <p className="small quiet">{barred} more lanes are ruled out with it and without it.</p>}
+      {r.path.startsWith('needs.pressure') && (
+        <p className="small quiet">A part that must hold pressure is tested under its licence; local codes decide.</p>
+      )}
+    </SheetPage>
+  );
+}

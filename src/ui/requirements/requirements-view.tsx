@@ -1,0 +1,42 @@
+'use client';
+import { useMemo, useState } from 'react';
+import { whole } from '../format';
+import { Sheet } from '../shell/sheet';
+import { useStudy } from '../study/study-context';
+import { CostTable } from './cost-table';
+import { EffectPage } from './effect-page';
+import { SideBySide } from './side-by-side';
+import { useRequirementCosts } from './use-requirement-costs';
+
+/** What every requirement of the brief costs, dearest first, and up to three briefs without some of them. */
+export function RequirementsView() {
+  const { study } = useStudy();
+  const { costs, q, busy, error } = useRequirementCosts();
+  const [openId, setOpenId] = useState<string | null>(null);
+  const opened = costs?.find((c) => c.requirement.id === openId);
+  const page = useMemo(() => (opened === undefined ? null : <EffectPage cost={opened} q={q} />), [opened, q]);
+  if (study.missing.length > 0)
+    return <p className="section">What the requirements cost is told once the brief has what the board needs.</p>;
+  return (
+    <>
+      <SideBySide />
+      <section className="section" aria-busy={busy}>
+        <h2>
+          What each requirement costs{' '}
+          <span className="quiet" role="status">
+            {error !== null
+              ? `Not worked out: ${error}`
+              : busy
+                ? 'Working it out …'
+                : `at ${whole(q)} pieces: the brief as it stands against the brief without it`}
+          </span>
+        </h2>
+        {costs !== null && costs.length === 0 && <p>The brief asks for nothing that could be given up.</p>}
+        {costs !== null && costs.length > 0 && <CostTable costs={costs} onOpen={setOpenId} />}
+      </section>
+      <Sheet open={page !== null} onClose={() => setOpenId(null)} testId="effect">
+        {page}
+      </Sheet>
+    </>
+  );
+}

@@ -1,0 +1,203 @@
+'use client';
+import { Button } from '@chakra-ui/react';
+import { useMemo, type ReactNode } from 'react';
+import { boardAt, prepareStudy, type Board } from '@/core/board';
+import { requirementsOf, withoutAll } from '@/core/requirements';
+import { laneWords } from '@/core/routes';
+import { keptTyping } from '../brief/typing';
+import { perPart, signed, weeks, whole } from '../format';
+import { Tone } from '../marks/tone';
+import { useQuantity, useStudy } from '../study/study-context';
+import { useSheets, type Frozen } from '../working/sheets';
+import { useWhatIfs, type WhatIf } from './what-ifs';
+
+/** The brief as it stands beside up to three what-ifs, at the quantity on the rail. */
+export function SideBySide() {
+  const { list, before, takeBack } = useWhatIfs();
+  const { study } = useStudy();
+  const { board } = useQuantity();
+  return (
+    <>
+      {before !== null && (
+        <div className="banner" role="status">
+          <span>The what-if is now the brief. The brief before it stays as an earlier revision.</span>
+          <Button size="xs" variant="outline" onClick={takeBack}>
+            Take it back
+          </Button>
+        </div>
+      )}
+      {list.length > 0 && (
+        <section className="section" data-testid="what-ifs">
+          <h2>
+            Beside the brief{' '}
+            <span className="quiet">at {whole(board.q)} pieces; nothing here is saved until adopted</span>
+          </h2>
+          <div className="scroll-x">
+            <div className="beside" style={{ gridTemplateColumns: `repeat(${list.length + 1}, minmax(200px, 320px))` }}>
+              <Column
+                title="The brief as it stands"
+                board={board}
+                against={null}
+                frozen={undefined}
+                code={study.rates.currency.code}
+              >
+                <p className="small quiet">{requirementsOf(study.brief).length} requirements</p>
+              </Column>
+              {list.map((ids, i) => (
+                <WhatIfColumn key={ids.join()} ids={ids} at={i} />
+              ))}
+            </div>
+          </div>
+        </section>
+      )}
+    </>
+  );
+}
+
+function WhatIfColumn({ ids, at }: { readonly ids: WhatIf; readonly at: number }) {
+  const { id, brief, school, study, orderDate } = useStudy();
+  const { q, board } = useQuantity();
+  const { change, drop, adopt } = useWhatIfs();
+  const all = useMemo(() => requirementsOf(brief), [brief]);
+  const name = `What-if ${'ABC'[at] ?? ''}`;
+  const relaxed = useMemo(
+    () => prepareStudy(withoutAll(brief, ids), school, study.rates),
+    [brief, ids, school, study.rates],
+  );
+  const theirs = useMemo(() => boardAt(relaxed, q, orderDate), [relaxed, q, orderDate]);
+  const frozen = useMemo<Frozen>(() => ({ study: relaxed, q, words: name }), [relaxed, q, name]);
+  const unread = keptTyping(id) !== null;
+  return (
+    <Column title={name} board={theirs} against={board} frozen={frozen} code={study.rates.currency.code}>
+      <ul className="given-up" aria-label={`Given up in ${name}`}>
+        {all
+          .filter((r) => ids.includes(r.id))
+          .map((r) => (
+            <li key={r.id}>
+              without {r.name}{' '}
+              <button
+                type="button"
+                className="textbtn quiet"
+                aria-label={`Ask for ${r.name} again in ${name}`}
+                onClick={() =>
+                  change(
+                    at,
+                    ids.filter((x) => x !== r.id),
+                  )
+                }
+              >
+                ask again
+              </button>
+            </li>
+          ))}
+      </ul>
+      <select
+        className="plain-select small"
+        aria-label={`Give up more in ${name}`}
+        value=""
+        onChange={(e) => e.target.value !== '' && change(at, [...ids, e.target.value])}
+      >
+        <option value="">give up more …</option>
+        {all
+          .filter((r) => !ids.includes(r.id))
+          .map((r) => (
+            <option key={r.id} value={r.id}>
+              {r.name}
+            </option>
+          ))}
+      </select>
+      <div style={{ display: 'flex', gap: 8, marginTop: 8 }}>
+        <Button size="xs" colorPalette="hot" onClick={() => adopt(at)} disabled={unread} aria-label={`Adopt ${name}`}>
+          Adopt
+        </Button>
+        <Button size="xs" variant="outline" onClick={() => drop(at)} aria-label={`Drop ${name}`}>
+          Drop
+        </Button>
+      </div>
+      {unread && (
+        <p className="small" style={{ color: 'var(--alarm)' }}>
+          The brief holds a figure that cannot be read. Mend it first; then this can be adopted.
+        </p>
+      )}
+    </Column>
+  );
+}
+
+/** The few figures a what-if is judged by, each with its working. */
+function Column({
+  title,
+  board,
+  against,
+  frozen,
+  code,
+  children,
+}: {
+  readonly title: string;
+  readonly board: Board;
+  readonly against: Board | null;
+  readonly frozen: Frozen | undefined;
+  readonly code: string;
+  readonly children: ReactNode;
+}) {
+  const { openWorking } = useSheets();
+  const lane = board.lanes.find((l) => l.id === board.leader);
+  const base = against?.lanes.find((l) => l.id === against.leader);
+  const survivors = new Set(
+    board.lanes.filter((l) => l.status !== 'blocked' && l.money !== null).map((l) => l.routeId),
+  );
+  const line = (label: string, figure: string, text: string, unit: string, gap: string | null) => (
+    <>
+      <dt>{label}</dt>
+      <dd>
+        <button
+          type="button"
+          className="textbtn dotted"
+          onClick={() => lane && openWorking({ laneId: lane.id, figure }, frozen)}
+        >
+          {text}
+        </button>
+        <span className="unit">{unit}</span>
+        {gap !== null && <span className="small quiet"> {gap}</span>}
+      </dd>
+    </>
+  );
+  const gap = (mine: number | undefined, theirs: number | undefined, digits: number): string | null =>
+    mine === undefined || theirs === undefined ? null : signed(mine - theirs, digits);
+  const { money, dates } = lane ?? { money: null, dates: null };
+  return (
+    <div className="beside-column" role="group" aria-label={title}>
+      <h3>{title}</h3>
+      {lane === undefined || money === null || dates === null ? (
+        <p>No route survives.</p>
+      ) : (
+        <dl>
+          <dt>Leads</dt>
+          <dd>
+            <Tone laneId={lane.id} /> {laneWords(lane.id).route}{' '}
+            <span className="quiet small">{laneWords(lane.id).variant}</span>
+          </dd>
+          {line('All in', 'allIn', perPart(money.allIn), `${code} a part`, gap(money.allIn, base?.money?.allIn, 2))}
+          {line('Programme', 'total', whole(money.total), code, gap(money.total, base?.money?.total, 0))}
+          {line('Tooling', 'tooling', whole(money.tooling), code, gap(money.tooling, base?.money?.tooling, 0))}
+          {line(
+            'First article',
+            'firstArticle',
+            weeks(dates.firstArticle_d),
+            'weeks',
+            gap(dates.firstArticle_d / 7, base?.dates == null ? undefined : base.dates.firstArticle_d / 7, 1),
+          )}
+          {line(
+            'Last part',
+            'lastPart',
+            weeks(dates.lastPart_d),
+            'weeks',
+            gap(dates.lastPart_d / 7, base?.dates == null ? undefined : base.dates.lastPart_d / 7, 1),
+          )}
+          <dt>Survive</dt>
+          <dd>{survivors.size} of 9 routes</dd>
+        </dl>
+      )}
+      {children}
+    </div>
+  );
+}
