@@ -19,7 +19,7 @@ for (const scheme of ['light', 'dark'] as const) {
   test.describe(scheme, () => {
     test.use({ colorScheme: scheme });
     test('no serious finding by axe on any screen, nor in its sheets', async ({ page, request }) => {
-      test.setTimeout(120_000);
+      test.setTimeout(300_000);
       const id = await studyId(request, 'Tripod hub');
       await page.goto('/');
       await expect(page.getByRole('link', { name: 'Tripod hub', exact: true })).toBeVisible();
@@ -27,7 +27,7 @@ for (const scheme of ['light', 'dark'] as const) {
       await page.goto('/check');
       await expect(page.getByTestId('tally')).toContainText('agree');
       expect(await serious(page), 'check').toEqual([]);
-      for (const view of ['brief', 'routes', 'decision'] as const) {
+      for (const view of ['brief', 'routes', 'requirements', 'decision'] as const) {
         await openView(page, id, view);
         expect(await serious(page), view).toEqual([]);
       }

@@ -15,7 +15,11 @@ export async function copyOf(request: APIRequestContext, title: string): Promise
 }
 
 /** Opens a view of a study and waits until the ribbon is there. */
-export async function openView(page: Page, id: string, view: 'brief' | 'routes' | 'decision'): Promise<void> {
+export async function openView(
+  page: Page,
+  id: string,
+  view: 'brief' | 'routes' | 'requirements' | 'decision',
+): Promise<void> {
   await page.goto(`/studies/${id}/${view}`);
   await expect(page.locator('#rail rect[fill^="var(--tone"]').first()).toBeAttached();
 }

@@ -71,7 +71,7 @@ test('the changes of the lead are listed in words, bands as bands, and set the r
 });
 
 test('dragging the rail recomputes in the same frame: none over 50 ms', async ({ page, request }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(300_000);
   await openView(page, await studyId(request, 'Tripod hub'), 'routes');
   await page.waitForTimeout(1500);
   const box = await page.locator('#rail').boundingBox();

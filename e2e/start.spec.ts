@@ -83,7 +83,7 @@ test('DATABASE_URL points it at another MariaDB, and the built-in one stays out 
 });
 
 test('Ctrl-C stops application and database cleanly, and it can be started again', async () => {
-  test.setTimeout(120_000);
+  test.setTimeout(300_000);
   const own = new Instance('e2e-restart', 3912);
   await own.start();
   await own.stop();

@@ -16,13 +16,13 @@ test('figures in the verdict open their working; a difference shows both lanes a
   await expect(sheetOf(page)).toContainText((cost ?? '').split('.')[0] ?? 'no figure');
   await page.keyboard.press('Escape');
   await verdict.getByRole('button').nth(1).click();
-  await expect(sheetOf(page)).toContainText('a - b');
+  await expect(sheetOf(page)).toContainText('a \u2212 b');
   await expect(sheetOf(page)).toContainText((under ?? '').split('.')[0] ?? 'no figure');
   await expect(sheetOf(page).getByRole('row')).toHaveCount(3);
   const second = sheetOf(page).getByRole('row').nth(2);
   const other = await second.getByRole('cell').nth(1).innerText();
   await second.getByRole('button').click();
-  await expect(sheetOf(page)).toContainText('Total of the programme');
+  await expect(sheetOf(page)).toContainText('total of the programme');
   await expect(sheetOf(page)).toContainText(other.replace('all in, a part, ', ''));
 });
 

@@ -9,6 +9,7 @@ import { ALLOY_OPTIONS } from './alloy-options';
 import { Candidates } from './candidates';
 import { DraftField } from './draft-field';
 import { FeaturesTable, HolesTable } from './entry-tables';
+import { withoutEmptied } from './emptied';
 import { BriefFormProvider, type BriefForm } from './form-context';
 import { issueWords } from './issue-words';
 import { LifeWords } from './life-words';
@@ -28,7 +29,7 @@ function BriefFormScreen({ start }: { start: Brief }) {
   const [first] = useState<FieldValues>(() => keptTyping(id) ?? start);
   const form = useForm<FieldValues>({ defaultValues: first });
   const { control, register, setValue, getValues, subscribe } = form;
-  const [found, setFound] = useState<readonly BriefIssue[]>(() => inspectBrief(first).issues);
+  const [found, setFound] = useState<readonly BriefIssue[]>(() => inspectBrief(withoutEmptied(first)).issues);
   const latest = useRef(brief);
   useEffect(() => {
     latest.current = brief;
@@ -39,7 +40,7 @@ function BriefFormScreen({ start }: { start: Brief }) {
       subscribe({
         formState: { values: true },
         callback: ({ values }) => {
-          const raw = structuredClone(values);
+          const raw = withoutEmptied(structuredClone(values));
           const { brief: whole, issues } = inspectBrief(raw);
           setFound(issues);
           keepTyping(id, whole === null ? raw : null);

@@ -90,32 +90,24 @@ function EntryTable({
   );
 }
 
-/** One figure of a row; an optional one that is emptied is simply not given. */
+/** One figure of a row. */
 function FigureCell({
   row,
   name,
   path,
   dimension = null,
-  optional = false,
   width,
 }: {
   row: string;
   name: string;
   path: string;
   dimension?: Dimension | null;
-  optional?: boolean;
   width?: number;
 }) {
   const { issues } = useBriefForm();
   return (
     <td style={width === undefined ? undefined : { width }}>
-      <NumberInput
-        label={`${row}, ${name}`}
-        path={path}
-        dimension={dimension}
-        bad={issues.has(path)}
-        absent={optional ? undefined : null}
-      />
+      <NumberInput label={`${row}, ${name}`} path={path} dimension={dimension} bad={issues.has(path)} />
     </td>
   );
 }
@@ -220,10 +212,10 @@ export function FeaturesTable() {
                 />
               </td>
             ))}
-            <FigureCell row={row} name="area cut" path={path('area_cm2')} dimension="area" optional />
-            <FigureCell row={row} name="depth" path={path('depth_mm')} dimension="length" optional />
-            <FigureCell row={row} name="how many" path={path('count')} optional width={70} />
-            <FigureCell row={row} name="Ra" path={path('Ra_um')} dimension="roughness" optional width={70} />
+            <FigureCell row={row} name="area cut" path={path('area_cm2')} dimension="area" />
+            <FigureCell row={row} name="depth" path={path('depth_mm')} dimension="length" />
+            <FigureCell row={row} name="how many" path={path('count')} width={70} />
+            <FigureCell row={row} name="Ra" path={path('Ra_um')} dimension="roughness" width={70} />
             <td>
               <button
                 type="button"
@@ -287,7 +279,7 @@ export function HolesTable() {
                 />
               </td>
             ))}
-            <FigureCell row={row} name="tolerance" path={path('tol_mm')} dimension="length" optional />
+            <FigureCell row={row} name="tolerance" path={path('tol_mm')} dimension="length" />
             <td>
               <button
                 type="button"

@@ -42,7 +42,7 @@ export function TodaySection() {
       <fieldset className="form-grid dense" style={{ marginTop: 14 }}>
         <legend className="small quiet">Joints in it</legend>
         {JOINTS.map(([kind, label]) => (
-          <NumberField key={kind} path={`today.joints.${kind}`} label={label} unit="a piece" absent={undefined} />
+          <NumberField key={kind} path={`today.joints.${kind}`} label={label} unit="a piece" />
         ))}
       </fieldset>
       <div className="form-grid" style={{ marginTop: 14 }}>
@@ -50,14 +50,12 @@ export function TodaySection() {
           path="bends"
           label="Bends if stamped"
           unit="count"
-          absent={undefined}
           help="Forms of the strip after blanking; empty: three for a part higher than twice its wall."
         />
         <NumberField
           path="machiningSetups"
           label="Set-ups to machine the casting"
           unit="count"
-          absent={undefined}
           help="Empty: worked out from the dimensions that are cut."
         />
       </div>

@@ -79,22 +79,14 @@ function AssumedTag({ onConfirm, label }: { onConfirm: () => void; label: string
 export function NumberField({
   dimension = null,
   unit,
-  absent = null,
   ...props
-}: FieldProps & { dimension?: Dimension | null; unit?: string; absent?: null | undefined }) {
+}: FieldProps & { dimension?: Dimension | null; unit?: string }) {
   const [units] = useUnits();
   return (
     <Field {...props}>
       {(id, described, bad) => (
         <div className={bad ? 'inbox is-bad' : 'inbox'}>
-          <NumberInput
-            id={id}
-            path={props.path}
-            dimension={dimension}
-            describedBy={described}
-            bad={bad}
-            absent={absent}
-          />
+          <NumberInput id={id} path={props.path} dimension={dimension} describedBy={described} bad={bad} />
           <span className="suffix">{dimension === null ? unit : unitOf(dimension, units)}</span>
         </div>
       )}
@@ -110,7 +102,6 @@ export function NumberInput({
   describedBy,
   bad,
   label,
-  absent = null,
 }: {
   id?: string;
   path: string;
@@ -118,8 +109,6 @@ export function NumberInput({
   describedBy?: string | undefined;
   bad: boolean;
   label?: string;
-  /** What an emptied field holds: null for "not known", undefined for an optional figure. */
-  absent?: null | undefined;
 }) {
   const { control, confirm } = useBriefForm();
   const { field } = useController({ name: path, control });
@@ -141,7 +130,7 @@ export function NumberInput({
       onFocus={() => setTyped(showFigure(value, dimension, units))}
       onChange={(event) => {
         setTyped(event.target.value);
-        onChange(readFigure(event.target.value, dimension, units) ?? absent);
+        onChange(readFigure(event.target.value, dimension, units));
         confirm(path);
       }}
       onBlur={() => {

@@ -157,12 +157,16 @@ function Column({
           {text}
         </button>
         <span className="unit">{unit}</span>
-        {gap !== null && <span className="small quiet"> {gap}</span>}
       </dd>
+      <dd className="gap">{gap}</dd>
     </>
   );
   const gap = (mine: number | undefined, theirs: number | undefined, digits: number): string | null =>
-    mine === undefined || theirs === undefined ? null : signed(mine - theirs, digits);
+    mine === undefined || theirs === undefined
+      ? null
+      : Math.abs(mine - theirs) < 0.5 * 10 ** -digits
+        ? 'same'
+        : signed(mine - theirs, digits);
   const { money, dates } = lane ?? { money: null, dates: null };
   return (
     <div className="beside-column" role="group" aria-label={title}>
@@ -176,6 +180,7 @@ function Column({
             <Tone laneId={lane.id} /> {laneWords(lane.id).route}{' '}
             <span className="quiet small">{laneWords(lane.id).variant}</span>
           </dd>
+          <dd className="gap">{base !== undefined && base.id !== lane.id ? 'changes' : ''}</dd>
           {line('All in', 'allIn', perPart(money.allIn), `${code} a part`, gap(money.allIn, base?.money?.allIn, 2))}
           {line('Programme', 'total', whole(money.total), code, gap(money.total, base?.money?.total, 0))}
           {line('Tooling', 'tooling', whole(money.tooling), code, gap(money.tooling, base?.money?.tooling, 0))}
@@ -195,6 +200,7 @@ function Column({
           )}
           <dt>Survive</dt>
           <dd>{survivors.size} of 9 routes</dd>
+          <dd className="gap" />
         </dl>
       )}
       {children}

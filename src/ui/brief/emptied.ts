@@ -1,0 +1,28 @@
+/** Optional figures of the whole brief, and of each row of a list: an emptied one is absent, not "not known". */
+const OPTIONAL = ['bends', 'machiningSetups'] as const;
+const OPTIONAL_IN_ROWS = {
+  features: ['area_cm2', 'depth_mm', 'count', 'Ra_um'],
+  holes: ['tol_mm'],
+} as const;
+
+const isObject = (x: unknown): x is Record<string, unknown> => typeof x === 'object' && x !== null && !Array.isArray(x);
+
+/** An object without those of the keys that hold null. */
+const without = (x: unknown, keys: readonly string[]): unknown =>
+  isObject(x) ? Object.fromEntries(Object.entries(x).filter(([k, v]) => v !== null || !keys.includes(k))) : x;
+
+/**
+ * A form's values with emptied optional figures left out. The form itself holds null for them, since a form forgets a
+ * field that is set to nothing and would show its first value again.
+ */
+export function withoutEmptied(values: Readonly<Record<string, unknown>>): Record<string, unknown> {
+  const out = { ...(without(values, OPTIONAL) as Record<string, unknown>) };
+  for (const [list, keys] of Object.entries(OPTIONAL_IN_ROWS)) {
+    const rows = out[list];
+    if (Array.isArray(rows)) out[list] = rows.map((row) => without(row, keys));
+  }
+  const { today } = out;
+  if (isObject(today) && isObject(today['joints']))
+    out['today'] = { ...today, joints: without(today['joints'], Object.keys(today['joints'])) };
+  return out;
+}
