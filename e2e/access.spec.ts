@@ -27,7 +27,9 @@ for (const scheme of ['light', 'dark'] as const) {
       await page.goto('/check');
       await expect(page.getByTestId('tally')).toContainText('agree');
       expect(await serious(page), 'check').toEqual([]);
-      for (const view of ['brief', 'routes', 'requirements', 'decision'] as const) {
+      await page.goto('/bench');
+      expect(await serious(page), 'bench on its own').toEqual([]);
+      for (const view of ['brief', 'routes', 'calendar', 'requirements', 'bench', 'decision'] as const) {
         await openView(page, id, view);
         expect(await serious(page), view).toEqual([]);
       }
@@ -97,14 +99,22 @@ test('everything by keyboard: rail, lanes, working, reasons, pin, views, units',
   await page.keyboard.press('u');
   await page.keyboard.press('d');
   await expect(page).toHaveURL(/decision$/);
-  await page.keyboard.press('b');
-  await expect(page).toHaveURL(/brief$/);
+  for (const [key, view] of [
+    ['c', 'calendar'],
+    ['a', 'requirements'],
+    ['n', 'bench'],
+    ['b', 'brief'],
+  ] as const) {
+    await page.keyboard.press(key);
+    await expect(page).toHaveURL(new RegExp(`${view}$`));
+  }
 });
 
 test('at 390 px nothing is cut off and the page does not scroll sideways', async ({ page, request }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const id = await studyId(request, 'Tripod hub');
-  for (const path of ['/', '/check', `/studies/${id}/brief`, `/studies/${id}/routes`, `/studies/${id}/decision`]) {
+  const views = ['brief', 'routes', 'calendar', 'requirements', 'bench', 'decision'];
+  for (const path of ['/', '/check', '/bench', ...views.map((view) => `/studies/${id}/${view}`)]) {
     await page.goto(path);
     await page.waitForLoadState('networkidle');
     const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);

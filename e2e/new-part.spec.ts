@@ -58,11 +58,8 @@ test('a part is typed from nothing, decided and signed; after a restart it is fo
   await expect(page.getByTestId('record')).toContainText('Product engineer');
 
   await expect(page.getByTestId('kept-against').locator('div')).toHaveCount(2);
-  await page
-    .getByTestId('record')
-    .getByRole('button', { name: /^[\d.]+$/ })
-    .first()
-    .click();
+  const allIn = page.getByTestId('record').getByRole('definition').filter({ hasText: 'a part; tooling' });
+  await allIn.getByRole('button').first().click();
   await expect(page.getByTestId('working')).toContainText('All in, a part');
   await page.keyboard.press('Escape');
 

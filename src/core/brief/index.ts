@@ -11,3 +11,4 @@ export {
   type Feature,
   type Hole,
 } from './schema';
+export { neededPieces, type Needed } from './needed';

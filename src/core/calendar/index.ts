@@ -2,5 +2,14 @@
 export { dayNumber, isoDay } from './day';
 export { dayOf, laneTime, type LaneTime, type ResourceLoad, type StepTime } from './lane-time';
 export { criticalPath, type Task } from './network';
+export {
+  dayOnCurve,
+  deliveryCurve,
+  laneTimeline,
+  type Delivered,
+  type Stretch,
+  type StretchKind,
+  type Timeline,
+} from './timeline';
 export { cumulativeDay, flowLine, johnsonOrder, overlap } from './stations';
 export { addWorkdays, shiftHours, workdaysBetween, type WorkCalendar } from './workdays';

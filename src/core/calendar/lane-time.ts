@@ -49,7 +49,7 @@ export interface LaneTime {
 }
 
 /** A programme of this many pieces or fewer waits for no approval (time model, T11). */
-const NO_APPROVAL_UP_TO = 20;
+export const NO_APPROVAL_UP_TO = 20;
 
 /**
  * The time model for one lane and layout (equations T1 to T11); touch minutes are those the money pays for.

@@ -11,7 +11,9 @@ import {
   shiftHours,
   workdaysBetween,
 } from '../calendar';
+import { patternScale } from '../allowances';
 import { CoreError } from '../errors';
+import { feederFor } from '../feeding';
 import { buyToFly, crossovers, learningCurve, payback, presentValue, totalCost, type Plan } from '../money';
 import { batches, scrapChain, startsFor, throughput } from '../quantity';
 import {
@@ -325,6 +327,52 @@ describe('calendar', () => {
             good += day < from + gap ? daily : daily * 3;
           }
           expect(cumulativeDay({ rates, scrap: 0, need })).toEqual({ day, goodByThen: good });
+        },
+      ),
+    );
+  });
+});
+
+describe('pattern sizes and feeding', () => {
+  const share = fc.double({ min: -0.05, max: 0.15, noNaN: true });
+
+  test('stages multiply: their order is of no matter, and two schools differ by less than the square of the shrinkage', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 2000, noNaN: true }),
+        fc.array(share, { minLength: 1, maxLength: 4 }),
+        (mm, s) => {
+          const there = patternScale({ nominal_mm: mm, shrinks: s });
+          const back = patternScale({ nominal_mm: mm, shrinks: s.toReversed() });
+          expect(there.size_mm / back.size_mm).toBeCloseTo(1, 12);
+          expect(there.size_mm).toBeCloseTo(mm * there.factor, 9);
+          const other = patternScale({ nominal_mm: mm, shrinks: s, school: 'on-pattern' });
+          const most = s.reduce((sum, x) => sum + x * x, 0);
+          expect(other.factor).toBeGreaterThanOrEqual(there.factor - 1e-12);
+          expect(other.factor / there.factor - 1).toBeLessThanOrEqual(1.4 * most + 1e-12);
+        },
+      ),
+    );
+  });
+
+  test('what grows wants no riser, and only moulds without pressure or a tree take one', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(
+          'green-sand',
+          'bonded-sand',
+          'plaster',
+          'gravity-die',
+          'shell-investment',
+          'pressure-die',
+          'spin',
+        ),
+        fc.double({ min: -0.1, max: 0.15, noNaN: true }),
+        (route, netShrink) => {
+          const { feeder } = feederFor({ route, netShrink });
+          const open = ['green-sand', 'bonded-sand', 'plaster', 'gravity-die'].includes(route);
+          expect(feeder === 'riser').toBe(open && netShrink > 0);
+          expect(feeder === 'none').toBe(open && netShrink <= 0);
         },
       ),
     );

@@ -1,6 +1,8 @@
+import { patternScale } from '../allowances';
 import { addWorkdays, shiftHours, workdaysBetween } from '../calendar/workdays';
 import { criticalPath } from '../calendar/network';
 import { cumulativeDay, flowLine, johnsonOrder, overlap } from '../calendar/stations';
+import { feederFor } from '../feeding';
 import {
   buyToFly,
   consolidation,
@@ -53,4 +55,6 @@ export const FORMULAS: Readonly<Record<string, Formula>> = {
   'cal.overlap': overlap,
   'cal.johnson': johnsonOrder,
   'cal.cumulative': cumulativeDay,
+  'feed.need': feederFor,
+  'shrink.scale': patternScale,
 };

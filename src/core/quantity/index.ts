@@ -2,4 +2,4 @@
 export { batches, positions } from './batches';
 export { scrapChain } from './scrap-chain';
 export { startsFor } from './starts';
-export { throughput } from './throughput';
+export { throughput, unitPowers, type UnitPowers } from './throughput';

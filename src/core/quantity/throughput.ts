@@ -1,8 +1,11 @@
 import { filled, finite } from '../checks';
 import { refuse } from '../errors';
 
+/** Powers of unit words: kg/h/caster is kg 1, h −1, caster −1. */
+export type UnitPowers = ReadonlyMap<string, number>;
+
 /** Exponent of each unit word in a unit such as kg/h/caster; 1 and the empty unit are dimensionless. */
-function exponents(field: string, unit: unknown): Map<string, number> {
+export function unitPowers(field: string, unit: unknown): Map<string, number> {
   if (typeof unit !== 'string' || unit.trim() === '') return refuse('E_UNIT', field, unit, 'words joined by * and /');
   const out = new Map<string, number>();
   let sign = 1;
@@ -32,10 +35,10 @@ export function throughput(input: { factors: readonly { value: number; unit: str
     value *= finite(`factors[${i}].value`, factor.value);
   });
   input.factors.forEach((factor, i) => {
-    for (const [word, power] of exponents(`factors[${i}].unit`, factor.unit))
+    for (const [word, power] of unitPowers(`factors[${i}].unit`, factor.unit))
       total.set(word, (total.get(word) ?? 0) + power);
   });
-  for (const [word, power] of exponents('want', input.want)) total.set(word, (total.get(word) ?? 0) - power);
+  for (const [word, power] of unitPowers('want', input.want)) total.set(word, (total.get(word) ?? 0) - power);
   const left = [...total].filter(([, power]) => power !== 0);
   if (left.length > 0) {
     const words = left.map(([word, power]) => (power === 1 ? word : `${word}^${power}`)).join(' ');

@@ -14,6 +14,7 @@ import { useEffect, useLayoutEffect, useMemo, useRef } from 'react';
 import { RAIL_MAX, type Curve } from '@/core/board';
 import { laneWords } from '@/core/routes';
 import { perPart, whole } from '../format';
+import { css, drawEndNames, FAMILY } from './chart-parts';
 import { ROUTE_DASH, ROUTE_WEIGHT, toneOf } from '../marks/tone';
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, LogarithmicScale);
@@ -25,11 +26,6 @@ interface Props {
   readonly currency: string;
   readonly title: string;
 }
-
-const css = (name: string): string =>
-  getComputedStyle(document.documentElement)
-    .getPropertyValue(name.replace(/^var\((.*)\)$/, '$1'))
-    .trim();
 
 /** Cost against quantity on log axes: a line for each survivor, named at its end, and the chosen quantity as a hand. */
 export function CostChart({ curves, what, q, currency, title }: Props) {
@@ -44,11 +40,10 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
     if (element === null) return;
     const ink = css('--ink-2');
     const hair = css('--hair');
-    const family = "'Archivo Variable', system-ui, sans-serif";
     const marks: Plugin = {
       id: 'marks',
       afterDatasetsDraw: (c) => {
-        drawEndNames(c, css('--ink'), family);
+        drawEndNames(c, css('--ink'));
         placeHand(c, handle.current, hand.current);
       },
     };
@@ -85,12 +80,12 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
             border: { color: ink },
             ticks: {
               color: ink,
-              font: { family, size: 11 },
+              font: { family: FAMILY, size: 11 },
               callback: (v) => (isDecade(Number(v)) ? decade(Number(v)) : ''),
               maxRotation: 0,
               autoSkip: false,
             },
-            title: { display: true, text: 'pieces', color: ink, font: { family, size: 11 } },
+            title: { display: true, text: 'pieces', color: ink, font: { family: FAMILY, size: 11 } },
           },
           y: {
             type: 'logarithmic',
@@ -98,7 +93,7 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
             border: { color: ink },
             ticks: {
               color: ink,
-              font: { family, size: 11 },
+              font: { family: FAMILY, size: 11 },
               callback: (v) => (isDecade(Number(v)) ? decade(Number(v)) : ''),
               maxRotation: 0,
               autoSkip: false,
@@ -107,7 +102,7 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
               display: true,
               text: what === 'allIn' ? `${currency} a part` : currency,
               color: ink,
-              font: { family, size: 11 },
+              font: { family: FAMILY, size: 11 },
             },
           },
         },
@@ -156,41 +151,6 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
 const decade = (v: number): string => (v >= 1e6 ? `${v / 1e6} M` : v >= 1000 ? `${v / 1000} k` : String(v));
 
 const isDecade = (v: number): boolean => Math.abs(Math.log10(v) - Math.round(Math.log10(v))) < 1e-9;
-
-/** Names at the right ends, pushed apart so that none covers another. */
-function drawEndNames(c: Chart, ink: string, family: string): void {
-  const { ctx, chartArea } = c;
-  const ends = c.data.datasets
-    .map((set, i) => {
-      const points = c.getDatasetMeta(i).data;
-      const last = points.at(-1);
-      return { name: set.label ?? '', y: last?.y ?? NaN, tone: set.borderColor as string, i };
-    })
-    .filter((e) => Number.isFinite(e.y))
-    .sort((a, b) => a.y - b.y);
-  let floor = chartArea.top - 6;
-  const placed = ends.map((e) => {
-    const y = Math.max(e.y, floor + 12);
-    floor = y;
-    return { ...e, at: y };
-  });
-  const over = (placed.at(-1)?.at ?? 0) - (chartArea.bottom + 4);
-  ctx.save();
-  ctx.font = `11px ${family}`;
-  ctx.textBaseline = 'middle';
-  placed.forEach((e) => {
-    const y = e.at - Math.max(0, over);
-    ctx.strokeStyle = e.tone;
-    ctx.lineWidth = 1;
-    ctx.beginPath();
-    ctx.moveTo(chartArea.right, e.y);
-    ctx.lineTo(chartArea.right + 8, y);
-    ctx.stroke();
-    ctx.fillStyle = ink;
-    ctx.fillText(e.name, chartArea.right + 11, y, 138);
-  });
-  ctx.restore();
-}
 
 /** Moves the hand to a quantity: an element over the canvas, so that dragging redraws no line. */
 function placeHand(c: Chart, element: HTMLElement | null, q: number): void {

@@ -48,6 +48,10 @@ export function Shell({ children }: { children: ReactNode }) {
             Parts
           </Link>{' '}
           &nbsp;{' '}
+          <Link href="/bench" className="plain-link">
+            Bench
+          </Link>{' '}
+          &nbsp;{' '}
           <Link href="/check" className="plain-link">
             Check the arithmetic
           </Link>

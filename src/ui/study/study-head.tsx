@@ -13,7 +13,9 @@ import { useQuantity, useStudy } from './study-context';
 const VIEWS = [
   ['brief', 'Brief'],
   ['routes', 'Routes'],
+  ['calendar', 'Calendar'],
   ['requirements', 'Requirements'],
+  ['bench', 'Bench'],
   ['decision', 'Decision'],
 ] as const;
 
@@ -27,7 +29,9 @@ export function StudyHead({ children }: { children: ReactNode }) {
       () => ({
         b: () => router.push(`/studies/${id}/brief`),
         l: () => router.push(`/studies/${id}/routes`),
-        w: () => router.push(`/studies/${id}/requirements`),
+        c: () => router.push(`/studies/${id}/calendar`),
+        n: () => router.push(`/studies/${id}/bench`),
+        a: () => router.push(`/studies/${id}/requirements`),
         d: () => router.push(`/studies/${id}/decision`),
         r: () => document.getElementById('rail')?.focus(),
       }),

@@ -1,0 +1,43 @@
+import { expect, test } from '@playwright/test';
+import { openView, studyId } from './journeys';
+
+test('a rate left out leaves a unit and no figure; put back it gives one; what was typed stays', async ({ page }) => {
+  await page.goto('/bench');
+  const result = page.getByLabel('Pieces a shift, result');
+  await expect(result).toHaveText('2\u202f340 piece/shift');
+  await page.getByRole('button', { name: 'Pieces a shift, remove row 2' }).click();
+  await expect(result).toContainText('234 kg/shift, not piece/shift: left over kg/piece');
+  await page.getByRole('button', { name: 'add a rate' }).first().click();
+  await page.getByLabel('Pieces a shift, row 4, value').fill('0,1');
+  await page.getByLabel('Pieces a shift, row 4, unit').fill('kg/piece');
+  await expect(result).toContainText('left over kg*kg/piece/piece');
+  await page.getByRole('button', { name: 'Pieces a shift, row 4: multiplied; divide instead' }).click();
+  await expect(result).toHaveText('2\u202f340 piece/shift');
+  await page.getByLabel('Pieces a shift, row 1, value').fill('nine');
+  await expect(result).toContainText('Row 1, value “nine”: a finite number is wanted.');
+  await page.reload();
+  await expect(page.getByLabel('Pieces a shift, row 1, value')).toHaveValue('nine');
+});
+
+test('the bench is filled from the lanes of an open study', async ({ page, request }) => {
+  await openView(page, await studyId(request, 'Tripod hub'), 'bench');
+  await page.getByLabel('Fill the sheets from').selectOption({ label: 'gravity die, ladled by hand' });
+  const metal = page.getByRole('region', { name: /^Metal to melt for a lot/ });
+  await metal.getByRole('button', { name: 'fill from gravity die, ladled by hand' }).click();
+  await expect(page.getByLabel('Metal to melt for a lot, result')).toContainText('kg/lot');
+  const one = page.getByRole('region', { name: /^Days for an order, one way/ });
+  const other = page.getByRole('region', { name: /^Days for an order, the other way/ });
+  await one.getByRole('button', { name: 'fill from gravity die, ladled by hand' }).click();
+  await other.getByRole('button', { name: 'fill from permanent mould, tilting' }).click();
+  await expect(one.getByLabel('Days for an order, one way, row 1, value')).toHaveValue('2400');
+  await expect(page.getByTestId('two-ways')).toContainText(/The other way takes [\d.]+ days less/);
+});
+
+test('starts for a promise are more than the average says, and a wrong figure is named', async ({ page }) => {
+  await page.goto('/bench');
+  const result = page.getByLabel('Starts for a promise, result');
+  await expect(result).toContainText('114 starts');
+  await expect(result).toContainText('the average alone says 109');
+  await page.getByLabel('How sure, %').fill('100');
+  await expect(result).toContainText('How sure, % “100”: between 0 and 100 is wanted.');
+});

@@ -1,0 +1,5 @@
+import { StudyBench } from '@/ui/bench/study-bench';
+
+export default function Page() {
+  return <StudyBench />;
+}

@@ -1,0 +1,2 @@
+/** Allowances: what a pattern, die or master is made larger by. */
+export { patternScale } from './scale';

@@ -1,0 +1,122 @@
+'use client';
+import { useState } from 'react';
+import { daysForOrder, metalToMelt, piecesAShift, type LaneRates, type Link } from '@/core/bench';
+import { shortName } from '@/core/routes';
+import { significant } from '../format';
+import { ChainSheet, type Filling } from './chain-sheet';
+import { StartsSheet } from './starts-sheet';
+
+const PIECES_A_SHIFT: readonly Link[] = [
+  { name: 'metal a caster pours', value: 9, unit: 'kg/h/caster', by: 'times' },
+  { name: 'pieces from a kilogram', value: 10, unit: 'piece/kg', by: 'times' },
+  { name: 'casters', value: 4, unit: 'caster', by: 'times' },
+  { name: 'hours at the pot', value: 6.5, unit: 'h/shift', by: 'times' },
+];
+const METAL: readonly Link[] = [
+  { name: 'good pieces', value: 500, unit: 'piece/lot', by: 'times' },
+  { name: 'castings for a good piece', value: 1.08, unit: 'casting/piece', by: 'times' },
+  { name: 'poured for a casting', value: 0.4, unit: 'kg/casting', by: 'times' },
+  { name: 'melted for a kilogram poured', value: 1.04, unit: '1', by: 'times' },
+];
+const BY_HAND: readonly Link[] = [
+  { name: 'good pieces', value: 2400, unit: 'piece', by: 'times' },
+  { name: 'good pieces a working day', value: 20, unit: 'piece/workday', by: 'over' },
+  { name: 'calendar days for a working day', value: 1.4, unit: 'day/workday', by: 'times' },
+];
+const BY_DIE: readonly Link[] = BY_HAND.map((l) => (l.unit === 'piece/workday' ? { ...l, value: 180 } : l));
+
+/** What the bench can be filled with: the lanes of an open study and its quantities. */
+export interface BenchFill {
+  readonly title: string;
+  readonly lanes: readonly LaneRates[];
+  readonly lot: number;
+  readonly pieces: number;
+}
+
+/** Small live sums in which every unit is carried, so that a slip of ten shows as a unit that does not cancel. */
+export function BenchView({ fill }: { readonly fill: BenchFill | null }) {
+  const [hand, setHand] = useState<number | null>(null);
+  const [die, setDie] = useState<number | null>(null);
+  const [laneId, setLaneId] = useState<string | null>(null);
+  const lanes = fill?.lanes ?? [];
+  const chosen = lanes.find((l) => l.laneId === laneId) ?? lanes[0];
+  const filling = (links: (r: LaneRates) => readonly Link[]): readonly Filling[] =>
+    chosen === undefined ? [] : [{ from: shortName(chosen.laneId), links: links(chosen) }];
+  const anyLane = (links: (r: LaneRates) => readonly Link[]): readonly Filling[] =>
+    lanes.map((l) => ({ from: shortName(l.laneId), links: links(l) }));
+  return (
+    <>
+      <p className="lede">
+        Every rate keeps its unit, and the sum shows the unit after each step. A rate left out, or one that stands the
+        wrong way up, leaves a unit that does not cancel, and no figure is given.
+      </p>
+      {chosen !== undefined && (
+        <p className="small">
+          <label htmlFor="bench-lane">Fill the sheets from </label>
+          <select
+            id="bench-lane"
+            className="plain-select"
+            value={chosen.laneId}
+            onChange={(e) => setLaneId(e.target.value)}
+          >
+            {lanes.map((l) => (
+              <option key={l.laneId} value={l.laneId}>
+                {shortName(l.laneId)}
+              </option>
+            ))}
+          </select>{' '}
+          <span className="quiet">of {fill?.title}</span>
+        </p>
+      )}
+      <div className="bench">
+        <ChainSheet
+          id="pieces-a-shift"
+          title="Pieces a shift"
+          want="piece/shift"
+          start={PIECES_A_SHIFT}
+          fillings={filling(piecesAShift)}
+        />
+        <StartsSheet
+          fillings={
+            chosen === undefined ? [] : [{ from: shortName(chosen.laneId), need: fill?.lot ?? 1, yield: chosen.yield }]
+          }
+        />
+        <ChainSheet
+          id="metal"
+          title="Metal to melt for a lot"
+          want="kg/lot"
+          start={METAL}
+          fillings={filling((r) => metalToMelt(r, fill?.lot ?? 1))}
+        />
+        <div />
+        <ChainSheet
+          id="by-hand"
+          title="Days for an order, one way"
+          want="day"
+          start={BY_HAND}
+          fillings={anyLane((r) => daysForOrder(r, fill?.pieces ?? 1))}
+          onResult={setHand}
+        />
+        <ChainSheet
+          id="by-die"
+          title="Days for an order, the other way"
+          want="day"
+          start={BY_DIE}
+          fillings={anyLane((r) => daysForOrder(r, fill?.pieces ?? 1))}
+          onResult={setDie}
+        />
+      </div>
+      {hand !== null && die !== null && hand > 0 && die > 0 && (
+        <p className="section" data-testid="two-ways">
+          The other way takes {significant(Math.abs(hand - die), 4)} days {die < hand ? 'less' : 'more'} once it runs:{' '}
+          {significant(Math.max(hand, die) / Math.min(hand, die), 3)} times {die < hand ? 'as quick' : 'as slow'}. Its
+          tool must be made in that time to be worth waiting for.
+        </p>
+      )}
+      <p className="small quiet">
+        What a crew may lift and how long it may stand at the heat is for local codes and those who answer for the floor
+        to decide.
+      </p>
+    </>
+  );
+}

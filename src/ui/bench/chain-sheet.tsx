@@ -1,0 +1,184 @@
+'use client';
+import { useEffect, useMemo, useState } from 'react';
+import { runChain, type ChainResult, type Link } from '@/core/bench';
+import { CoreError } from '@/core/errors';
+import { significant } from '../format';
+import { isTypedLinks, keepSheet, keptSheet, readTyped, typedLinks, type TypedLink } from './bench-store';
+
+export interface Filling {
+  readonly from: string;
+  readonly links: readonly Link[];
+}
+
+/** A product of rates: each with its unit, what it has come to after each, and whether it ends in the unit wanted. */
+export function ChainSheet({
+  id,
+  title,
+  want,
+  start,
+  fillings,
+  onResult,
+}: {
+  readonly id: string;
+  readonly title: string;
+  /** Unit the product should have. */
+  readonly want: string;
+  readonly start: readonly Link[];
+  readonly fillings: readonly Filling[];
+  readonly onResult?: ((value: number | null) => void) | undefined;
+}) {
+  const [links, setLinks] = useState<readonly TypedLink[]>(() => typedLinks(start));
+  useEffect(
+    () =>
+      queueMicrotask(() => {
+        const kept = keptSheet(id, isTypedLinks);
+        if (kept !== null) setLinks(kept);
+      }),
+    [id],
+  );
+  const change = (next: readonly TypedLink[]): void => {
+    setLinks(next);
+    keepSheet(id, next);
+  };
+  const result = useMemo((): ChainResult | { readonly at: string; readonly words: string } => {
+    try {
+      return runChain(
+        links.map((l) => ({ ...l, value: readTyped(l.value) })),
+        want,
+      );
+    } catch (error) {
+      if (!(error instanceof CoreError)) throw error;
+      const row = Number(/^links\[(\d+)\]/.exec(error.issue.field)?.[1] ?? 0);
+      const what = error.issue.field.endsWith('unit') ? 'unit' : 'value';
+      const given = what === 'unit' ? links[row]?.unit : links[row]?.value;
+      return {
+        at: `${row}.${what}`,
+        words: `Row ${row + 1}, ${what} “${given ?? ''}”: ${error.issue.accepted} is wanted.`,
+      };
+    }
+  }, [links, want]);
+  const done = 'words' in result ? null : result;
+  const value = done !== null && done.leftOver === '' ? done.value : null;
+  useEffect(() => onResult?.(value), [onResult, value]);
+  const edit = (i: number, part: Partial<TypedLink>): void =>
+    change(links.map((l, at) => (at === i ? { ...l, ...part } : l)));
+  return (
+    <section className="section bench-sheet" aria-labelledby={`${id}-title`}>
+      <h2 id={`${id}-title`}>
+        {title} <span className="quiet">in {want}</span>
+      </h2>
+      <div className="scroll-x">
+        <table className="list">
+          <thead>
+            <tr>
+              <th>Rate</th>
+              <th>
+                <span className="sr">Multiply or divide</span>
+              </th>
+              <th className="num">Value</th>
+              <th>Unit</th>
+              <th className="num">So far</th>
+              <th>
+                <span className="sr">Remove</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {links.map((l, i) => (
+              <tr key={i}>
+                <td>
+                  <input
+                    className="cell-input"
+                    aria-label={`${title}, row ${i + 1}, rate`}
+                    value={l.name}
+                    onChange={(e) => edit(i, { name: e.target.value })}
+                  />
+                </td>
+                <td>
+                  <button
+                    type="button"
+                    className="textbtn"
+                    aria-label={`${title}, row ${i + 1}: ${l.by === 'times' ? 'multiplied; divide instead' : 'divided; multiply instead'}`}
+                    onClick={() => edit(i, { by: l.by === 'times' ? 'over' : 'times' })}
+                  >
+                    {l.by === 'times' ? '×' : '÷'}
+                  </button>
+                </td>
+                <td className="num">
+                  <input
+                    className="cell-input num"
+                    inputMode="decimal"
+                    aria-label={`${title}, row ${i + 1}, value`}
+                    aria-invalid={'at' in result && result.at === `${i}.value`}
+                    value={l.value}
+                    onChange={(e) => edit(i, { value: e.target.value })}
+                  />
+                </td>
+                <td>
+                  <input
+                    className="cell-input"
+                    aria-label={`${title}, row ${i + 1}, unit`}
+                    aria-invalid={'at' in result && result.at === `${i}.unit`}
+                    value={l.unit}
+                    onChange={(e) => edit(i, { unit: e.target.value })}
+                  />
+                </td>
+                <td className="num">
+                  {done?.steps[i] !== undefined && (
+                    <>
+                      {significant(done.steps[i].value, 5)} <span className="unit">{done.steps[i].unit}</span>
+                    </>
+                  )}
+                </td>
+                <td>
+                  <button
+                    type="button"
+                    className="textbtn quiet small"
+                    disabled={links.length === 1}
+                    aria-label={`${title}, remove row ${i + 1}`}
+                    onClick={() => change(links.filter((_, at) => at !== i))}
+                  >
+                    remove
+                  </button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <div className="bench-foot">
+        <button
+          type="button"
+          className="textbtn dotted small"
+          onClick={() => change([...links, { name: '', value: '1', unit: '1', by: 'times' }])}
+        >
+          add a rate
+        </button>
+        {fillings.map((f) => (
+          <button
+            key={f.from}
+            type="button"
+            className="textbtn dotted small"
+            onClick={() => change(typedLinks(f.links))}
+          >
+            fill from {f.from}
+          </button>
+        ))}
+        <output className="bench-result" aria-label={`${title}, result`}>
+          {'words' in result ? (
+            <span className="bad">{result.words}</span>
+          ) : result.leftOver !== '' ? (
+            <span className="bad">
+              {significant(result.value, 5)} {result.unit}, not {want}: left over {result.leftOver}. A rate is missing
+              or stands the wrong way up.
+            </span>
+          ) : (
+            <>
+              <strong>{significant(result.value, 5)}</strong> <span className="unit">{want}</span>
+            </>
+          )}
+        </output>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,24 @@
+'use client';
+import { useMemo } from 'react';
+import { laneRates } from '@/core/bench';
+import { lotSize } from '@/core/brief';
+import { useQuantity, useStudy } from '../study/study-context';
+import { BenchView, type BenchFill } from './bench-view';
+
+/** The bench, ready to be filled from the lanes of the open study, cheapest first. */
+export function StudyBench() {
+  const { study, brief } = useStudy();
+  const { board, q } = useQuantity();
+  const fill = useMemo<BenchFill>(() => {
+    const open = Object.values(board.bestOfRoute)
+      .flatMap((id) => board.lanes.filter((l) => l.id === id && l.status !== 'blocked' && l.money !== null))
+      .sort((a, b) => (a.money?.total ?? 0) - (b.money?.total ?? 0));
+    return {
+      title: brief.title,
+      lanes: open.flatMap((l) => laneRates(study, board, l.id) ?? []),
+      lot: Math.min(q, lotSize(brief, q)),
+      pieces: q,
+    };
+  }, [study, brief, board, q]);
+  return <BenchView fill={fill} />;
+}

@@ -1,0 +1,50 @@
+'use client';
+import { useMemo, useState } from 'react';
+import { neededPieces } from '@/core/brief';
+import { plainDate, whole } from '../format';
+import { Sheet } from '../shell/sheet';
+import { useStudy } from '../study/study-context';
+import { DeliveryChart } from './delivery-chart';
+import { NeededTable } from './needed-table';
+import { StepsPage } from './steps-page';
+import { Timelines } from './timelines';
+import { useDeliveries } from './use-deliveries';
+
+/** When parts come: good pieces against the calendar, the wanted dates, and the steps that fill the time. */
+export function CalendarView() {
+  const { brief, study, orderDate } = useStudy();
+  const { deliveries, q } = useDeliveries();
+  const needed = useMemo(() => neededPieces(brief), [brief]);
+  const [openId, setOpenId] = useState<string | null>(null);
+  const opened = deliveries.find((d) => d.id === openId);
+  const page = useMemo(() => (opened === undefined ? null : <StepsPage delivery={opened} />), [opened]);
+  if (study.missing.length > 0)
+    return <p className="section">The calendar is told once the brief has what the board needs.</p>;
+  if (deliveries.length === 0) return <p className="section">No route survives, so that nothing is delivered.</p>;
+  return (
+    <>
+      <section className="section">
+        <h2>
+          Good pieces{' '}
+          <span className="quiet">
+            to {whole(q)}, from an order on {plainDate(orderDate)}; one tool and the usual share of the shop
+          </span>
+        </h2>
+        <DeliveryChart deliveries={deliveries} needed={needed} orderDate={orderDate} q={q} />
+      </section>
+      <section className="section">
+        <h2>When the wanted pieces exist</h2>
+        <NeededTable deliveries={deliveries} needed={needed} orderDate={orderDate} onOpen={setOpenId} />
+      </section>
+      <section className="section">
+        <h2>
+          Where the time goes <span className="quiet">the stroke is the first article</span>
+        </h2>
+        <Timelines deliveries={deliveries} onOpen={setOpenId} />
+      </section>
+      <Sheet open={page !== null} onClose={() => setOpenId(null)} testId="steps">
+        {page}
+      </Sheet>
+    </>
+  );
+}

@@ -1,0 +1,191 @@
+'use client';
+import {
+  Chart,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  type ChartConfiguration,
+  type Plugin,
+} from 'chart.js';
+import { useTheme } from 'next-themes';
+import { useEffect, useMemo, useRef } from 'react';
+import type { Needed } from '@/core/brief';
+import { dayNumber } from '@/core/calendar';
+import { css, drawEndNames, FAMILY } from '../charts/chart-parts';
+import { dateAfter, whole } from '../format';
+import { ROUTE_DASH, ROUTE_WEIGHT, toneOf } from '../marks/tone';
+import type { Delivery } from './use-deliveries';
+
+Chart.register(LineController, LineElement, PointElement, LinearScale);
+
+/** Lines that end later than this many times the soonest last part run out of the picture. */
+const REACH = 3;
+
+/** Good parts against days from the order, a line for each way to make them; what is wanted stands as flags. */
+export function DeliveryChart({
+  deliveries,
+  needed,
+  orderDate,
+  q,
+}: {
+  readonly deliveries: readonly Delivery[];
+  readonly needed: readonly Needed[];
+  readonly orderDate: string;
+  readonly q: number;
+}) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const { resolvedTheme } = useTheme();
+  const flags = useMemo(
+    () =>
+      needed
+        .filter((n) => n.pieces <= q && n.by !== null)
+        .map((n) => ({ ...n, day: dayNumber('by', n.by) - dayNumber('orderDate', orderDate) })),
+    [needed, q, orderDate],
+  );
+  const lasts = deliveries.map((d) => d.lastPart_d);
+  const right = Math.min(Math.max(...lasts), REACH * Math.min(...lasts));
+  const until = Math.ceil(Math.max(right, ...flags.map((f) => f.day)) / 7 + 1) * 7;
+
+  useEffect(() => {
+    const element = canvas.current;
+    if (element === null) return;
+    const ink = css('--ink-2');
+    const hair = css('--hair');
+    const marks: Plugin = {
+      id: 'flags',
+      afterDatasetsDraw: (c) => {
+        drawEndNames(c, css('--ink'));
+        drawFlags(c, flags, css('--ink'));
+      },
+    };
+    const config: ChartConfiguration<'line'> = {
+      type: 'line',
+      data: {
+        datasets: deliveries.map((d) => {
+          const route = d.id.split('/')[0] ?? d.id;
+          return {
+            label: d.name,
+            data: within(d.curve, until).map((p) => ({ x: p.day, y: p.pieces })),
+            borderColor: css(toneOf(d.id)),
+            borderDash: [...(ROUTE_DASH[route] ?? [])],
+            borderWidth: ROUTE_WEIGHT[route] ?? 2,
+            pointRadius: 0,
+            tension: 0,
+          };
+        }),
+      },
+      options: {
+        responsive: true,
+        maintainAspectRatio: false,
+        animation: false,
+        parsing: false,
+        normalized: true,
+        events: [],
+        layout: { padding: { right: 130, top: 16 } },
+        scales: {
+          x: {
+            type: 'linear',
+            min: 0,
+            max: until,
+            grid: { color: hair, lineWidth: 0.8 },
+            border: { color: ink },
+            ticks: {
+              color: ink,
+              font: { family: FAMILY, size: 11 },
+              stepSize: stepOf(until),
+              maxRotation: 0,
+              callback: (v) => [`${Math.round(Number(v) / 7)}`, dateAfter(orderDate, Number(v)).replace(/ \d{4}$/, '')],
+            },
+            title: { display: true, text: 'weeks from the order', color: ink, font: { family: FAMILY, size: 11 } },
+          },
+          y: {
+            type: 'linear',
+            min: 0,
+            max: q,
+            grid: { color: hair, lineWidth: 0.8 },
+            border: { color: ink },
+            ticks: {
+              color: ink,
+              font: { family: FAMILY, size: 11 },
+              precision: 0,
+              callback: (v) => whole(Number(v)),
+            },
+            title: { display: true, text: 'good pieces', color: ink, font: { family: FAMILY, size: 11 } },
+          },
+        },
+      },
+      plugins: [marks],
+    };
+    const made = new Chart(element, config);
+    return () => made.destroy();
+  }, [deliveries, flags, until, q, orderDate, resolvedTheme]);
+
+  const summary = deliveries
+    .map(
+      (d) =>
+        `${d.name}: first on ${dateAfter(orderDate, d.firstArticle_d)}, last on ${dateAfter(orderDate, d.lastPart_d)}`,
+    )
+    .join('; ');
+  return (
+    <div className="chart" style={{ height: 340 }}>
+      <canvas ref={canvas} role="img" aria-label={`Good pieces against time. ${summary}`} />
+    </div>
+  );
+}
+
+/** Grid of whole weeks that leaves about a dozen lines. */
+const stepOf = (days: number): number =>
+  7 * ([1, 2, 4, 8, 13, 26, 52, 104].find((w) => days / (7 * w) <= 12) ?? Math.ceil(days / 84));
+
+/** A curve cut at a day, with the corner it has there. */
+function within(curve: Delivery['curve'], until: number): Delivery['curve'] {
+  const out: { day: number; pieces: number }[] = [];
+  for (const [i, p] of curve.entries()) {
+    if (p.day <= until) out.push(p);
+    else {
+      const a = curve[i - 1] ?? p;
+      if (p.day > a.day)
+        out.push({ day: until, pieces: a.pieces + ((p.pieces - a.pieces) * (until - a.day)) / (p.day - a.day) });
+      break;
+    }
+  }
+  return out;
+}
+
+/** A small flag at each wanted quantity and date: a line that passes left of its foot is in time. */
+function drawFlags(
+  c: Chart,
+  flags: readonly { readonly day: number; readonly pieces: number; readonly name: string }[],
+  ink: string,
+): void {
+  const { ctx, chartArea, scales } = c;
+  const { x, y } = scales;
+  if (x === undefined || y === undefined) return;
+  ctx.save();
+  ctx.strokeStyle = ink;
+  ctx.fillStyle = ink;
+  ctx.font = `11px ${FAMILY}`;
+  ctx.textBaseline = 'bottom';
+  for (const f of flags) {
+    const px = x.getPixelForValue(f.day);
+    const py = y.getPixelForValue(f.pieces);
+    ctx.lineWidth = 1;
+    ctx.setLineDash([2, 2]);
+    ctx.beginPath();
+    ctx.moveTo(px, chartArea.bottom);
+    ctx.lineTo(px, py - 14);
+    ctx.stroke();
+    ctx.setLineDash([]);
+    ctx.beginPath();
+    ctx.moveTo(px, py - 14);
+    ctx.lineTo(px + 9, py - 10.5);
+    ctx.lineTo(px, py - 7);
+    ctx.fill();
+    ctx.beginPath();
+    ctx.arc(px, py, 3, 0, 2 * Math.PI);
+    ctx.stroke();
+    ctx.fillText(`${whole(f.pieces)} ${f.name}`, px + 12, py - 5);
+  }
+  ctx.restore();
+}

@@ -1,0 +1,69 @@
+import { useMemo } from 'react';
+import { bestLayout, type Board, type BoardLane } from '@/core/board';
+import { deliveryCurve, laneTimeline, type Delivered, type Timeline } from '@/core/calendar';
+import { laneWords } from '@/core/routes';
+import { useQuantity, useStudy } from '../study/study-context';
+
+/** A lane, or a way without a casting, on the calendar to the last of the pieces on the rail. */
+export interface Delivery {
+  readonly id: string;
+  readonly name: string;
+  readonly variant: string;
+  readonly curve: readonly Delivered[];
+  /** Null for baselines, whose calendar is a start and a rate. */
+  readonly timeline: Timeline | null;
+  readonly firstArticle_d: number;
+  readonly lastPart_d: number;
+}
+
+/** Whole quantities make the calendar; while the hand moves it is worked out for each. */
+export function useDeliveries(): { readonly deliveries: readonly Delivery[]; readonly q: number } {
+  const { study } = useStudy();
+  const { board, q } = useQuantity();
+  const deliveries = useMemo(() => {
+    const lanes = openLanes(board).flatMap((lane): Delivery[] => {
+      const entry = study.lanes.find((e) => e.lane.id === lane.id);
+      const best = entry === undefined ? null : bestLayout(entry, q);
+      if (lane.dates === null || best === null) return [];
+      const { time } = lane.dates;
+      return [
+        {
+          id: lane.id,
+          name: laneWords(lane.id).route,
+          variant: laneWords(lane.id).variant,
+          curve: deliveryCurve(time, q),
+          timeline: laneTimeline(best.cost.model, best.cost.plan, time, q),
+          firstArticle_d: lane.dates.firstArticle_d,
+          lastPart_d: lane.dates.lastPart_d,
+        },
+      ];
+    });
+    const others = board.baselines
+      .filter((b) => b.barred === null)
+      .map((b): Delivery => {
+        return {
+          id: b.id,
+          name: b.name,
+          variant: '',
+          curve: [
+            { day: 0, pieces: 0 },
+            { day: b.firstArticle_d, pieces: 0 },
+            { day: b.firstArticle_d, pieces: 1 },
+            ...(q > 1 ? [{ day: b.lastPart_d, pieces: q }] : []),
+          ],
+          timeline: null,
+          firstArticle_d: b.firstArticle_d,
+          lastPart_d: b.lastPart_d,
+        };
+      });
+    return [...lanes, ...others];
+  }, [study, board, q]);
+  return { deliveries, q };
+}
+
+/** The best surviving lane of each route, soonest first article first. */
+function openLanes(board: Board): BoardLane[] {
+  return Object.values(board.bestOfRoute)
+    .flatMap((id) => board.lanes.filter((l) => l.id === id && l.status !== 'blocked' && l.dates !== null))
+    .sort((a, b) => (a.dates?.firstArticle_d ?? 0) - (b.dates?.firstArticle_d ?? 0));
+}
