@@ -21,14 +21,13 @@ test('a rate left out leaves a unit and no figure; put back it gives one; what w
 
 test('the bench is filled from the lanes of an open study', async ({ page, request }) => {
   await openView(page, await studyId(request, 'Tripod hub'), 'bench');
-  await page.getByLabel('Fill the sheets from').selectOption({ label: 'gravity die, ladled by hand' });
-  const metal = page.getByRole('region', { name: /^Metal to melt for a lot/ });
-  await metal.getByRole('button', { name: 'fill from gravity die, ladled by hand' }).click();
+  const fill = (sheet: string, lane: string): Promise<string[]> =>
+    page.getByLabel(`${sheet}: fill from a lane of this study`).selectOption({ label: lane });
+  await fill('Metal to melt for a lot', 'gravity die, ladled by hand');
   await expect(page.getByLabel('Metal to melt for a lot, result')).toContainText('kg/lot');
+  await fill('Days for an order, one way', 'gravity die, ladled by hand');
+  await fill('Days for an order, the other way', 'permanent mould, tilting');
   const one = page.getByRole('region', { name: /^Days for an order, one way/ });
-  const other = page.getByRole('region', { name: /^Days for an order, the other way/ });
-  await one.getByRole('button', { name: 'fill from gravity die, ladled by hand' }).click();
-  await other.getByRole('button', { name: 'fill from permanent mould, tilting' }).click();
   await expect(one.getByLabel('Days for an order, one way, row 1, value')).toHaveValue('2400');
   await expect(page.getByTestId('two-ways')).toContainText(/The other way takes [\d.]+ days less/);
 });

@@ -45,22 +45,22 @@ export function laneRates(study: Study, board: Board, laneId: string): LaneRates
 
 /** Pieces a shift by the metal a crew can pour. */
 export const piecesAShift = (r: LaneRates): readonly Link[] => [
-  { name: 'metal a crew can pour', value: r.kgAShift, unit: 'kg/shift', by: 'times' },
-  { name: 'castings from a kilogram poured', value: r.castingsAKg, unit: 'casting/kg', by: 'times' },
-  { name: 'castings for a good piece', value: r.castingsAPiece, unit: 'casting/piece', by: 'over' },
+  { name: 'metal a crew pours', value: r.kgAShift, unit: 'kg/shift', by: 'times' },
+  { name: 'castings a kilogram', value: r.castingsAKg, unit: 'casting/kg', by: 'times' },
+  { name: 'castings a good piece', value: r.castingsAPiece, unit: 'casting/piece', by: 'over' },
 ];
 
 /** Metal to melt for a lot. @param lot good pieces */
 export const metalToMelt = (r: LaneRates, lot: number): readonly Link[] => [
   { name: 'good pieces', value: lot, unit: 'piece/lot', by: 'times' },
-  { name: 'castings for a good piece', value: r.castingsAPiece, unit: 'casting/piece', by: 'times' },
-  { name: 'castings from a kilogram poured', value: r.castingsAKg, unit: 'casting/kg', by: 'over' },
-  { name: 'melted for a kilogram poured', value: r.meltedAPoured, unit: '1', by: 'times' },
+  { name: 'castings a good piece', value: r.castingsAPiece, unit: 'casting/piece', by: 'times' },
+  { name: 'castings a kilogram', value: r.castingsAKg, unit: 'casting/kg', by: 'over' },
+  { name: 'melted a kilogram poured', value: r.meltedAPoured, unit: '1', by: 'times' },
 ];
 
 /** Calendar days of the run of an order, without tools and first article. @param pieces good pieces */
 export const daysForOrder = (r: LaneRates, pieces: number): readonly Link[] => [
   { name: 'good pieces', value: pieces, unit: 'piece', by: 'times' },
-  { name: 'good pieces a working day', value: r.goodADay, unit: 'piece/workday', by: 'over' },
-  { name: 'calendar days for a working day', value: r.calendarAWorkday, unit: 'day/workday', by: 'times' },
+  { name: 'good pieces a day', value: r.goodADay, unit: 'piece/workday', by: 'over' },
+  { name: 'days a working day', value: r.calendarAWorkday, unit: 'day/workday', by: 'times' },
 ];

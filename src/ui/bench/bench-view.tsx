@@ -8,27 +8,30 @@ import { StartsSheet } from './starts-sheet';
 
 const PIECES_A_SHIFT: readonly Link[] = [
   { name: 'metal a caster pours', value: 9, unit: 'kg/h/caster', by: 'times' },
-  { name: 'pieces from a kilogram', value: 10, unit: 'piece/kg', by: 'times' },
+  { name: 'pieces a kilogram', value: 10, unit: 'piece/kg', by: 'times' },
   { name: 'casters', value: 4, unit: 'caster', by: 'times' },
   { name: 'hours at the pot', value: 6.5, unit: 'h/shift', by: 'times' },
 ];
 const METAL: readonly Link[] = [
   { name: 'good pieces', value: 500, unit: 'piece/lot', by: 'times' },
-  { name: 'castings for a good piece', value: 1.08, unit: 'casting/piece', by: 'times' },
-  { name: 'poured for a casting', value: 0.4, unit: 'kg/casting', by: 'times' },
-  { name: 'melted for a kilogram poured', value: 1.04, unit: '1', by: 'times' },
+  { name: 'castings a good piece', value: 1.08, unit: 'casting/piece', by: 'times' },
+  { name: 'poured a casting', value: 0.4, unit: 'kg/casting', by: 'times' },
+  { name: 'melted a kilogram poured', value: 1.04, unit: '1', by: 'times' },
 ];
 const BY_HAND: readonly Link[] = [
   { name: 'good pieces', value: 2400, unit: 'piece', by: 'times' },
-  { name: 'good pieces a working day', value: 20, unit: 'piece/workday', by: 'over' },
-  { name: 'calendar days for a working day', value: 1.4, unit: 'day/workday', by: 'times' },
+  { name: 'good pieces a day', value: 20, unit: 'piece/workday', by: 'over' },
+  { name: 'days a working day', value: 1.4, unit: 'day/workday', by: 'times' },
 ];
 const BY_DIE: readonly Link[] = BY_HAND.map((l) => (l.unit === 'piece/workday' ? { ...l, value: 180 } : l));
 
 /** What the bench can be filled with: the lanes of an open study and its quantities. */
 export interface BenchFill {
+  /** Title of the study. */
   readonly title: string;
+  /** Cheapest first. */
   readonly lanes: readonly LaneRates[];
+  /** Good pieces of a lot, and of the whole order. */
   readonly lot: number;
   readonly pieces: number;
 }
@@ -37,64 +40,39 @@ export interface BenchFill {
 export function BenchView({ fill }: { readonly fill: BenchFill | null }) {
   const [hand, setHand] = useState<number | null>(null);
   const [die, setDie] = useState<number | null>(null);
-  const [laneId, setLaneId] = useState<string | null>(null);
   const lanes = fill?.lanes ?? [];
-  const chosen = lanes.find((l) => l.laneId === laneId) ?? lanes[0];
-  const filling = (links: (r: LaneRates) => readonly Link[]): readonly Filling[] =>
-    chosen === undefined ? [] : [{ from: shortName(chosen.laneId), links: links(chosen) }];
-  const anyLane = (links: (r: LaneRates) => readonly Link[]): readonly Filling[] =>
-    lanes.map((l) => ({ from: shortName(l.laneId), links: links(l) }));
+  const fillings = (links: (r: LaneRates) => readonly Link[]): readonly Filling[] =>
+    lanes.map((r) => ({ from: shortName(r.laneId), links: links(r) }));
+  const lot = fill?.lot ?? 1;
+  const pieces = fill?.pieces ?? 1;
   return (
     <>
       <p className="lede">
         Every rate keeps its unit, and the sum shows the unit after each step. A rate left out, or one that stands the
         wrong way up, leaves a unit that does not cancel, and no figure is given.
+        {fill !== null && ` A sheet can be filled from a lane of ${fill.title}.`}
       </p>
-      {chosen !== undefined && (
-        <p className="small">
-          <label htmlFor="bench-lane">Fill the sheets from </label>
-          <select
-            id="bench-lane"
-            className="plain-select"
-            value={chosen.laneId}
-            onChange={(e) => setLaneId(e.target.value)}
-          >
-            {lanes.map((l) => (
-              <option key={l.laneId} value={l.laneId}>
-                {shortName(l.laneId)}
-              </option>
-            ))}
-          </select>{' '}
-          <span className="quiet">of {fill?.title}</span>
-        </p>
-      )}
       <div className="bench">
         <ChainSheet
           id="pieces-a-shift"
           title="Pieces a shift"
           want="piece/shift"
           start={PIECES_A_SHIFT}
-          fillings={filling(piecesAShift)}
-        />
-        <StartsSheet
-          fillings={
-            chosen === undefined ? [] : [{ from: shortName(chosen.laneId), need: fill?.lot ?? 1, yield: chosen.yield }]
-          }
+          fillings={fillings(piecesAShift)}
         />
         <ChainSheet
           id="metal"
           title="Metal to melt for a lot"
           want="kg/lot"
           start={METAL}
-          fillings={filling((r) => metalToMelt(r, fill?.lot ?? 1))}
+          fillings={fillings((r) => metalToMelt(r, lot))}
         />
-        <div />
         <ChainSheet
           id="by-hand"
           title="Days for an order, one way"
           want="day"
           start={BY_HAND}
-          fillings={anyLane((r) => daysForOrder(r, fill?.pieces ?? 1))}
+          fillings={fillings((r) => daysForOrder(r, pieces))}
           onResult={setHand}
         />
         <ChainSheet
@@ -102,7 +80,7 @@ export function BenchView({ fill }: { readonly fill: BenchFill | null }) {
           title="Days for an order, the other way"
           want="day"
           start={BY_DIE}
-          fillings={anyLane((r) => daysForOrder(r, fill?.pieces ?? 1))}
+          fillings={fillings((r) => daysForOrder(r, pieces))}
           onResult={setDie}
         />
       </div>
@@ -113,7 +91,8 @@ export function BenchView({ fill }: { readonly fill: BenchFill | null }) {
           tool must be made in that time to be worth waiting for.
         </p>
       )}
-      <p className="small quiet">
+      <StartsSheet fillings={lanes.map((r) => ({ from: shortName(r.laneId), need: lot, yield: r.yield }))} />
+      <p className="small quiet" style={{ marginTop: 18 }}>
         What a crew may lift and how long it may stand at the heat is for local codes and those who answer for the floor
         to decide.
       </p>

@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { runChain, type ChainResult, type Link } from '@/core/bench';
 import { CoreError } from '@/core/errors';
 import { significant } from '../format';
+import { FillFrom } from './fill-from';
 import { isTypedLinks, keepSheet, keptSheet, readTyped, typedLinks, type TypedLink } from './bench-store';
 
 export interface Filling {
@@ -69,6 +70,14 @@ export function ChainSheet({
       </h2>
       <div className="scroll-x">
         <table className="list">
+          <colgroup>
+            <col />
+            <col style={{ width: 26 }} />
+            <col style={{ width: 78 }} />
+            <col style={{ width: 118 }} />
+            <col style={{ width: 136 }} />
+            <col style={{ width: 58 }} />
+          </colgroup>
           <thead>
             <tr>
               <th>Rate</th>
@@ -91,6 +100,7 @@ export function ChainSheet({
                     className="cell-input"
                     aria-label={`${title}, row ${i + 1}, rate`}
                     value={l.name}
+                    title={l.name}
                     onChange={(e) => edit(i, { name: e.target.value })}
                   />
                 </td>
@@ -154,16 +164,11 @@ export function ChainSheet({
         >
           add a rate
         </button>
-        {fillings.map((f) => (
-          <button
-            key={f.from}
-            type="button"
-            className="textbtn dotted small"
-            onClick={() => change(typedLinks(f.links))}
-          >
-            fill from {f.from}
-          </button>
-        ))}
+        <FillFrom
+          title={title}
+          names={fillings.map((f) => f.from)}
+          onPick={(i) => change(typedLinks(fillings[i]?.links ?? []))}
+        />
         <output className="bench-result" aria-label={`${title}, result`}>
           {'words' in result ? (
             <span className="bad">{result.words}</span>

@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { CoreError } from '@/core/errors';
 import { startsFor } from '@/core/quantity';
 import { fixed, whole } from '../format';
+import { FillFrom } from './fill-from';
 import { keepSheet, keptSheet, readTyped, typed } from './bench-store';
 
 interface Typed {
@@ -19,7 +20,7 @@ const isTyped = (x: unknown): x is Typed =>
 
 const NAMES: Readonly<Record<keyof Typed, string>> = {
   need: 'Good pieces promised',
-  yield: 'Starts that come out good, %',
+  yield: 'Come out good, %',
   confidence: 'How sure, %',
 };
 
@@ -77,24 +78,21 @@ export function StartsSheet({ fillings }: { readonly fillings: readonly StartsFi
         ))}
       </div>
       <div className="bench-foot">
-        {fillings.map((f) => (
-          <button
-            key={f.from}
-            type="button"
-            className="textbtn dotted small"
-            onClick={() => change({ ...values, need: String(f.need), yield: typed(100 * f.yield) })}
-          >
-            fill from {f.from}
-          </button>
-        ))}
-        <output className="bench-result" aria-label="Starts for a promise, result">
+        <FillFrom
+          title="Starts for a promise"
+          names={fillings.map((f) => f.from)}
+          onPick={(i) => {
+            const f = fillings[i];
+            if (f !== undefined) change({ ...values, need: String(f.need), yield: typed(100 * f.yield) });
+          }}
+        />
+        <output className="bench-result is-left" aria-label="Starts for a promise, result">
           {typeof result === 'string' ? (
             <span className="bad">{result}</span>
           ) : (
             <>
               <strong>{whole(result.starts)}</strong> <span className="unit">starts</span>
-              <span className="small quiet">
-                {' '}
+              <span className="small quiet" style={{ display: 'block' }}>
                 {fixed(100 * result.probability, 1)} % sure; the average alone says {whole(result.average)}, which is
                 enough about every other time. Pieces must fail one by one, not by the lot.
               </span>

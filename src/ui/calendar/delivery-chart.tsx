@@ -50,12 +50,16 @@ export function DeliveryChart({
   useEffect(() => {
     const element = canvas.current;
     if (element === null) return;
+    const named = element.clientWidth >= NAMED_FROM;
     const ink = css('--ink-2');
     const hair = css('--hair');
     const marks: Plugin = {
       id: 'flags',
       afterDatasetsDraw: (c) => {
-        drawEndNames(c, css('--ink'));
+        if (named) {
+          drawEndNames(c, css('--ink'));
+          drawTopNames(c, css('--ink'));
+        }
         drawFlags(c, flags, css('--ink'));
       },
     };
@@ -82,7 +86,7 @@ export function DeliveryChart({
         parsing: false,
         normalized: true,
         events: [],
-        layout: { padding: { right: 130, top: 16 } },
+        layout: { padding: named ? { right: 130, top: 54 } : { right: 14, top: 16 } },
         scales: {
           x: {
             type: 'linear',
@@ -153,6 +157,43 @@ function within(curve: Delivery['curve'], until: number): Delivery['curve'] {
   return out;
 }
 
+/** Rows of names above the picture: as many as are needed so that none covers another. */
+const NAME_ROWS = 4;
+
+/** A picture narrower than this has no room for names: the tables below carry the strokes. px */
+const NAMED_FROM = 560;
+
+/** Names of the lines that reach the top, each above its end. */
+function drawTopNames(c: Chart, ink: string): void {
+  const { ctx, chartArea } = c;
+  ctx.save();
+  ctx.font = `11px ${FAMILY}`;
+  ctx.textBaseline = 'bottom';
+  const free = Array<number>(NAME_ROWS).fill(-Infinity);
+  c.data.datasets
+    .map((set, i) => ({ name: set.label ?? '', tone: set.borderColor as string, end: c.getDatasetMeta(i).data.at(-1) }))
+    .filter(({ end }) => end !== undefined && end.x < chartArea.right - 2)
+    .sort((a, b) => (a.end?.x ?? 0) - (b.end?.x ?? 0))
+    .forEach(({ name, tone, end }) => {
+      const x = end?.x ?? 0;
+      const row = Math.max(
+        0,
+        free.findIndex((until) => until < x - 4),
+      );
+      free[row] = x + ctx.measureText(name).width + 6;
+      const y = chartArea.top - 4 - row * 12;
+      ctx.strokeStyle = tone;
+      ctx.lineWidth = 1;
+      ctx.beginPath();
+      ctx.moveTo(x, chartArea.top);
+      ctx.lineTo(x, y - 9);
+      ctx.stroke();
+      ctx.fillStyle = ink;
+      ctx.fillText(name, x + 3, y);
+    });
+  ctx.restore();
+}
+
 /** A small flag at each wanted quantity and date: a line that passes left of its foot is in time. */
 function drawFlags(
   c: Chart,
@@ -167,6 +208,7 @@ function drawFlags(
   ctx.fillStyle = ink;
   ctx.font = `11px ${FAMILY}`;
   ctx.textBaseline = 'bottom';
+  let floor = Infinity;
   for (const f of flags) {
     const px = x.getPixelForValue(f.day);
     const py = y.getPixelForValue(f.pieces);
@@ -185,7 +227,9 @@ function drawFlags(
     ctx.beginPath();
     ctx.arc(px, py, 3, 0, 2 * Math.PI);
     ctx.stroke();
-    ctx.fillText(`${whole(f.pieces)} ${f.name}`, px + 12, py - 5);
+    // Labels climb over each other: fewest pieces lowest.
+    floor = Math.min(py - 5, floor - 13);
+    ctx.fillText(`${whole(f.pieces)} ${f.name}`, px + 12, floor);
   }
   ctx.restore();
 }

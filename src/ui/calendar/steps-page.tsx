@@ -4,11 +4,8 @@ import { SheetPage } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
 import { KIND_WORDS } from './timelines';
+import { resourceWords, span } from './resource-words';
 import type { Delivery } from './use-deliveries';
-
-/** What a resource of the shop is called. */
-const resourceWords = (id: string): string =>
-  ({ capPours: 'pours a shift the crew can stand', capKg: 'kilograms a shift the crew can carry' })[id] ?? id;
 
 /** The steps of one lane: how long each takes, who or what it holds, what runs meanwhile; then what limits the rate. */
 export function StepsPage({ delivery }: { readonly delivery: Delivery }) {
@@ -38,7 +35,7 @@ export function StepsPage({ delivery }: { readonly delivery: Delivery }) {
             <tr>
               <th>Step</th>
               <th>What it is</th>
-              <th className="num">Days</th>
+              <th className="num">Lasts</th>
               <th className="num">Begins</th>
               <th>Takes</th>
             </tr>
@@ -55,7 +52,10 @@ export function StepsPage({ delivery }: { readonly delivery: Delivery }) {
                 <td className="small">
                   <i className={`stretch is-${s.kind}`} aria-hidden="true" /> {KIND_WORDS[s.kind]}
                 </td>
-                <td className="num">{significant(s.days, 3)}</td>
+                <td className="num" data-days={s.days}>
+                  {significant(span(s.days).value, 3)}
+                  <span className="unit">{span(s.days).unit}</span>
+                </td>
                 <td className="num">{dateAfter(orderDate, s.from_d)}</td>
                 <td className="small">{s.resource === null ? '' : resourceWords(s.resource)}</td>
               </tr>
@@ -90,8 +90,8 @@ export function StepsPage({ delivery }: { readonly delivery: Delivery }) {
         </table>
       </div>
       <p className="small quiet">
-        Days are calendar days; waits run through the night. Limits of heat and carrying are for planning: local codes
-        and those who answer for the floor decide what a crew may do.
+        Times are calendar time, nights and free days in it; waits run through the night. Limits of heat and carrying
+        are for planning: local codes and those who answer for the floor decide what a crew may do.
       </p>
     </SheetPage>
   );

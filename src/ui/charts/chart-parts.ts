@@ -9,14 +9,15 @@ export const css = (name: string): string =>
     .getPropertyValue(name.replace(/^var\((.*)\)$/, '$1'))
     .trim();
 
-/** Names at the right ends, pushed apart so that none covers another. */
+/** Names of the lines that reach the right edge, pushed apart so that none covers another. */
 export function drawEndNames(c: Chart, ink: string): void {
   const { ctx, chartArea } = c;
   const ends = c.data.datasets
     .map((set, i) => {
       const points = c.getDatasetMeta(i).data;
       const last = points.at(-1);
-      return { name: set.label ?? '', y: last?.y ?? NaN, tone: set.borderColor as string, i };
+      const reaches = last !== undefined && last.x >= chartArea.right - 2;
+      return { name: set.label ?? '', y: reaches ? last.y : NaN, tone: set.borderColor as string, i };
     })
     .filter((e) => Number.isFinite(e.y))
     .sort((a, b) => a.y - b.y);
