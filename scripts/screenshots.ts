@@ -57,6 +57,17 @@ async function main(): Promise<void> {
       act: (page) => page.locator('[data-lane="pressure-die/cold"] button').first().click(),
     },
     { name: 'brief', path: `/studies/${hub}/brief` },
+    { name: 'calendar', path: `/studies/${hub}/calendar`, full: true },
+    {
+      name: 'requirements',
+      path: `/studies/${gear}/requirements`,
+      act: async (page) => {
+        await page.getByRole('button', { name: 'Try without: Must hold pressure' }).click();
+        await page.getByRole('button', { name: 'Try without: drive shaft bore' }).click();
+        await page.evaluate('window.scrollTo(0, 0)');
+      },
+    },
+    { name: 'bench', path: `/studies/${hub}/bench` },
     { name: 'decision', path: `/studies/${gear}/decision`, full: true },
     { name: 'check', path: '/check' },
   ];

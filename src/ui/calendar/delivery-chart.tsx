@@ -50,7 +50,7 @@ export function DeliveryChart({
   useEffect(() => {
     const element = canvas.current;
     if (element === null) return;
-    const named = element.clientWidth >= NAMED_FROM;
+    const named = (element.parentElement?.clientWidth ?? 0) >= NAMED_FROM;
     const ink = css('--ink-2');
     const hair = css('--hair');
     const marks: Plugin = {

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { bestLayout, type Board, type BoardLane } from '@/core/board';
 import { deliveryCurve, laneTimeline, type Delivered, type Timeline } from '@/core/calendar';
 import { laneWords } from '@/core/routes';
@@ -16,10 +16,11 @@ export interface Delivery {
   readonly lastPart_d: number;
 }
 
-/** Whole quantities make the calendar; while the hand moves it is worked out for each. */
+/** The calendar at the quantity on the rail; while the hand moves it follows when there is time. */
 export function useDeliveries(): { readonly deliveries: readonly Delivery[]; readonly q: number } {
   const { study } = useStudy();
-  const { board, q } = useQuantity();
+  const board = useDeferredValue(useQuantity().board);
+  const { q } = board;
   const deliveries = useMemo(() => {
     const lanes = openLanes(board).flatMap((lane): Delivery[] => {
       const entry = study.lanes.find((e) => e.lane.id === lane.id);

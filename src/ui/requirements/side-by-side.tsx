@@ -33,7 +33,7 @@ export function SideBySide() {
             <span className="quiet">at {whole(board.q)} pieces; nothing here is saved until adopted</span>
           </h2>
           <div className="scroll-x">
-            <div className="beside" style={{ gridTemplateColumns: `repeat(${list.length + 1}, minmax(200px, 320px))` }}>
+            <div className="beside" style={{ gridTemplateColumns: `repeat(${list.length + 1}, minmax(260px, 320px))` }}>
               <Column
                 title="The brief as it stands"
                 board={board}
