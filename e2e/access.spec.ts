@@ -3,7 +3,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { copyOf, openView, studyId } from './journeys';
 
 async function serious(page: Page): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const { violations } = await new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).analyze();
   return violations
     .filter((v) => v.impact === 'serious' || v.impact === 'critical')
     .map(
@@ -29,7 +29,7 @@ for (const scheme of ['light', 'dark'] as const) {
       expect(await serious(page), 'check').toEqual([]);
       await page.goto('/bench');
       expect(await serious(page), 'bench on its own').toEqual([]);
-      for (const view of ['brief', 'routes', 'calendar', 'requirements', 'bench', 'decision'] as const) {
+      for (const view of ['brief', 'routes', 'alloys', 'calendar', 'requirements', 'bench', 'decision'] as const) {
         await openView(page, id, view);
         expect(await serious(page), view).toEqual([]);
       }
@@ -100,6 +100,7 @@ test('everything by keyboard: rail, lanes, working, reasons, pin, views, units',
   await page.keyboard.press('d');
   await expect(page).toHaveURL(/decision$/);
   for (const [key, view] of [
+    ['o', 'alloys'],
     ['c', 'calendar'],
     ['a', 'requirements'],
     ['n', 'bench'],
@@ -113,7 +114,7 @@ test('everything by keyboard: rail, lanes, working, reasons, pin, views, units',
 test('at 390 px nothing is cut off and the page does not scroll sideways', async ({ page, request }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const id = await studyId(request, 'Tripod hub');
-  const views = ['brief', 'routes', 'calendar', 'requirements', 'bench', 'decision'];
+  const views = ['brief', 'routes', 'alloys', 'calendar', 'requirements', 'bench', 'decision'];
   for (const path of ['/', '/check', '/bench', ...views.map((view) => `/studies/${id}/${view}`)]) {
     await page.goto(path);
     await page.waitForLoadState('networkidle');

@@ -11,7 +11,7 @@ test('one inch is 25.4 mm, one pound 0.45359237 kg, one cubic inch 16.387064 cm�
 });
 
 test('there and back changes nothing beyond the last bits', () => {
-  const dimension = fc.constantFrom<Dimension>('length', 'area', 'volume', 'mass', 'roughness');
+  const dimension = fc.constantFrom<Dimension>('length', 'area', 'volume', 'mass', 'roughness', 'stress', 'density');
   const system = fc.constantFrom<UnitSystem>('si', 'inch');
   fc.assert(
     fc.property(fc.double({ min: 1e-6, max: 1e6, noNaN: true }), dimension, system, (x, d, s) => {
@@ -26,6 +26,8 @@ test.each([
   [2, 'dm³', 122.047488, 'in³'],
   [453.59237, 'g', 1, 'lb'],
   [0.8, 'µm', 31.496063, 'µin'],
+  [6.894757293, 'MPa', 1, 'ksi'],
+  [27_679.904711, 'kg/m³', 1, 'lb/in³'],
 ])('%f %s is %f %s', (value, unit, inch, written) => {
   const found = inUnitsOf(value, unit, 'inch');
   expect(found?.value).toBeCloseTo(inch, 6);

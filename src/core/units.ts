@@ -9,7 +9,10 @@ export const MM_PER_INCH = 25.4;
 /** Exact by definition (international pound). */
 export const KG_PER_POUND = 0.45359237;
 
-export type Dimension = 'length' | 'area' | 'volume' | 'mass' | 'roughness';
+/** Exact by definition (pound-force a square inch). */
+export const MPA_PER_KSI = 6.894757293168361;
+
+export type Dimension = 'length' | 'area' | 'volume' | 'mass' | 'roughness' | 'stress' | 'density';
 
 interface DisplayUnit {
   readonly unit: string;
@@ -19,7 +22,7 @@ interface DisplayUnit {
   readonly digits: number;
 }
 
-/** Display units per dimension. Stored: mm, cm², cm³, kg, µm. */
+/** Display units per dimension. Stored: mm, cm², cm³, kg, µm, MPa, kg/m³. */
 export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimension, DisplayUnit>>>> = {
   si: {
     length: { unit: 'mm', factor: 1, digits: 3 },
@@ -27,6 +30,8 @@ export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimensio
     volume: { unit: 'cm³', factor: 1, digits: 2 },
     mass: { unit: 'kg', factor: 1, digits: 3 },
     roughness: { unit: 'µm', factor: 1, digits: 2 },
+    stress: { unit: 'MPa', factor: 1, digits: 0 },
+    density: { unit: 'kg/m³', factor: 1, digits: 0 },
   },
   inch: {
     length: { unit: 'in', factor: 1 / MM_PER_INCH, digits: 4 },
@@ -34,6 +39,8 @@ export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimensio
     volume: { unit: 'in³', factor: 1000 / (MM_PER_INCH * MM_PER_INCH * MM_PER_INCH), digits: 3 },
     mass: { unit: 'lb', factor: 1 / KG_PER_POUND, digits: 3 },
     roughness: { unit: 'µin', factor: 1000 / MM_PER_INCH, digits: 1 },
+    stress: { unit: 'ksi', factor: 1 / MPA_PER_KSI, digits: 1 },
+    density: { unit: 'lb/in³', factor: (MM_PER_INCH * MM_PER_INCH * MM_PER_INCH) / 1e9 / KG_PER_POUND, digits: 3 },
   },
 };
 
@@ -57,11 +64,13 @@ const WRITTEN: Readonly<Record<string, readonly [Dimension, number]>> = {
   g: ['mass', 0.001],
   kg: ['mass', 1],
   µm: ['roughness', 1],
+  MPa: ['stress', 1],
+  'kg/m³': ['density', 1],
 };
 
 /**
  * A figure written in an SI unit, in the units of a system.
- * @param unit as written: mm, cm², dm², cm³, dm³, g, kg, µm
+ * @param unit as written: mm, cm², dm², cm³, dm³, g, kg, µm, MPa, kg/m³
  * @returns null where the unit measures nothing a system has its own unit for (hours, money, a ratio)
  */
 export function inUnitsOf(

@@ -1,7 +1,9 @@
+import { alloyPairs } from '@/core/alloy-choice';
 import { prepareStudy, surveyOf } from '@/core/board';
 import { CoreError } from '@/core/errors';
 import { runVector } from '@/core/formulas';
 import { relaxations, requirementCosts, type Relaxations } from '@/core/requirements';
+import { SHIPPED_RATES } from '@/core/rates';
 import type { SurveyAnswer, SurveyRequest } from './survey.protocol';
 
 /** The relaxed studies of the brief asked about last: another quantity of the same brief costs only boards. */
@@ -12,6 +14,11 @@ export function answer(request: SurveyRequest): SurveyAnswer {
   try {
     if (request.kind === 'cases') return { id: request.id, kind: 'cases', results: request.cases.map(runVector) };
     const start = performance.now();
+    if (request.kind === 'alloys') {
+      const { id, kind, brief, school, q } = request;
+      const pairs = alloyPairs(brief, school, SHIPPED_RATES, q);
+      return { id, kind, pairs, q, ms: performance.now() - start };
+    }
     if (request.kind === 'requirements') {
       const { id, kind, brief, school, q, orderDate } = request;
       const key = JSON.stringify([brief, school]);

@@ -1,3 +1,4 @@
+import type { AlloyPair } from '@/core/alloy-choice';
 import type { Survey } from '@/core/board';
 import type { Brief } from '@/core/brief';
 import type { VectorCase, VectorResult } from '@/core/formulas';
@@ -43,6 +44,18 @@ export class SurveyClient {
     this.overtake('requirements');
     const answer = await this.ask({ id: this.next++, kind: 'requirements', brief, school, q, orderDate });
     if (answer.kind !== 'requirements') throw new Error('unexpected answer');
+    return answer;
+  }
+
+  /** The brief in every alloy at q pieces; cancels the same question still under way. */
+  async alloys(
+    brief: Brief,
+    school: School,
+    q: number,
+  ): Promise<{ readonly pairs: readonly AlloyPair[]; readonly q: number }> {
+    this.overtake('alloys');
+    const answer = await this.ask({ id: this.next++, kind: 'alloys', brief, school, q });
+    if (answer.kind !== 'alloys') throw new Error('unexpected answer');
     return answer;
   }
 

@@ -1,3 +1,4 @@
+import type { AlloyPair } from '@/core/alloy-choice';
 import type { Survey } from '@/core/board';
 import type { Brief } from '@/core/brief';
 import type { CoreIssue } from '@/core/errors';
@@ -16,6 +17,13 @@ export type SurveyRequest =
       readonly q: number;
       readonly orderDate: string;
     }
+  | {
+      readonly id: number;
+      readonly kind: 'alloys';
+      readonly brief: Brief;
+      readonly school: School;
+      readonly q: number;
+    }
   | { readonly id: number; readonly kind: 'cases'; readonly cases: readonly VectorCase[] };
 
 /** What it answers: a result, or what was refused, as data. */
@@ -25,6 +33,13 @@ export type SurveyAnswer =
       readonly id: number;
       readonly kind: 'requirements';
       readonly costs: readonly RequirementCost[];
+      readonly q: number;
+      readonly ms: number;
+    }
+  | {
+      readonly id: number;
+      readonly kind: 'alloys';
+      readonly pairs: readonly AlloyPair[];
       readonly q: number;
       readonly ms: number;
     }

@@ -1,6 +1,8 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { alloyPairs } from '@/core/alloy-choice';
 import { prepareStudy, surveyOf } from '@/core/board';
 import { runVector, WORKED_CASES } from '@/core/formulas';
+import { SHIPPED_RATES } from '@/core/rates';
 import { relaxations, requirementCosts } from '@/core/requirements';
 import { bracket } from '@/core/testing/demo-briefs';
 import { answer } from './survey.answer';
@@ -24,6 +26,10 @@ describe('the worker’s answer', () => {
     expect(got.kind === 'requirements' && got.costs).toEqual(
       requirementCosts(relaxations(prepareStudy(brief)), 4000, '2027-01-04'),
     );
+  });
+  test('is the brief in every alloy', () => {
+    const got = answer({ id: 1, kind: 'alloys', brief, school: 'shop', q: 700 });
+    expect(got.kind === 'alloys' && got.pairs).toEqual(alloyPairs(brief, 'shop', SHIPPED_RATES, 700));
   });
   test('worked cases come out as in a direct call', () => {
     const got = answer({ id: 1, kind: 'cases', cases: WORKED_CASES });

@@ -3,4 +3,4 @@ export { ALLOYS } from './data';
 export { ALLOY_FAMILIES } from './data/families.data';
 export { HAZARDS } from './data/hazards.data';
 export { findAlloy, hazardsOf, nearestPourable } from './find';
-export type { Alloy, AlloyFamily, Fit, Hazard } from './types';
+export type { Alloy, AlloyCondition, AlloyFamily, Fit, Hazard } from './types';

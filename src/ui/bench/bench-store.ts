@@ -1,4 +1,5 @@
 import type { Link } from '@/core/bench';
+import { readFigure } from '../fields/numbers';
 
 /** A link as it is typed: the value stays text until it can be read. */
 export interface TypedLink {
@@ -6,27 +7,6 @@ export interface TypedLink {
   readonly value: string;
   readonly unit: string;
   readonly by: Link['by'];
-}
-
-const key = (sheet: string): string => `nine-pours-bench-${sheet}`;
-
-/** What was typed on a sheet of the bench in this browser, or null. */
-export function keptSheet<T>(sheet: string, isIt: (x: unknown) => x is T): T | null {
-  try {
-    const raw: unknown = JSON.parse(localStorage.getItem(key(sheet)) ?? 'null');
-    return isIt(raw) ? raw : null;
-  } catch {
-    return null;
-  }
-}
-
-/** Keeps what was typed on a sheet in this browser. */
-export function keepSheet(sheet: string, value: unknown): void {
-  try {
-    localStorage.setItem(key(sheet), JSON.stringify(value));
-  } catch {
-    // Without browser storage it lives on this screen only.
-  }
 }
 
 /** True for a list of typed links. */
@@ -48,11 +28,8 @@ export const typed = (x: number): string => String(Number(x.toPrecision(7)));
 export const typedLinks = (links: readonly Link[]): readonly TypedLink[] =>
   links.map((l) => ({ ...l, value: typed(l.value) }));
 
-/** A typed figure: spaces between thousands and a comma for the point are taken; NaN when it cannot be read. */
+/** A typed figure; NaN when it cannot be read. */
 export function readTyped(text: string): number {
-  const plain = text
-    .replace(/[\s\u202f\u00a0]/g, '')
-    .replace(',', '.')
-    .replace('\u2212', '-');
-  return plain === '' ? NaN : Number(plain);
+  const read = readFigure(text, null, 'si');
+  return typeof read === 'number' ? read : NaN;
 }

@@ -2,9 +2,10 @@
 import { useEffect, useMemo, useState } from 'react';
 import { runChain, type ChainResult, type Link } from '@/core/bench';
 import { CoreError } from '@/core/errors';
+import { keepHere, keptHere } from '../browser-store';
 import { significant } from '../format';
 import { FillFrom } from './fill-from';
-import { isTypedLinks, keepSheet, keptSheet, readTyped, typedLinks, type TypedLink } from './bench-store';
+import { isTypedLinks, readTyped, typedLinks, type TypedLink } from './bench-store';
 
 export interface Filling {
   readonly from: string;
@@ -32,14 +33,14 @@ export function ChainSheet({
   useEffect(
     () =>
       queueMicrotask(() => {
-        const kept = keptSheet(id, isTypedLinks);
+        const kept = keptHere(`bench-${id}`, isTypedLinks);
         if (kept !== null) setLinks(kept);
       }),
     [id],
   );
   const change = (next: readonly TypedLink[]): void => {
     setLinks(next);
-    keepSheet(id, next);
+    keepHere(`bench-${id}`, next);
   };
   const result = useMemo((): ChainResult | { readonly at: string; readonly words: string } => {
     try {

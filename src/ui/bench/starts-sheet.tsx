@@ -2,9 +2,10 @@
 import { useEffect, useMemo, useState } from 'react';
 import { CoreError } from '@/core/errors';
 import { startsFor } from '@/core/quantity';
+import { keepHere, keptHere } from '../browser-store';
 import { fixed, whole } from '../format';
 import { FillFrom } from './fill-from';
-import { keepSheet, keptSheet, readTyped, typed } from './bench-store';
+import { readTyped, typed } from './bench-store';
 
 interface Typed {
   readonly need: string;
@@ -37,14 +38,14 @@ export function StartsSheet({ fillings }: { readonly fillings: readonly StartsFi
   useEffect(
     () =>
       queueMicrotask(() => {
-        const kept = keptSheet('starts', isTyped);
+        const kept = keptHere('bench-starts', isTyped);
         if (kept !== null) setValues(kept);
       }),
     [],
   );
   const change = (next: Typed): void => {
     setValues(next);
-    keepSheet('starts', next);
+    keepHere('bench-starts', next);
   };
   const result = useMemo(() => {
     const need = readTyped(values.need);

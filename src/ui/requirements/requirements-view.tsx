@@ -1,17 +1,34 @@
 'use client';
 import { useMemo, useState } from 'react';
+import type { Brief } from '@/core/brief';
+import type { School } from '@/core/part';
+import type { SurveyClient } from '@/workers/survey.client';
 import { whole } from '../format';
 import { Sheet } from '../shell/sheet';
-import { useStudy } from '../study/study-context';
+import { useQuantity, useStudy } from '../study/study-context';
+import { useAsked } from '../study/use-asked';
 import { CostTable } from './cost-table';
 import { EffectPage } from './effect-page';
 import { SideBySide } from './side-by-side';
-import { useRequirementCosts } from './use-requirement-costs';
+
+interface Wanted {
+  readonly brief: Brief;
+  readonly school: School;
+  readonly q: number;
+  readonly orderDate: string;
+}
+
+const askCosts = (client: SurveyClient, { brief, school, q, orderDate }: Wanted) =>
+  client.requirements(brief, school, q, orderDate);
 
 /** What every requirement of the brief costs, dearest first, and up to three briefs without some of them. */
 export function RequirementsView() {
-  const { study } = useStudy();
-  const { costs, q, busy, error } = useRequirementCosts();
+  const { brief, school, orderDate, study } = useStudy();
+  const rail = useQuantity().q;
+  const wanted = useMemo<Wanted>(() => ({ brief, school, q: rail, orderDate }), [brief, school, rail, orderDate]);
+  const { answer, busy, error } = useAsked(wanted, askCosts);
+  const costs = answer?.costs ?? null;
+  const q = answer?.q ?? rail;
   const [openId, setOpenId] = useState<string | null>(null);
   const opened = costs?.find((c) => c.requirement.id === openId);
   const page = useMemo(() => (opened === undefined ? null : <EffectPage cost={opened} q={q} />), [opened, q]);

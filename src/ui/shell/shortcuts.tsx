@@ -3,7 +3,10 @@ import { CloseButton, Dialog, Portal } from '@chakra-ui/react';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['?', 'this sheet'],
-  ['b · l · c · a · n · d', 'brief, routes (the lanes), calendar, what is asked and what it costs, bench, decision'],
+  [
+    'b · l · o · c · a · n · d',
+    'brief, routes (the lanes), alloys, calendar, what is asked and what it costs, bench, decision',
+  ],
   ['r', 'to the quantity rail'],
   ['← →', 'on the rail: a small step; Page Up, Page Down a large one; Home, End the ends'],
   ['↑ ↓ ← →', 'on the lanes: walk lanes and cells'],

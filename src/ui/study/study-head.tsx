@@ -13,6 +13,7 @@ import { useQuantity, useStudy } from './study-context';
 const VIEWS = [
   ['brief', 'Brief'],
   ['routes', 'Routes'],
+  ['alloys', 'Alloys'],
   ['calendar', 'Calendar'],
   ['requirements', 'Requirements'],
   ['bench', 'Bench'],
@@ -29,6 +30,7 @@ export function StudyHead({ children }: { children: ReactNode }) {
       () => ({
         b: () => router.push(`/studies/${id}/brief`),
         l: () => router.push(`/studies/${id}/routes`),
+        o: () => router.push(`/studies/${id}/alloys`),
         c: () => router.push(`/studies/${id}/calendar`),
         n: () => router.push(`/studies/${id}/bench`),
         a: () => router.push(`/studies/${id}/requirements`),

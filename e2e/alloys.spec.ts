@@ -1,0 +1,49 @@
+import { expect, test } from '@playwright/test';
+import { copyOf, openView, saved, setQuantity } from './journeys';
+
+test('candidate alloys are compared on every route, and one is chosen', async ({ page, request }) => {
+  const id = await copyOf(request, 'Tripod hub');
+  const { brief } = (await (await request.get(`/api/studies/${id}/export`)).json()) as { brief: object };
+  await openView(page, id, 'alloys');
+  await setQuantity(page, 1500);
+  await expect(page.getByRole('status').filter({ hasText: 'at 1\u202f500 pieces' })).toBeVisible();
+  const answer = (await (
+    await request.post('/api/evaluate', { data: { brief: { ...brief, alloy: 'al-44200' }, quantity: 1500 } })
+  ).json()) as { leader: string; lanes: { id: string; allIn: number }[] };
+  const allIn = answer.lanes.find((l) => l.id === answer.leader)?.allIn ?? NaN;
+  await page.getByRole('button', { name: 'also those that miss one' }).click();
+  const row = page.locator('[data-alloy="al-44200"]');
+  await expect(row).toContainText(allIn.toFixed(2));
+  await row.getByRole('button').first().click();
+  await expect(page.getByTestId('working')).toContainText('All in, a part');
+  await expect(page.getByTestId('working')).toContainText('in ');
+  await page.keyboard.press('Escape');
+  await row.getByRole('checkbox').check();
+  const compare = page.getByTestId('compare');
+  await expect(compare).toContainText('of 5');
+  await compare.getByRole('button', { name: /^Choose .*44200/ }).click();
+  await saved(page);
+  await expect(row).toContainText('the brief’s');
+  const study = (await (await request.get(`/api/studies/${id}`)).json()) as { brief: { alloy: string } };
+  expect(study.brief.alloy).toBe('al-44200');
+});
+
+test('needs of the metal part the alloys, in either units, and what is missed is said', async ({ page, request }) => {
+  const id = await copyOf(request, 'Tripod hub');
+  await openView(page, id, 'alloys');
+  const table = page.getByRole('table', { name: 'Alloys and routes' });
+  await expect(table.getByRole('row').nth(1)).toBeVisible();
+  const before = await table.getByRole('row').count();
+  await page.getByLabel('Yield strength, at least').fill('300');
+  await expect.poll(() => table.getByRole('row').count()).toBeLessThan(before);
+  const some = await table.getByRole('row').count();
+  await page.getByRole('button', { name: 'in lb' }).click();
+  await expect(page.getByLabel('Yield strength, at least')).toHaveValue('43.5113');
+  expect(await table.getByRole('row').count()).toBe(some);
+  await page.getByRole('button', { name: 'mm kg' }).click();
+  await page.getByLabel('Yield strength, at least').fill('much');
+  await expect(page.getByText('Yield strength, at least “much”: a number is wanted.')).toBeVisible();
+  await page.getByLabel('Yield strength, at least').fill('300');
+  await page.getByRole('button', { name: 'also those that miss one' }).click();
+  await expect(page.locator('[data-alloy="al-a356"]')).toContainText('yield strength too low');
+});

@@ -1,0 +1,5 @@
+import { AlloysView } from '@/ui/alloys/alloys-view';
+
+export default function Page() {
+  return <AlloysView />;
+}

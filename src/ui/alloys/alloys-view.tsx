@@ -1,0 +1,124 @@
+'use client';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { missesOf, NO_NEEDS, type AlloyNeeds, type AlloyPair } from '@/core/alloy-choice';
+import { findAlloy } from '@/core/alloys';
+import type { Brief } from '@/core/brief';
+import type { School } from '@/core/part';
+import type { SurveyClient } from '@/workers/survey.client';
+import { keepHere, keptHere } from '../browser-store';
+import { whole } from '../format';
+import { useQuantity, useStudy } from '../study/study-context';
+import { useAsked } from '../study/use-asked';
+import { AlloyTable } from './alloy-table';
+import { Compare } from './compare';
+import { NeedsForm } from './needs-form';
+
+/** How many alloys may stand side by side. */
+const MOST_COMPARED = 4;
+
+interface Wanted {
+  readonly brief: Brief;
+  readonly school: School;
+  readonly q: number;
+}
+
+const askPairs = (client: SurveyClient, { brief, school, q }: Wanted) => client.alloys(brief, school, q);
+
+const isNeeds = (x: unknown): x is AlloyNeeds =>
+  typeof x === 'object' && x !== null && Object.keys(NO_NEEDS).every((key) => key in x);
+
+const needsOfBrief = ({ needs }: Brief): AlloyNeeds => ({
+  ...NO_NEEDS,
+  environment: needs.environment,
+  leadFree: needs.leadFree === true,
+  pressureTight: needs.pressureTight === true,
+});
+
+/** The brief in every alloy on every route, parted by what the part needs of its metal; up to four side by side. */
+export function AlloysView() {
+  const { id, brief, school, study } = useStudy();
+  const { q } = useQuantity();
+  const [needs, setNeeds] = useState<AlloyNeeds>(() => needsOfBrief(brief));
+  const [showAll, setShowAll] = useState(false);
+  const [compared, setCompared] = useState<readonly string[]>(() => brief.candidates.slice(0, MOST_COMPARED));
+  useEffect(
+    () =>
+      queueMicrotask(() => {
+        const kept = keptHere(`alloy-needs-${id}`, isNeeds);
+        if (kept !== null) setNeeds(kept);
+      }),
+    [id],
+  );
+  const changeNeeds = (next: AlloyNeeds): void => {
+    setNeeds(next);
+    keepHere(`alloy-needs-${id}`, next);
+  };
+  const wanted = useMemo<Wanted>(() => ({ brief, school, q }), [brief, school, q]);
+  const { answer, busy, error } = useAsked(wanted, askPairs);
+  const rows = useMemo(
+    () =>
+      (answer?.pairs ?? []).flatMap((pair) => {
+        const alloy = findAlloy(pair.alloyId);
+        return alloy === undefined ? [] : [{ pair, alloy, misses: missesOf(alloy, needs) }];
+      }),
+    [answer, needs],
+  );
+  const meeting = rows.filter((r) => r.misses.length === 0);
+  const toggle = useCallback(
+    (alloyId: string) =>
+      setCompared((list) =>
+        list.includes(alloyId)
+          ? list.filter((x) => x !== alloyId)
+          : list.length < MOST_COMPARED
+            ? [...list, alloyId]
+            : list,
+      ),
+    [],
+  );
+  const lacking = study.missing.filter((path) => path !== 'alloy');
+  if (lacking.length > 0)
+    return <p className="section">Alloys are compared once the brief has what the board needs of the shape.</p>;
+  const pairOf = (alloyId: string): AlloyPair | undefined => rows.find((r) => r.pair.alloyId === alloyId)?.pair;
+  const poured = meeting.filter((r) => r.pair.leader !== null).length;
+  return (
+    <>
+      <section className="section">
+        <h2>
+          What the part needs of its metal <span className="quiet">begun from the brief; nothing here changes it</span>
+        </h2>
+        <NeedsForm needs={needs} onChange={changeNeeds} />
+      </section>
+      <Compare ids={compared} pairOf={pairOf} q={answer?.q ?? q} onDrop={toggle} />
+      <section className="section" aria-busy={busy}>
+        <h2>
+          Alloys and routes{' '}
+          <span className="quiet" role="status">
+            {error !== null
+              ? `Not worked out: ${error}`
+              : busy || answer === null
+                ? 'Working it out …'
+                : `at ${whole(answer.q)} pieces: ${meeting.length} of ${rows.length} alloys meet the needs, ${poured} of them can be poured`}
+          </span>
+          <button
+            type="button"
+            className="textbtn dotted small"
+            aria-pressed={showAll}
+            onClick={() => setShowAll((x) => !x)}
+          >
+            {showAll ? 'only those that meet the needs' : 'also those that miss one'}
+          </button>
+        </h2>
+        {answer !== null && (
+          <AlloyTable
+            rows={showAll ? rows : meeting}
+            q={answer.q}
+            compared={compared}
+            full={compared.length >= MOST_COMPARED}
+            onToggle={toggle}
+          />
+        )}
+        {answer !== null && !showAll && meeting.length === 0 && <p>No alloy of the table meets all of these needs.</p>}
+      </section>
+    </>
+  );
+}

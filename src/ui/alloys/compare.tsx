@@ -1,0 +1,150 @@
+'use client';
+import { Button } from '@chakra-ui/react';
+import type { AlloyPair } from '@/core/alloy-choice';
+import { findAlloy, type Alloy } from '@/core/alloys';
+import { ROUTES, shortName } from '@/core/routes';
+import type { UnitSystem } from '@/core/units';
+import { keptTyping } from '../brief/typing';
+import { perPart } from '../format';
+import { useUnits } from '../preferences';
+import { useStudy } from '../study/study-context';
+import { useAlloyWorking } from './alloy-table';
+import { alloyFigure, metalPrice } from './alloy-words';
+
+const of5 = (score: number): string => `${score} of 5`;
+
+/** What alloys are compared by, line by line. */
+const LINES: readonly (readonly [string, (a: Alloy, units: UnitSystem) => string])[] = [
+  ['Strength', (a, u) => a.conditions.map((c) => `${c.name}: ${alloyFigure(c.yield_MPa, 'MPa', u, 3)}`).join('; ')],
+  [
+    'Elongation',
+    (a, u) => a.conditions.map((c) => `${c.name}: ${alloyFigure(c.elongation_pct, '%', u, 2)}`).join('; '),
+  ],
+  ['Density', (a, u) => alloyFigure(a.density_kg_m3, 'kg/m³', u)],
+  ['Metal', (a, u) => `${metalPrice(a.price_USD_kg[0], u)} to ${metalPrice(a.price_USD_kg[2], u)}`],
+  [
+    'Lead',
+    (a) => (a.leadFree ? 'free of lead' : `up to ${a.leadMax_pct} %${a.leadFreeToOrder ? ', free to order' : ''}`),
+  ],
+  ['Outdoors, at sea', (a) => `${of5(a.corrosion.outdoor)}, ${of5(a.corrosion.marine)}: ${a.corrosion.why}`],
+  ['Runs thin', (a) => of5(a.fluidity)],
+  ['Tears hot', (a) => `${of5(a.hotTearing)}, 5 is worst`],
+  ['Tight', (a) => of5(a.pressureTightness)],
+  ['Freezes', (a) => `${a.freezing}, over ${a.freezingRange_C} K`],
+  ['Cuts', (a) => `${a.machinability} against 100 for free-cutting brass`],
+  ['Welds', (a) => `${of5(a.weldability)}: ${a.weldNote}`],
+  ['Remelted', (a) => a.remelt],
+];
+
+/** Up to four alloys side by side: what each is, what the part costs in it on every route, and the way to choose it. */
+export function Compare({
+  ids,
+  pairOf,
+  q,
+  onDrop,
+}: {
+  readonly ids: readonly string[];
+  readonly pairOf: (alloyId: string) => AlloyPair | undefined;
+  readonly q: number;
+  readonly onDrop: (alloyId: string) => void;
+}) {
+  const { id, brief, setBrief } = useStudy();
+  const [units] = useUnits();
+  const open = useAlloyWorking();
+  const alloys = ids.flatMap((alloyId) => findAlloy(alloyId) ?? []);
+  if (alloys.length === 0) return null;
+  const unread = keptTyping(id) !== null;
+  return (
+    <section className="section" data-testid="compare">
+      <h2>Side by side</h2>
+      <div className="scroll-x">
+        <table className="list compare" aria-label="Alloys side by side">
+          <thead>
+            <tr>
+              <th>
+                <span className="sr">What</span>
+              </th>
+              {alloys.map((a) => (
+                <th key={a.id}>
+                  {a.name}
+                  <div style={{ display: 'flex', gap: 8, marginTop: 6 }}>
+                    {a.id === brief.alloy ? (
+                      <span className="quiet">the brief’s alloy</span>
+                    ) : (
+                      <Button
+                        size="xs"
+                        colorPalette="hot"
+                        disabled={unread}
+                        aria-label={`Choose ${a.name}`}
+                        onClick={() => setBrief({ ...brief, alloy: a.id })}
+                      >
+                        Choose
+                      </Button>
+                    )}
+                    <Button size="xs" variant="outline" aria-label={`Drop ${a.name}`} onClick={() => onDrop(a.id)}>
+                      Drop
+                    </Button>
+                  </div>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            <tr>
+              <th scope="row">Best poured by</th>
+              {alloys.map((a) => {
+                const leader = pairOf(a.id)?.leader ?? null;
+                return <td key={a.id}>{leader === null ? 'no route' : shortName(leader)}</td>;
+              })}
+            </tr>
+            {ROUTES.map((route) => (
+              <tr key={route.id}>
+                <th scope="row">{route.name}</th>
+                {alloys.map((a) => {
+                  const on = pairOf(a.id)?.routes.find((r) => r.routeId === route.id);
+                  return (
+                    <td key={a.id}>
+                      {on?.laneId == null || on.allIn === null ? (
+                        <span className="small quiet">{on?.why}</span>
+                      ) : (
+                        <>
+                          <button
+                            type="button"
+                            className="textbtn dotted"
+                            onClick={() => open(a, q, on.laneId ?? '', 'allIn')}
+                          >
+                            {perPart(on.allIn)}
+                          </button>
+                          <span className="unit">USD a part</span>
+                        </>
+                      )}
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+            {LINES.map(([name, words]) => (
+              <tr key={name}>
+                <th scope="row">{name}</th>
+                {alloys.map((a) => (
+                  <td key={a.id} className="small">
+                    {words(a, units)}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {unread && (
+        <p className="small" style={{ color: 'var(--alarm)' }}>
+          The brief holds a figure that cannot be read. Mend it first; then an alloy can be chosen here.
+        </p>
+      )}
+      <p className="small quiet">
+        Typical values for comparing routes, never for releasing a drawing. Scrap of unknown composition is refused
+        where strength, corrosion or lead matter later.
+      </p>
+    </section>
+  );
+}
