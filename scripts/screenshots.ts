@@ -57,6 +57,13 @@ async function main(): Promise<void> {
       act: (page) => page.locator('[data-lane="pressure-die/cold"] button').first().click(),
     },
     { name: 'brief', path: `/studies/${hub}/brief` },
+    {
+      name: 'alloys',
+      path: `/studies/${hub}/alloys`,
+      act: async (page) => {
+        await page.locator('[data-alloy="al-44200"]').waitFor();
+      },
+    },
     { name: 'calendar', path: `/studies/${hub}/calendar`, full: true },
     {
       name: 'requirements',

@@ -1,9 +1,10 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import type { AlloyPair } from '@/core/alloy-choice';
-import { findAlloy, type Alloy } from '@/core/alloys';
+import { findAlloy, hazardsOf, type Alloy } from '@/core/alloys';
 import { ROUTES, shortName } from '@/core/routes';
 import type { UnitSystem } from '@/core/units';
+import { sentence } from '../board/finding-words';
 import { keptTyping } from '../brief/typing';
 import { perPart } from '../format';
 import { useUnits } from '../preferences';
@@ -34,6 +35,13 @@ const LINES: readonly (readonly [string, (a: Alloy, units: UnitSystem) => string
   ['Cuts', (a) => `${a.machinability} against 100 for free-cutting brass`],
   ['Welds', (a) => `${of5(a.weldability)}: ${a.weldNote}`],
   ['Remelted', (a) => a.remelt],
+  [
+    'Cautions',
+    (a) =>
+      hazardsOf(a)
+        .map((h) => `${h.title}: ${h.precautions}`)
+        .join(' '),
+  ],
 ];
 
 /** Up to four alloys side by side: what each is, what the part costs in it on every route, and the way to choose it. */
@@ -52,7 +60,8 @@ export function Compare({
   const [units] = useUnits();
   const open = useAlloyWorking();
   const alloys = ids.flatMap((alloyId) => findAlloy(alloyId) ?? []);
-  if (alloys.length === 0) return null;
+  if (!alloys.some((a) => a.id !== brief.alloy))
+    return <p className="small quiet section">Tick alloys below to set them beside the brief’s own, up to four.</p>;
   const unread = keptTyping(id) !== null;
   return (
     <section className="section" data-testid="compare">
@@ -105,7 +114,7 @@ export function Compare({
                   return (
                     <td key={a.id}>
                       {on?.laneId == null || on.allIn === null ? (
-                        <span className="small quiet">{on?.why}</span>
+                        <span className="small quiet">{sentence(on?.why ?? 'not poured')}</span>
                       ) : (
                         <>
                           <button
