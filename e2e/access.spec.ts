@@ -3,7 +3,11 @@ import { expect, test, type Page } from '@playwright/test';
 import { copyOf, openView, studyId } from './journeys';
 
 async function serious(page: Page): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).analyze();
+  const { violations } = await new AxeBuilder({ page })
+    .options({ resultTypes: ['violations'] })
+    // Rows beyond the eighth of a long table are made of the same parts.
+    .exclude('tbody tr:nth-child(n+9)')
+    .analyze();
   return violations
     .filter((v) => v.impact === 'serious' || v.impact === 'critical')
     .map(
