@@ -1,22 +1,13 @@
 import { oneOf, within } from '../checks';
+import { ROUTES } from '../routes';
 
 /** What feeds a casting while it freezes. */
 export type Feeder = 'riser' | 'tree' | 'tube' | 'gate' | 'none';
 
-const ROUTES = [
-  'green-sand',
-  'bonded-sand',
-  'plaster',
-  'shell-investment',
-  'flask-investment',
-  'gravity-die',
-  'permanent-mould',
-  'pressure-die',
-  'spin',
-] as const;
+const ROUTE_IDS = ROUTES.map((route) => route.id);
 
 /** Routes that feed in another way than by risers, whatever the metal. */
-const OWN_FEEDER: Readonly<Partial<Record<(typeof ROUTES)[number], Feeder>>> = {
+const OWN_FEEDER: Readonly<Partial<Record<string, Feeder>>> = {
   'shell-investment': 'tree',
   'flask-investment': 'tree',
   'pressure-die': 'gate',
@@ -34,7 +25,7 @@ const OWN_FEEDER: Readonly<Partial<Record<(typeof ROUTES)[number], Feeder>>> = {
  */
 export function feederFor(input: { route: string; variant?: string; netShrink: number }): { feeder: Feeder } {
   const shrink = within('netShrink', input.netShrink, -0.1, 0.15);
-  const route = oneOf('route', input.route, ROUTES);
+  const route = oneOf('route', input.route, ROUTE_IDS);
   const variant =
     route === 'permanent-mould' ? oneOf('variant', input.variant, ['tilt', 'low-pressure'] as const) : null;
   if (variant === 'low-pressure') return { feeder: 'tube' };

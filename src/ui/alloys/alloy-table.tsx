@@ -1,5 +1,5 @@
 'use client';
-import { bestCondition, NO_NEEDS, type AlloyPair, type Miss } from '@/core/alloy-choice';
+import { bestCondition, type AlloyNeeds, type AlloyPair, type Miss } from '@/core/alloy-choice';
 import type { Alloy } from '@/core/alloys';
 import { prepareStudy } from '@/core/board';
 import { laneWords, ROUTES, shortName } from '@/core/routes';
@@ -30,12 +30,15 @@ export function useAlloyWorking(): (alloy: Alloy, q: number, laneId: string, fig
 /** The alloys, cheapest part first: what each is, the route it is best poured by, and which of the nine are open. */
 export function AlloyTable({
   rows,
+  needs,
   q,
   compared,
   full,
   onToggle,
 }: {
   readonly rows: readonly AlloyRow[];
+  /** Decide which condition of an alloy is shown. */
+  readonly needs: AlloyNeeds;
   readonly q: number;
   readonly compared: readonly string[];
   /** No more can be compared. */
@@ -68,7 +71,7 @@ export function AlloyTable({
         <tbody>
           {rows.map(({ pair, alloy, misses }) => {
             const { leader, allIn } = pair;
-            const condition = bestCondition(alloy, NO_NEEDS);
+            const condition = bestCondition(alloy, needs);
             const checked = compared.includes(alloy.id);
             return (
               <tr key={alloy.id} data-alloy={alloy.id} className={misses.length > 0 ? 'is-nothing' : undefined}>
@@ -104,7 +107,9 @@ export function AlloyTable({
                 </td>
                 <td className="num">{pair.firstArticle_d === null ? '' : weeks(pair.firstArticle_d)}</td>
                 <td className="num small">{metalPrice(alloy.price_USD_kg[1], units)}</td>
-                <td className="num small">{alloyFigure(condition?.yield_MPa ?? null, 'MPa', units, 3)}</td>
+                <td className="num small" title={condition?.name}>
+                  {alloyFigure(condition?.yield_MPa ?? null, 'MPa', units, 3)}
+                </td>
                 <td className="num small">{alloyFigure(condition?.elongation_pct ?? null, '%', units, 3)}</td>
               </tr>
             );

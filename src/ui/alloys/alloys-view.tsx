@@ -111,6 +111,7 @@ export function AlloysView() {
         {answer !== null && (
           <AlloyTable
             rows={showAll ? rows : meeting}
+            needs={needs}
             q={answer.q}
             compared={compared}
             full={compared.length >= MOST_COMPARED}

@@ -56,7 +56,7 @@ export function Compare({
   readonly q: number;
   readonly onDrop: (alloyId: string) => void;
 }) {
-  const { id, brief, setBrief } = useStudy();
+  const { id, brief, study, setBrief } = useStudy();
   const [units] = useUnits();
   const open = useAlloyWorking();
   const alloys = ids.flatMap((alloyId) => findAlloy(alloyId) ?? []);
@@ -124,7 +124,7 @@ export function Compare({
                           >
                             {perPart(on.allIn)}
                           </button>
-                          <span className="unit">USD a part</span>
+                          <span className="unit">{study.rates.currency.code} a part</span>
                         </>
                       )}
                     </td>

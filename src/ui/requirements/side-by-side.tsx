@@ -3,7 +3,7 @@ import { Button } from '@chakra-ui/react';
 import { useMemo, type ReactNode } from 'react';
 import { boardAt, prepareStudy, type Board } from '@/core/board';
 import { requirementsOf, withoutAll } from '@/core/requirements';
-import { laneWords } from '@/core/routes';
+import { laneWords, ROUTES } from '@/core/routes';
 import { keptTyping } from '../brief/typing';
 import { perPart, signed, weeks, whole } from '../format';
 import { Tone } from '../marks/tone';
@@ -199,7 +199,9 @@ function Column({
             gap(dates.lastPart_d / 7, base?.dates == null ? undefined : base.dates.lastPart_d / 7, 1),
           )}
           <dt>Survive</dt>
-          <dd>{survivors.size} of 9 routes</dd>
+          <dd>
+            {survivors.size} of {ROUTES.length} routes
+          </dd>
           <dd className="gap" />
         </dl>
       )}
