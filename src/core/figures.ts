@@ -1,5 +1,8 @@
-/** Where a figure comes from: a published standard, textbook consensus, a rule of the trade, or a starting value to replace. */
-export type Basis = 'standard' | 'handbook' | 'rule' | 'assumed';
+/**
+ * Where a figure comes from: a published standard, textbook consensus, a rule of the trade, a starting value to replace,
+ * or a shop's own figure.
+ */
+export type Basis = 'standard' | 'handbook' | 'rule' | 'assumed' | 'shop';
 
 /** Low, likely and high value of one figure. */
 export type Triple = readonly [low: number, likely: number, high: number];

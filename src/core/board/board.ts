@@ -1,4 +1,4 @@
-import { dayNumber, dayOf, type LaneTime } from '../calendar';
+import { dayNumber, dayOf, daysWithHolidays, type LaneTime } from '../calendar';
 import { laneMoney, type Baseline, type LaneMoney } from '../cost';
 import { worse, type Column, type Finding, type Status } from '../screening';
 import { bestLayout, survives, type Study, type StudyLane } from './study';
@@ -23,7 +23,7 @@ export interface Cell {
   readonly reason: string;
 }
 
-/** The dates of a lane at a quantity. */
+/** The dates of a lane at a quantity; holidays of the rate set count from the order date of the brief, if it has one. */
 export interface LaneDates {
   readonly time: LaneTime;
   readonly firstArticle_d: number;
@@ -86,6 +86,7 @@ export interface Board {
  */
 export function boardAt(study: Study, q: number, orderDate: string | null = null): Board {
   const lanes = study.lanes.map((entry) => boardLane(study, entry, q, orderDate));
+  const shut = (days: number): number => daysWithHolidays(study.brief.quantity.orderDate, days, study.rates.calendar);
   const baselines = study.baselines.map((b): BoardBaseline => {
     const total = b.total(q);
     return {
@@ -99,8 +100,8 @@ export function boardAt(study: Study, q: number, orderDate: string | null = null
       allIn: total / q,
       total,
       lines: b.lines(q),
-      firstArticle_d: b.dayOf(1),
-      lastPart_d: b.dayOf(q),
+      firstArticle_d: shut(b.dayOf(1)),
+      lastPart_d: shut(b.dayOf(q)),
     };
   });
   const surviving = lanes.filter((_, i) => survives(study.lanes[i] as StudyLane));
@@ -169,15 +170,17 @@ function boardLane(study: Study, entry: StudyLane, q: number, orderDate: string 
   if (model !== null && chosen !== null) {
     const time = study.timeOf(model, chosen.cost.plan);
     const { perYear, firstDelivery } = study.brief.quantity;
+    const shut = (days: number): number => daysWithHolidays(study.brief.quantity.orderDate, days, study.rates.calendar);
+    const firstArticle = shut(time.firstArticle_d);
     dates = {
       time,
-      firstArticle_d: time.firstArticle_d,
-      lastPart_d: dayOf(time, q, q),
+      firstArticle_d: firstArticle,
+      lastPart_d: shut(dayOf(time, q, q)),
       yearWorkdays: perYear === null ? null : perYear / time.goodPerDay,
       slack_d:
         firstDelivery === null || orderDate === null
           ? null
-          : dayNumber('firstDelivery', firstDelivery) - dayNumber('orderDate', orderDate) - time.firstArticle_d,
+          : dayNumber('firstDelivery', firstDelivery) - dayNumber('orderDate', orderDate) - firstArticle,
     };
   }
   const findings = screening?.findings ?? [];

@@ -13,7 +13,7 @@ import {
   type LayoutPlan,
 } from '../cost';
 import { lanePart, partFacts, type LanePart, type PartFacts, type School } from '../part';
-import { SHIPPED_RATES, type RateSet } from '../rates';
+import { pricedAlloy, SHIPPED_RATES, type RateSet } from '../rates';
 import { LANES, type Lane } from '../routes';
 import { screenLane, type Screening } from '../screening';
 
@@ -51,7 +51,8 @@ export interface Study {
  * except the lot, which the brief fixes (or a quarter of a year's pieces).
  */
 export function prepareStudy(brief: Brief, school: School = 'published', rates: RateSet = SHIPPED_RATES): Study {
-  const alloy = findAlloy(brief.alloy) ?? null;
+  const listed = findAlloy(brief.alloy);
+  const alloy = listed === undefined ? null : pricedAlloy(listed, rates);
   const result = partFacts(brief, alloy, rates);
   const facts = 'missing' in result ? null : result;
   const missing = 'missing' in result ? result.missing : [];

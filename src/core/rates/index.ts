@@ -1,4 +1,17 @@
 /** Money, time and effort coefficients: one rate set holds all that the cost and calendar equations need. */
+export {
+  limitsOf,
+  ownRates,
+  rateDifferences,
+  refusedFigure,
+  type OwnFigure,
+  type OwnFigures,
+  type RateDifference,
+} from './changes';
+export { RATE_PARTS } from './data/words.data';
+export { namesOf, rateEntries, type RateEntry } from './entries';
+export { metalIndex, metalPricesAt, metalSeries, SERIES_FROM, SERIES_TO, type SeriesDay } from './metal-series';
+export { pricedAlloy } from './metals';
 export { SHIPPED_RATES, capabilityFamily, ratesFamily } from './shipped';
 export type {
   BaselineRates,

@@ -5,6 +5,7 @@ import { FAMILY_RATES } from './data/families.data';
 import { GLOBAL_RATES } from './data/global.data';
 import { OPERATIONS_RATES } from './data/operations.data';
 import { VARIANT_RATES } from './data/variants';
+import { TABLE_PRICES } from './metals';
 import type { RateSet } from './types';
 
 /** The rate set shipped with the application: read-only, and every figure of it an assumption until a shop replaces it. */
@@ -19,6 +20,7 @@ export const SHIPPED_RATES: RateSet = {
   baselines: BASELINES_RATES,
   calendar: CALENDAR_RATES,
   variants: VARIANT_RATES,
+  metals: TABLE_PRICES,
 };
 
 /** Row of the family rates an alloy family uses. */

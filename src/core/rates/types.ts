@@ -98,6 +98,8 @@ export interface CalendarRates {
   readonly workdaysPerWeek: number;
   readonly calendarPerWorkday: Figure;
   readonly handover: Figure;
+  /** Days on which the shop is shut beside its weekends, ISO dates in order; none where not said. */
+  readonly holidays?: readonly string[];
 }
 
 export type FamilyMap = Readonly<Record<string, { readonly rates: string; readonly capability: string }>>;
@@ -193,4 +195,6 @@ export interface RateSet {
   readonly baselines: BaselineRates;
   readonly calendar: CalendarRates;
   readonly variants: Readonly<Record<string, VariantRates>>;
+  /** Price of ingot, USD/kg, by alloy id. An alloy that is not listed keeps the price of the alloy table. */
+  readonly metals?: Readonly<Record<string, Figure>>;
 }

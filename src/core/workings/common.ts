@@ -32,15 +32,17 @@ export const hourly = (
 export const MC = (c: Context): WorkingSymbol =>
   computed('mc', 'cast mass, machining stock included', c.model.part.mc, 'kg', 'mc');
 export const price = (c: Context): WorkingSymbol =>
-  fromAlloy(
-    'p',
-    'price of ingot',
-    c.model.price,
-    'USD/kg',
-    `alloys.${c.model.facts.alloy.id}.price_USD_kg`,
-    c.model.facts.alloy.basis['price'],
-    [c.model.facts.alloy.price_USD_kg[0], c.model.facts.alloy.price_USD_kg[2]],
-  );
+  c.study.rates.metals?.[c.model.facts.alloy.id] === undefined
+    ? fromAlloy(
+        'p',
+        'price of ingot',
+        c.model.price,
+        'USD/kg',
+        `alloys.${c.model.facts.alloy.id}.price_USD_kg`,
+        c.model.facts.alloy.basis['price'],
+        [c.model.facts.alloy.price_USD_kg[0], c.model.facts.alloy.price_USD_kg[2]],
+      )
+    : fromRate('p', 'price of ingot', c.study.rates.metals[c.model.facts.alloy.id], `metals.${c.model.facts.alloy.id}`);
 export const C1 = (c: Context): WorkingSymbol => computed('C1', 'first tool', c.plan.C1, 'USD', 'C1');
 
 export function meltLoss(c: Context): WorkingSymbol {

@@ -1,3 +1,4 @@
+import { daysWithHolidays } from '../calendar';
 import { likely } from '../figures';
 import type { Context } from './context';
 import { chosen, computed, fromBrief, fromRate } from './symbols';
@@ -5,16 +6,28 @@ import type { Working } from './types';
 
 type Builder = (c: Context) => Omit<Working, 'figure'>;
 
+/** Days that holidays of the rate set add to a stretch from the order, as a term of its sum; nothing without holidays. */
+function holidays(
+  c: Context,
+  days: number,
+): { readonly term: string; readonly days: number; readonly symbols: Working['symbols'] } {
+  const lost = daysWithHolidays(c.study.brief.quantity.orderDate, days, c.study.rates.calendar) - days;
+  if (lost === 0) return { term: '', days: 0, symbols: [] };
+  const shut = { ...computed('shut', 'holidays of the rate set on the way', lost, 'days'), path: 'calendar.holidays' };
+  return { term: ' + shut', days: lost, symbols: [{ ...shut, source: 'rate' }] };
+}
+
 /** Workings of dates and rates, by figure. */
 export const TIME: Readonly<Record<string, Builder>> = {
   firstArticle: (c) => {
     const { time } = c.model.v;
     const key = (k: string): string => `variants["${c.entry.lane.id}"].time.${k}`;
+    const off = holidays(c, c.time.firstArticle_d);
     return {
       title: 'First article',
       equation: 'Time model T9 and T10',
-      expression: 'W * (wait + Ht / cap + buy + loops * loopDays + queue + hFO / shift) + pass',
-      value: c.time.firstArticle_d,
+      expression: `W * (wait + Ht / cap + buy + loops * loopDays + queue + hFO / shift) + pass${off.term}`,
+      value: c.time.firstArticle_d + off.days,
       unit: 'days from the order',
       symbols: [
         fromRate(
@@ -33,6 +46,7 @@ export const TIME: Readonly<Record<string, Builder>> = {
         fromRate('hFO', 'first-off check', c.model.v.lot.hFO, `variants["${c.entry.lane.id}"].lot.hFO`),
         computed('shift', 'hours a shift', c.study.rates.calendar.shift_h, 'h'),
         computed('pass', 'order on the floor to first good castings', c.time.pass_d, 'days', 'pass'),
+        ...off.symbols,
       ],
       note: null,
     };
@@ -55,15 +69,20 @@ export const TIME: Readonly<Record<string, Builder>> = {
   }),
   lastPart: (c) => {
     const free = c.q <= 20;
+    const off = holidays(c, c.lastPart_d);
+    const sum =
+      c.q <= c.time.samples ? 'D1' : free ? 'D1 + W * (N - k) / good' : 'D1 + approve + pass + W * (N - k) / good';
     return {
       title: `Day of the last of ${c.q} pieces`,
       equation: 'Time model T11: D(N)',
-      expression:
-        c.q <= c.time.samples ? 'D1' : free ? 'D1 + W * (N - k) / good' : 'D1 + approve + pass + W * (N - k) / good',
-      value: c.lastPart_d,
+      expression: `${sum}${off.term}`,
+      value: c.lastPart_d + off.days,
       unit: 'days from the order',
       symbols: [
-        computed('D1', 'first article', c.time.firstArticle_d, 'days', 'firstArticle'),
+        off.days === 0
+          ? computed('D1', 'first article', c.time.firstArticle_d, 'days', 'firstArticle')
+          : computed('D1', 'first article, without holidays', c.time.firstArticle_d, 'days'),
+        ...off.symbols,
         ...(c.q <= c.time.samples
           ? []
           : [

@@ -1,6 +1,13 @@
 import { useDeferredValue, useMemo } from 'react';
 import { bestLayout, type Board, type BoardLane } from '@/core/board';
-import { deliveryCurve, laneTimeline, type Delivered, type Timeline } from '@/core/calendar';
+import {
+  daysWithHolidays,
+  deliveryCurve,
+  laneTimeline,
+  timelineWithHolidays,
+  type Delivered,
+  type Timeline,
+} from '@/core/calendar';
 import { laneWords } from '@/core/routes';
 import { useQuantity, useStudy } from '../study/study-context';
 
@@ -22,6 +29,8 @@ export function useDeliveries(): { readonly deliveries: readonly Delivery[]; rea
   const board = useDeferredValue(useQuantity().board);
   const { q } = board;
   const deliveries = useMemo(() => {
+    const { calendar } = study.rates;
+    const order = study.brief.quantity.orderDate;
     const lanes = openLanes(board).flatMap((lane): Delivery[] => {
       const entry = study.lanes.find((e) => e.lane.id === lane.id);
       const best = entry === undefined ? null : bestLayout(entry, q);
@@ -32,8 +41,8 @@ export function useDeliveries(): { readonly deliveries: readonly Delivery[]; rea
           id: lane.id,
           name: laneWords(lane.id).route,
           variant: laneWords(lane.id).variant,
-          curve: deliveryCurve(time, q),
-          timeline: laneTimeline(best.cost.model, best.cost.plan, time, q),
+          curve: deliveryCurve(time, q).map((c) => ({ ...c, day: daysWithHolidays(order, c.day, calendar) })),
+          timeline: timelineWithHolidays(laneTimeline(best.cost.model, best.cost.plan, time, q), order, calendar),
           firstArticle_d: lane.dates.firstArticle_d,
           lastPart_d: lane.dates.lastPart_d,
         },

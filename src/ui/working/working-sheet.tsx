@@ -24,6 +24,7 @@ const BASIS_WORDS = {
   handbook: 'handbook',
   rule: 'rule of the trade',
   assumed: 'assumed, replace by your own',
+  shop: 'the shop’s own figure',
 } as const;
 
 /** Field of the brief screen that a brief path lives in. */

@@ -1,0 +1,116 @@
+import type { Figure, Triple } from '../figures';
+import { namesOf, rateEntries, type RateEntry } from './entries';
+import type { RateSet } from './types';
+
+/** A shop's own figure for one coefficient: three for an uncertain one, one for a choice. */
+export type OwnFigure = Triple | number;
+
+/** What makes a rate set a shop's own: figures by path, and the days on which it is shut. */
+export interface OwnFigures {
+  readonly figures: Readonly<Record<string, OwnFigure>>;
+  /** ISO dates. */
+  readonly holidays: readonly string[];
+}
+
+/** Coefficients that divide or that nothing runs without: zero is refused. */
+const ABOVE_ZERO = new Set([
+  'P', 'Pspindle', 'eta', 'aMrr', 'aFin', 'featuresPerSetup', 'tapMinor', 'cap', 'capDay', 'avail', 'share',
+  'capPours', 'capKg', 'shift_h', 'shiftH', 'workdaysPerWeek', 'calendarPerWorkday', 'perUnit', 'machines', 'n',
+  'shifts', 'batch', 'maxThickness', 'maxRatio', 'airCut', 'kStock', 'kMat', 'skeleton',
+]); // prettier-ignore
+/** Shares of pieces or of a day: at most 1, and those of scrap below it. */
+const SHARES = new Set(['sampleShare', 'eta', 'avail', 'share', 'tapMinor', 'omega', 'kRet', 'kChip']);
+const SCRAP = new Set(['sMach', 'sIns', 'scrap', 'failure']);
+const SCRAP_MAX = 0.9;
+const WHOLE = new Set(['shifts', 'n', 'batch', 'machines', 'workdaysPerWeek']);
+const MOST: Readonly<Record<string, number>> = { shift_h: 12, shiftH: 12, workdaysPerWeek: 7, shifts: 3 };
+const CEILING = 1e7;
+
+/** Least and most a coefficient may be, in its unit. */
+export function limitsOf(path: string): { readonly least: number; readonly most: number; readonly whole: boolean } {
+  const last = namesOf(path).at(-1) ?? '';
+  const whole = WHOLE.has(last);
+  return {
+    least: whole ? 1 : ABOVE_ZERO.has(last) || path.startsWith('metals.') ? Number.MIN_VALUE : 0,
+    most: MOST[last] ?? (SCRAP.has(last) ? SCRAP_MAX : SHARES.has(last) ? 1 : CEILING),
+    whole,
+  };
+}
+
+/**
+ * What is wrong with a figure given for a coefficient, in words that say what would be accepted; null when nothing is.
+ * @param entry the coefficient in the set it is changed in
+ */
+export function refusedFigure(entry: RateEntry, value: unknown): string | null {
+  const triple = typeof entry.value !== 'number';
+  const numbers: readonly unknown[] = Array.isArray(value) ? value : [value];
+  if (Array.isArray(value) !== triple || (triple && numbers.length !== 3))
+    return triple ? 'three figures are wanted: low, likely and high' : 'one figure is wanted';
+  const { least, most, whole } = limitsOf(entry.path);
+  for (const x of numbers) {
+    if (typeof x !== 'number' || !Number.isFinite(x)) return 'a number is wanted';
+    if (x < least) return least === Number.MIN_VALUE ? 'a figure above 0 is wanted' : `at least ${least} is wanted`;
+    if (x > most) return `at most ${most} is wanted`;
+    if (whole && !Number.isInteger(x)) return 'a whole number is wanted';
+  }
+  const [low, likely, high] = numbers as number[];
+  return triple && !((low as number) <= (likely as number) && (likely as number) <= (high as number))
+    ? 'low ≤ likely ≤ high is wanted'
+    : null;
+}
+
+/**
+ * A rate set with a shop's own figures in the place of its own. Paths that the set does not have are left out, so that
+ * figures of an older edition do no harm.
+ * @param id, name of the new set
+ */
+export function ownRates(
+  base: RateSet,
+  id: string,
+  name: string,
+  own: OwnFigures,
+  currency = base.currency.code,
+): RateSet {
+  const known = new Set(rateEntries(base).map((e) => e.path));
+  const out = structuredClone(base) as unknown as Record<string, unknown>;
+  for (const [path, value] of Object.entries(own.figures)) if (known.has(path)) put(out, namesOf(path), value);
+  const set = out as unknown as RateSet;
+  return {
+    ...set,
+    id,
+    name,
+    currency: { ...set.currency, code: currency },
+    calendar: { ...set.calendar, holidays: [...own.holidays].sort() },
+  };
+}
+
+function put(root: Record<string, unknown>, names: readonly string[], value: OwnFigure): void {
+  const last = names.at(-1) as string;
+  const holder = names
+    .slice(0, -1)
+    .reduce<Record<string, unknown>>((at, name) => at[name] as Record<string, unknown>, root);
+  const was = holder[last];
+  holder[last] = typeof was === 'number' ? value : ({ ...(was as Figure), v: value, basis: 'shop' } satisfies Figure);
+}
+
+/** One coefficient that differs between two sets. */
+export interface RateDifference {
+  readonly entry: RateEntry;
+  readonly here: OwnFigure;
+  readonly there: OwnFigure;
+  /** Likely there over likely here; null where here is 0. */
+  readonly ratio: number | null;
+}
+
+const likelyOf = (v: OwnFigure): number => (typeof v === 'number' ? v : v[1]);
+
+/** Coefficients of two sets that are not the same, in the order they are read. */
+export function rateDifferences(here: RateSet, there: RateSet): RateDifference[] {
+  const other = new Map(rateEntries(there).map((e) => [e.path, e.value]));
+  return rateEntries(here).flatMap((entry) => {
+    const value = other.get(entry.path);
+    if (value === undefined || JSON.stringify(value) === JSON.stringify(entry.value)) return [];
+    const from = likelyOf(entry.value);
+    return [{ entry, here: entry.value, there: value, ratio: from === 0 ? null : likelyOf(value) / from }];
+  });
+}

@@ -1,0 +1,101 @@
+import type { Basis, Figure, Triple } from '../figures';
+import { BARE_UNITS, RATE_PARTS, RATE_WORDS } from './data/words.data';
+import type { RateSet } from './types';
+
+/** One coefficient of a rate set that a shop may make its own. */
+export interface RateEntry {
+  /** Where it stands, as workings name it: `global.Rlab`, `variants["spin/silicone-rubber"].tooling.h0`. */
+  readonly path: string;
+  /** Part of the set it is read in: an id such as `metals`, or a lane id. */
+  readonly part: string;
+  /** What it belongs to within its part, in words; empty where the part says it all. */
+  readonly of: string;
+  readonly words: string;
+  /** Low, likely and high; a bare number is a choice, not an uncertainty. */
+  readonly value: Triple | number;
+  readonly unit: string;
+  readonly basis: Basis;
+  readonly note: string;
+}
+
+type Node = Readonly<Record<string, unknown>>;
+
+const isNode = (x: unknown): x is Node => typeof x === 'object' && x !== null && !Array.isArray(x);
+const isFigure = (x: unknown): x is Figure => isNode(x) && 'v' in x;
+
+/** Names on the way to a coefficient: `variants["a/b"].time.steps[2].wait_h` → variants, a/b, time, steps, 2, wait_h. */
+export function namesOf(path: string): string[] {
+  return [...path.matchAll(/\["([^"]+)"\]|\[(\d+)\]|([^.[\]]+)/g)].map((m) => m[1] ?? m[2] ?? m[3] ?? '');
+}
+
+const join = (path: string, name: string): string =>
+  path === ''
+    ? name
+    : /^[A-Za-z_]\w*$/.test(name) || path === 'families' || path === 'metals'
+      ? `${path}.${name}`
+      : `${path}["${name}"]`;
+
+/** Every coefficient of a rate set, in the order it is read. */
+export function rateEntries(rates: RateSet): RateEntry[] {
+  const out: RateEntry[] = [];
+  const walk = (node: unknown, path: string): void => {
+    if (isFigure(node)) return void out.push(entry(rates, path, node.v, node));
+    if (typeof node === 'number') return void out.push(entry(rates, path, node, null));
+    if (Array.isArray(node)) return node.forEach((item, i) => walk(item, `${path}[${i}]`));
+    if (isNode(node)) for (const [name, item] of Object.entries(node)) walk(item, join(path, name));
+  };
+  const { currency, calendar, global, complexity, metals, families, operations, baselines, variants } = rates;
+  walk({ currency, calendar, global, complexity, metals, families, operations, baselines, variants }, '');
+  return out;
+}
+
+function entry(rates: RateSet, path: string, value: Figure['v'], figure: Figure | null): RateEntry {
+  const names = namesOf(path);
+  const last = names.at(-1) ?? '';
+  const part =
+    names[0] === 'variants' ? (names[1] ?? '') : (RATE_PARTS.find(([start]) => start === names[0])?.[1] ?? '');
+  return {
+    path,
+    part,
+    of: ofWhat(rates, names),
+    words: names[0] === 'metals' ? 'ingot' : (RATE_WORDS[`${names.at(-2)}.${last}`] ?? RATE_WORDS[last] ?? last),
+    value,
+    unit: figure?.unit ?? BARE_UNITS[last] ?? '',
+    basis: figure?.basis ?? 'rule',
+    note: figure?.note ?? '',
+  };
+}
+
+const GROUPS: Readonly<Record<string, string>> = {
+  tooling: 'tool',
+  shot: 'mould and pouring',
+  cycle: 'die cycle',
+  print: 'printed pattern',
+  finish: 'finishing',
+  lot: 'lot',
+  stage: 'scrap and rework',
+  coreRule: 'cores',
+  time: 'calendar',
+  machined: 'machined from solid',
+  stamped: 'stamped',
+  fabricated: 'assembly',
+  split: 'split in two',
+};
+
+/** What a coefficient belongs to: the metal, the operation, the step or the people it speaks of. */
+function ofWhat(rates: RateSet, names: readonly string[]): string {
+  const [top = '', second = '', third = '', fourth = '', fifth = ''] = names;
+  if (top === 'metals' || top === 'families') return second;
+  if (top === 'operations') return second === 'kinds' ? third : '';
+  if (top === 'baselines') {
+    const kind =
+      third === 'joint' || third === 'hardware'
+        ? ` ${third === 'joint' ? 'work of a joint' : 'bought for a joint'}`
+        : '';
+    return `${GROUPS[second] ?? second}${kind === '' ? '' : `,${kind}`}`;
+  }
+  if (top !== 'variants') return '';
+  if (third === 'time' && fourth === 'steps') return rates.variants[second]?.time.steps[Number(fifth)]?.name ?? '';
+  if (third === 'time' && fourth === 'resources') return `calendar, ${fifth}`;
+  return GROUPS[third] ?? third;
+}
