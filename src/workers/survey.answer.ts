@@ -3,7 +3,7 @@ import { prepareStudy, surveyOf } from '@/core/board';
 import { CoreError } from '@/core/errors';
 import { runVector } from '@/core/formulas';
 import { relaxations, requirementCosts, type Relaxations } from '@/core/requirements';
-import { SHIPPED_RATES } from '@/core/rates';
+import { ratesOf } from '@/core/rates';
 import type { SurveyAnswer, SurveyRequest } from './survey.protocol';
 
 /** The relaxed studies of the brief asked about last: another quantity of the same brief costs only boards. */
@@ -14,20 +14,22 @@ export function answer(request: SurveyRequest): SurveyAnswer {
   try {
     if (request.kind === 'cases') return { id: request.id, kind: 'cases', results: request.cases.map(runVector) };
     const start = performance.now();
+    const { id, brief, school } = request;
+    const rates = ratesOf(request.rates);
     if (request.kind === 'alloys') {
-      const { id, kind, brief, school, q } = request;
-      const pairs = alloyPairs(brief, school, SHIPPED_RATES, q);
+      const { kind, q } = request;
+      const pairs = alloyPairs(brief, school, rates, q);
       return { id, kind, pairs, q, ms: performance.now() - start };
     }
     if (request.kind === 'requirements') {
-      const { id, kind, brief, school, q, orderDate } = request;
-      const key = JSON.stringify([brief, school]);
-      if (kept?.key !== key) kept = { key, readied: relaxations(prepareStudy(brief, school)) };
+      const { kind, q, orderDate } = request;
+      const key = JSON.stringify([brief, school, request.rates]);
+      if (kept?.key !== key) kept = { key, readied: relaxations(prepareStudy(brief, school, rates)) };
       const costs = requirementCosts(kept.readied, q, orderDate);
       return { id, kind, costs, q, ms: performance.now() - start };
     }
-    const survey = surveyOf(prepareStudy(request.brief, request.school));
-    return { id: request.id, kind: 'survey', survey, ms: performance.now() - start };
+    const survey = surveyOf(prepareStudy(brief, school, rates));
+    return { id, kind: 'survey', survey, ms: performance.now() - start };
   } catch (error) {
     const issue = error instanceof CoreError ? error.issue : null;
     return { id: request.id, kind: 'refused', issue, message: error instanceof Error ? error.message : String(error) };

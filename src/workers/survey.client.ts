@@ -1,10 +1,8 @@
 import type { AlloyPair } from '@/core/alloy-choice';
 import type { Survey } from '@/core/board';
-import type { Brief } from '@/core/brief';
 import type { VectorCase, VectorResult } from '@/core/formulas';
-import type { School } from '@/core/part';
 import type { RequirementCost } from '@/core/requirements';
-import type { SurveyAnswer, SurveyRequest } from './survey.protocol';
+import type { StudyAsked, SurveyAnswer, SurveyRequest } from './survey.protocol';
 
 /** Thrown into a request that a newer one has overtaken, or that was ended. */
 export class Cancelled extends Error {
@@ -27,34 +25,32 @@ export class SurveyClient {
   private readonly waiting = new Map<number, Waiting>();
 
   /** Survey of a brief; cancels a survey still under way. */
-  async survey(brief: Brief, school: School): Promise<Survey> {
+  async survey({ brief, school, rates }: StudyAsked): Promise<Survey> {
     this.overtake('survey');
-    const answer = await this.ask({ id: this.next++, kind: 'survey', brief, school });
+    const answer = await this.ask({ id: this.next++, kind: 'survey', brief, school, rates });
     if (answer.kind !== 'survey') throw new Error('unexpected answer');
     return answer.survey;
   }
 
   /** What each requirement costs at q pieces; cancels the same question still under way. */
   async requirements(
-    brief: Brief,
-    school: School,
+    { brief, school, rates }: StudyAsked,
     q: number,
     orderDate: string,
   ): Promise<{ readonly costs: readonly RequirementCost[]; readonly q: number }> {
     this.overtake('requirements');
-    const answer = await this.ask({ id: this.next++, kind: 'requirements', brief, school, q, orderDate });
+    const answer = await this.ask({ id: this.next++, kind: 'requirements', brief, school, rates, q, orderDate });
     if (answer.kind !== 'requirements') throw new Error('unexpected answer');
     return answer;
   }
 
   /** The brief in every alloy at q pieces; cancels the same question still under way. */
   async alloys(
-    brief: Brief,
-    school: School,
+    { brief, school, rates }: StudyAsked,
     q: number,
   ): Promise<{ readonly pairs: readonly AlloyPair[]; readonly q: number }> {
     this.overtake('alloys');
-    const answer = await this.ask({ id: this.next++, kind: 'alloys', brief, school, q });
+    const answer = await this.ask({ id: this.next++, kind: 'alloys', brief, school, rates, q });
     if (answer.kind !== 'alloys') throw new Error('unexpected answer');
     return answer;
   }

@@ -4,26 +4,26 @@ import type { Brief } from '@/core/brief';
 import type { CoreIssue } from '@/core/errors';
 import type { VectorCase, VectorResult } from '@/core/formulas';
 import type { School } from '@/core/part';
+import type { RateRef } from '@/core/rates';
 import type { RequirementCost } from '@/core/requirements';
+
+/** What a question about a study rests on. */
+export interface StudyAsked {
+  readonly brief: Brief;
+  readonly school: School;
+  readonly rates: RateRef;
+}
 
 /** What the worker is asked; `id` comes back with the answer. */
 export type SurveyRequest =
-  | { readonly id: number; readonly kind: 'survey'; readonly brief: Brief; readonly school: School }
-  | {
+  | ({ readonly id: number; readonly kind: 'survey' } & StudyAsked)
+  | ({
       readonly id: number;
       readonly kind: 'requirements';
-      readonly brief: Brief;
-      readonly school: School;
       readonly q: number;
       readonly orderDate: string;
-    }
-  | {
-      readonly id: number;
-      readonly kind: 'alloys';
-      readonly brief: Brief;
-      readonly school: School;
-      readonly q: number;
-    }
+    } & StudyAsked)
+  | ({ readonly id: number; readonly kind: 'alloys'; readonly q: number } & StudyAsked)
   | { readonly id: number; readonly kind: 'cases'; readonly cases: readonly VectorCase[] };
 
 /** What it answers: a result, or what was refused, as data. */

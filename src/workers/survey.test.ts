@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { alloyPairs } from '@/core/alloy-choice';
 import { prepareStudy, surveyOf } from '@/core/board';
 import { runVector, WORKED_CASES } from '@/core/formulas';
-import { SHIPPED_RATES } from '@/core/rates';
+import { SHIPPED_RATES, SHIPPED_REF } from '@/core/rates';
 import { relaxations, requirementCosts } from '@/core/requirements';
 import { bracket } from '@/core/testing/demo-briefs';
 import { answer } from './survey.answer';
@@ -13,14 +13,22 @@ const brief = bracket();
 
 describe('the worker’s answer', () => {
   test('is the core’s own survey', () => {
-    const got = answer({ id: 7, kind: 'survey', brief, school: 'published' });
+    const got = answer({ id: 7, kind: 'survey', brief, school: 'published', rates: SHIPPED_REF });
     expect(got.id).toBe(7);
     if (got.kind !== 'survey') throw new Error(got.kind);
     expect(structuredClone(got.survey)).toEqual(surveyOf(prepareStudy(brief)));
   });
   test('is what each requirement costs, the same at a second quantity as when asked afresh', () => {
     const ask = (q: number) =>
-      answer({ id: 1, kind: 'requirements', brief, school: 'published', q, orderDate: '2027-01-04' });
+      answer({
+        id: 1,
+        kind: 'requirements',
+        brief,
+        school: 'published',
+        rates: SHIPPED_REF,
+        q,
+        orderDate: '2027-01-04',
+      });
     ask(50);
     const got = ask(4000);
     expect(got.kind === 'requirements' && got.costs).toEqual(
@@ -28,7 +36,7 @@ describe('the worker’s answer', () => {
     );
   });
   test('is the brief in every alloy', () => {
-    const got = answer({ id: 1, kind: 'alloys', brief, school: 'shop', q: 700 });
+    const got = answer({ id: 1, kind: 'alloys', brief, school: 'shop', rates: SHIPPED_REF, q: 700 });
     expect(got.kind === 'alloys' && got.pairs).toEqual(alloyPairs(brief, 'shop', SHIPPED_RATES, 700));
   });
   test('worked cases come out as in a direct call', () => {
@@ -36,7 +44,9 @@ describe('the worker’s answer', () => {
     expect(got.kind === 'cases' && got.results).toEqual(WORKED_CASES.map(runVector));
   });
   test('a failure is data, never a throw', () => {
-    expect(answer({ id: 2, kind: 'survey', brief: null as never, school: 'published' })).toMatchObject({
+    expect(
+      answer({ id: 2, kind: 'survey', brief: null as never, school: 'published', rates: SHIPPED_REF }),
+    ).toMatchObject({
       id: 2,
       kind: 'refused',
     });
@@ -75,7 +85,7 @@ describe('the client', () => {
   test('one worker answers many questions, each by its id', async () => {
     const client = new SurveyClient();
     const cases = client.cases(WORKED_CASES.slice(0, 2));
-    const survey = client.survey(brief, 'published');
+    const survey = client.survey({ brief, school: 'published', rates: SHIPPED_REF });
     worker().reply(1);
     worker().reply(0);
     expect((await survey).curves.length).toBeGreaterThan(0);
@@ -85,8 +95,8 @@ describe('the client', () => {
 
   test('a newer survey cancels the one before; its late answer is dropped', async () => {
     const client = new SurveyClient();
-    const first = client.survey(brief, 'published');
-    const second = client.survey(brief, 'shop');
+    const first = client.survey({ brief, school: 'published', rates: SHIPPED_REF });
+    const second = client.survey({ brief, school: 'shop', rates: SHIPPED_REF });
     await expect(first).rejects.toBeInstanceOf(Cancelled);
     worker().reply(0);
     worker().reply(1);
@@ -113,7 +123,7 @@ describe('the client', () => {
 
   test('a refusal is an error with the core’s words', async () => {
     const client = new SurveyClient();
-    const bad = client.survey(null as never, 'published');
+    const bad = client.survey({ brief: null as never, school: 'published', rates: SHIPPED_REF });
     worker().reply(0);
     await expect(bad).rejects.toThrow();
   });

@@ -1,5 +1,6 @@
 import { plainMoney, shortFigure, type Evaluation } from '../board';
 import type { Brief } from '../brief';
+import { rateDifferences, type OwnFigure, type RateSet } from '../rates';
 import { shortName } from '../routes';
 
 /** One thing that is no longer as it was when a decision was signed. */
@@ -63,4 +64,21 @@ export function resultChanges(was: Evaluation, is: Evaluation, laneId: string): 
   say('tooling, chosen route', money(before?.tooling), money(after?.tooling));
   say('first article, chosen route', days(before?.firstArticle_days), days(after?.firstArticle_days));
   return out;
+}
+
+/** Rates told one by one; beyond them only their number. */
+const RATES_TOLD = 12;
+
+/** What of the rates has changed, coefficient by coefficient in the order they are read. */
+export function rateChanges(was: RateSet, is: RateSet): Change[] {
+  const told = (v: OwnFigure): string => (typeof v === 'number' ? `${v}` : `${v[1]} (${v[0]} to ${v[2]})`);
+  const all = rateDifferences(was, is).map(({ entry, here, there }): Change => ({
+    what: `rate: ${entry.of === '' ? '' : `${entry.of}, `}${entry.words}`,
+    was: `${told(here)} ${entry.unit}`,
+    is: `${told(there)} ${entry.unit}`,
+  }));
+  const more = all.length - RATES_TOLD;
+  return more > 0
+    ? [...all.slice(0, RATES_TOLD), { what: 'further rates', was: '', is: `${more} more are not as they were` }]
+    : all;
 }

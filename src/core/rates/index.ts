@@ -8,6 +8,7 @@ export {
   type OwnFigures,
   type RateDifference,
 } from './changes';
+export { ratesOf, SHIPPED_REF, type RateRef } from './chosen';
 export { RATE_PARTS } from './data/words.data';
 export { namesOf, rateEntries, type RateEntry } from './entries';
 export { metalIndex, metalPricesAt, metalSeries, SERIES_FROM, SERIES_TO, type SeriesDay } from './metal-series';

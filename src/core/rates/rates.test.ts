@@ -122,7 +122,7 @@ test('whatever is allowed leaves every figure of every lane finite', () => {
     const value: fc.Arbitrary<OwnFigure> =
       typeof entry.value === 'number'
         ? number
-        : fc.tuple(number, number, number).map((v) => v.sort((a, b) => a - b) as [number, number, number]);
+        : fc.tuple(number, number, number).map((v) => v.sort((a, b) => a - b));
     return value.map((v) => [entry, v] as const);
   });
   fc.assert(

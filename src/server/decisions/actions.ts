@@ -4,9 +4,10 @@ import { boardAt, evaluate, prepareStudy, type Evaluation } from '@/core/board';
 import { laneCase, type Argument } from '@/core/decision';
 import type { Brief } from '@/core/brief';
 import type { School } from '@/core/part';
-import { SHIPPED_RATES, type RateSet } from '@/core/rates';
+import { ratesOf, type RateSet } from '@/core/rates';
 import { CORE_VERSION } from '@/core/version';
 import { change, reading, rows, transaction, type Runner } from '../db';
+import { loadRates } from '../rates/repo';
 import { isoTime } from '../studies/repo';
 import { lockStudy, updateStudy } from '../studies/queries';
 import { loadBrief } from '../studies/repo';
@@ -106,7 +107,8 @@ export async function signDecision(
     if (row === undefined) return { outcome: 'missing' };
     if (row.version !== input.version) return { outcome: 'conflict', version: row.version };
     const brief = (await loadBrief(on, studyId, row.revision)) as Brief;
-    const evaluation = evaluate(brief, { school: row.school, quantity: input.quantity });
+    const rates = ratesOf(await loadRates(on, row.rate_set_id));
+    const evaluation = evaluate(brief, { school: row.school, quantity: input.quantity, rates });
     const lane = evaluation.lanes.find((l) => l.id === input.laneId);
     if (lane === undefined) return { outcome: 'barred', reason: `${input.laneId} is not a lane of this study` };
     if (lane.status === 'blocked' || lane.allIn === null) {
@@ -116,11 +118,11 @@ export async function signDecision(
       };
     }
     const id = randomUUID();
-    const study = prepareStudy(brief, row.school);
+    const study = prepareStudy(brief, row.school, rates);
     const found = laneCase(study, boardAt(study, input.quantity, brief.quantity.orderDate), input.laneId);
     const frozen: Frozen = {
       brief,
-      rates: SHIPPED_RATES,
+      rates,
       evaluation,
       case: { for: found?.for ?? [], against: found?.against ?? [] },
     };
@@ -136,7 +138,7 @@ export async function signDecision(
         input.laneId,
         input.quantity,
         row.school,
-        SHIPPED_RATES.id,
+        rates.id,
         CORE_VERSION,
         input.why,
         input.signedBy,

@@ -1,3 +1,4 @@
 /** Files in and out: the study as JSON, the comparison as CSV, the published schemas. */
 export { comparisonCsv } from './comparison-csv';
+export { ratesCsv, readRatesCsv, type RatesCsvResult } from './rates-csv';
 export { evaluateRequestSchema, publishedSchemas, readStudyFile, toStudyFile } from './study-file';

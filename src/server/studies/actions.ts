@@ -3,10 +3,12 @@ import { randomUUID } from 'node:crypto';
 import { leaderAt, prepareStudy } from '@/core/board';
 import { lifetimeQuantity, type Brief } from '@/core/brief';
 import type { School } from '@/core/part';
-import { SHIPPED_RATES } from '@/core/rates';
+import { ratesOf, SHIPPED_RATES, type RateRef } from '@/core/rates';
 import { CORE_VERSION } from '@/core/version';
 import { decisionStates, type DecisionState } from '../decisions/states';
 import { reading, transaction } from '../db';
+import { selectRateSet } from '../rates/queries';
+import { loadRates } from '../rates/repo';
 import {
   insertBrief,
   insertRefusedSave,
@@ -17,6 +19,7 @@ import {
   selectBrief,
   selectStudies,
   setArchived,
+  setRates,
   settleRefusedSave,
   updateStudy,
 } from './queries';
@@ -43,10 +46,10 @@ const leaders = new Map<string, string | null>();
 function leaderOf(study: StudyRecord): string | null {
   const q = lifetimeQuantity(study.brief);
   if (q === null) return null;
-  const key = `${study.id} ${study.version} ${CORE_VERSION}`;
+  const key = `${study.id} ${study.version} ${study.rates.id} ${study.rates.version} ${CORE_VERSION}`;
   const known = leaders.get(key);
   if (known !== undefined) return known;
-  const leader = leaderAt(prepareStudy(study.brief, study.school), q);
+  const leader = leaderAt(prepareStudy(study.brief, study.school, ratesOf(study.rates)), q);
   if (leaders.size > 2000) leaders.clear();
   leaders.set(key, leader);
   return leader;
@@ -83,11 +86,12 @@ export async function getStudy(id: string): Promise<(StudyRecord & { refused: Re
 /** Makes a study from a brief. */
 export async function createStudy(
   brief: Brief,
-  options: { school?: School; editor?: string; demo?: boolean; id?: string } = {},
+  options: { school?: School; rateSetId?: string; editor?: string; demo?: boolean; id?: string } = {},
 ): Promise<StudyRecord> {
   const { id = randomUUID(), school = 'published', editor = 'server', demo = false } = options;
+  const { rateSetId = SHIPPED_RATES.id } = options;
   return transaction(async (on) => {
-    await insertStudy(on, { id, title: brief.title, school, rateSetId: SHIPPED_RATES.id, demo });
+    await insertStudy(on, { id, title: brief.title, school, rateSetId, demo });
     await insertBrief(on, id, 1, editor, brief);
     return (await loadStudy(on, id)) as StudyRecord;
   });
@@ -133,6 +137,28 @@ export async function saveBrief(
   });
 }
 
+export type ChooseRatesResult =
+  | { readonly outcome: 'chosen'; readonly version: number; readonly rates: RateRef }
+  | { readonly outcome: 'conflict'; readonly version: number }
+  | { readonly outcome: 'missing' }
+  | { readonly outcome: 'no-set' };
+
+/** Lets a study read at `version` use another rate set. */
+export async function chooseRates(
+  id: string,
+  input: { rateSetId: string; version: number },
+): Promise<ChooseRatesResult> {
+  return transaction(async (on) => {
+    const row = await lockStudy(on, id);
+    if (row === undefined) return { outcome: 'missing' };
+    if (row.version !== input.version) return { outcome: 'conflict', version: row.version };
+    const set = await selectRateSet(on, input.rateSetId);
+    if (set === undefined || set.archived_at !== null) return { outcome: 'no-set' };
+    await setRates(on, id, input.rateSetId);
+    return { outcome: 'chosen', version: row.version + 1, rates: await loadRates(on, input.rateSetId) };
+  });
+}
+
 /** Puts aside a refused save whose author chose the newer one. */
 export async function dropRefusedSave(studyId: string, refusedId: string): Promise<boolean> {
   return transaction(async (on) => (await settleRefusedSave(on, studyId, refusedId)) > 0);
@@ -143,7 +169,7 @@ export async function duplicateStudy(id: string): Promise<StudyRecord | undefine
   const study = await getStudy(id);
   if (study === undefined) return undefined;
   const title = `${study.title} (copy)`.slice(0, 120);
-  return createStudy({ ...study.brief, title }, { school: study.school });
+  return createStudy({ ...study.brief, title }, { school: study.school, rateSetId: study.rates.id });
 }
 
 /** Archives a study or takes it back; false when there is none of that id. */

@@ -1,12 +1,14 @@
 /** Studies: list, read, save against races, copy, archive. */
 export {
   archiveStudy,
+  chooseRates,
   createStudy,
   dropRefusedSave,
   duplicateStudy,
   getStudy,
   listStudies,
   saveBrief,
+  type ChooseRatesResult,
   type SaveResult,
   type StudySummary,
 } from './actions';

@@ -72,6 +72,16 @@ export async function setArchived(on: Runner, id: string, archived: boolean): Pr
   );
 }
 
+export async function setRates(on: Runner, id: string, rateSetId: string): Promise<number> {
+  return change(
+    on,
+    `UPDATE studies
+        SET rate_set_id = ?, version = version + 1, changed_at = CURRENT_TIMESTAMP(3)
+      WHERE id = ?`,
+    [rateSetId, id],
+  );
+}
+
 export async function insertBrief(
   on: Runner,
   studyId: string,

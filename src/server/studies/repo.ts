@@ -1,6 +1,8 @@
 import { parseBrief, type Brief } from '@/core/brief';
 import type { School } from '@/core/part';
+import type { RateRef } from '@/core/rates';
 import type { Runner } from '../db';
+import { loadRates } from '../rates/repo';
 import { briefFromRows } from './brief-rows';
 import { selectBrief, selectFeatures, selectHoles, selectRefusedSaves, selectStudy, type StudyRow } from './queries';
 
@@ -16,7 +18,7 @@ export interface StudyRecord {
   readonly id: string;
   readonly title: string;
   readonly school: School;
-  readonly rateSetId: string;
+  readonly rates: RateRef;
   readonly revision: number;
   readonly version: number;
   readonly demo: boolean;
@@ -37,7 +39,7 @@ export async function withBrief(on: Runner, row: StudyRow): Promise<StudyRecord>
     id: row.id,
     title: row.title,
     school: row.school,
-    rateSetId: row.rate_set_id,
+    rates: await loadRates(on, row.rate_set_id),
     revision: row.revision,
     version: row.version,
     demo: Boolean(row.demo),

@@ -2,9 +2,10 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { missesOf, NO_NEEDS, type AlloyNeeds, type AlloyPair } from '@/core/alloy-choice';
 import { findAlloy } from '@/core/alloys';
+import { pricedAlloy } from '@/core/rates';
 import type { Brief } from '@/core/brief';
-import type { School } from '@/core/part';
 import type { SurveyClient } from '@/workers/survey.client';
+import type { StudyAsked } from '@/workers/survey.protocol';
 import { keepHere, keptHere } from '../browser-store';
 import { whole } from '../format';
 import { useQuantity, useStudy } from '../study/study-context';
@@ -16,13 +17,11 @@ import { NeedsForm } from './needs-form';
 /** How many alloys may stand side by side. */
 const MOST_COMPARED = 4;
 
-interface Wanted {
-  readonly brief: Brief;
-  readonly school: School;
+interface Wanted extends StudyAsked {
   readonly q: number;
 }
 
-const askPairs = (client: SurveyClient, { brief, school, q }: Wanted) => client.alloys(brief, school, q);
+const askPairs = (client: SurveyClient, wanted: Wanted) => client.alloys(wanted, wanted.q);
 
 const isNeeds = (x: unknown): x is AlloyNeeds =>
   typeof x === 'object' && x !== null && Object.keys(NO_NEEDS).every((key) => key in x);
@@ -36,7 +35,7 @@ const needsOfBrief = ({ needs }: Brief): AlloyNeeds => ({
 
 /** The brief in every alloy on every route, parted by what the part needs of its metal; up to four side by side. */
 export function AlloysView() {
-  const { id, brief, school, study } = useStudy();
+  const { id, brief, school, rates, study } = useStudy();
   const { q } = useQuantity();
   const [needs, setNeeds] = useState<AlloyNeeds>(() => needsOfBrief(brief));
   const [showAll, setShowAll] = useState(false);
@@ -53,15 +52,17 @@ export function AlloysView() {
     setNeeds(next);
     keepHere(`alloy-needs-${id}`, next);
   };
-  const wanted = useMemo<Wanted>(() => ({ brief, school, q }), [brief, school, q]);
+  const wanted = useMemo<Wanted>(() => ({ brief, school, rates, q }), [brief, school, rates, q]);
   const { answer, busy, error } = useAsked(wanted, askPairs);
   const rows = useMemo(
     () =>
       (answer?.pairs ?? []).flatMap((pair) => {
-        const alloy = findAlloy(pair.alloyId);
-        return alloy === undefined ? [] : [{ pair, alloy, misses: missesOf(alloy, needs) }];
+        const listed = findAlloy(pair.alloyId);
+        if (listed === undefined) return [];
+        const alloy = pricedAlloy(listed, study.rates);
+        return [{ pair, alloy, misses: missesOf(alloy, needs) }];
       }),
-    [answer, needs],
+    [answer, needs, study.rates],
   );
   const meeting = rows.filter((r) => r.misses.length === 0);
   const toggle = useCallback(

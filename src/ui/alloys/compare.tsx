@@ -1,6 +1,7 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import type { AlloyPair } from '@/core/alloy-choice';
+import { pricedAlloy } from '@/core/rates';
 import { findAlloy, hazardsOf, type Alloy } from '@/core/alloys';
 import { ROUTES, shortName } from '@/core/routes';
 import type { UnitSystem } from '@/core/units';
@@ -59,7 +60,10 @@ export function Compare({
   const { id, brief, study, setBrief } = useStudy();
   const [units] = useUnits();
   const open = useAlloyWorking();
-  const alloys = ids.flatMap((alloyId) => findAlloy(alloyId) ?? []);
+  const alloys = ids.flatMap((alloyId) => {
+    const listed = findAlloy(alloyId);
+    return listed === undefined ? [] : [pricedAlloy(listed, study.rates)];
+  });
   if (!alloys.some((a) => a.id !== brief.alloy))
     return <p className="small quiet section">Tick alloys below to set them beside the brief’s own, up to four.</p>;
   const unread = keptTyping(id) !== null;

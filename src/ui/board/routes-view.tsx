@@ -2,6 +2,7 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { prepareStudy, type BoardLane } from '@/core/board';
 import { useLaneOrder } from '../preferences';
+import { ChooseRates } from '../rates/choose-rates';
 import { useQuantity, useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
 import { BelowBoard } from './below-board';
@@ -180,8 +181,7 @@ export function RoutesView() {
       </div>
       <BelowBoard order={order} onOpen={onOpen} />
       <p className="small quiet" style={{ marginTop: 16 }}>
-        Rates: {study.rates.name}. Every rate is an assumption until your own shop replaces it; every figure opens its
-        working.
+        <ChooseRates /> Every rate that is not the shop’s own is an assumption; every figure opens its working.
       </p>
     </>
   );

@@ -1,7 +1,7 @@
 'use client';
 import { useMemo } from 'react';
 import { evaluate } from '@/core/board';
-import { briefChanges, resultChanges, type Change } from '@/core/decision';
+import { briefChanges, rateChanges, resultChanges, type Change } from '@/core/decision';
 import type { DecisionRecord } from '@/server/decisions';
 import { plainDate } from '../format';
 import { useUnits } from '../preferences';
@@ -10,15 +10,16 @@ import { changeName, changeValue } from './change-words';
 
 /** What is no longer as it was signed: brief, results, core, rates. */
 export function ChangedSince({ decision }: { readonly decision: DecisionRecord }) {
-  const { brief, school } = useStudy();
+  const { brief, school, study } = useStudy();
   const [units] = useUnits();
   const changes = useMemo<Change[]>(() => {
-    const now = evaluate(brief, { school, quantity: decision.quantity });
+    const now = evaluate(brief, { school, rates: study.rates, quantity: decision.quantity });
     return [
       ...briefChanges(decision.frozen.brief, brief),
       ...resultChanges(decision.frozen.evaluation, now, decision.laneId),
+      ...rateChanges(decision.frozen.rates, study.rates),
     ];
-  }, [brief, school, decision]);
+  }, [brief, school, study, decision]);
   return (
     <section className="section record" data-testid="changes">
       <h2>Changed since it was signed on {plainDate(decision.signedOn)}</h2>

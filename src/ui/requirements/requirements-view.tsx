@@ -1,7 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import type { Brief } from '@/core/brief';
-import type { School } from '@/core/part';
+import type { StudyAsked } from '@/workers/survey.protocol';
 import type { SurveyClient } from '@/workers/survey.client';
 import { whole } from '../format';
 import { Sheet } from '../shell/sheet';
@@ -11,21 +10,21 @@ import { CostTable } from './cost-table';
 import { EffectPage } from './effect-page';
 import { SideBySide } from './side-by-side';
 
-interface Wanted {
-  readonly brief: Brief;
-  readonly school: School;
+interface Wanted extends StudyAsked {
   readonly q: number;
   readonly orderDate: string;
 }
 
-const askCosts = (client: SurveyClient, { brief, school, q, orderDate }: Wanted) =>
-  client.requirements(brief, school, q, orderDate);
+const askCosts = (client: SurveyClient, wanted: Wanted) => client.requirements(wanted, wanted.q, wanted.orderDate);
 
 /** What every requirement of the brief costs, dearest first, and up to three briefs without some of them. */
 export function RequirementsView() {
-  const { brief, school, orderDate, study } = useStudy();
+  const { brief, school, rates, orderDate, study } = useStudy();
   const rail = useQuantity().q;
-  const wanted = useMemo<Wanted>(() => ({ brief, school, q: rail, orderDate }), [brief, school, rail, orderDate]);
+  const wanted = useMemo<Wanted>(
+    () => ({ brief, school, rates, q: rail, orderDate }),
+    [brief, school, rates, rail, orderDate],
+  );
   const { answer, busy, error } = useAsked(wanted, askCosts);
   const costs = answer?.costs ?? null;
   const q = answer?.q ?? rail;

@@ -48,6 +48,10 @@ export function Shell({ children }: { children: ReactNode }) {
             Parts
           </Link>{' '}
           &nbsp;{' '}
+          <Link href="/rates" className="plain-link">
+            Rates
+          </Link>{' '}
+          &nbsp;{' '}
           <Link href="/bench" className="plain-link">
             Bench
           </Link>{' '}

@@ -3,6 +3,7 @@ import { createContext, useCallback, useContext, useEffect, useMemo, useRef, use
 import { boardAt, prepareStudy, RAIL_MAX, type Board, type Study, type Survey } from '@/core/board';
 import { lifetimeQuantity, parseBrief, type Brief } from '@/core/brief';
 import type { School } from '@/core/part';
+import { ratesOf, type RateRef } from '@/core/rates';
 import type { DecisionRecord } from '@/server/decisions';
 import type { RefusedSave, StudyRecord } from '@/server/studies';
 import { Cancelled, SurveyClient } from '@/workers/survey.client';
@@ -15,6 +16,8 @@ export interface StudyState {
   readonly id: string;
   readonly brief: Brief;
   readonly school: School;
+  /** The rate set the study uses; its figures are those of `study.rates`. */
+  readonly rates: RateRef;
   readonly study: Study;
   readonly survey: Survey | null;
   readonly surveyError: string | null;
@@ -30,6 +33,8 @@ export interface StudyState {
   readonly settleRefused: (save: RefusedSave, take: boolean) => void;
   readonly setBrief: (brief: Brief) => void;
   readonly setSchool: (school: School) => void;
+  /** Lets the study use another rate set: saved at once. Rejects with the server's refusal. */
+  readonly setRates: (rateSetId: string) => Promise<void>;
   readonly settle: (choice: 'mine' | 'theirs') => void;
   readonly setDecisions: (decisions: readonly DecisionRecord[]) => void;
   readonly flush: () => Promise<number>;
@@ -96,6 +101,7 @@ export function StudyProvider({
 }) {
   const [brief, setBriefState] = useState(record.brief);
   const [school, setSchoolState] = useState(record.school);
+  const [rates, setRatesState] = useState(record.rates);
   const [generation, setGeneration] = useState(0);
   const [saveState, setSaveState] = useState<SaveState>('saved');
   const [savedAt, setSavedAt] = useState(record.changedAt);
@@ -138,7 +144,7 @@ export function StudyProvider({
     };
   }, [record]);
 
-  const study = useMemo(() => prepareStudy(brief, school), [brief, school]);
+  const study = useMemo(() => prepareStudy(brief, school, ratesOf(rates)), [brief, school, rates]);
   const orderDate = brief.quantity.orderDate ?? today;
   const warm = useWarmUp(survey !== null, study);
   // `warm` changes nothing but the identity of the board: it has the whole path walked before the first touch.
@@ -149,7 +155,7 @@ export function StudyProvider({
   useEffect(() => {
     client.current ??= new SurveyClient();
     let live = true;
-    client.current.survey(brief, school).then(
+    client.current.survey({ brief, school, rates }).then(
       (result) => {
         if (!live) return;
         setSurvey(result);
@@ -163,7 +169,7 @@ export function StudyProvider({
     return () => {
       live = false;
     };
-  }, [brief, school]);
+  }, [brief, school, rates]);
   useEffect(
     () => () => {
       client.current?.close();
@@ -218,6 +224,19 @@ export function StudyProvider({
     await saver.current?.flush();
     return saver.current?.currentVersion ?? 0;
   }, []);
+  const setRates = useCallback(
+    async (rateSetId: string) => {
+      await saver.current?.flush();
+      const version = saver.current?.currentVersion ?? 0;
+      const chosen = await call<{ version: number; rates: RateRef }>('POST', `/api/studies/${record.id}/rates`, {
+        rateSetId,
+        version,
+      });
+      saver.current?.adopt(chosen.version);
+      setRatesState(chosen.rates);
+    },
+    [record.id],
+  );
   const adopt = useCallback((version: number) => saver.current?.adopt(version), []);
   const setQ = useCallback((next: number) => setQState(onRail(next)), []);
 
@@ -225,6 +244,7 @@ export function StudyProvider({
     id: record.id,
     brief,
     school,
+    rates,
     study,
     survey,
     surveyError,
@@ -238,6 +258,7 @@ export function StudyProvider({
     settleRefused,
     setBrief,
     setSchool,
+    setRates,
     settle,
     setDecisions,
     flush,

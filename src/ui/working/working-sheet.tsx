@@ -8,6 +8,7 @@ import { significant } from '../format';
 import { useUnits } from '../preferences';
 import { SheetPage } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';
+import { BASIS_WORDS } from './basis-words';
 import type { FigureAt, Frozen } from './sheets';
 
 const SOURCE_WORDS = {
@@ -17,14 +18,6 @@ const SOURCE_WORDS = {
   route: 'route',
   computed: 'worked out',
   choice: 'chosen',
-} as const;
-
-const BASIS_WORDS = {
-  standard: 'published standard',
-  handbook: 'handbook',
-  rule: 'rule of the trade',
-  assumed: 'assumed, replace by your own',
-  shop: 'the shop’s own figure',
 } as const;
 
 /** Field of the brief screen that a brief path lives in. */
@@ -125,7 +118,7 @@ function Body({ w, onDeeper, isBaseline }: BodyProps & { readonly w: Working }) 
 }
 
 function Row({ s, onDeeper, isBaseline }: BodyProps & { readonly s: WorkingSymbol }) {
-  const { id } = useStudy();
+  const { id, rates } = useStudy();
   const opens = s.opens !== null && (isBaseline(s.opensLane) || FIGURES.includes(s.opens)) ? s.opens : null;
   return (
     <tr>
@@ -159,6 +152,10 @@ function Row({ s, onDeeper, isBaseline }: BodyProps & { readonly s: WorkingSymbo
         {s.source === 'brief' && s.path !== null ? (
           <Link className="plain-link" href={`/studies/${id}/brief#${briefAnchor(s.path)}`}>
             brief
+          </Link>
+        ) : s.source === 'rate' && s.path !== null ? (
+          <Link className="plain-link" href={`/rates/${rates.id}#${encodeURIComponent(s.path)}`}>
+            rate set
           </Link>
         ) : (
           SOURCE_WORDS[s.source]

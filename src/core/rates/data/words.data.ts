@@ -84,7 +84,7 @@ export const RATE_WORDS: Readonly<Record<string, string>> = {
   hProg0: 'programming, fixed',
   hProgC: 'programming, by complexity',
   tHandle: 'saw, deburr, wash',
-  'machined.scrap': 'scrap',
+  'machined.scrap': 'scrapped pieces',
   material: 'wait for billet',
   machines: 'machines given to the job',
   maxThickness: 'thickest strip',

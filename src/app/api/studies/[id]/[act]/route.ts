@@ -1,10 +1,12 @@
 import { z } from 'zod';
 import { answering, checked, jsonBody, refused } from '@/server/http';
-import { archiveStudy, dropRefusedSave, duplicateStudy } from '@/server/studies';
+import { archiveStudy, chooseRates, dropRefusedSave, duplicateStudy } from '@/server/studies';
 
 type Context = { params: Promise<{ id: string; act: string }> };
 
-/** Acts on a study: duplicate, archive, restore, settle (put aside a refused save). */
+const ratesSchema = z.object({ rateSetId: z.string().min(1).max(40), version: z.number().int().min(1) });
+
+/** Acts on a study: duplicate, archive, restore, rates (use another rate set), settle (put aside a refused save). */
 export function POST(request: Request, { params }: Context): Promise<Response> {
   return answering(async () => {
     const { id, act } = await params;
@@ -17,12 +19,26 @@ export function POST(request: Request, { params }: Context): Promise<Response> {
       case 'archive':
       case 'restore':
         return (await archiveStudy(id, act === 'archive')) ? Response.json({ ok: true }) : missing;
+      case 'rates': {
+        const result = await chooseRates(id, checked(ratesSchema, await jsonBody(request)));
+        if (result.outcome === 'missing') return missing;
+        if (result.outcome === 'no-set')
+          return refused(422, 'No rate set of that id.', [
+            { path: 'rateSetId', value: null, message: 'the id of a rate set' },
+          ]);
+        if (result.outcome === 'conflict')
+          return refused(
+            409,
+            'Somebody saved this study since you opened it. Load it again before changing its rates.',
+          );
+        return Response.json(result);
+      }
       case 'settle': {
         const { refusedId } = checked(z.object({ refusedId: z.uuid() }), await jsonBody(request));
         return (await dropRefusedSave(id, refusedId)) ? Response.json({ ok: true }) : missing;
       }
       default:
-        return refused(404, `No such act: ${act}. Known: duplicate, archive, restore, settle.`);
+        return refused(404, `No such act: ${act}. Known: duplicate, archive, restore, rates, settle.`);
     }
   });
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { evaluate } from '@/core/board';
+import { ratesOf } from '@/core/rates';
 import { comparisonCsv } from '@/server/exchange';
 import { answering, checked, refused } from '@/server/http';
 import { getStudy } from '@/server/studies';
@@ -12,7 +13,9 @@ export function GET(request: Request, { params }: { params: Promise<{ id: string
     const { quantity } = checked(querySchema, Object.fromEntries(new URL(request.url).searchParams));
     const study = await getStudy((await params).id);
     if (study === undefined) return refused(404, 'No study of that id.');
-    const csv = comparisonCsv(evaluate(study.brief, { school: study.school, ...(quantity ? { quantity } : {}) }));
+    const csv = comparisonCsv(
+      evaluate(study.brief, { school: study.school, rates: ratesOf(study.rates), ...(quantity ? { quantity } : {}) }),
+    );
     return new Response(csv, {
       headers: {
         'content-type': 'text/csv; charset=utf-8',

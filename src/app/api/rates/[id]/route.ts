@@ -1,0 +1,44 @@
+import { z } from 'zod';
+import { answering, checked, jsonBody, refused } from '@/server/http';
+import { getRateSet, saveRateSet } from '@/server/rates';
+import { changeSchema } from '../change-schema';
+
+const saveSchema = z.object({
+  change: changeSchema,
+  version: z.number().int().min(1),
+  who: z.string().trim().min(1, 'the name of who changes it').max(80),
+  why: z.string().trim().max(400).default(''),
+});
+
+type Context = { params: Promise<{ id: string }> };
+
+/** A rate set with its history. */
+export function GET(_: Request, { params }: Context): Promise<Response> {
+  return answering(async () => {
+    const set = await getRateSet((await params).id);
+    return set === undefined ? refused(404, 'No rate set of that id.') : Response.json(set);
+  });
+}
+
+/** Saves changes to a shop's own set; 409 with the newer set when somebody saved in between. */
+export function PUT(request: Request, { params }: Context): Promise<Response> {
+  return answering(async () => {
+    const result = await saveRateSet((await params).id, checked(saveSchema, await jsonBody(request)));
+    switch (result.outcome) {
+      case 'saved':
+        return Response.json(result);
+      case 'conflict':
+        return Response.json(result, { status: 409 });
+      case 'refused':
+        return refused(
+          422,
+          `Refused: ${result.issues.map((i) => `${i.path} – ${i.message}`).join('; ')}`,
+          result.issues,
+        );
+      case 'read-only':
+        return refused(403, 'The shipped set cannot be changed. Make a copy and change that.');
+      case 'missing':
+        return refused(404, 'No rate set of that id.');
+    }
+  });
+}

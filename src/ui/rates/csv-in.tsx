@@ -1,0 +1,72 @@
+'use client';
+import { Button } from '@chakra-ui/react';
+import { useRef, useState } from 'react';
+import type { OwnFigure } from '@/core/rates';
+import { call, Refused } from '../api';
+import type { BriefIssue } from '@/core/brief';
+
+interface Read {
+  readonly figures: Readonly<Record<string, OwnFigure>>;
+  readonly unchanged: number;
+  readonly issues: readonly BriefIssue[];
+}
+
+/** Takes figures from a CSV into the set, unsaved, and tells every line that was refused. */
+export function CsvIn({
+  id,
+  onTake,
+}: {
+  readonly id: string;
+  readonly onTake: (figures: Readonly<Record<string, OwnFigure>>, why: string) => void;
+}) {
+  const file = useRef<HTMLInputElement>(null);
+  const [told, setTold] = useState<{ readonly words: string; readonly issues: readonly BriefIssue[] } | null>(null);
+  const read = async (chosen: File): Promise<void> => {
+    try {
+      const result = await call<Read>('POST', `/api/rates/${id}/csv`, { csv: await chosen.text() });
+      const n = Object.keys(result.figures).length;
+      onTake(result.figures, `taken from ${chosen.name}`);
+      setTold({
+        words: `${chosen.name}: ${n} figures taken in, not saved yet; ${result.unchanged} are as they were; ${result.issues.length} refused.`,
+        issues: result.issues,
+      });
+    } catch (error) {
+      const words = error instanceof Refused ? error.message : 'The server does not answer.';
+      setTold({ words: `${chosen.name}: ${words} Nothing was taken in.`, issues: [] });
+    }
+  };
+  return (
+    <>
+      <Button size="xs" variant="outline" onClick={() => file.current?.click()}>
+        Take in a CSV
+      </Button>
+      <input
+        ref={file}
+        type="file"
+        accept=".csv,text/csv"
+        hidden
+        aria-label="CSV of rates"
+        onChange={(e) => {
+          const chosen = e.target.files?.[0];
+          e.target.value = '';
+          if (chosen) void read(chosen);
+        }}
+      />
+      {told !== null && (
+        <div className="csv-told small" role="status">
+          {told.words}
+          {told.issues.length > 0 && (
+            <ul>
+              {told.issues.slice(0, 12).map((i) => (
+                <li key={i.path}>
+                  {i.path}: “{String(i.value)}” – {i.message}
+                </li>
+              ))}
+              {told.issues.length > 12 && <li>and {told.issues.length - 12} more</li>}
+            </ul>
+          )}
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,140 @@
+'use client';
+import { memo } from 'react';
+import type { OwnFigure, RateEntry } from '@/core/rates';
+import type { RateChange } from '@/server/rates';
+import { plainDate, significant } from '../format';
+import { BASIS_WORDS } from '../working/basis-words';
+import { figureWords } from './rate-words';
+
+const BOXES = ['low', 'likely', 'high'] as const;
+
+interface RowProps {
+  readonly entry: RateEntry;
+  /** The shipped figure where the set has its own, else null. */
+  readonly shipped: OwnFigure | null;
+  readonly texts: readonly string[];
+  readonly problem: string | undefined;
+  readonly changed: boolean;
+  readonly last: RateChange | undefined;
+  readonly readOnly: boolean;
+  readonly marked: boolean;
+  readonly onType: (entry: RateEntry, box: number, text: string) => void;
+  readonly onShipped: (entry: RateEntry, value: OwnFigure) => void;
+}
+
+/** One coefficient: its words, its three figures (or one), its unit and where it comes from. */
+const RateRow = memo(function RateRow(props: RowProps) {
+  const { entry, shipped, texts, problem, changed, last, readOnly, marked, onType, onShipped } = props;
+  const boxes = typeof entry.value === 'number' ? [null, 0, null] : [0, 1, 2];
+  return (
+    <tr id={entry.path} className={marked ? 'is-marked' : undefined} data-changed={changed || undefined}>
+      <th scope="row">
+        {entry.of !== '' && <span className="quiet">{entry.of}: </span>}
+        {entry.words}
+        {entry.note !== '' && entry.note !== entry.words && <div className="small quiet">{entry.note}</div>}
+        {problem !== undefined && (
+          <div className="bad small" role="alert">
+            {problem}
+          </div>
+        )}
+      </th>
+      {boxes.map((box, i) => (
+        <td key={BOXES[i]} className="num">
+          {box === null ? (
+            ''
+          ) : readOnly ? (
+            significant(typeof entry.value === 'number' ? entry.value : (entry.value[box] ?? 0), 5)
+          ) : (
+            <input
+              className="cell-input num"
+              inputMode="decimal"
+              autoComplete="off"
+              aria-label={`${entry.of} ${entry.words}, ${BOXES[i]}, ${entry.unit}`.trim()}
+              aria-invalid={problem !== undefined}
+              value={texts[box] ?? ''}
+              onChange={(e) => onType(entry, box, e.target.value)}
+            />
+          )}
+        </td>
+      ))}
+      <td className="small quiet">{entry.unit}</td>
+      <td className="small">
+        {BASIS_WORDS[entry.basis]}
+        {shipped !== null && (
+          <div className="quiet">
+            shipped {figureWords(shipped)}
+            {!readOnly && (
+              <>
+                {' '}
+                <button type="button" className="textbtn dotted" onClick={() => onShipped(entry, shipped)}>
+                  take it back
+                </button>
+              </>
+            )}
+          </div>
+        )}
+        {last !== undefined && (
+          <div className="quiet">
+            {last.who}, {plainDate(last.at)}
+          </div>
+        )}
+      </td>
+    </tr>
+  );
+});
+
+interface Props extends Pick<RowProps, 'readOnly' | 'onType' | 'onShipped'> {
+  readonly name: string;
+  readonly entries: readonly RateEntry[];
+  readonly shippedOf: (path: string) => OwnFigure | null;
+  readonly textsFor: (entry: RateEntry) => readonly string[];
+  readonly problems: Readonly<Record<string, string>>;
+  readonly figures: Readonly<Record<string, OwnFigure>>;
+  readonly lastOf: (path: string) => RateChange | undefined;
+  readonly markedPath: string | null;
+}
+
+/** Coefficients of one part of a set. */
+export function RateTable({
+  name,
+  entries,
+  shippedOf,
+  textsFor,
+  problems,
+  figures,
+  lastOf,
+  markedPath,
+  ...row
+}: Props) {
+  return (
+    <div className="scroll-x">
+      <table className="sheet-table rates" aria-label={name}>
+        <thead>
+          <tr>
+            <th>Coefficient</th>
+            <th className="num">Low</th>
+            <th className="num">Likely</th>
+            <th className="num">High</th>
+            <th>Unit</th>
+            <th>From</th>
+          </tr>
+        </thead>
+        <tbody>
+          {entries.map((entry) => (
+            <RateRow
+              key={entry.path}
+              entry={entry}
+              shipped={shippedOf(entry.path)}
+              texts={textsFor(entry)}
+              problem={problems[entry.path]}
+              changed={figures[entry.path] !== undefined}
+              last={lastOf(entry.path)}
+              marked={markedPath === entry.path}
+              {...row}
+            />
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,81 @@
+'use client';
+import { Button } from '@chakra-ui/react';
+
+/** What is unsaved in a set, and the save with the name of who changes it and why. */
+export function SaveBar({
+  count,
+  problems,
+  refusal,
+  who,
+  why,
+  busy,
+  onWho,
+  onWhy,
+  onSave,
+  onDrop,
+}: {
+  readonly count: number;
+  readonly problems: readonly string[];
+  readonly refusal: string | null;
+  readonly who: string;
+  readonly why: string;
+  readonly busy: boolean;
+  readonly onWho: (text: string) => void;
+  readonly onWhy: (text: string) => void;
+  readonly onSave: () => void;
+  readonly onDrop: () => void;
+}) {
+  const nameless = who.trim() === '';
+  const first = problems[0];
+  return (
+    <div className="save-bar" role="region" aria-label="Unsaved changes">
+      <div>
+        <strong>
+          {count} {count === 1 ? 'figure' : 'figures'} changed, not saved
+        </strong>
+        {first !== undefined && (
+          <div className="bad small" role="alert">
+            {first}
+            {problems.length > 1 ? ` And ${problems.length - 1} more.` : ''}
+          </div>
+        )}
+        {refusal !== null && (
+          <div className="bad small" role="alert">
+            {refusal}
+          </div>
+        )}
+      </div>
+      <div className="field">
+        <label htmlFor="rates-who">Changed by</label>
+        <div className="inbox">
+          <input
+            id="rates-who"
+            value={who}
+            maxLength={80}
+            autoComplete="name"
+            onChange={(e) => onWho(e.target.value)}
+          />
+        </div>
+      </div>
+      <div className="field is-wide">
+        <label htmlFor="rates-why">Why</label>
+        <div className="inbox">
+          <input id="rates-why" value={why} maxLength={400} onChange={(e) => onWhy(e.target.value)} />
+        </div>
+      </div>
+      <Button size="xs" variant="outline" onClick={onDrop}>
+        Drop the changes
+      </Button>
+      <Button
+        size="xs"
+        colorPalette="hot"
+        loading={busy}
+        disabled={count === 0 || problems.length > 0 || nameless}
+        title={nameless ? 'Say who changes it' : undefined}
+        onClick={onSave}
+      >
+        Save the changes
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,101 @@
+'use client';
+import { Chart, LinearScale, LineController, LineElement, PointElement, type Plugin } from 'chart.js';
+import { useTheme } from 'next-themes';
+import { useEffect, useRef } from 'react';
+import { metalSeries } from '@/core/rates';
+import { css, FAMILY } from '../charts/chart-parts';
+import { plainDate } from '../format';
+
+Chart.register(LineController, LineElement, PointElement, LinearScale);
+
+/** The simulated price series of a metal family as a line, the chosen day as a hand. */
+export function SeriesChart({
+  family,
+  name,
+  date,
+}: {
+  readonly family: string;
+  readonly name: string;
+  readonly date: string | null;
+}) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const { resolvedTheme } = useTheme();
+  useEffect(() => {
+    const element = canvas.current;
+    if (element === null) return;
+    const series = metalSeries(family);
+    const ink = css('--ink-2');
+    const at = date === null ? -1 : series.findLastIndex((d) => d.date <= date);
+    const hand: Plugin = {
+      id: 'hand',
+      afterDatasetsDraw: ({ ctx, chartArea, scales }) => {
+        if (at < 0) return;
+        const x = scales['x']?.getPixelForValue(at) ?? 0;
+        ctx.save();
+        ctx.strokeStyle = css('--hot');
+        ctx.lineWidth = 2;
+        ctx.beginPath();
+        ctx.moveTo(x, chartArea.top);
+        ctx.lineTo(x, chartArea.bottom);
+        ctx.stroke();
+        ctx.restore();
+      },
+    };
+    const years = series.flatMap((d, i) => (series[i - 1]?.date.slice(0, 4) === d.date.slice(0, 4) ? [] : [i]));
+    const made = new Chart(element, {
+      type: 'line',
+      data: {
+        datasets: [
+          {
+            data: series.map((d, i) => ({ x: i, y: d.index })),
+            borderColor: css('--ink'),
+            borderWidth: 1.2,
+            pointRadius: 0,
+          },
+        ],
+      },
+      options: {
+        responsive: true,
+        maintainAspectRatio: false,
+        animation: false,
+        parsing: false,
+        events: [],
+        scales: {
+          x: {
+            type: 'linear',
+            min: 0,
+            max: series.length - 1,
+            afterBuildTicks: (axis) => {
+              axis.ticks = years.map((value) => ({ value }));
+            },
+            grid: { color: css('--hair') },
+            border: { color: ink },
+            ticks: {
+              color: ink,
+              font: { family: FAMILY, size: 11 },
+              callback: (v) => series[Number(v)]?.date.slice(0, 4) ?? '',
+              align: 'start',
+            },
+          },
+          y: {
+            grid: { color: css('--hair') },
+            border: { color: ink },
+            ticks: { color: ink, font: { family: FAMILY, size: 11 }, maxTicksLimit: 4 },
+            title: { display: true, text: 'of the table price', color: ink, font: { family: FAMILY, size: 11 } },
+          },
+        },
+      },
+      plugins: [hand],
+    });
+    return () => made.destroy();
+  }, [family, date, resolvedTheme]);
+  return (
+    <div className="chart is-low">
+      <canvas
+        ref={canvas}
+        role="img"
+        aria-label={`Simulated price of ${name} over time, as a share of the table price${date === null ? '' : `; chosen: ${plainDate(date)}`}`}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,138 @@
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { rateEntries, refusedFigure, type OwnFigure, type RateEntry, type RateSet } from '@/core/rates';
+import { keepHere, keptHere } from '../browser-store';
+import { readFigure, showFigure } from '../fields/numbers';
+
+/** What is typed into a set and not saved: texts by path (one or three), and the days it is shut. */
+interface Typed {
+  readonly version: number;
+  readonly texts: Readonly<Record<string, readonly string[]>>;
+  readonly holidays: string | null;
+}
+
+const isTyped = (x: unknown): x is Typed =>
+  typeof x === 'object' && x !== null && 'texts' in x && typeof x.texts === 'object' && 'version' in x;
+
+/** A figure as the texts of its boxes. */
+export const textsOf = (value: OwnFigure): readonly string[] =>
+  (typeof value === 'number' ? [value] : value).map((x) => showFigure(x, null, 'si'));
+
+/** Unsaved changes of a rate set. */
+export interface RateDraft {
+  readonly textsFor: (entry: RateEntry) => readonly string[];
+  /** Figures that can be saved, by path. */
+  readonly figures: Readonly<Record<string, OwnFigure>>;
+  /** What is wrong with what is typed, by path. */
+  readonly problems: Readonly<Record<string, string>>;
+  readonly holidaysText: string;
+  readonly holidays: readonly string[];
+  readonly holidaysProblem: string | null;
+  readonly holidaysChanged: boolean;
+  readonly type: (entry: RateEntry, box: number, text: string) => void;
+  readonly take: (figures: Readonly<Record<string, OwnFigure>>) => void;
+  readonly setHolidays: (text: string) => void;
+  readonly clear: () => void;
+}
+
+const NOTHING: Readonly<Record<string, readonly string[]>> = {};
+
+/** What is typed into a set, kept in this browser until it is saved or dropped. */
+export function useDraft(rates: RateSet, version: number): RateDraft {
+  const name = `rates-${rates.id}`;
+  const [texts, setTexts] = useState(NOTHING);
+  const [shut, setShut] = useState<string | null>(null);
+  useEffect(
+    () =>
+      queueMicrotask(() => {
+        const kept = keptHere(name, isTyped);
+        if (kept === null) return;
+        setTexts(kept.texts);
+        setShut(kept.holidays);
+      }),
+    [name],
+  );
+  const keep = useCallback(
+    (next: Typed['texts'], holidays: string | null) => keepHere(name, { version, texts: next, holidays }),
+    [name, version],
+  );
+  const entries = useMemo(() => new Map(rateEntries(rates).map((e) => [e.path, e])), [rates]);
+  const read = useMemo(() => {
+    const figures: Record<string, OwnFigure> = {};
+    const problems: Record<string, string> = {};
+    for (const [path, boxes] of Object.entries(texts)) {
+      const entry = entries.get(path);
+      if (entry === undefined) continue;
+      const numbers = boxes.map((text) => readFigure(text, null, 'si'));
+      const value = typeof entry.value === 'number' ? numbers[0] : numbers;
+      const refusal = refusedFigure(entry, value);
+      if (refusal !== null) problems[path] = `${entry.words} “${boxes.join(' · ')}”: ${refusal}.`;
+      else if (JSON.stringify(value) !== JSON.stringify(entry.value)) figures[path] = value as OwnFigure;
+    }
+    return { figures, problems };
+  }, [texts, entries]);
+  const saved = (rates.calendar.holidays ?? []).join('\n');
+  const holidaysText = shut ?? saved;
+  const days = useMemo(() => readDays(holidaysText), [holidaysText]);
+  const holidaysChanged = days.problem === null && days.days.join('\n') !== saved;
+
+  const textsFor = useCallback((entry: RateEntry) => texts[entry.path] ?? textsOf(entry.value), [texts]);
+  const type = useCallback(
+    (entry: RateEntry, box: number, text: string) =>
+      setTexts((was) => {
+        const boxes = [...(was[entry.path] ?? textsOf(entry.value))];
+        boxes[box] = text;
+        const next = { ...was, [entry.path]: boxes };
+        keep(next, shut);
+        return next;
+      }),
+    [keep, shut],
+  );
+  const take = useCallback(
+    (figures: Readonly<Record<string, OwnFigure>>) =>
+      setTexts((was) => {
+        const next = { ...was };
+        for (const [path, value] of Object.entries(figures)) next[path] = textsOf(value);
+        keep(next, shut);
+        return next;
+      }),
+    [keep, shut],
+  );
+  const setHolidays = useCallback(
+    (text: string) => {
+      setShut(text);
+      keep(texts, text);
+    },
+    [keep, texts],
+  );
+  const clear = useCallback(() => {
+    setTexts(NOTHING);
+    setShut(null);
+    keepHere(name, null);
+  }, [name]);
+  return {
+    textsFor,
+    ...read,
+    holidaysText,
+    holidays: days.days,
+    holidaysProblem: days.problem,
+    holidaysChanged,
+    type,
+    take,
+    setHolidays,
+    clear,
+  };
+}
+
+/** Days read from a text: one ISO date a line or between commas; the first that is no date is told. */
+export function readDays(text: string): { readonly days: readonly string[]; readonly problem: string | null } {
+  const words = text.split(/[\s,;]+/).filter(Boolean);
+  const bad = words.find((word) => {
+    const date = new Date(`${word}T00:00:00Z`);
+    return (
+      !/^\d{4}-\d{2}-\d{2}$/.test(word) || Number.isNaN(date.getTime()) || date.toISOString().slice(0, 10) !== word
+    );
+  });
+  return bad === undefined
+    ? { days: [...new Set(words)].sort(), problem: null }
+    : { days: [], problem: `Holidays “${bad}”: a real date as 2027-12-24 is wanted.` };
+}
