@@ -1,3 +1,4 @@
+import { findAlloy } from '../alloys';
 import type { Basis, Figure, Triple } from '../figures';
 import { BARE_UNITS, RATE_PARTS, RATE_WORDS } from './data/words.data';
 import type { RateSet } from './types';
@@ -85,7 +86,8 @@ const GROUPS: Readonly<Record<string, string>> = {
 /** What a coefficient belongs to: the metal, the operation, the step or the people it speaks of. */
 function ofWhat(rates: RateSet, names: readonly string[]): string {
   const [top = '', second = '', third = '', fourth = '', fifth = ''] = names;
-  if (top === 'metals' || top === 'families') return second;
+  if (top === 'metals') return findAlloy(second)?.name ?? second;
+  if (top === 'families') return second.replaceAll('-', ' ');
   if (top === 'operations') return second === 'kinds' ? third : '';
   if (top === 'baselines') {
     const kind =

@@ -120,9 +120,7 @@ test('whatever is allowed leaves every figure of every lane finite', () => {
       ? fc.integer({ min: 1, max: Math.min(most, 50) })
       : fc.double({ min: low, max: Math.min(most, 1000), noNaN: true });
     const value: fc.Arbitrary<OwnFigure> =
-      typeof entry.value === 'number'
-        ? number
-        : fc.tuple(number, number, number).map((v) => v.sort((a, b) => a - b));
+      typeof entry.value === 'number' ? number : fc.tuple(number, number, number).map((v) => v.sort((a, b) => a - b));
     return value.map((v) => [entry, v] as const);
   });
   fc.assert(

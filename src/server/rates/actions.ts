@@ -18,7 +18,7 @@ import {
   setRateSetArchived,
   updateRateSet,
 } from './queries';
-import { keptValue, refOf } from './repo';
+import { refOf } from './repo';
 
 /** One line of the list of rate sets. */
 export interface RateSetSummary {
@@ -109,8 +109,8 @@ export async function getRateSet(id: string): Promise<RateSetRecord | undefined>
             who: c.changed_by,
             why: c.why,
             path: c.path,
-            was: keptValue(c.was),
-            became: keptValue(c.became),
+            was: c.was,
+            became: c.became,
           })),
         };
   });

@@ -9,7 +9,7 @@ export interface RateSetRow {
   readonly currency: string;
   readonly copied_from: string | null;
   readonly version: number;
-  readonly holidays: string | readonly string[] | null;
+  readonly holidays: readonly string[] | null;
   readonly changed_at: string;
   readonly changed_by: string | null;
   readonly archived_at: string | null;

@@ -2,13 +2,8 @@ import { SHIPPED_RATES, SHIPPED_REF, type RateRef } from '@/core/rates';
 import type { Runner } from '../db';
 import { selectFigures, selectRateSet, type RateSetRow } from './queries';
 
-const parsed = (x: unknown): unknown => (typeof x === 'string' ? (JSON.parse(x) as unknown) : x);
-
 /** Holidays of a row, ISO dates. */
-export const holidaysOf = (row: RateSetRow): readonly string[] => (parsed(row.holidays) ?? []) as readonly string[];
-
-/** What is kept of a change: a figure, a word, a list of dates, or null. */
-export const keptValue = (x: unknown): unknown => parsed(x) ?? null;
+export const holidaysOf = (row: RateSetRow): readonly string[] => row.holidays ?? [];
 
 /** A set of the database as a reference; the shipped one is that of this build. */
 export async function refOf(on: Runner, row: RateSetRow): Promise<RateRef> {

@@ -46,6 +46,14 @@ export function useMoves(id: string, change: RateSetChange, version: number): Mo
 export const isMoved = (e: RateEffect): boolean =>
   e.before.leader !== e.after.leader || Math.abs((e.before.allIn ?? 0) - (e.after.allIn ?? 0)) >= 0.005;
 
+/** How many studies a change moves, in a few words. */
+export function movesWords(effects: readonly RateEffect[]): string {
+  const moved = effects.filter(isMoved);
+  const led = moved.filter((e) => e.before.leader !== e.after.leader).length;
+  const leaders = led === 0 ? 'none has a new leader' : led === 1 ? '1 has a new leader' : `${led} have new leaders`;
+  return `${moved.length} of ${effects.length} studies move, ${leaders}.`;
+}
+
 /** The studies that use a set: who leads each and at what price, now and with the changes. */
 export function MovedStudies({
   effects,

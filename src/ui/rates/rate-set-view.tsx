@@ -19,7 +19,7 @@ import { CopySet } from './copy-set';
 import { CsvIn } from './csv-in';
 import { History } from './history';
 import { MetalPrices } from './metal-prices';
-import { isMoved, MovedStudies, useMoves } from './moved-studies';
+import { isMoved, movesWords, MovedStudies, useMoves } from './moved-studies';
 import { RateTable } from './rate-table';
 import { lanePartName } from './rate-words';
 import { SaveBar } from './save-bar';
@@ -273,7 +273,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
           ))}
         </div>
       </div>
-      <section className="section" aria-busy={moves.busy} data-testid="moved">
+      <section id="moved" className="section" aria-busy={moves.busy} data-testid="moved">
         <h2>
           Studies that use this set{' '}
           <span className="quiet" role="status">
@@ -299,6 +299,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
       {!readOnly && (count > 0 || problems.length > 0 || problem !== null) && (
         <SaveBar
           count={count}
+          moves={moves.busy || moves.effects === null ? '' : movesWords(moves.effects)}
           problems={problems}
           refusal={problem}
           who={who}

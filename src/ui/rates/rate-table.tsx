@@ -22,16 +22,25 @@ interface RowProps {
   readonly onShipped: (entry: RateEntry, value: OwnFigure) => void;
 }
 
+/** The letter of the equations: the last name of the path, where it is one. */
+const symbolOf = (path: string): string =>
+  path.startsWith('metals.') ? '' : (/([A-Za-z_]\w*)$/.exec(path)?.[1] ?? '');
+
+/** What the note says beyond the words. */
+const noteBeyond = ({ note, words }: RateEntry): string =>
+  note.startsWith(words) ? note.slice(words.length).replace(/^[\s;,]+/, '') : note;
+
 /** One coefficient: its words, its three figures (or one), its unit and where it comes from. */
 const RateRow = memo(function RateRow(props: RowProps) {
   const { entry, shipped, texts, problem, changed, last, readOnly, marked, onType, onShipped } = props;
+  const more = noteBeyond(entry);
   const boxes = typeof entry.value === 'number' ? [null, 0, null] : [0, 1, 2];
   return (
     <tr id={entry.path} className={marked ? 'is-marked' : undefined} data-changed={changed || undefined}>
       <th scope="row">
         {entry.of !== '' && <span className="quiet">{entry.of}: </span>}
-        {entry.words}
-        {entry.note !== '' && entry.note !== entry.words && <div className="small quiet">{entry.note}</div>}
+        {entry.words} <span className="mono quiet">{symbolOf(entry.path)}</span>
+        {more !== '' && <div className="small quiet">{more}</div>}
         {problem !== undefined && (
           <div className="bad small" role="alert">
             {problem}
@@ -59,7 +68,7 @@ const RateRow = memo(function RateRow(props: RowProps) {
       ))}
       <td className="small quiet">{entry.unit}</td>
       <td className="small">
-        {BASIS_WORDS[entry.basis]}
+        {entry.basis === 'assumed' ? 'assumed' : BASIS_WORDS[entry.basis]}
         {shipped !== null && (
           <div className="quiet">
             shipped {figureWords(shipped)}

@@ -7,11 +7,13 @@ export function figureWords(value: unknown): string {
   if (value === null || value === undefined) return 'as shipped';
   if (typeof value === 'number') return significant(value, 5);
   if (typeof value === 'string') return value;
-  if (Array.isArray(value) && value.every((x) => typeof x === 'number'))
-    return value.length === 3
-      ? `${significant(value[1] as number, 5)} (${significant(value[0] as number, 5)} to ${significant(value[2] as number, 5)})`
+  if (!Array.isArray(value)) return JSON.stringify(value);
+  const [low, likely, high] = value as readonly unknown[];
+  return typeof low === 'number' && typeof likely === 'number' && typeof high === 'number'
+    ? `${significant(likely, 5)} (${significant(low, 5)} to ${significant(high, 5)})`
+    : value.length === 0
+      ? 'none'
       : value.join(', ');
-  return Array.isArray(value) ? (value.length === 0 ? 'none' : value.join(', ')) : JSON.stringify(value);
 }
 
 /** The likely value of a figure. */

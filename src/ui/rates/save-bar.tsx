@@ -4,6 +4,7 @@ import { Button } from '@chakra-ui/react';
 /** What is unsaved in a set, and the save with the name of who changes it and why. */
 export function SaveBar({
   count,
+  moves,
   problems,
   refusal,
   who,
@@ -15,6 +16,8 @@ export function SaveBar({
   onDrop,
 }: {
   readonly count: number;
+  /** What the changes would do to the studies, in a few words; empty while it is not known. */
+  readonly moves: string;
   readonly problems: readonly string[];
   readonly refusal: string | null;
   readonly who: string;
@@ -33,6 +36,11 @@ export function SaveBar({
         <strong>
           {count} {count === 1 ? 'figure' : 'figures'} changed, not saved
         </strong>
+        {moves !== '' && (
+          <div className="small quiet" data-testid="moves">
+            {moves} <a href="#moved">See them</a>
+          </div>
+        )}
         {first !== undefined && (
           <div className="bad small" role="alert">
             {first}
