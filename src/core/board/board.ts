@@ -1,6 +1,6 @@
 import { dayNumber, dayOf, daysWithHolidays, type LaneTime } from '../calendar';
 import { laneMoney, type Baseline, type LaneMoney } from '../cost';
-import { worse, type Column, type Finding, type Status } from '../screening';
+import { finding, worse, type Column, type Finding, type Status } from '../screening';
 import { bestLayout, survives, type Study, type StudyLane } from './study';
 
 /** Working days in a year that a shop can give; more for a year's parts is said aloud (T12). */
@@ -42,6 +42,8 @@ export interface BoardLane {
   readonly variantName: string;
   readonly status: Status;
   readonly findings: readonly Finding[];
+  /** Rules of the programme at this quantity: band, tool life, first delivery. They bar nothing. */
+  readonly programme: readonly Finding[];
   readonly money: LaneMoney | null;
   readonly dates: LaneDates | null;
   /** Why there is no money, or null. */
@@ -186,6 +188,9 @@ function boardLane(study: Study, entry: StudyLane, q: number, orderDate: string 
   const findings = screening?.findings ?? [];
   const uncosted = entry.uncosted;
   const none: Cell = { status: 'not-known', spare: null, reason: uncosted ?? '' };
+  const ofQuantity = dates === null ? null : quantityFinding(entry, q, dates);
+  const ofTool = money === null ? null : toolFinding(entry, money);
+  const ofDate = dates === null ? null : leadFinding(dates);
   return {
     id: lane.id,
     routeId: lane.route.id,
@@ -193,14 +198,15 @@ function boardLane(study: Study, entry: StudyLane, q: number, orderDate: string 
     variantName: lane.variant.name,
     status: screening?.status ?? 'not-known',
     findings,
+    programme: [ofQuantity, ofTool, ofDate].filter((f) => f !== null),
     money,
     dates,
     uncosted,
     cells: {
-      quantity: dates === null ? none : quantityCell(entry, q, dates),
-      tooling: money === null ? none : toolingCell(entry, money),
+      quantity: ofQuantity ?? none,
+      tooling: ofTool ?? none,
       perPart: money === null ? none : { status: 'fits', spare: null, reason: 'Sum of the lines of a usual lot.' },
-      leadTime: dates === null ? none : leadCell(dates),
+      leadTime: ofDate ?? none,
       alloy: columnCell(findings, 'alloy', none),
       tolerance: columnCell(findings, 'tolerance', none),
     },
@@ -221,59 +227,81 @@ function columnCell(findings: readonly Finding[], column: Column, none: Cell): C
   };
 }
 
-function quantityCell({ lane }: StudyLane, q: number, dates: LaneDates): Cell {
+/** The rule of the quantity band: whether the year's parts can be made, and where the route usually wins. */
+function quantityFinding({ lane }: StudyLane, q: number, dates: LaneDates): Finding {
   const { wins, plausible } = lane.capability.quantityBand;
   const days = dates.yearWorkdays;
   const spare = days === null ? null : Math.max(-1, 1 - days / WORKDAYS_A_YEAR);
-  if (days !== null && days > WORKDAYS_A_YEAR) {
-    return {
-      status: 'tight',
-      spare,
-      reason: `A year’s parts take ${Math.round(days)} working days: more share of the shop, a second tool, or another route.`,
-    };
-  }
-  if (q < plausible[0] || q > plausible[1]) {
-    return {
-      status: 'tight',
-      spare,
-      reason: `Outside the ${plausible[0]} to ${plausible[1]} pieces at which the route is plausible; the sum decides.`,
-    };
-  }
-  const inside = q >= wins[0] && q <= wins[1];
-  return {
-    status: 'fits',
+  const about = {
+    rule: 'dr-quantity-band',
+    column: 'quantity',
     spare,
-    reason: inside
-      ? `Inside the ${wins[0]} to ${wins[1]} pieces at which the route usually wins.`
-      : `Outside the usual ${wins[0]} to ${wins[1]} pieces, but plausible; the sum decides.`,
-  };
+    fields: ['quantity.perYear', 'quantity.years'],
+  } as const;
+  if (days !== null && days > WORKDAYS_A_YEAR)
+    return finding({
+      ...about,
+      status: 'tight',
+      unit: 'days',
+      value: days,
+      limit: WORKDAYS_A_YEAR,
+      margin: WORKDAYS_A_YEAR - days,
+      reason: `A year’s parts take ${Math.round(days)} working days: more share of the shop, a second tool, or another route.`,
+    });
+  const outside = q < plausible[0] || q > plausible[1];
+  const band = outside ? plausible : wins;
+  const limit = q < band[0] ? band[0] : band[1];
+  return finding({
+    ...about,
+    status: outside ? 'tight' : 'fits',
+    unit: 'pieces',
+    value: q,
+    limit,
+    margin: Math.min(q - band[0], band[1] - q),
+    reason: outside
+      ? `Outside the ${plausible[0]} to ${plausible[1]} pieces at which the route is plausible; the sum decides.`
+      : q >= wins[0] && q <= wins[1]
+        ? `Inside the ${wins[0]} to ${wins[1]} pieces at which the route usually wins.`
+        : `Outside the usual ${wins[0]} to ${wins[1]} pieces, but plausible; the sum decides.`,
+  });
 }
 
-function toolingCell({ model }: StudyLane, money: LaneMoney): Cell {
+/** The rule of the tool's life: shots of the programme against what one set bears. */
+function toolFinding({ model }: StudyLane, money: LaneMoney): Finding {
   const life = model?.life ?? 1;
-  const spare = money.shots > 0 ? 1 - money.shots / ((money.sets + 1) * life) : 1;
-  return money.sets > 0
-    ? {
-        status: 'tight',
-        spare,
-        reason: `The tool wears out: ${money.sets} replacement ${money.sets === 1 ? 'set' : 'sets'} over the programme.`,
-      }
-    : { status: 'fits', spare, reason: 'One set of tools lasts the programme.' };
+  return finding({
+    rule: 'dr-tool-life',
+    column: 'tooling',
+    status: money.sets > 0 ? 'tight' : 'fits',
+    unit: 'shots',
+    value: money.shots,
+    limit: life,
+    margin: life - money.shots,
+    spare: money.shots > 0 ? 1 - money.shots / ((money.sets + 1) * life) : 1,
+    fields: ['quantity.perYear', 'quantity.years'],
+    reason:
+      money.sets > 0
+        ? `The tool wears out: ${money.sets} replacement ${money.sets === 1 ? 'set' : 'sets'} over the programme.`
+        : 'One set of tools lasts the programme.',
+  });
 }
 
-function leadCell(dates: LaneDates): Cell {
-  const { slack_d: slack } = dates;
-  if (slack === null) return { status: 'fits', spare: null, reason: 'No first delivery is asked for.' };
-  const spare = Math.max(-1, Math.min(1, slack / (slack + dates.firstArticle_d)));
-  return slack < 0
-    ? {
-        status: 'tight',
-        spare: Math.max(-1, slack / dates.firstArticle_d),
-        reason: `The first article comes ${Math.ceil(-slack)} days after the first delivery asked for.`,
-      }
-    : {
-        status: 'fits',
-        spare,
-        reason: `The first article comes ${Math.floor(slack)} days before the first delivery asked for.`,
-      };
+/** The rule of the first delivery: the first article against the day it is wanted. */
+function leadFinding(dates: LaneDates): Finding {
+  const { slack_d: slack, firstArticle_d: first } = dates;
+  const about = { rule: 'dr-lead-time', column: 'leadTime', unit: 'days', fields: ['quantity.firstDelivery'] } as const;
+  if (slack === null)
+    return finding({ ...about, status: 'fits', value: first, reason: 'No first delivery is asked for.' });
+  const late = slack < 0;
+  return finding({
+    ...about,
+    status: late ? 'tight' : 'fits',
+    value: first,
+    limit: first + slack,
+    margin: slack,
+    spare: late ? Math.max(-1, slack / first) : Math.max(-1, Math.min(1, slack / (slack + first))),
+    reason: late
+      ? `The first article comes ${Math.ceil(-slack)} days after the first delivery asked for.`
+      : `The first article comes ${Math.floor(slack)} days before the first delivery asked for.`,
+  });
 }

@@ -29,6 +29,8 @@ export const featureSchema = z.strictObject({
   acrossParting: z.boolean().default(false),
   mayMachine: z.boolean().default(true),
   mustMachine: z.boolean().default(false),
+  /** One end of the size is made by a core: the core's shift enters its tolerance. */
+  acrossCore: z.boolean().default(false),
   critical: z.boolean().default(false),
   area_cm2: z.number().positive().max(100_000).optional(),
   depth_mm: z.number().positive().max(10_000).optional(),
@@ -147,6 +149,41 @@ export const briefSchema = z.strictObject({
       cost_USD: size(1e7),
       partCost_USD: size(1e7),
       note: text(600),
+    })
+    .prefault({}),
+  /** What the drawing says or shows of its details; advice asks for it, no route is barred by it. */
+  detail: z
+    .strictObject({
+      flowLength_mm: size(10_000),
+      step_mm: size(1000),
+      blend_mm: size(10_000),
+      filletMin_mm: size(1000),
+      jointCircle_mm: size(2000),
+      rib_mm: size(1000),
+      bossWall_mm: size(1000),
+      pocketDepth_mm: size(10_000),
+      pocketWidth_mm: size(10_000),
+      partingSteps: count(100),
+      relatedAcross: count(1000),
+      coreVolume_cm3: size(1e6),
+      printArea_cm2: size(1e6),
+      passageMin_mm: size(2000),
+      openings: count(100),
+      datumTargets: count(100),
+      stockLeft_mm: size(100),
+      isolatedSections: count(100),
+      feedDistance_mm: size(10_000),
+      gateFaces: count(100),
+      ejectorPlaces: count(1000),
+      restrainedLength_mm: size(10_000),
+      flatSpan_mm: size(10_000),
+      letterStroke_mm: size(100),
+      head_mm: size(10_000),
+      holdDown_kg: size(1e6),
+      touches: z
+        .enum(['stainless', 'steel', 'zinc-plated', 'brass', 'aluminium', 'isolated'])
+        .nullish()
+        .transform((v) => v ?? null),
     })
     .prefault({}),
   bends: z.number().int().min(0).max(100).optional(),

@@ -1,6 +1,6 @@
 import type { Brief, Feature, Hole } from '../brief';
 import type { Capability, CapabilityFamily } from '../routes';
-import { castingTolerance, partingAddition } from '../tolerance';
+import { castingTolerance, CORE_SHIFT_MM, partingAddition } from '../tolerance';
 
 /** Which tolerance a casting is believed to hold: published grades, or what a good specialist shop claims. */
 export type School = 'published' | 'shop';
@@ -11,7 +11,7 @@ export type FeatureVerdict = 'as-cast' | 'machine' | 'cast-sorted' | 'not-held' 
 export interface FeatureCall {
   readonly feature: Feature;
   readonly verdict: FeatureVerdict;
-  /** Width held as cast in the school chosen, parting addition included; null when the lane has no grade for the alloy. */
+  /** Width held as cast in the school chosen, parting addition and core shift included; null when the lane has no grade for the alloy. */
   readonly cast_mm: number | null;
   /** Width at the tight grade, for sorting. */
   readonly tight_mm: number | null;
@@ -20,6 +20,8 @@ export interface FeatureCall {
   /** Casting grade [tight, usual] used. */
   readonly grades: readonly [number, number] | null;
   readonly parting_mm: number;
+  /** Added by the shift of a core where one end of the size is made by one. */
+  readonly coreShift_mm: number;
   readonly because: 'size' | 'surface' | 'asked' | 'none';
 }
 
@@ -69,8 +71,9 @@ export function judgeFeature(
   school: School,
 ): FeatureCall {
   const ct = capability.ct[family];
-  const extra = feature.acrossParting ? partingWidth(brief, capability) : 0;
-  if (ct === undefined || extra === null) {
+  const parting = feature.acrossParting ? partingWidth(brief, capability) : 0;
+  const coreShift = feature.acrossCore ? (CORE_SHIFT_MM[capability.passages.mode] ?? 0) : 0;
+  if (ct === undefined || parting === null) {
     const verdict = feature.mustMachine && feature.mayMachine ? 'machine' : 'not-known';
     return {
       feature,
@@ -79,10 +82,12 @@ export function judgeFeature(
       tight_mm: null,
       otherSchool_mm: null,
       grades: null,
-      parting_mm: extra ?? 0,
+      parting_mm: parting ?? 0,
+      coreShift_mm: coreShift,
       because: feature.mustMachine ? 'asked' : 'none',
     };
   }
+  const extra = parting + coreShift;
   const published = castWidth(feature.nominal_mm, ct[1]);
   const claim = shopClaim(feature.nominal_mm, feature.critical === true, capability);
   const shop = claim === null ? published : Math.min(published, claim);
@@ -104,7 +109,8 @@ export function judgeFeature(
     tight_mm: tight,
     otherSchool_mm: (school === 'shop' ? published : shop) + extra,
     grades: [ct[0], ct[1]],
-    parting_mm: extra,
+    parting_mm: parting,
+    coreShift_mm: coreShift,
     because,
   };
 }

@@ -1,5 +1,5 @@
 /** Screening: every rule held against a lane, with limit, value, margin, reason and nearest mend. */
-export { ruleText } from './finding';
+export { above, below, finding, ruleText } from './finding';
 export { alloyFit } from './metal';
 export { clampPerPosition, screenLane, type Screening } from './screen';
 export { gravity, worse, type Column, type Finding, type FindingUnit, type RuleText, type Status } from './types';

@@ -7,7 +7,8 @@ export type Status = 'fits' | 'tight' | 'second-operation' | 'not-known' | 'bloc
 export type Column = 'quantity' | 'tooling' | 'perPart' | 'leadTime' | 'alloy' | 'tolerance' | 'shape';
 
 /** Kind of the figures of a finding, so that they can be shown in either unit system. */
-export type FindingUnit = 'mm' | 'kg' | 'µm' | 'deg' | 'count' | 'ratio' | 'score' | 'word' | 'MN' | 'days' | 'pieces';
+export type FindingUnit =
+  'mm' | 'kg' | 'µm' | 'deg' | 'count' | 'ratio' | 'score' | 'word' | 'MN' | 'days' | 'pieces' | 'shots' | 'V';
 
 /** One rule held against one lane. */
 export interface Finding {

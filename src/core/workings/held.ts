@@ -112,7 +112,8 @@ export function widthWorking(c: RuleContext, i: number): Omit<Working, 'figure'>
   return {
     title: `Width held as cast: ${f.name || f.id}`,
     equation: 'Cost model section 3; formulas tol.ct and tol.parting',
-    expression: claim === null ? 'ct + parting' : 'min(ct, base + perMm * max(0, nominal - upTo)) + parting',
+    expression:
+      claim === null ? 'ct + parting + shift' : 'min(ct, base + perMm * max(0, nominal - upTo)) + parting + shift',
     value: call.cast_mm,
     unit: 'mm',
     symbols: [
@@ -146,6 +147,14 @@ export function widthWorking(c: RuleContext, i: number): Omit<Working, 'figure'>
         'mm',
         'partingExtra',
         capability.partingExtra.basis,
+      ),
+      fromRoute(
+        'shift',
+        f.acrossCore ? 'one end is made by a core, which shifts' : 'no core makes an end of it',
+        call.coreShift_mm,
+        'mm',
+        'passages.mode',
+        'assumed',
       ),
     ],
     note: `Asked for: ${f.tol_mm} mm in total. The tight grade CT${grades[0]} would hold ${call.tight_mm ?? NaN} mm.`,

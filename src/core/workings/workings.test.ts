@@ -82,8 +82,8 @@ test('baselines show their working too', () => {
 
 describe('figures that rules compare', () => {
   test.each([
-    ['published', 'ct + parting'],
-    ['shop', 'min(ct, base + perMm * max(0, nominal - upTo)) + parting'],
+    ['published', 'ct + parting + shift'],
+    ['shop', 'min(ct, base + perMm * max(0, nominal - upTo)) + parting + shift'],
   ] as const)('widths, masses, ratios and clamps give their figure (%s)', (school, expression) => {
     for (const brief of briefs) {
       const study = prepareStudy(brief, school);

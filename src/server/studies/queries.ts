@@ -118,8 +118,9 @@ async function insertTables(on: Runner, studyId: string, revision: number, brief
     await change(
       on,
       `INSERT INTO features (study_id, revision, place, feature_id, name, kind, nominal_mm, tol_mm,
-                             across_parting, may_machine, must_machine, critical, area_cm2, depth_mm, count, ra_um)
-       VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+                             across_parting, across_core, may_machine, must_machine, critical, area_cm2, depth_mm, count,
+                             ra_um)
+       VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
       [
         studyId,
         revision,
@@ -130,6 +131,7 @@ async function insertTables(on: Runner, studyId: string, revision: number, brief
         f.nominal_mm,
         f.tol_mm,
         f.acrossParting,
+        f.acrossCore,
         f.mayMachine,
         f.mustMachine,
         f.critical,

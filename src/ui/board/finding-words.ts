@@ -7,7 +7,9 @@ const PLAIN: Partial<Record<FindingUnit, string>> = {
   MN: ' MN',
   days: ' d',
   pieces: ' pieces',
+  shots: ' shots',
   ratio: ' : 1',
+  V: ' V',
 };
 
 /** A figure of a finding in the units of the screen. */

@@ -7,6 +7,7 @@ import { useUnits } from '../preferences';
 import { SheetPage } from '../shell/sheet';
 import { Cautions } from '../study/cautions';
 import { useQuantity, useStudy } from '../study/study-context';
+import { Advice } from './advice';
 import { findingValue, sentence } from './finding-words';
 
 /** Every rule held against a lane, gravest first: limit, value, margin, reason and mend. */
@@ -19,7 +20,9 @@ export function ReasonsPage({
 }) {
   const { study } = useStudy();
   const lane = useQuantity().board.lanes.find((l) => l.id === laneId);
-  const findings = [...(lane?.findings ?? [])].sort((a, b) => gravity(b.status) - gravity(a.status));
+  const findings = [...(lane?.findings ?? []), ...(lane?.programme ?? [])].sort(
+    (a, b) => gravity(b.status) - gravity(a.status),
+  );
   return (
     <SheetPage title={lane ? `${lane.name}: ${STATUS_WORDS[lane.status]}` : laneId} under={lane?.variantName}>
       {lane?.uncosted != null && <p>{lane.uncosted}</p>}
@@ -43,6 +46,7 @@ export function ReasonsPage({
           </tbody>
         </table>
       </div>
+      <Advice laneId={laneId} />
       {study.alloy !== null && (
         <section className="section">
           <h2>What can hurt people here</h2>

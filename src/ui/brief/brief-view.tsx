@@ -8,6 +8,7 @@ import { useStudy } from '../study/study-context';
 import { ALLOY_OPTIONS } from './alloy-options';
 import { Candidates } from './candidates';
 import { DraftField } from './draft-field';
+import { DrawingSection } from './drawing-section';
 import { FeaturesTable, HolesTable } from './entry-tables';
 import { withoutEmptied } from './emptied';
 import { BriefFormProvider, type BriefForm } from './form-context';
@@ -275,6 +276,7 @@ function BriefFormScreen({ start }: { start: Brief }) {
           </div>
         </section>
         <TodaySection />
+        <DrawingSection />
       </form>
     </BriefFormProvider>
   );

@@ -122,6 +122,7 @@ function tableIssues(issues: ReadonlyMap<string, string>, table: string): string
 /** What the ticks of a toleranced dimension mean. */
 const TICKS = {
   acrossParting: 'across the parting',
+  acrossCore: 'made by a core',
   mayMachine: 'may be cut',
   mustMachine: 'must be cut',
   critical: 'critical',
@@ -141,6 +142,7 @@ export function FeaturesTable() {
     nominal_mm: null,
     tol_mm: null,
     acrossParting: false,
+    acrossCore: false,
     mayMachine: true,
     mustMachine: false,
   });
@@ -153,6 +155,7 @@ export function FeaturesTable() {
         `Nominal, ${mm}`,
         `Total tolerance, ${mm}`,
         'Across parting',
+        'By a core',
         'May be cut',
         'Must be cut',
         'Critical',
@@ -202,7 +205,7 @@ export function FeaturesTable() {
             </td>
             <FigureCell row={row} name="nominal" path={path('nominal_mm')} dimension="length" />
             <FigureCell row={row} name="total tolerance" path={path('tol_mm')} dimension="length" />
-            {(['acrossParting', 'mayMachine', 'mustMachine', 'critical'] as const).map((name) => (
+            {(['acrossParting', 'acrossCore', 'mayMachine', 'mustMachine', 'critical'] as const).map((name) => (
               <td key={name} style={{ textAlign: 'center' }}>
                 <input
                   type="checkbox"

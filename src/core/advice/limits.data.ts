@@ -1,0 +1,109 @@
+import type { CapabilityFamily } from '../routes';
+
+/** Limit of a rule by route, in the rule's own unit; a route that is not listed is not spoken of. */
+export type ByRoute = Readonly<Record<string, number>>;
+
+/** Distance from gate to the last point filled, over the wall. Basis: assumed. */
+export const RUN_OVER_WALL: ByRoute = {
+  'green-sand': 60,
+  'bonded-sand': 60,
+  plaster: 100,
+  'shell-investment': 90,
+  'flask-investment': 80,
+  'gravity-die': 50,
+  'permanent-mould': 60,
+  'pressure-die': 120,
+  spin: 60,
+};
+
+/** Narrowest inner passage, mm; routes that core no passage are left out. Basis: assumed. */
+export const PASSAGE_MIN_MM: ByRoute = {
+  'green-sand': 12,
+  'bonded-sand': 8,
+  plaster: 8,
+  'shell-investment': 5,
+  'flask-investment': 4,
+  'gravity-die': 8,
+  'permanent-mould': 8,
+};
+
+/** Finest stroke of cast letters, mm. Basis: rule. */
+export const LETTER_STROKE_MM: ByRoute = {
+  'green-sand': 1.5,
+  'bonded-sand': 1,
+  plaster: 0.6,
+  'shell-investment': 0.5,
+  'flask-investment': 0.25,
+  'gravity-die': 0.8,
+  'permanent-mould': 0.6,
+  'pressure-die': 0.4,
+  spin: 0.3,
+};
+
+/** What a core print bears, MPa: green sand the middle of 0.03 to 0.07, bonded sand and seats in a die of 0.2 to 0.4. Basis: rule. */
+export const PRINT_BEARING_MPA: ByRoute = {
+  'green-sand': 0.05,
+  'bonded-sand': 0.3,
+  plaster: 0.3,
+  'gravity-die': 0.3,
+  'permanent-mould': 0.3,
+};
+
+/** Density of a bonded sand core, kg/m³. Basis: handbook. */
+export const CORE_KG_M3 = 1600;
+
+/** Largest gap of the galvanic index, V, by where the part lives. Basis: handbook. */
+export const GALVANIC_GAP_V = { marine: 0.15, outdoor: 0.25, indoor: 0.5, hot: 0.5 } as const;
+
+/** Anodic index of bare metals, V below gold. Basis: handbook. */
+export const ANODIC_INDEX_V: Readonly<Partial<Record<CapabilityFamily, number>>> = {
+  magnesium: 1.75,
+  zinc: 1.25,
+  aluminium: 0.95,
+  'grey-iron': 0.85,
+  'ductile-iron': 0.85,
+  steel: 0.85,
+  copper: 0.4,
+};
+
+/** What a part may touch, and its anodic index, V. Basis: handbook. */
+export const TOUCHING = {
+  stainless: { name: 'stainless steel', index_V: 0.5 },
+  steel: { name: 'bare steel', index_V: 0.85 },
+  'zinc-plated': { name: 'zinc-plated steel', index_V: 1.25 },
+  brass: { name: 'brass or bronze', index_V: 0.42 },
+  aluminium: { name: 'aluminium', index_V: 0.95 },
+  isolated: { name: 'isolated or coated', index_V: null },
+} as const;
+
+export type Touching = keyof typeof TOUCHING;
+
+/** Metals in which a feeder's reach is known. */
+export const FED_FAMILIES: ReadonlySet<CapabilityFamily> = new Set([
+  'grey-iron',
+  'ductile-iron',
+  'steel',
+  'stainless',
+  'aluminium',
+  'copper',
+]);
+
+/** Limits that hold for every route the rule speaks of. */
+export const ADVICE_LIMITS = {
+  blendOverStep: 4,
+  filletOverWall: [0.5, 1],
+  circleOverWall: 1.5,
+  ribOverWallMetal: 0.8,
+  ribOverWallSand: 1,
+  bossOverWall: 1.5,
+  pocketDepthOverWidth: 3,
+  deepDraftFactor: 1.5,
+  openings: 2,
+  datumTargets: 6,
+  gateFaces: 1,
+  ejectorPlaces: 3,
+  feedOverSection: 4.5,
+  restraintOverWall: 60,
+  spanOverWall: 70,
+  holdDownOverLift: 1.5,
+} as const;

@@ -1,0 +1,98 @@
+'use client';
+import Link from 'next/link';
+import { useMemo } from 'react';
+import { adviceFor, adviceText, consolidationAdvice } from '@/core/advice';
+import type { Finding } from '@/core/screening';
+import { Mark } from '../marks/mark';
+import { useUnits } from '../preferences';
+import { useQuantity, useStudy } from '../study/study-context';
+import { findingFigures, sentence } from './finding-words';
+
+/** Names of advice that has no rule of its own. */
+const OWN_NAMES: Readonly<Record<string, string>> = { 'scrap-charge': 'No unknown scrap in the charge' };
+
+/** Advice of the trade for a lane: what stands against it, what the drawing has not been read for, what is kept. */
+export function Advice({ laneId }: { readonly laneId: string }) {
+  const { id, study } = useStudy();
+  const drawn = useMemo(() => {
+    const entry = study.lanes.find((e) => e.lane.id === laneId);
+    if (study.facts === null || entry === undefined || entry.part === null) return [];
+    return adviceFor(study.facts, entry.lane, entry.part);
+  }, [study, laneId]);
+  const board = useQuantity().board;
+  const today = board.baselines.find((b) => b.id === 'fabricated')?.allIn;
+  const allIn = board.lanes.find((l) => l.id === laneId)?.money?.allIn;
+  const advice = today === undefined || allIn === undefined ? drawn : [...drawn, consolidationAdvice(allIn, today)];
+  const against = advice.filter((f) => f.status === 'tight' || f.status === 'blocked');
+  const unread = advice.filter((f) => f.status === 'not-known');
+  const kept = advice.filter((f) => f.status === 'fits');
+  if (advice.length === 0) return null;
+  return (
+    <section className="section" data-testid="advice">
+      <h2>
+        Advice for the drawing <span className="quiet">it bars nothing and is in no sum</span>
+      </h2>
+      {against.length > 0 && (
+        <ul className="advice">
+          {against.map((f, i) => (
+            <li key={`${f.rule}${i}`}>
+              <Point f={f} />
+            </li>
+          ))}
+        </ul>
+      )}
+      {unread.length > 0 && (
+        <details>
+          <summary>
+            {unread.length} to look for on the drawing{' '}
+            <Link className="plain-link" href={`/studies/${id}/brief#drawing`}>
+              give them in the brief
+            </Link>
+          </summary>
+          <ul className="advice">
+            {unread.map((f, i) => (
+              <li key={`${f.rule}${i}`}>
+                <Point f={f} />
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+      {kept.length > 0 && (
+        <details>
+          <summary>{kept.length} kept</summary>
+          <ul className="advice">
+            {kept.map((f, i) => (
+              <li key={`${f.rule}${i}`}>
+                <Point f={f} />
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </section>
+  );
+}
+
+function Point({ f }: { readonly f: Finding }) {
+  const [units] = useUnits();
+  const text = adviceText(f.rule);
+  const figures = findingFigures(f, units);
+  return (
+    <>
+      <Mark status={f.status} />
+      <div>
+        <strong>
+          {text?.name ?? OWN_NAMES[f.rule] ?? f.rule}
+          {f.subject && `: ${f.subject}`}
+        </strong>
+        {figures !== '' && <span className="quiet"> {figures}</span>}
+        <div className="small">{sentence(f.reason)}</div>
+        {f.status !== 'fits' && f.status !== 'not-known' && f.mends.length > 0 && (
+          <div className="small">→ {f.mends.slice(0, 3).join('; ')}.</div>
+        )}
+        {text !== undefined && f.status !== 'fits' && <div className="small quiet">{text.costEffect}</div>}
+      </div>
+    </>
+  );
+}
