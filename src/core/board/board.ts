@@ -41,6 +41,10 @@ export interface BoardLane {
   readonly name: string;
   readonly variantName: string;
   readonly status: Status;
+  /** Another variant of the route is held by the brief. */
+  readonly passedOver: boolean;
+  /** The count of positions is held by the brief, not the cheapest. */
+  readonly layoutHeld: boolean;
   readonly findings: readonly Finding[];
   /** Rules of the programme at this quantity: band, tool life, first delivery. They bar nothing. */
   readonly programme: readonly Finding[];
@@ -156,7 +160,8 @@ function cheapest(lanes: readonly BoardLane[]): BoardLane | null {
 
 /** True when a shows its route better than b: survivors first, then cheaper, then fewer bars. */
 function better(a: BoardLane, b: BoardLane): boolean {
-  const open = (lane: BoardLane): boolean => lane.status !== 'blocked' && lane.money !== null;
+  const open = (lane: BoardLane): boolean => lane.status !== 'blocked' && lane.money !== null && !lane.passedOver;
+  if (a.passedOver !== b.passedOver) return b.passedOver;
   if (open(a) !== open(b)) return open(a);
   if (open(a)) return (a.money as LaneMoney).total < (b.money as LaneMoney).total;
   const bars = (lane: BoardLane): number =>
@@ -197,6 +202,8 @@ function boardLane(study: Study, entry: StudyLane, q: number, orderDate: string 
     name: lane.route.name,
     variantName: lane.variant.name,
     status: screening?.status ?? 'not-known',
+    passedOver: entry.passedOver,
+    layoutHeld: entry.heldCost !== null,
     findings,
     programme: [ofQuantity, ofTool, ofDate].filter((f) => f !== null),
     money,

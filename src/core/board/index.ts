@@ -14,7 +14,7 @@ export { crossings, crossingsOf, winnerRuns, type Crossing, type WinnerRun } fro
 export { evaluate, type EvaluatedLane, type Evaluation } from './evaluate';
 export { leaderAt, runnersOf, winnerAt } from './leader';
 export { RAIL_MAX, railQuantities, ribbon, type RibbonCell } from './ribbon';
-export { bestLayout, prepareStudy, survives, type Study, type StudyLane } from './study';
+export { bestLayout, openCosts, prepareStudy, survives, type Study, type StudyLane } from './study';
 export {
   pieces,
   plainMoney,

@@ -1,5 +1,5 @@
 import type { ProgrammeCost } from '../cost';
-import { survives, type Study } from './study';
+import { openCosts, survives, type Study } from './study';
 
 /** A layout in the race for the lead, with the index of its lane in the study. */
 export interface Runner {
@@ -9,7 +9,9 @@ export interface Runner {
 
 /** Every layout of every surviving lane, in lane order. */
 export function runnersOf(study: Study): Runner[] {
-  return study.lanes.flatMap((entry, lane) => (survives(entry) ? entry.costs.map((cost) => ({ lane, cost })) : []));
+  return study.lanes.flatMap((entry, lane) =>
+    survives(entry) ? openCosts(entry).map((cost) => ({ lane, cost })) : [],
+  );
 }
 
 /** Lane index of the least T(q) among the runners; the first in lane order where two are equal; −1 when none runs. */

@@ -3,6 +3,7 @@ import { laneTime, type LaneTime } from '../calendar';
 import { lotSize, type Brief } from '../brief';
 import {
   fabricatedBaseline,
+  heldPlan,
   laneModel,
   layoutPlans,
   machinedBaseline,
@@ -27,6 +28,10 @@ export interface StudyLane {
   readonly uncosted: string | null;
   /** One per layout, fewest positions first. */
   readonly costs: readonly ProgrammeCost[];
+  /** The layout held by the brief against the cheapest; null where none is held or it does not fit. */
+  readonly heldCost: ProgrammeCost | null;
+  /** Another variant of the route is held by the brief: this one cannot lead. */
+  readonly passedOver: boolean;
 }
 
 /** A brief worked out as far as it can be without a quantity. */
@@ -65,24 +70,31 @@ export function prepareStudy(brief: Brief, school: School = 'published', rates: 
     times.set(plan, time);
     return time;
   };
+  const { layouts, variants } = brief.held;
   const lanes = LANES.map((lane): StudyLane => {
+    const wanted = variants[lane.route.id];
+    const passedOver = wanted !== undefined && wanted !== lane.id && LANES.some((l) => l.id === wanted);
+    const none = { model: null, costs: [], heldCost: null, passedOver };
     if (facts === null)
       return {
+        ...none,
         lane,
         part: null,
         screening: null,
-        model: null,
         uncosted: `Not known: ${missing.join(', ')}.`,
-        costs: [],
       };
     const part = lanePart(facts, lane.capability, rates, school);
     const screening = screenLane(facts, lane, part, rates);
     const model = laneModel(facts, lane, part, screening, rates);
-    if ('uncosted' in model) return { lane, part, screening, model: null, uncosted: model.uncosted, costs: [] };
+    if ('uncosted' in model) return { ...none, lane, part, screening, uncosted: model.uncosted };
     // Without a lot and a yearly figure the whole programme is one lot: an endless lot says just that.
     const lot = brief.quantity.lot ?? (brief.quantity.perYear === null ? Infinity : lotOf(1));
-    const costs = layoutPlans(model).map((plan) => new ProgrammeCost(model, plan, lot, brief.quantity.perYear));
-    return { lane, part, screening, model, uncosted: null, costs };
+    const priced = (plan: LayoutPlan): ProgrammeCost => new ProgrammeCost(model, plan, lot, brief.quantity.perYear);
+    const costs = layoutPlans(model).map(priced);
+    const layout = layouts[lane.id];
+    const held = layout === undefined ? null : heldPlan(model, layout[0], layout[1]);
+    const heldCost = held === null ? null : priced(held);
+    return { lane, part, screening, model, uncosted: null, costs, heldCost, passedOver };
   });
   const baselines: Baseline[] = [];
   if (facts !== null) {
@@ -93,15 +105,20 @@ export function prepareStudy(brief: Brief, school: School = 'published', rates: 
   return { brief, rates, school, alloy, facts, missing, lanes, baselines, lotOf, timeOf };
 }
 
-/** True when no rule bars the lane and its money is known: only such lanes can lead. */
+/** True when no rule bars the lane, its money is known and no other variant is held: only such lanes can lead. */
 export function survives(entry: StudyLane): boolean {
-  return entry.screening !== null && entry.screening.status !== 'blocked' && entry.costs.length > 0;
+  const { screening, costs, passedOver } = entry;
+  return screening !== null && screening.status !== 'blocked' && costs.length > 0 && !passedOver;
 }
 
-/** The layout of least T(q) on one lane (equation 4.3); the fewest positions where two are equal. */
+/** The layouts of a lane that may be used: the held one alone, or all. */
+export const openCosts = (entry: StudyLane): readonly ProgrammeCost[] =>
+  entry.heldCost === null ? entry.costs : [entry.heldCost];
+
+/** The layout of least T(q) on one lane (equation 4.3), or the one held; the fewest positions where two are equal. */
 export function bestLayout(entry: StudyLane, q: number): { cost: ProgrammeCost; total: number } | null {
   let best: { cost: ProgrammeCost; total: number } | null = null;
-  for (const cost of entry.costs) {
+  for (const cost of openCosts(entry)) {
     const total = cost.total(q);
     if (best === null || total < best.total) best = { cost, total };
   }

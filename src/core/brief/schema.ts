@@ -186,6 +186,15 @@ export const briefSchema = z.strictObject({
         .transform((v) => v ?? null),
     })
     .prefault({}),
+  /** Choices held against the cheapest: positions and tool cavities of a lane, and the variant of a route. */
+  held: z
+    .strictObject({
+      layouts: z
+        .record(z.string().max(60), z.tuple([z.number().int().min(1).max(10_000), z.number().int().min(0).max(10_000)]))
+        .default({}),
+      variants: z.record(z.string().max(60), z.string().max(60)).default({}),
+    })
+    .prefault({}),
   bends: z.number().int().min(0).max(100).optional(),
   machiningSetups: z.number().int().min(0).max(50).optional(),
   /** Paths of fields that still hold a default nobody has confirmed. */

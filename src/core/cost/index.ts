@@ -1,6 +1,6 @@
 /** Money of a lane: its model, its layouts, lots, tooling and totals; and the baselines. */
 export { laneModel, type LaneModel, type Stages, type Uncosted } from './lane-model';
-export { layoutPlan, layoutPlans, positionLimits, type LayoutPlan } from './layout';
+export { heldPlan, layoutPlan, layoutPlans, mostPositions, positionLimits, type LayoutPlan } from './layout';
 export { LINE_IDS, lotCost, lotLines, lotRun, type LineId, type LotRun } from './lot';
 export {
   laneMoney,

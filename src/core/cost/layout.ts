@@ -53,17 +53,32 @@ export function positionLimits(model: LaneModel): { plate: number; mass: number;
   };
 }
 
+/** The most positions that fit a pour: the least of all limits. */
+export function mostPositions(model: LaneModel): number {
+  const { plate, mass, clamp, slides } = positionLimits(model);
+  return Math.min(plate, mass, clamp, slides, model.lane.capability.layout.nMax ?? Infinity);
+}
+
 /** Every sensible layout of a lane (equation 4.3), fewest positions first. */
 export function layoutPlans(model: LaneModel): LayoutPlan[] {
   const { layout } = model.lane.capability;
-  const limits = positionLimits(model);
-  const most = Math.min(limits.plate, limits.mass, limits.clamp, limits.slides, layout.nMax ?? Infinity);
+  const most = mostPositions(model);
   const listed = layout.nAllowed === 'any' ? [...ANY_COUNTS, most] : layout.nAllowed;
   const counts = [...new Set(listed.filter((n) => n <= most))].sort((a, b) => a - b);
   if (counts.length === 0) counts.push(1);
   return counts.flatMap((n) =>
     (layout.toolPerPosition ? [n] : (layout.toolCavities ?? [0])).map((nt) => layoutPlan(model, n, nt)),
   );
+}
+
+/**
+ * A layout somebody holds against the cheapest: as many positions, and a tool of as many cavities, as he says.
+ * @returns null where so many positions do not fit a pour
+ */
+export function heldPlan(model: LaneModel, n: number, nt: number): LayoutPlan | null {
+  if (n > mostPositions(model)) return null;
+  const { toolPerPosition, toolCavities } = model.lane.capability.layout;
+  return layoutPlan(model, n, toolPerPosition ? n : (toolCavities ?? [0]).includes(nt) ? nt : (toolCavities?.[0] ?? 0));
 }
 
 /** Tool, pour and cycle of one layout (sections 4 to 6). */

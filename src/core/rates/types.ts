@@ -26,6 +26,7 @@ export type GlobalRates = Figures<
   | 'kSpec'
   | 'gaugeUSD'
   | 'gaugeHand'
+  | 'hold'
 >;
 export type ComplexityRates = Figures<'kS' | 'kH' | 'kP' | 'kU' | 'kD' | 'kC'>;
 export type FamilyRates = Figures<

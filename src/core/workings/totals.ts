@@ -69,10 +69,15 @@ export const TOTALS: Readonly<Record<string, Builder>> = {
   positions: (c) => {
     const tried = c.entry.costs.map((cost) => ({ plan: cost.plan, total: cost.total(c.q) * c.fx }));
     const name = (plan: typeof c.plan): string => `T_${plan.n}_${plan.nt}`;
+    const held = c.entry.heldCost !== null;
+    if (held && !tried.some((t) => name(t.plan) === name(c.plan)))
+      tried.push({ plan: c.plan, total: c.cost.total(c.q) * c.fx });
     return {
-      title: `${c.plan.n} ${c.plan.n === 1 ? 'position' : 'positions'} a pour: the cheapest of ${tried.length} tried`,
-      equation: 'Cost model 4.3: the count of least T(q)',
-      expression: `min(${tried.map((t) => name(t.plan)).join(', ')})`,
+      title: `${c.plan.n} ${c.plan.n === 1 ? 'position' : 'positions'} a pour: ${held ? 'held by the brief' : `the cheapest of ${tried.length} tried`}`,
+      equation: held
+        ? 'Cost model 4.3, the count held against the cheapest'
+        : 'Cost model 4.3: the count of least T(q)',
+      expression: held ? name(c.plan) : `min(${tried.map((t) => name(t.plan)).join(', ')})`,
       value: c.money.total,
       unit: cur(c),
       symbols: [
@@ -82,7 +87,7 @@ export const TOTALS: Readonly<Record<string, Builder>> = {
             `total with ${plan.n} in a pour${plan.nt === plan.n ? '' : `, tool of ${plan.nt}`}`,
             total,
             cur(c),
-            plan === c.plan ? 'total' : null,
+            name(plan) === name(c.plan) ? 'total' : null,
           ),
         ),
         nSym(c),

@@ -13,7 +13,7 @@ export function leastSpare(lane: BoardLane): number {
 /** Nine routes parted: survivors in the order asked for, and those ruled out in the order of the routes. */
 export function orderLanes(board: Board, order: LaneOrder): { open: BoardLane[]; out: BoardLane[] } {
   const best = Object.values(board.bestOfRoute).flatMap((id) => board.lanes.filter((lane) => lane.id === id));
-  const survives = (lane: BoardLane): boolean => lane.status !== 'blocked' && lane.money !== null;
+  const survives = (lane: BoardLane): boolean => lane.status !== 'blocked' && lane.money !== null && !lane.passedOver;
   const key: Readonly<Record<LaneOrder, (lane: BoardLane) => number>> = {
     total: (lane) => lane.money?.total ?? Infinity,
     first: (lane) => lane.dates?.firstArticle_d ?? Infinity,

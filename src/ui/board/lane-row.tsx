@@ -72,6 +72,8 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         sub={sub}
         others={props.others}
         expanded={props.expanded}
+        positions={money.plan.n}
+        layoutHeld={lane.layoutHeld}
         onOpen={onOpen}
         onExpand={props.onExpand}
       />
@@ -174,6 +176,8 @@ const KeyCell = memo(function KeyCell({
   sub,
   others,
   expanded,
+  positions,
+  layoutHeld,
   onOpen,
   onExpand,
 }: {
@@ -185,6 +189,8 @@ const KeyCell = memo(function KeyCell({
   readonly sub: boolean;
   readonly others: number;
   readonly expanded: boolean;
+  readonly positions: number | null;
+  readonly layoutHeld: boolean;
 } & Pick<LaneActs, 'onOpen' | 'onExpand'>) {
   const words = laneWords(laneId);
   return (
@@ -202,7 +208,18 @@ const KeyCell = memo(function KeyCell({
         <div className="lane-name">{sub ? words.variant : words.route}</div>
         <div className="sub" title={variantName}>
           {!sub && <Tone laneId={laneId} />}
-          {!sub && words.variant}
+          {!sub && words.variant}{' '}
+          {positions !== null && (
+            <button
+              type="button"
+              tabIndex={-1}
+              className="textbtn small dotted"
+              aria-label={`${name}: ${positions} in a pour${layoutHeld ? ', held' : ''}. How that was chosen`}
+              onClick={() => onOpen(laneId, 'positions')}
+            >
+              {positions} a pour{layoutHeld ? ', held' : ''}
+            </button>
+          )}{' '}
           {!sub && others > 0 && (
             <button
               type="button"

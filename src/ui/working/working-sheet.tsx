@@ -9,6 +9,7 @@ import { useUnits } from '../preferences';
 import { SheetPage } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';
 import { BASIS_WORDS } from './basis-words';
+import { HeldChoice } from './held-choice';
 import type { FigureAt, Frozen } from './sheets';
 
 const SOURCE_WORDS = {
@@ -67,6 +68,7 @@ export function WorkingPage({
         </>
       }
     >
+      {at.figure === 'positions' && frozen === undefined && <HeldChoice laneId={at.laneId} />}
       {typeof result === 'string' ? (
         <p>No working: {result}</p>
       ) : (

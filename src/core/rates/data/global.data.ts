@@ -58,6 +58,12 @@ export const GLOBAL_RATES: GlobalRates = {
     basis: 'assumed',
     note: 'dedicated gauge for one as-cast or machined dimension',
   },
+  hold: {
+    v: [0.12, 0.22, 0.3],
+    unit: 'share of its price a year',
+    basis: 'assumed',
+    note: 'keeping a piece in stock: money tied, room, loss; only where lots are compared, not in T(q)',
+  },
   gaugeHand: {
     v: [0.42, 0.6, 0.9],
     unit: 'USD/piece',

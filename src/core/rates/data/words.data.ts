@@ -32,6 +32,7 @@ export const RATE_WORDS: Readonly<Record<string, string>> = {
   kSpec: 'added where they are a special fit',
   gaugeUSD: 'dedicated gauge',
   gaugeHand: 'check with general instruments',
+  hold: 'keeping a piece in stock',
 
   'complexity.kS': 'complexity by surface index',
   'complexity.kH': 'complexity by cored hole',
