@@ -5,6 +5,7 @@ import { plainDate, whole } from '../format';
 import { Sheet } from '../shell/sheet';
 import { useStudy } from '../study/study-context';
 import { DeliveryChart } from './delivery-chart';
+import { LotSection } from './lot-section';
 import { NeededTable } from './needed-table';
 import { StepsPage } from './steps-page';
 import { Timelines } from './timelines';
@@ -42,6 +43,7 @@ export function CalendarView() {
         </h2>
         <Timelines deliveries={deliveries} onOpen={setOpenId} />
       </section>
+      <LotSection deliveries={deliveries} />
       <Sheet open={page !== null} onClose={() => setOpenId(null)} testId="steps">
         {page}
       </Sheet>

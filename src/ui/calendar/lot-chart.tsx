@@ -1,0 +1,145 @@
+'use client';
+import { Chart, LinearScale, LineController, LineElement, LogarithmicScale, PointElement, type Plugin } from 'chart.js';
+import { useTheme } from 'next-themes';
+import { useEffect, useRef } from 'react';
+import type { LotSize } from '@/core/lot-size';
+import { css, FAMILY } from '../charts/chart-parts';
+import { whole } from '../format';
+
+Chart.register(LineController, LineElement, PointElement, LinearScale, LogarithmicScale);
+
+/** A line of the chart: what it shows of a lot size, its name at the end, its dash. */
+export interface LotLine {
+  readonly name: string;
+  readonly of: (s: LotSize) => number;
+  readonly dash: readonly number[];
+}
+
+/** Something against the lot size on a log axis; the best lot as a stroke, the brief's own as a dotted one. */
+export function LotChart({
+  sizes,
+  lines,
+  unit,
+  title,
+  best,
+  own,
+}: {
+  readonly sizes: readonly LotSize[];
+  readonly lines: readonly LotLine[];
+  readonly unit: string;
+  readonly title: string;
+  readonly best: number;
+  readonly own: number | null;
+}) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const { resolvedTheme } = useTheme();
+  useEffect(() => {
+    const element = canvas.current;
+    const last = sizes.at(-1);
+    if (element === null || last === undefined) return;
+    const ink = css('--ink-2');
+    const font = { family: FAMILY, size: 11 };
+    const marks: Plugin = {
+      id: 'lots',
+      afterDatasetsDraw: ({ ctx, chartArea, scales }) => {
+        ctx.save();
+        ctx.font = `11px ${FAMILY}`;
+        const stroke = (lot: number, left: boolean, name: string, dash: number[], tone: string, y: number): void => {
+          const x = scales['x']?.getPixelForValue(lot) ?? 0;
+          ctx.strokeStyle = tone;
+          ctx.fillStyle = tone;
+          ctx.lineWidth = 1.5;
+          ctx.setLineDash(dash);
+          ctx.beginPath();
+          ctx.moveTo(x, chartArea.top);
+          ctx.lineTo(x, chartArea.bottom);
+          ctx.stroke();
+          ctx.textAlign = left ? 'right' : 'left';
+          ctx.fillText(name, x + (left ? -5 : 5), y);
+        };
+        const below = own !== null && own < best;
+        stroke(best, !below, `best: ${whole(best)}`, [], css('--ink'), chartArea.top + 10);
+        if (own !== null && own !== best)
+          stroke(own, below, `brief: ${whole(own)}`, [2, 3], css('--hot'), chartArea.top + 24);
+        ctx.setLineDash([]);
+        ctx.fillStyle = css('--ink');
+        ctx.textAlign = 'left';
+        let floor = -Infinity;
+        lines
+          .map((line) => ({ name: line.name, y: scales['y']?.getPixelForValue(line.of(last)) ?? 0 }))
+          .sort((a, b) => a.y - b.y)
+          .forEach(({ name, y }) => {
+            floor = Math.max(y, floor + 13);
+            ctx.fillText(name, chartArea.right + 6, floor + 4);
+          });
+        ctx.restore();
+      },
+    };
+    const values = sizes.flatMap((s) => lines.map((line) => line.of(s))).filter((v) => v > 0);
+    const made = new Chart(element, {
+      type: 'line',
+      data: {
+        datasets: lines.map((line) => ({
+          label: line.name,
+          data: sizes.map((s) => ({ x: s.lot, y: line.of(s) })),
+          borderColor: css('--ink'),
+          borderDash: [...line.dash],
+          borderWidth: line.dash.length === 0 ? 2.2 : 1.4,
+          pointRadius: 0,
+        })),
+      },
+      options: {
+        responsive: true,
+        maintainAspectRatio: false,
+        animation: false,
+        parsing: false,
+        events: [],
+        layout: { padding: { right: 84, top: 4 } },
+        scales: {
+          x: {
+            type: 'logarithmic',
+            min: 1,
+            max: last.lot,
+            grid: { display: false },
+            border: { color: ink },
+            ticks: {
+              color: ink,
+              font,
+              maxRotation: 0,
+              callback: (v) => (Number.isInteger(Math.log10(Number(v))) ? whole(Number(v)) : ''),
+              autoSkip: false,
+            },
+            title: { display: true, text: 'pieces a lot', color: ink, font },
+          },
+          y: {
+            min: 0,
+            max: ceiling(values),
+            grid: { color: css('--hair') },
+            border: { color: ink },
+            ticks: { color: ink, font, maxTicksLimit: 5, includeBounds: false },
+            title: { display: true, text: unit, color: ink, font },
+          },
+        },
+      },
+      plugins: [marks],
+    });
+    return () => made.destroy();
+  }, [sizes, lines, unit, best, own, resolvedTheme]);
+  return (
+    <figure>
+      <figcaption className="small quiet">{title}</figcaption>
+      <div className="chart is-lot">
+        <canvas ref={canvas} role="img" aria-label={`${title}. Best lot: ${whole(best)} pieces.`} />
+      </div>
+    </figure>
+  );
+}
+
+/** The top of the scale: a lot of one piece may cost a hundred times the best and must not flatten the rest. */
+function ceiling(values: readonly number[]): number {
+  const least = Math.min(...values);
+  return Math.min(
+    Math.max(...values),
+    Math.max(4 * least, [...values].sort((a, b) => a - b)[Math.floor(values.length * 0.75)] ?? 0),
+  );
+}

@@ -1,0 +1,158 @@
+'use client';
+import { Button } from '@chakra-ui/react';
+import Link from 'next/link';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { prepareStudy, type StudyLane } from '@/core/board';
+import { bestLot, lotSizes, type LotSize } from '@/core/lot-size';
+import { laneWords } from '@/core/routes';
+import { fixed, perPart, whole } from '../format';
+import { useQuantity, useStudy } from '../study/study-context';
+import { useSheets } from '../working/sheets';
+import { LotChart, type LotLine } from './lot-chart';
+import type { Delivery } from './use-deliveries';
+
+const COST: readonly LotLine[] = [
+  { name: 'together', of: (s) => s.together, dash: [] },
+  { name: 'all in', of: (s) => s.allIn, dash: [6, 3] },
+  { name: 'stock', of: (s) => s.stock, dash: [2, 3] },
+];
+const DAYS: readonly LotLine[] = [{ name: 'the lot', of: (s) => s.days, dash: [] }];
+
+/** Cost and calendar against the lot size of one lane, the best lot marked. */
+export function LotSection({ deliveries }: { readonly deliveries: readonly Delivery[] }) {
+  const { study } = useStudy();
+  const board = useDeferredValue(useQuantity().board);
+  const lanes = deliveries.filter((d) => d.timeline !== null);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const laneId = lanes.some((d) => d.id === chosen) ? chosen : (board.leader ?? lanes[0]?.id ?? null);
+  const entry = study.lanes.find((e) => e.lane.id === laneId);
+  return entry === undefined ? null : (
+    <LotsOf entry={entry} q={board.q} laneIds={lanes.map((d) => d.id)} onLane={setChosen} />
+  );
+}
+
+function LotsOf({
+  entry,
+  q,
+  laneIds,
+  onLane,
+}: {
+  readonly entry: StudyLane;
+  readonly q: number;
+  readonly laneIds: readonly string[];
+  readonly onLane: (id: string) => void;
+}) {
+  const { brief, study, school, setBrief, rates } = useStudy();
+  const { openWorking } = useSheets();
+  const sizes = useMemo(() => lotSizes(study, entry, q), [study, entry, q]);
+  const laneId = entry.lane.id;
+  const best = bestLot(sizes);
+  if (best === null) return null;
+  const { lot: asked, perYear } = brief.quantity;
+  const own = asked === null ? null : (sizes.find((s) => s.lot === asked) ?? null);
+  const currency = study.rates.currency.code;
+  const name = (id: string): string => `${laneWords(id).route}, ${laneWords(id).variant}`;
+  const open = (s: LotSize): void => {
+    const tried = { ...brief, quantity: { ...brief.quantity, lot: s.lot } };
+    openWorking(
+      { laneId, figure: 'allIn' },
+      { study: prepareStudy(tried, school, study.rates), q, words: `in lots of ${whole(s.lot)}` },
+    );
+  };
+  return (
+    <section className="section" data-testid="lots">
+      <h2>
+        Lot size{' '}
+        <span className="quiet">
+          every lot pays a set-up; half a lot stands in stock
+          {perYear === null ? ', which is not counted while the pieces a year are not known' : ''}
+        </span>
+      </h2>
+      <p className="small">
+        <label htmlFor="lot-lane">On</label>{' '}
+        <select id="lot-lane" className="plain-select" value={laneId} onChange={(e) => onLane(e.target.value)}>
+          {laneIds.map((id) => (
+            <option key={id} value={id}>
+              {name(id)}
+            </option>
+          ))}
+        </select>
+      </p>
+      <div className="pair">
+        <LotChart
+          sizes={sizes}
+          lines={COST}
+          unit={`${currency} a part`}
+          title={`Cost of a part at ${whole(q)} pieces in all`}
+          best={best.lot}
+          own={asked}
+        />
+        <LotChart
+          sizes={sizes}
+          lines={DAYS}
+          unit="calendar days"
+          title="Days from a repeat order to its last piece"
+          best={best.lot}
+          own={asked}
+        />
+      </div>
+      <div className="scroll-x">
+        <table className="sheet-table" aria-label="Lots compared">
+          <thead>
+            <tr>
+              <th>Lot</th>
+              <th className="num">Pieces</th>
+              <th className="num">Lots a year</th>
+              <th className="num">All in, {currency} a part</th>
+              <th className="num">Stock, {currency} a part</th>
+              <th className="num">Together</th>
+              <th className="num">Days a lot</th>
+              <th className="num">In a pour</th>
+            </tr>
+          </thead>
+          <tbody>
+            {(
+              [
+                ['as the brief says', own],
+                ['the best', best],
+              ] as const
+            ).map(([what, s]) =>
+              s === null ? null : (
+                <tr key={what}>
+                  <td>{what}</td>
+                  <td className="num">{whole(s.lot)}</td>
+                  <td className="num">{s.lotsAYear === null ? 'not known' : fixed(s.lotsAYear, 1)}</td>
+                  <td className="num">
+                    <button type="button" className="textbtn dotted" onClick={() => open(s)}>
+                      {perPart(s.allIn)}
+                    </button>
+                  </td>
+                  <td className="num">{perPart(s.stock)}</td>
+                  <td className="num">{perPart(s.together)}</td>
+                  <td className="num">{fixed(s.days, 1)}</td>
+                  <td className="num">{s.positions}</td>
+                </tr>
+              ),
+            )}
+          </tbody>
+        </table>
+      </div>
+      <p className="small quiet">
+        Stock: half the lot × price of a part without tools ×{' '}
+        <Link className="plain-link" href={`/rates/${rates.id}#global.hold`}>
+          keeping a piece in stock
+        </Link>{' '}
+        a year ÷ pieces a year. It is not part of the totals of the board.{' '}
+        {best.lot !== asked && (
+          <Button
+            size="xs"
+            variant="outline"
+            onClick={() => setBrief({ ...brief, quantity: { ...brief.quantity, lot: best.lot } })}
+          >
+            Write lots of {whole(best.lot)} into the brief
+          </Button>
+        )}
+      </p>
+    </section>
+  );
+}
