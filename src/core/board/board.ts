@@ -1,7 +1,8 @@
 import { dayNumber, dayOf, daysWithHolidays, type LaneTime } from '../calendar';
 import { laneMoney, type Baseline, type LaneMoney } from '../cost';
 import { finding, worse, type Column, type Finding, type Status } from '../screening';
-import { bestLayout, survives, type Study, type StudyLane } from './study';
+import type { Study } from './study';
+import { bestLayout, survives, type StudyLane } from './study-lane';
 
 /** Working days in a year that a shop can give; more for a year's parts is said aloud (T12). */
 export const WORKDAYS_A_YEAR = 230;
@@ -106,8 +107,8 @@ export function boardAt(study: Study, q: number, orderDate: string | null = null
       allIn: total / q,
       total,
       lines: b.lines(q),
-      firstArticle_d: shut(b.dayOf(1)),
-      lastPart_d: shut(b.dayOf(q)),
+      firstArticle_d: shut(b.dayOf(1, q)),
+      lastPart_d: shut(b.dayOf(q, q)),
     };
   });
   const surviving = lanes.filter((_, i) => survives(study.lanes[i] as StudyLane));

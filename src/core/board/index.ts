@@ -14,7 +14,8 @@ export { crossings, crossingsOf, winnerRuns, type Crossing, type WinnerRun } fro
 export { evaluate, type EvaluatedLane, type Evaluation } from './evaluate';
 export { leaderAt, runnersOf, winnerAt } from './leader';
 export { RAIL_MAX, railQuantities, ribbon, type RibbonCell } from './ribbon';
-export { bestLayout, openCosts, prepareStudy, survives, type Study, type StudyLane } from './study';
+export { prepareStudy, type Study } from './study';
+export { bestLayout, openCosts, survives, type StudyLane } from './study-lane';
 export {
   pieces,
   plainMoney,

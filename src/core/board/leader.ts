@@ -1,5 +1,6 @@
 import type { ProgrammeCost } from '../cost';
-import { openCosts, survives, type Study } from './study';
+import type { Study } from './study';
+import { openCosts, survives } from './study-lane';
 
 /** A layout in the race for the lead, with the index of its lane in the study. */
 export interface Runner {

@@ -1,6 +1,7 @@
 import { crossingsOf, winnerRuns, type Crossing, type WinnerRun } from './crossings';
 import { railQuantities } from './ribbon';
-import { bestLayout, survives, type Study } from './study';
+import type { Study } from './study';
+import { bestLayout, survives } from './study-lane';
 
 /** A route's cost over the rail by its best surviving variant at each quantity, or a baseline's. */
 export interface Curve {

@@ -148,6 +148,10 @@ export const briefSchema = z.strictObject({
       joints: joints.prefault({}),
       cost_USD: size(1e7),
       partCost_USD: size(1e7),
+      /** Floor its joining takes, and what comes back of it: told as lines of today's way. */
+      floor_m2: size(1e5),
+      returns_pct: known(z.number().min(0).max(90)),
+      repair_USD: size(1e7),
       note: text(600),
     })
     .prefault({}),
@@ -184,6 +188,21 @@ export const briefSchema = z.strictObject({
         .enum(['stainless', 'steel', 'zinc-plated', 'brass', 'aluminium', 'isolated'])
         .nullish()
         .transform((v) => v ?? null),
+    })
+    .prefault({}),
+  /** The part split in two: one piece cast, the other stamped or machined, joined. `other` null is no split. */
+  split: z
+    .strictObject({
+      other: z
+        .enum(['stamped', 'machined'])
+        .nullish()
+        .transform((v) => v ?? null),
+      /** Share of the volume that the other piece takes, %. */
+      share_pct: known(z.number().positive().max(95)),
+      wall_mm: size(1000),
+      undercutsOff: count(100),
+      passagesOff: count(100),
+      joints: joints.prefault({}),
     })
     .prefault({}),
   /** Choices held against the cheapest: positions and tool cavities of a lane, and the variant of a route. */

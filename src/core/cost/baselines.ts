@@ -3,7 +3,7 @@ import { likely } from '../figures';
 import { judgeHole, type PartFacts } from '../part';
 import type { JointKind, OperationKind, RateSet } from '../rates';
 
-export type BaselineId = 'machined' | 'stamped' | 'fabricated';
+export type BaselineId = 'machined' | 'stamped' | 'fabricated' | 'split';
 
 /** A way without a casting: its money as a function of quantity, and its dates. Money in the study's currency. */
 export interface Baseline {
@@ -21,8 +21,11 @@ export interface Baseline {
   total(q: number): number;
   /** Lines of the unit price; they add up to it. */
   lines(q: number): Readonly<Record<string, number>>;
-  /** Calendar days from the order to N pieces. */
-  dayOf(N: number): number;
+  /**
+   * Calendar days from the order to N pieces.
+   * @param programme pieces in all, where the way to them hangs on it; default N
+   */
+  dayOf(N: number, programme?: number): number;
   /** Symbols behind the figures, for the workings. */
   readonly symbols: Readonly<Record<string, number>>;
 }
@@ -214,6 +217,23 @@ export function stampedBaseline(facts: PartFacts, rates: RateSet, lotOf: (q: num
   };
 }
 
+/** Hands and hardware of joining pieces, before overhead: minutes and USD an assembly (equation 9.6). */
+export function joiningOf(
+  joints: Readonly<Partial<Record<JointKind, number | undefined>>>,
+  parts: number,
+  rates: RateSet,
+): { readonly minutes: number; readonly joining: number; readonly hardware: number; readonly stocking: number } {
+  const b = rates.baselines.fabricated;
+  const kinds = Object.entries(joints) as [JointKind, number | undefined][];
+  const minutes = kinds.reduce((s, [k, n]) => s + (n ?? 0) * likely(b.joint[k]), 0) + likely(b.align) * (parts - 1);
+  return {
+    minutes,
+    joining: (minutes / 60) * likely(rates.global.Rlab),
+    hardware: kinds.reduce((s, [k, n]) => s + (n ?? 0) * likely(b.hardware[k]), 0),
+    stocking: likely(b.stocking) * parts,
+  };
+}
+
 /** Today's assembly of several pieces (equation 9.6, T13); the brief's own figure where it gives one. */
 export function fabricatedBaseline(facts: PartFacts, rates: RateSet): Baseline | null {
   const { today } = facts.brief;
@@ -221,19 +241,25 @@ export function fabricatedBaseline(facts: PartFacts, rates: RateSet): Baseline |
   const b = rates.baselines.fabricated;
   const g = rates.global;
   const parts = today.parts ?? 1;
-  const kinds = Object.entries(today.joints) as [JointKind, number][];
-  const joining_min = kinds.reduce((s, [k, n]) => s + n * likely(b.joint[k]), 0) + likely(b.align) * (parts - 1);
+  const { minutes: joining_min, joining, hardware, stocking } = joiningOf(today.joints, parts, rates);
   const K = (1 + likely(g.oh)) * (1 + likely(g.mg));
   const raw = {
     pieces: today.partCost_USD ?? parts * likely(b.c0),
     metal: facts.m * facts.alloy.price_USD_kg[1] * likely(b.kMat),
-    joining: (joining_min / 60) * likely(g.Rlab),
-    hardware: kinds.reduce((s, [k, n]) => s + n * likely(b.hardware[k]), 0),
-    stocking: likely(b.stocking) * parts,
+    joining,
+    hardware,
+    stocking,
   };
   const computed = K * Object.values(raw).reduce((x, y) => x + y, 0);
   const money = rates.currency.perUnit;
-  const unit = money * (today.cost_USD ?? computed);
+  const { perYear } = facts.brief.quantity;
+  const floor = perYear === null ? 0 : ((today.floor_m2 ?? 0) * likely(b.rent)) / perYear;
+  const returns = ((today.returns_pct ?? 0) / 100) * (today.repair_USD ?? 0);
+  const besides = {
+    ...(floor > 0 ? { floor: money * floor } : {}),
+    ...(returns > 0 ? { returns: money * returns } : {}),
+  };
+  const unit = money * ((today.cost_USD ?? computed) + floor + returns);
   const jig = money * likely(b.jig) * (1 + likely(g.mk));
   const W = likely(rates.calendar.calendarPerWorkday);
   return {
@@ -246,8 +272,8 @@ export function fabricatedBaseline(facts: PartFacts, rates: RateSet): Baseline |
     total: (q) => jig + q * unit,
     lines: () =>
       today.cost_USD !== null
-        ? { asPaidToday: unit }
-        : Object.fromEntries(Object.entries(raw).map(([k, x]) => [k, money * K * x])),
+        ? { asPaidToday: money * today.cost_USD, ...besides }
+        : { ...Object.fromEntries(Object.entries(raw).map(([k, x]) => [k, money * K * x])), ...besides },
     dayOf: (N) => W * (likely(b.time.lead) + (N * joining_min) / 60 / 8),
     symbols: { parts, joining_min, computed, K },
   };

@@ -12,4 +12,11 @@ export {
   type LotSplit,
   type ToolingLines,
 } from './total';
-export { fabricatedBaseline, machinedBaseline, stampedBaseline, type Baseline, type BaselineId } from './baselines';
+export {
+  fabricatedBaseline,
+  joiningOf,
+  machinedBaseline,
+  stampedBaseline,
+  type Baseline,
+  type BaselineId,
+} from './baselines';

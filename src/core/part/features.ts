@@ -18,6 +18,8 @@ export interface FeatureCall {
   /** Width in the other school, to show where the verdict would differ. */
   readonly otherSchool_mm: number | null;
   /** Casting grade [tight, usual] used. */
+  /** Verdict by the other school; null where that cannot be told. */
+  readonly otherVerdict: FeatureVerdict | null;
   readonly grades: readonly [number, number] | null;
   readonly parting_mm: number;
   /** Added by the shift of a core where one end of the size is made by one. */
@@ -59,6 +61,20 @@ export function shopClaim(nominal_mm: number, critical: boolean, capability: Cap
   return claim.totalBase_mm + claim.perMm * Math.max(0, nominal_mm - claim.upTo_mm);
 }
 
+/** What becomes of a dimension of which so much is held as cast. */
+function verdictAt(
+  feature: Feature,
+  cast: number,
+  tight: number,
+  skinHeld: boolean,
+): Pick<FeatureCall, 'verdict' | 'because'> {
+  const sizeHeld = feature.tol_mm >= cast;
+  const because = feature.mustMachine ? 'asked' : !sizeHeld ? 'size' : !skinHeld ? 'surface' : 'none';
+  if (because === 'none') return { verdict: 'as-cast', because };
+  if (feature.mayMachine || feature.mustMachine) return { verdict: 'machine', because };
+  return { verdict: skinHeld && feature.tol_mm >= tight ? 'cast-sorted' : 'not-held', because };
+}
+
 /**
  * Cost model section 3 for one feature: width held as cast (published grade, or the narrower of grade and shop claim),
  * and whether the feature is left as cast, cut, sorted or lost.
@@ -81,6 +97,7 @@ export function judgeFeature(
       cast_mm: null,
       tight_mm: null,
       otherSchool_mm: null,
+      otherVerdict: null,
       grades: null,
       parting_mm: parting ?? 0,
       coreShift_mm: coreShift,
@@ -94,20 +111,16 @@ export function judgeFeature(
   const cast = (school === 'shop' ? shop : published) + extra;
   const tight = castWidth(feature.nominal_mm, ct[0]) + extra;
   const low = capability.Ra_um[family]?.[0];
-  const sizeHeld = feature.tol_mm >= cast;
+  const other = (school === 'shop' ? published : shop) + extra;
   const skinHeld = feature.Ra_um === undefined || low === undefined || feature.Ra_um >= low;
-  const because = feature.mustMachine ? 'asked' : !sizeHeld ? 'size' : !skinHeld ? 'surface' : 'none';
-  let verdict: FeatureVerdict = 'as-cast';
-  if (because !== 'none') {
-    if (feature.mayMachine || feature.mustMachine) verdict = 'machine';
-    else verdict = skinHeld && feature.tol_mm >= tight ? 'cast-sorted' : 'not-held';
-  }
+  const { verdict, because } = verdictAt(feature, cast, tight, skinHeld);
   return {
     feature,
     verdict,
     cast_mm: cast,
     tight_mm: tight,
-    otherSchool_mm: (school === 'shop' ? published : shop) + extra,
+    otherSchool_mm: other,
+    otherVerdict: verdictAt(feature, other, tight, skinHeld).verdict,
     grades: [ct[0], ct[1]],
     parting_mm: parting,
     coreShift_mm: coreShift,

@@ -87,7 +87,7 @@ export interface BaselineRates {
     | 'capDay'
     | 'buy'
   >;
-  readonly fabricated: Figures<'c0' | 'kMat' | 'align' | 'stocking' | 'jig'> & {
+  readonly fabricated: Figures<'c0' | 'kMat' | 'align' | 'stocking' | 'jig' | 'rent'> & {
     readonly joint: Figures<JointKind>;
     readonly hardware: Figures<JointKind>;
     readonly time: Figures<'lead'>;

@@ -21,6 +21,7 @@ export const SHORT_NAMES: Readonly<Record<string, string>> = {
   machined: 'machined from solid',
   stamped: 'stamped from strip',
   fabricated: 'today’s assembly',
+  split: 'split in two and joined',
 };
 
 /** What sets a variant apart from its kin on the same route, in a few words. */
@@ -42,4 +43,5 @@ export const ROUTE_WORDS: Readonly<Record<string, string>> = {
   machined: 'From solid',
   stamped: 'Stamped',
   fabricated: 'Today’s assembly',
+  split: 'Split in two',
 };

@@ -9,6 +9,7 @@ export function screenShape(facts: PartFacts, capability: Capability): Finding[]
   return [
     ...mass(facts, capability),
     size(facts, capability),
+    ...smallest(facts, capability),
     wall(facts, capability),
     ...section(facts, capability),
     draft(facts, capability),
@@ -63,6 +64,26 @@ function size({ L, W, H }: PartFacts, { size_mm }: Capability): Finding {
       ? 'A side of the part is longer than the largest mould takes.'
       : 'The part lies inside the largest mould.',
   });
+}
+
+/** Told only where it strains: the longest side under the smallest the route is used to. */
+function smallest({ L, W, H }: PartFacts, { size_mm }: Capability): Finding[] {
+  const longest = Math.max(L, W, H);
+  if (longest >= size_mm.min) return [];
+  return [
+    finding({
+      rule: 'size-min',
+      column: 'shape',
+      status: 'tight',
+      unit: 'mm',
+      value: longest,
+      limit: size_mm.min,
+      ...above(longest, size_mm.min),
+      fields: ['geometry.box_mm'],
+      reason: 'The part is smaller than the route is used to: it is lost in handling.',
+      mends: ['Cast several on one stem and part them', 'Move to spin or flask investment'],
+    }),
+  ];
 }
 
 function wall({ w, family }: PartFacts, { wallMin }: Capability): Finding {

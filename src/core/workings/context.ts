@@ -1,4 +1,5 @@
-import { bestLayout, type Study, type StudyLane } from '../board/study';
+import type { Study } from '../board/study';
+import { bestLayout, type StudyLane } from '../board/study-lane';
 import { dayOf, laneTime, type LaneTime } from '../calendar';
 import {
   laneMoney,

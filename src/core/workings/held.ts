@@ -1,4 +1,4 @@
-import type { StudyLane } from '../board/study';
+import type { StudyLane } from '../board/study-lane';
 import { refuse } from '../errors';
 import { shopClaim, type LanePart, type PartFacts } from '../part';
 import type { RateSet } from '../rates';

@@ -3,3 +3,4 @@ export { differenceTo, underToday } from './difference';
 export { figureOfRule } from './held';
 export type { Source, Working, WorkingSymbol } from './types';
 export { FIGURES, workingOf } from './working';
+export { WASTE_FIGURES } from './waste';

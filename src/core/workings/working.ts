@@ -11,9 +11,10 @@ import { computed, chosen } from './symbols';
 import { TIME } from './time';
 import { TOOLING } from './tooling';
 import { TOTALS } from './totals';
+import { WASTE } from './waste';
 import type { Working } from './types';
 
-const BUILDERS = { ...TOTALS, ...TOOLING, ...LINES, ...POUR, ...PIECE, ...SHAPE_FACTS, ...TIME };
+const BUILDERS = { ...TOTALS, ...TOOLING, ...LINES, ...POUR, ...PIECE, ...SHAPE_FACTS, ...TIME, ...WASTE };
 
 /** Figures that have a working on a casting lane. */
 export const FIGURES: readonly string[] = Object.keys(BUILDERS);
@@ -49,7 +50,12 @@ function baselineWorking(
   const cur = study.rates.currency.code;
   const symbols = Object.entries(b.symbols).map(([k, v]) => computed(k, k.replaceAll('_', ', '), v, ''));
   const q1 = chosen('q', 'pieces in the whole programme', q, 'pieces');
-  const equation = { machined: 'Cost model 9.1 to 9.4', stamped: 'Cost model 9.5', fabricated: 'Cost model 9.6' }[b.id];
+  const equation = {
+    machined: 'Cost model 9.1 to 9.4',
+    stamped: 'Cost model 9.5',
+    fabricated: 'Cost model 9.6',
+    split: 'Cost model 8 for the cast piece, 9 for the other, 9.6 for the joining',
+  }[b.id];
   switch (figure) {
     case 'allIn':
       return {
@@ -104,7 +110,7 @@ function baselineWorking(
     }
     case 'firstArticle':
     case 'lastPart': {
-      const days = b.dayOf(figure === 'lastPart' ? q : 1);
+      const days = b.dayOf(figure === 'lastPart' ? q : 1, q);
       return {
         title: `${b.name}: ${figure === 'lastPart' ? 'last part' : 'first part'}`,
         equation: 'Time model T13',

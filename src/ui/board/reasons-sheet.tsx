@@ -8,6 +8,7 @@ import { SheetPage } from '../shell/sheet';
 import { Cautions } from '../study/cautions';
 import { useQuantity, useStudy } from '../study/study-context';
 import { Advice } from './advice';
+import { LookAndShop, Losses, Schools } from './lane-pages';
 import { findingValue, sentence } from './finding-words';
 
 /** Every rule held against a lane, gravest first: limit, value, margin, reason and mend. */
@@ -46,7 +47,10 @@ export function ReasonsPage({
           </tbody>
         </table>
       </div>
+      <Schools laneId={laneId} />
+      <Losses laneId={laneId} onWorking={(figure) => onWorking({ laneId, figure })} />
       <Advice laneId={laneId} />
+      <LookAndShop laneId={laneId} />
       {study.alloy !== null && (
         <section className="section">
           <h2>What can hurt people here</h2>
@@ -57,7 +61,11 @@ export function ReasonsPage({
   );
 }
 
-const OWN_NAMES: Readonly<Record<string, string>> = { 'lead-free': 'Free of lead', 'pour-mass': 'One pour holds it' };
+const OWN_NAMES: Readonly<Record<string, string>> = {
+  'lead-free': 'Free of lead',
+  'pour-mass': 'One pour holds it',
+  'size-min': 'Not too small for the route',
+};
 
 function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => void }) {
   const [units] = useUnits();

@@ -21,8 +21,10 @@ export function withoutEmptied(values: Readonly<Record<string, unknown>>): Recor
     const rows = out[list];
     if (Array.isArray(rows)) out[list] = rows.map((row) => without(row, keys));
   }
-  const { today } = out;
-  if (isObject(today) && isObject(today['joints']))
-    out['today'] = { ...today, joints: without(today['joints'], Object.keys(today['joints'])) };
+  for (const key of ['today', 'split']) {
+    const holder = out[key];
+    if (isObject(holder) && isObject(holder['joints']))
+      out[key] = { ...holder, joints: without(holder['joints'], Object.keys(holder['joints'])) };
+  }
   return out;
 }

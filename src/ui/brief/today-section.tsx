@@ -37,12 +37,50 @@ export function TodaySection() {
           unit="USD a piece"
           help="Bought or made, before joining."
         />
+        <NumberField
+          path="today.floor_m2"
+          label="Floor its joining takes"
+          unit="m²"
+          help="Its rent joins the cost of today’s way."
+        />
+        <NumberField
+          path="today.returns_pct"
+          label="Come back"
+          unit="% of assemblies"
+          help="Loose, leaking or cracked joints."
+        />
+        <NumberField path="today.repair_USD" label="A repair costs" unit="USD" />
         <TextField path="today.note" label="Note" rows={2} />
       </div>
       <fieldset className="form-grid dense" style={{ marginTop: 14 }}>
         <legend className="small quiet">Joints in it</legend>
         {JOINTS.map(([kind, label]) => (
           <NumberField key={kind} path={`today.joints.${kind}`} label={label} unit="a piece" />
+        ))}
+      </fieldset>
+      <h3 style={{ marginTop: 18, fontWeight: 650 }}>Split in two</h3>
+      <p className="small quiet">
+        One piece cast, the other stamped or machined, then joined: told below the lanes once it says how much.
+      </p>
+      <div className="form-grid">
+        <SelectField
+          path="split.other"
+          label="The other piece is"
+          empty="no split"
+          options={[
+            ['stamped', 'stamped from strip'],
+            ['machined', 'machined from solid'],
+          ]}
+        />
+        <NumberField path="split.share_pct" label="It takes of the metal" unit="%" help="The rest stays cast." />
+        <NumberField path="split.wall_mm" label="Its thickness" dimension="length" help="A plate of one wall." />
+        <NumberField path="split.undercutsOff" label="Undercuts it takes away" unit="count" />
+        <NumberField path="split.passagesOff" label="Passages it takes away" unit="count" />
+      </div>
+      <fieldset className="form-grid dense" style={{ marginTop: 14 }}>
+        <legend className="small quiet">Joints between the two</legend>
+        {JOINTS.map(([kind, label]) => (
+          <NumberField key={kind} path={`split.joints.${kind}`} label={label} unit="a piece" />
         ))}
       </fieldset>
       <div className="form-grid" style={{ marginTop: 14 }}>

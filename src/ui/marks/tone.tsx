@@ -20,7 +20,7 @@ export const ROUTE_WEIGHT: Readonly<Record<string, number>> = { 'permanent-mould
 /** CSS variable with a route's tone; baselines share one. */
 export function toneOf(laneId: string): string {
   const route = laneId.split('/')[0] ?? laneId;
-  return route === 'machined' || route === 'stamped' || route === 'fabricated'
+  return route === 'machined' || route === 'stamped' || route === 'fabricated' || route === 'split'
     ? 'var(--tone-machined)'
     : `var(--tone-${route})`;
 }

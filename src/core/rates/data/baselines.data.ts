@@ -72,6 +72,7 @@ export const BASELINES_RATES: BaselineRates = {
       note: 'ordering, storing, kitting',
     },
     jig: { v: [240, 350, 530], unit: 'USD', basis: 'assumed' },
+    rent: { v: [60, 110, 200], unit: 'USD/m² a year', basis: 'assumed', note: 'floor of an assembly station' },
     time: { lead: { v: [5, 12, 20], unit: 'working days', basis: 'assumed' } },
   },
 };

@@ -1,0 +1,155 @@
+'use client';
+import { useMemo } from 'react';
+import type { FeatureCall, FeatureVerdict } from '@/core/part';
+import { LAYER_LINES, LOOKS, MASTER_COPIES } from '@/core/routes';
+import { WASTE_FIGURES, workingOf } from '@/core/workings';
+import { significant } from '../format';
+import { useUnits } from '../preferences';
+import { useQuantity, useStudy } from '../study/study-context';
+import { findingValue } from './finding-words';
+
+interface Props {
+  readonly laneId: string;
+}
+
+/** What first pours, lost positions, scrap, learning and worn tools cost a part; each line opens its working. */
+export function Losses({ laneId, onWorking }: Props & { readonly onWorking: (figure: string) => void }) {
+  const { study } = useStudy();
+  const { q } = useQuantity();
+  const costed = (study.lanes.find((e) => e.lane.id === laneId)?.costs.length ?? 0) > 0;
+  const lines = useMemo(
+    () => (costed ? WASTE_FIGURES.map((figure) => workingOf(study, laneId, q, figure)) : []),
+    [study, laneId, q, costed],
+  );
+  if (lines.length === 0) return null;
+  return (
+    <section className="section" data-testid="losses">
+      <h2>
+        What is lost on the way <span className="quiet">in the totals already; told apart here</span>
+      </h2>
+      <table className="sheet-table" aria-label="What is lost on the way">
+        <tbody>
+          {lines.map((w) => (
+            <tr key={w.figure}>
+              <td>{w.title}</td>
+              <td className="num">
+                <button type="button" className="textbtn dotted" onClick={() => onWorking(w.figure)}>
+                  {significant(w.value, 3)}
+                </button>
+                <span className="unit">{w.unit}</span>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+const VERDICT_WORDS: Readonly<Record<FeatureVerdict, string>> = {
+  'as-cast': 'held as cast',
+  machine: 'cut',
+  'cast-sorted': 'cast and sorted',
+  'not-held': 'not held',
+  'not-known': 'not known',
+};
+
+/** Dimensions on which the two schools of tolerance part, both verdicts side by side. */
+export function Schools({ laneId }: Props) {
+  const { school, study } = useStudy();
+  const [units] = useUnits();
+  const calls = study.lanes.find((e) => e.lane.id === laneId)?.part?.features ?? [];
+  const parted = calls.filter((c) => c.otherVerdict !== null && c.otherVerdict !== c.verdict);
+  if (parted.length === 0) return null;
+  const width = (mm: number | null): string => (mm === null ? '' : `${findingValue(mm, 'mm', units)}: `);
+  const side = (c: FeatureCall, of: 'published' | 'shop'): string =>
+    of === school
+      ? `${width(c.cast_mm)}${VERDICT_WORDS[c.verdict]}`
+      : `${width(c.otherSchool_mm)}${VERDICT_WORDS[c.otherVerdict ?? 'not-known']}`;
+  return (
+    <section className="section" data-testid="schools">
+      <h2>
+        Where the schools of tolerance part{' '}
+        <span className="quiet">
+          this study goes by {school === 'published' ? 'published grades' : 'a specialist shop'}
+        </span>
+      </h2>
+      <table className="sheet-table" aria-label="Where the schools of tolerance part">
+        <thead>
+          <tr>
+            <th>Dimension</th>
+            <th>Published grades</th>
+            <th>A specialist shop</th>
+          </tr>
+        </thead>
+        <tbody>
+          {parted.map((c) => (
+            <tr key={c.feature.id}>
+              <td>
+                {c.feature.name || c.feature.id}
+                <span className="quiet"> asked {findingValue(c.feature.tol_mm, 'mm', units)}</span>
+              </td>
+              <td>{side(c, 'published')}</td>
+              <td>{side(c, 'shop')}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** What the casting looks like, how the route deals with what leans back, and the room and air it needs. */
+export function LookAndShop({ laneId }: Props) {
+  const { study } = useStudy();
+  const [units] = useUnits();
+  const entry = study.lanes.find((e) => e.lane.id === laneId);
+  const look = entry === undefined ? undefined : LOOKS[entry.lane.route.id];
+  if (entry === undefined || look === undefined) return null;
+  const { capability, route, variant } = entry.lane;
+  const skin = study.facts === null ? undefined : capability.Ra_um[study.facts.family];
+  const layers = LAYER_LINES[laneId];
+  const said = (words: string): boolean => !/^(none|rates )/.test(words);
+  return (
+    <section className="section" data-testid="look">
+      <h2>What it will look like, and the shop it needs</h2>
+      <dl className="look">
+        <dt>Skin</dt>
+        <dd>
+          {look.skin}
+          {skin !== undefined &&
+            ` Ra ${findingValue(skin[0], 'µm', units)} at best, ${findingValue(skin[1], 'µm', units)} usual.`}
+          {layers !== undefined && ` ${layers}`}
+          {MASTER_COPIES.has(laneId) && ' Every mark of the master is on every copy.'}
+        </dd>
+        <dt>Parting line</dt>
+        <dd>{look.parting}</dd>
+        <dt>Gate witness</dt>
+        <dd>{look.gate}</dd>
+        <dt>Undercuts</dt>
+        <dd>
+          By {capability.undercut.mode.replaceAll('-', ' ')}, at most {capability.undercut.max}.
+          {said(capability.undercut.toolCost) && ` In the tool: ${capability.undercut.toolCost}.`}
+          {said(capability.undercut.pieceCost) && ` In each piece: ${capability.undercut.pieceCost}.`}
+        </dd>
+        <dt>Inner passages</dt>
+        <dd>
+          {capability.passages.max === 0
+            ? 'None.'
+            : `By ${capability.passages.mode.replaceAll('-', ' ')}, at most ${capability.passages.max}.`}
+          {capability.passages.note !== undefined && ` ${capability.passages.note}.`}
+        </dd>
+        <dt>Variant</dt>
+        <dd>
+          {variant.name}: {variant.why}
+        </dd>
+        <dt>Mould</dt>
+        <dd>{route.mould}</dd>
+        <dt>Room</dt>
+        <dd>{route.room}</dd>
+        <dt>Air and waste</dt>
+        <dd>{route.environment}</dd>
+      </dl>
+    </section>
+  );
+}
