@@ -5,3 +5,4 @@ export { learningCurve } from './learning';
 export { buyToFly, machiningTime } from './machining';
 export { presentValue } from './npv';
 export { totalCost, type Plan } from './plan';
+export { centsThatAdd } from './cents';

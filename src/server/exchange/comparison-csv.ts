@@ -20,6 +20,8 @@ export function comparisonCsv(e: Evaluation): string {
     'last part (calendar days)',
     'positions a pour',
     ...LINE_IDS.map((id) => `line ${id} (${money}/part)`),
+    `line first lots and remainder (${money}/part)`,
+    `line tooling share (${money}/part)`,
     'first reason',
     'nearest mend',
   ];
@@ -37,6 +39,10 @@ export function comparisonCsv(e: Evaluation): string {
       lane.lastPart_days,
       lane.positions,
       ...LINE_IDS.map((id) => lane.lines[id] ?? null),
+      lane.allIn === null || lane.unit === null || lane.tooling === null
+        ? null
+        : lane.allIn - lane.unit - lane.tooling / e.quantity,
+      lane.tooling === null ? null : lane.tooling / e.quantity,
       plain(lane.uncosted ?? first?.reason ?? ''),
       plain(first?.mends[0] ?? ''),
     ];

@@ -55,7 +55,7 @@ describe('the comparison as CSV', () => {
   const rows = Papa.parse<string[]>(comparisonCsv(e).trim()).data;
   test('has a row a lane and a column a figure, with units in the head', () => {
     expect(rows).toHaveLength(2 + e.lanes.length);
-    expect(rows[0]).toHaveLength(12 + LINE_IDS.length);
+    expect(rows[0]).toHaveLength(14 + LINE_IDS.length);
     expect(rows[0]?.join()).toContain('USD');
     expect(rows[1]?.[0]).toContain('quantity 500 pieces');
   });
@@ -64,6 +64,24 @@ describe('the comparison as CSV', () => {
     const row = rows.find((r) => r[0] === e.leader) ?? [];
     expect(Number(row[5])).toBe(lane?.allIn);
     expect(Number(row[3])).toBe(lane?.tooling);
+  });
+  test('its lines add up to the cost of a part to the cent, for every lane of every demo study', () => {
+    for (const brief of demoBriefs()) {
+      const answer = evaluate(brief);
+      const [head = [], , ...lanes] = Papa.parse<string[]>(comparisonCsv(answer).trim()).data;
+      const at = head.findIndex((h) => h.startsWith('all in'));
+      for (const row of lanes) {
+        if (row[at] === '' || !answer.lanes.some((l) => l.id === row[0] && l.kind === 'route')) continue;
+        const sum = row.reduce((s, cell, i) => (head[i]?.startsWith('line ') === true ? s + Number(cell) : s), 0);
+        expect(sum, `${brief.title} ${row[0]}`).toBeCloseTo(Number(row[at]), 6);
+      }
+      for (const lane of answer.lanes) {
+        if (lane.unit === null || lane.tooling === null) continue;
+        const add = (x: Readonly<Record<string, number>>) => Object.values(x).reduce((a, b) => a + b, 0);
+        expect(add(lane.lines), lane.id).toBeCloseTo(lane.unit, 6);
+        if (lane.kind === 'route') expect(add(lane.toolingLines), lane.id).toBeCloseTo(lane.tooling, 6);
+      }
+    }
   });
   test('no cell can be taken for a formula', () => {
     for (const row of rows) for (const cell of row) expect(/^[=+@\t]/.test(cell), cell).toBe(false);

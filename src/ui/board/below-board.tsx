@@ -1,10 +1,11 @@
 'use client';
-import { memo, useMemo, useRef } from 'react';
+import { memo, useMemo, useRef, useState } from 'react';
 import type { Board, Curve } from '@/core/board';
 import { CostChart } from '../charts/cost-charts';
 import type { LaneOrder } from '../preferences';
 import { useQuantity, useStudy } from '../study/study-context';
 import { CostStack } from './cost-stack';
+import { LineTable } from './line-table';
 import { orderLanes } from './lane-order';
 import type { LaneActs } from './lane-row';
 import { LeadChanges } from './lead-changes';
@@ -60,7 +61,22 @@ const Stack = memo(function Stack({
 }: { readonly board: Board; readonly order: LaneOrder } & Pick<LaneActs, 'onOpen'>) {
   const { study } = useStudy();
   const { open } = useMemo(() => orderLanes(board, order), [board, order]);
-  return <CostStack q={board.q} lanes={open} currency={study.rates.currency.code} onOpen={onOpen} />;
+  const [figures, setFigures] = useState(false);
+  const shown = { q: board.q, lanes: open, currency: study.rates.currency.code, onOpen };
+  return (
+    <>
+      <CostStack {...shown} />
+      <button
+        type="button"
+        className="textbtn dotted small"
+        aria-expanded={figures}
+        onClick={() => setFigures((x) => !x)}
+      >
+        {figures ? 'without the figures' : 'the lines as figures'}
+      </button>
+      {figures && <LineTable {...shown} />}
+    </>
+  );
 });
 
 const Charts = memo(function Charts({ q }: { readonly q: number }) {

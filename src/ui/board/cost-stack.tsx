@@ -1,12 +1,14 @@
 'use client';
 import { memo } from 'react';
 import type { BoardLane } from '@/core/board';
+import type { LaneMoney } from '@/core/cost';
+import { centsThatAdd } from '@/core/money';
 import { shortName } from '@/core/routes';
 import { perPart } from '../format';
 import type { LaneActs } from './lane-row';
 
 /** Lines of a part's cost from the bottom of the stack up, with how each is filled so that grey print tells them apart. */
-const SEGMENTS: readonly (readonly [id: string, name: string, fill: string])[] = [
+export const SEGMENTS: readonly (readonly [id: string, name: string, fill: string])[] = [
   ['metal', 'metal', 'var(--ink)'],
   ['melting', 'melting', 'color-mix(in srgb, var(--ink) 72%, var(--paper))'],
   ['pours', 'moulds and pouring', 'color-mix(in srgb, var(--ink) 46%, var(--paper))'],
@@ -28,7 +30,19 @@ const SEGMENTS: readonly (readonly [id: string, name: string, fill: string])[] =
 const COLOURS = Object.fromEntries(SEGMENTS.map(([id, , fill]) => [id, { background: fill }]));
 
 /** The figure whose working explains a stretch. */
-const figureOf = (id: string): string => (id === 'tooling' ? 'tooling' : id === 'firstLots' ? 'total' : `line.${id}`);
+export const figureOf = (id: string): string =>
+  id === 'tooling' ? 'tooling' : id === 'firstLots' ? 'total' : `line.${id}`;
+
+/** The lines of a lane's all-in part cost in the order of SEGMENTS; they add up to it. A remainder may be negative. */
+export function lineValues({ allIn, unit, tooling, lines }: LaneMoney, q: number): number[] {
+  return SEGMENTS.map(([id]) =>
+    id === 'tooling'
+      ? tooling / q
+      : id === 'firstLots'
+        ? allIn - unit - tooling / q
+        : (lines[id as keyof typeof lines] ?? 0),
+  );
+}
 
 /** What each survivor's all-in part cost is made of, on one scale. Every stretch opens its working. */
 export const CostStack = memo(function CostStack({
@@ -54,13 +68,9 @@ export const CostStack = memo(function CostStack({
       </div>
       {lanes.map((lane) => {
         if (lane.money === null) return null;
-        const { allIn, unit, tooling, lines } = lane.money;
-        const value = (id: string): number =>
-          id === 'tooling'
-            ? tooling / q
-            : id === 'firstLots'
-              ? allIn - unit - tooling / q
-              : (lines[id as keyof typeof lines] ?? 0);
+        const { allIn } = lane.money;
+        const values = lineValues(lane.money, q);
+        const cents = centsThatAdd(values, allIn);
         return (
           <div key={lane.id} className="stack-row">
             <span className="small">{shortName(lane.id)}</span>
@@ -70,15 +80,15 @@ export const CostStack = memo(function CostStack({
               role="group"
               aria-label={`Cost lines of ${shortName(lane.id)}`}
             >
-              {SEGMENTS.map(([id, name]) => {
-                const v = value(id);
+              {SEGMENTS.map(([id, name], i) => {
+                const v = values[i] ?? 0;
                 return v <= 0 ? null : (
                   <Stretch
                     key={id}
                     laneId={lane.id}
                     id={id}
                     share={Math.max(0.001, Math.round((1000 * v) / allIn) / 1000)}
-                    words={`${name}: ${perPart(v)} ${currency} a part`}
+                    words={`${name}: ${perPart(cents[i] ?? 0)} ${currency} a part`}
                     onOpen={onOpen}
                   />
                 );
