@@ -31,8 +31,11 @@ for (const scheme of ['light', 'dark'] as const) {
       await page.goto('/check');
       await expect(page.getByTestId('tally')).toContainText('agree');
       expect(await serious(page), 'check').toEqual([]);
-      await page.goto('/bench');
-      expect(await serious(page), 'bench on its own').toEqual([]);
+      for (const path of ['/bench', '/rates', '/rates/shipped-1']) {
+        await page.goto(path);
+        await page.waitForLoadState('networkidle');
+        expect(await serious(page), path).toEqual([]);
+      }
       for (const view of ['brief', 'routes', 'alloys', 'calendar', 'requirements', 'bench', 'decision'] as const) {
         await openView(page, id, view);
         expect(await serious(page), view).toEqual([]);
@@ -72,6 +75,17 @@ test('a signed record, and bad input, have no serious finding either', async ({ 
   await openView(page, id, 'brief');
   await page.getByLabel('Volume', { exact: true }).fill('x');
   expect(await serious(page)).toEqual([]);
+  const set = (await (
+    await request.post('/api/rates', { data: { from: 'shipped-1', name: 'Looked over', who: 'Ilse Varga' } })
+  ).json()) as { id: string };
+  await page.goto(`/rates/${set.id}`);
+  await page.getByRole('button', { name: 'Metal prices' }).click();
+  await page
+    .getByRole('textbox', { name: /ingot, low/ })
+    .first()
+    .fill('x');
+  await expect(page.getByRole('region', { name: 'Unsaved changes' })).toBeVisible();
+  expect(await serious(page), 'own rates').toEqual([]);
 });
 
 test('everything by keyboard: rail, lanes, working, reasons, pin, views, units', async ({ page, request }) => {
@@ -119,7 +133,14 @@ test('at 390 px nothing is cut off and the page does not scroll sideways', async
   await page.setViewportSize({ width: 390, height: 844 });
   const id = await studyId(request, 'Tripod hub');
   const views = ['brief', 'routes', 'alloys', 'calendar', 'requirements', 'bench', 'decision'];
-  for (const path of ['/', '/check', '/bench', ...views.map((view) => `/studies/${id}/${view}`)]) {
+  for (const path of [
+    '/',
+    '/check',
+    '/bench',
+    '/rates',
+    '/rates/shipped-1',
+    ...views.map((view) => `/studies/${id}/${view}`),
+  ]) {
     await page.goto(path);
     await page.waitForLoadState('networkidle');
     const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);

@@ -1,5 +1,9 @@
+import { alloyPairs } from '../src/core/alloy-choice';
 import { boardAt, crossings, leaderAt, prepareStudy, ribbon } from '../src/core/board';
 import { lifetimeQuantity, parseBrief, type Brief } from '../src/core/brief';
+import { lotSizes } from '../src/core/lot-size';
+import { SHIPPED_RATES } from '../src/core/rates';
+import { relaxations, requirementCosts } from '../src/core/requirements';
 import { QUILLMERE_PARTS } from '../src/server/demo/quillmere.data';
 
 /** Prints how long a board, a ribbon and the crossings take, over all demo studies: median and worst of many runs. */
@@ -51,6 +55,23 @@ const results = [
     (b) => void boardAt(studies.get(b) ?? prepareStudy(b), quantity(b)),
   ),
   time('ribbon of 240 quantities, from the brief', 60, 10, (b) => void ribbon(prepareStudy(b), 240)),
+  time(
+    'alloy × route, 53 alloys (in a worker)',
+    150,
+    3,
+    (b) => void alloyPairs(b, 'published', SHIPPED_RATES, quantity(b)),
+  ),
+  time(
+    'what each requirement costs, readied anew',
+    null,
+    3,
+    (b) => void requirementCosts(relaxations(prepareStudy(b)), quantity(b), null),
+  ),
+  time('lot sizes of the leading lane', null, 10, (b) => {
+    const study = studies.get(b) ?? prepareStudy(b);
+    const entry = study.lanes.find((e) => e.lane.id === leaderAt(study, quantity(b)));
+    if (entry !== undefined) lotSizes(study, entry, quantity(b));
+  }),
   time('crossings from 1 to 1 000 000, exact', null, 5, (b) => void crossings(studies.get(b) ?? prepareStudy(b))),
 ];
 for (const [brief, study] of studies)

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import type { FeatureCall, FeatureVerdict } from '@/core/part';
 import { LAYER_LINES, LOOKS, MASTER_COPIES } from '@/core/routes';
 import { WASTE_FIGURES, workingOf } from '@/core/workings';
-import { significant } from '../format';
+import { fixed } from '../format';
 import { useUnits } from '../preferences';
 import { useQuantity, useStudy } from '../study/study-context';
 import { findingValue } from './finding-words';
@@ -34,7 +34,7 @@ export function Losses({ laneId, onWorking }: Props & { readonly onWorking: (fig
               <td>{w.title}</td>
               <td className="num">
                 <button type="button" className="textbtn dotted" onClick={() => onWorking(w.figure)}>
-                  {significant(w.value, 3)}
+                  {fixed(w.value, 3)}
                 </button>
                 <span className="unit">{w.unit}</span>
               </td>

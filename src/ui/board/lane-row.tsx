@@ -205,7 +205,20 @@ const KeyCell = memo(function KeyCell({
         <Mark status={status} label={false} />
       </button>
       <div style={{ minWidth: 0 }}>
-        <div className="lane-name">{sub ? words.variant : words.route}</div>
+        <div className="lane-name">
+          {sub ? words.variant : words.route}
+          {!sub && others > 0 && (
+            <button
+              type="button"
+              tabIndex={-1}
+              className="textbtn small more"
+              aria-expanded={expanded}
+              onClick={() => onExpand(routeId)}
+            >
+              {expanded ? 'fold' : `+${others} more`}
+            </button>
+          )}
+        </div>
         <div className="sub" title={variantName}>
           {!sub && <Tone laneId={laneId} />}
           {!sub && words.variant}{' '}
@@ -218,17 +231,6 @@ const KeyCell = memo(function KeyCell({
               onClick={() => onOpen(laneId, 'positions')}
             >
               {positions} a pour{layoutHeld ? ', held' : ''}
-            </button>
-          )}{' '}
-          {!sub && others > 0 && (
-            <button
-              type="button"
-              tabIndex={-1}
-              className="textbtn small more"
-              aria-expanded={expanded}
-              onClick={() => onExpand(routeId)}
-            >
-              {expanded ? 'fold' : `+${others} more`}
             </button>
           )}
         </div>

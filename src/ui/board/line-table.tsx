@@ -60,7 +60,9 @@ export function LineTable({
             </tr>
           ))}
           <tr>
-            <th scope="row">all in</th>
+            <td>
+              <strong>all in</strong>
+            </td>
             {columns.map((c) => (
               <td key={c.id} className="num">
                 <button type="button" className="textbtn dotted" onClick={() => onOpen(c.id, 'allIn')}>
