@@ -11,6 +11,7 @@ export default defineConfig({
    * Two parts, run one after the other by ./test: what measures time or stops and starts applications has the machine
    * to itself; the other journeys share it, two at a time.
    */
+  workers: 2,
   projects: [
     { name: 'alone', testMatch: ALONE, workers: 1, fullyParallel: false },
     { name: 'journeys', testIgnore: ALONE, workers: 2, fullyParallel: true },

@@ -168,13 +168,13 @@ test('optional figures are typed, priced, and may be emptied again', async ({ pa
     return answer.lanes.find((l) => l.id === 'fabricated')?.allIn ?? NaN;
   };
   const before = await assembly();
-  await page.getByLabel('Welds', { exact: true }).fill('40');
+  await page.getByRole('group', { name: 'Joints in it' }).getByLabel('Welds').fill('40');
   await page.getByLabel('Set-ups to machine the casting', { exact: true }).fill('3');
   await saved(page);
   await expect.poll(assembly).toBeGreaterThan(before);
-  await page.getByLabel('Welds', { exact: true }).fill('forty');
+  await page.getByRole('group', { name: 'Joints in it' }).getByLabel('Welds').fill('forty');
   await expect(page.getByText('Welds “forty”: a number is wanted')).toBeVisible();
-  await page.getByLabel('Welds', { exact: true }).fill('');
+  await page.getByRole('group', { name: 'Joints in it' }).getByLabel('Welds').fill('');
   await page.getByLabel('Row 3, depth').fill('');
   await page.getByLabel('Set-ups to machine the casting', { exact: true }).fill('');
   await saved(page);

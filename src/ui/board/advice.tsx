@@ -43,12 +43,12 @@ export function Advice({ laneId }: { readonly laneId: string }) {
       )}
       {unread.length > 0 && (
         <details>
-          <summary>
-            {unread.length} to look for on the drawing{' '}
+          <summary>{unread.length} to look for on the drawing</summary>
+          <p className="small">
             <Link className="plain-link" href={`/studies/${id}/brief#drawing`}>
               give them in the brief
             </Link>
-          </summary>
+          </p>
           <ul className="advice">
             {unread.map((f, i) => (
               <li key={`${f.rule}${i}`}>
