@@ -74,6 +74,15 @@ async function main(): Promise<void> {
         await page.evaluate('window.scrollTo(0, 0)');
       },
     },
+    {
+      name: 'rates',
+      path: '/rates',
+      act: async (page) => {
+        await page.getByRole('link', { name: /foundry partners/ }).click();
+        await page.getByRole('button', { name: 'Labour, energy' }).click();
+        await page.getByLabel('machining centre with operator, likely').fill('78');
+      },
+    },
     { name: 'bench', path: `/studies/${hub}/bench` },
     { name: 'decision', path: `/studies/${gear}/decision`, full: true },
     { name: 'check', path: '/check' },

@@ -110,6 +110,25 @@ describe('advice', () => {
     expect(of(free, 'gravity-die/hand', 'dr-draft-deep')?.status).toBe('fits');
     expect(of(lean, 'shell-investment/wax-die', 'dr-draft-deep')).toBeUndefined();
   });
+  test('a longer run wants a thicker wall: half a millimetre more in sand, a fifth in dies, for each stretch', () => {
+    const at = (flowLength_mm: number, lane: string) =>
+      advice(part({ flowLength_mm }), lane).find((f) => f.rule === 'dr-wall-run' && f.subject !== '');
+    expect(at(150, 'gravity-die/hand')).toBeUndefined();
+    expect(at(151, 'gravity-die/hand')).toMatchObject({ status: 'fits', limit: 4.5 + 0.2 });
+    expect(at(600, 'gravity-die/hand')).toMatchObject({ status: 'tight', limit: 4.5 + 3 * 0.2 });
+    const sand = at(451, 'green-sand/bench')?.limit as number;
+    expect(sand - (at(151, 'green-sand/bench')?.limit as number)).toBeCloseTo(1, 9);
+  });
+  test('parts beyond 250 mm want stock by grade and size', () => {
+    const stock = (L: number, lane: string) =>
+      of(
+        part({ stockLeft_mm: 1 }, { features: faces, geometry: { ...part({}).geometry, box_mm: [L, 60, 40] } }),
+        lane,
+        'dr-machining-allowance',
+      )?.limit;
+    expect([250, 251, 401, 999, 5000].map((L) => stock(L, 'green-sand/bench'))).toEqual([2.5, 3.5, 4, 5, 5]);
+    expect(stock(500, 'plaster/resin')).toBe(1);
+  });
   test('a hole pattern too deep for its core is told, each by itself', () => {
     const holes = [
       { dia_mm: 10, depth_mm: 40, count: 2, thread: false, through: true },

@@ -5,6 +5,9 @@ import { kinOf, type Lane } from '../routes';
 import { ADVICE_TEXTS } from './advice.data';
 import {
   ADVICE_LIMITS as LIMIT,
+  ALLOWANCE_GRADE,
+  ALLOWANCE_MM,
+  ALLOWANCE_UP_TO_MM,
   ANODIC_INDEX_V,
   CORE_KG_M3,
   FED_FAMILIES,
@@ -12,6 +15,7 @@ import {
   LETTER_STROKE_MM,
   PASSAGE_MIN_MM,
   PRINT_BEARING_MPA,
+  RUN_ADDS,
   RUN_OVER_WALL,
   TOUCHING,
 } from './limits.data';
@@ -85,7 +89,7 @@ const detail = (...names: string[]): string[] => names.map((name) => `detail.${n
 export function adviceFor(facts: PartFacts, lane: Lane, part: LanePart): Finding[] {
   const route = lane.route.id;
   return [
-    ...walls(facts, route),
+    ...walls(facts, lane),
     ...draw(facts, lane),
     ...cores(facts, route),
     ...drawing(facts, lane, part),
@@ -93,7 +97,19 @@ export function adviceFor(facts: PartFacts, lane: Lane, part: LanePart): Finding
   ];
 }
 
-function walls({ brief: { detail: d }, w }: PartFacts, route: string): Finding[] {
+/** Thinnest usual wall over a run of metal, mm: the route's own, and more for every stretch beyond the first. */
+function wallOverRun({ family }: PartFacts, { capability, route }: Lane, run_mm: number): number | null {
+  const usual = capability.wallMin[family]?.[1];
+  if (usual === undefined || run_mm <= RUN_ADDS.first_mm) return null;
+  const each = kinOf(route.id) === 'sand' ? RUN_ADDS.sand_mm : RUN_ADDS.other_mm;
+  return usual + each * Math.ceil((run_mm - RUN_ADDS.first_mm) / RUN_ADDS.each_mm);
+}
+
+function walls(facts: PartFacts, lane: Lane): Finding[] {
+  const { w } = facts;
+  const d = facts.brief.detail;
+  const route = lane.route.id;
+  const overRun = d.flowLength_mm === null ? null : wallOverRun(facts, lane, d.flowLength_mm);
   const rib = kinOf(route) === 'metal' ? LIMIT.ribOverWallMetal : LIMIT.ribOverWallSand;
   const wall = 'geometry.wallMin_mm';
   const [filletLow, filletHigh] = LIMIT.filletOverWall;
@@ -110,6 +126,21 @@ function walls({ brief: { detail: d }, w }: PartFacts, route: string): Finding[]
       kept: 'The metal reaches the end of the thin wall.',
       broken: 'The metal has further to run in the thin wall than it usually gets.',
     },
+    ...(overRun === null
+      ? []
+      : [
+          {
+            rule: 'dr-wall-run',
+            value: w,
+            limit: overRun,
+            side: 'at-least',
+            unit: 'mm',
+            subject: 'the usual wall over that run',
+            fields: [...detail('flowLength_mm'), wall],
+            kept: 'The wall is thick enough for so long a run.',
+            broken: 'Over so long a run the usual wall is thicker.',
+          } as const,
+        ]),
     {
       rule: 'dr-even-walls',
       value: over(d.blend_mm, d.step_mm),
@@ -306,7 +337,19 @@ function cores(facts: PartFacts, route: string): Finding[] {
   return out;
 }
 
-function drawing(facts: PartFacts, { route: { id: route }, capability }: Lane, part: LanePart): Finding[] {
+/** Stock a face to be cut wants, mm: the route's usual, and by grade and size for parts beyond 250 mm. */
+function stockWanted({ L, W, H }: PartFacts, { id, capability }: Lane): number {
+  const usual = capability.machiningStock_mm.v[1];
+  const largest = Math.max(L, W, H);
+  const row = ALLOWANCE_MM[ALLOWANCE_GRADE[id] ?? ''];
+  if (row === undefined || largest <= ALLOWANCE_UP_TO_MM[0]) return usual;
+  const step = ALLOWANCE_UP_TO_MM.findIndex((bound) => largest <= bound);
+  return Math.max(usual, row[step < 0 ? row.length - 1 : step] ?? 0);
+}
+
+function drawing(facts: PartFacts, lane: Lane, part: LanePart): Finding[] {
+  const { id: route } = lane.route;
+  const { capability } = lane;
   const { brief, family, t } = facts;
   const d = brief.detail;
   const out: Finding[] = part.holes.map((call, i) =>
@@ -336,7 +379,7 @@ function drawing(facts: PartFacts, { route: { id: route }, capability }: Lane, p
     point({
       rule: 'dr-machining-allowance',
       value: d.stockLeft_mm,
-      limit: capability.machiningStock_mm.v[1],
+      limit: stockWanted(facts, lane),
       unit: 'mm',
       fields: detail('stockLeft_mm'),
       kept: 'Faces to be cut carry enough stock.',

@@ -107,3 +107,34 @@ export const ADVICE_LIMITS = {
   spanOverWall: 70,
   holdDownOverLift: 1.5,
 } as const;
+
+/** Wall to be added for every further run of the metal beyond the first, mm: in sand, and in dies and other moulds. Basis: rule. */
+export const RUN_ADDS = { first_mm: 150, each_mm: 150, sand_mm: 0.5, other_mm: 0.2 } as const;
+
+/** Allowance for cutting by grade, mm a face, by the largest side of the part; below the first bound none is asked here. Basis: standard. */
+export const ALLOWANCE_UP_TO_MM = [250, 400, 630, 1000] as const;
+export const ALLOWANCE_MM: Readonly<Record<string, readonly [number, number, number, number]>> = {
+  B: [0.5, 0.7, 0.8, 0.9],
+  D: [1, 1.3, 1.5, 1.8],
+  E: [1.4, 1.8, 2.2, 2.5],
+  F: [2, 2.5, 3, 3.5],
+  G: [2.8, 3.5, 4, 5],
+  H: [4, 5, 6, 7],
+  J: [5.5, 7, 9, 10],
+};
+
+/** Grade of the allowance of a lane, the middle one of those named for it; lanes not listed have none. */
+export const ALLOWANCE_GRADE: Readonly<Record<string, string>> = {
+  'green-sand/loose': 'H',
+  'green-sand/bench': 'G',
+  'green-sand/machine': 'F',
+  'bonded-sand/pattern': 'G',
+  'bonded-sand/printed': 'G',
+  'shell-investment/wax-die': 'E',
+  'shell-investment/printed': 'E',
+  'gravity-die/hand': 'E',
+  'permanent-mould/tilt': 'E',
+  'permanent-mould/low-pressure': 'E',
+  'pressure-die/hot': 'D',
+  'pressure-die/cold': 'D',
+};

@@ -3,6 +3,8 @@ import { change, rows, type Runner } from '../db';
 import { insertBrief, insertStudy } from '../studies/queries';
 import { SHIPPED_RATES } from '@/core/rates';
 import { randomUUID } from 'node:crypto';
+import { insertChange, insertRateSet, putFigure, updateRateSet } from '../rates/queries';
+import { PARTNER_RATES } from './partner-rates.data';
 import { QUILLMERE_PARTS } from './quillmere.data';
 
 /** The day the demo world stands at: orders are reckoned from here. */
@@ -30,6 +32,21 @@ export async function seedDemo(on: Runner): Promise<number> {
     await insertStudy(on, { id, title: brief.title, school: 'published', rateSetId: SHIPPED_RATES.id, demo: true });
     await insertBrief(on, id, 1, 'demo', brief);
   }
+  await seedPartnerRates(on);
   await change(on, "INSERT INTO marks (name) VALUES ('demo-seeded')");
   return briefs.length;
+}
+
+/** A rate set of the demo world's own, as if its buyer had put the year's agreement in; no demo study uses it. */
+async function seedPartnerRates(on: Runner): Promise<void> {
+  const id = randomUUID();
+  const { name, who, why, holidays, figures } = PARTNER_RATES;
+  const currency = SHIPPED_RATES.currency.code;
+  await insertRateSet(on, { id, name, currency, copiedFrom: SHIPPED_RATES.id, holidays: [], who });
+  for (const [path, value] of Object.entries(figures)) {
+    await putFigure(on, id, path, value);
+    await insertChange(on, { id, version: 2, who, why, path, was: null, became: value });
+  }
+  await insertChange(on, { id, version: 2, who, why, path: 'calendar.holidays', was: [], became: holidays });
+  await updateRateSet(on, { id, name, currency, version: 2, holidays, who });
 }
