@@ -129,6 +129,14 @@ describe('advice', () => {
     expect([250, 251, 401, 999, 5000].map((L) => stock(L, 'green-sand/bench'))).toEqual([2.5, 3.5, 4, 5, 5]);
     expect(stock(500, 'plaster/resin')).toBe(1);
   });
+  test('fine detail beside the parting washes out in sand, plaster and rubber, not in dies', () => {
+    const at = (partingDetail_mm: number | null, lane: string) => of(part({ partingDetail_mm }), lane, 'parting-wash');
+    expect(at(3, 'green-sand/bench')).toMatchObject({ status: 'fits', limit: 3 });
+    expect(at(2.9, 'green-sand/bench')).toMatchObject({ status: 'tight' });
+    expect(at(2.9, 'green-sand/bench')?.mends[0]).toContain('away from the parting');
+    expect(at(null, 'green-sand/bench')).toMatchObject({ status: 'not-known' });
+    expect(at(0.1, 'gravity-die/hand')).toBeUndefined();
+  });
   test('a hole pattern too deep for its core is told, each by itself', () => {
     const holes = [
       { dia_mm: 10, depth_mm: 40, count: 2, thread: false, through: true },

@@ -13,11 +13,13 @@ import {
   FED_FAMILIES,
   GALVANIC_GAP_V,
   LETTER_STROKE_MM,
+  PARTING_DETAIL_FACTOR,
   PASSAGE_MIN_MM,
   PRINT_BEARING_MPA,
   RUN_ADDS,
   RUN_OVER_WALL,
   TOUCHING,
+  WASHING,
 } from './limits.data';
 
 const TEXTS: ReadonlyMap<string, RuleText> = new Map(ADVICE_TEXTS.map((t) => [t.id, t]));
@@ -413,10 +415,36 @@ function drawing(facts: PartFacts, lane: Lane, part: LanePart): Finding[] {
     kept: 'A face is marked for the gate.',
     broken: 'No face is marked where a gate may be cut off and ground.',
   });
+  const stroke = LETTER_STROKE_MM[route] ?? 0;
+  if (WASHING.has(route))
+    out.push({
+      ...told({
+        rule: 'parting-wash',
+        value: d.partingDetail_mm,
+        limit: PARTING_DETAIL_FACTOR * stroke,
+        side: 'at-least',
+        unit: 'mm',
+        fields: detail('partingDetail_mm'),
+        kept: 'Detail near the parting is coarse enough to stand.',
+        broken: 'Detail near the parting washes out: the mould crumbles or flashes at its edge.',
+      }),
+      ...(d.partingDetail_mm === null
+        ? { reason: 'Fine detail next to the parting washes out where the mould’s edge is weak.' }
+        : {}),
+      ...(d.partingDetail_mm !== null && d.partingDetail_mm < PARTING_DETAIL_FACTOR * stroke
+        ? {
+            mends: [
+              'Move the detail away from the parting',
+              'Turn the part so that it lies in the flat of one half',
+              'Make it coarser',
+            ],
+          }
+        : {}),
+    });
   point({
     rule: 'dr-lettering',
     value: d.letterStroke_mm,
-    limit: LETTER_STROKE_MM[route] ?? 0,
+    limit: stroke,
     unit: 'mm',
     fields: detail('letterStroke_mm'),
     kept: 'Letters come out.',
@@ -514,7 +542,7 @@ export function consolidationAdvice(allIn: number, today: number): Finding {
     side: 'at-most',
     unit: 'ratio',
     fields: ['today.parts', 'today.joints'],
-    kept: 'One casting costs less than today’s assembly.',
+    kept: 'One casting costs less than today’s assembly. But one damaged corner may scrap the whole.',
     broken: 'Today’s assembly costs less than the casting: merge in steps, or keep the wearing piece apart.',
   });
 }

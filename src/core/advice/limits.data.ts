@@ -40,6 +40,11 @@ export const LETTER_STROKE_MM: ByRoute = {
   spin: 0.3,
 };
 
+/** Moulds whose edge at the parting crumbles or lifts: fine detail beside it washes out. */
+export const WASHING: ReadonlySet<string> = new Set(['green-sand', 'bonded-sand', 'plaster', 'spin']);
+/** Detail beside the parting wants so many times the stroke that comes out elsewhere. Basis: assumed. */
+export const PARTING_DETAIL_FACTOR = 2;
+
 /** What a core print bears, MPa: green sand the middle of 0.03 to 0.07, bonded sand and seats in a die of 0.2 to 0.4. Basis: rule. */
 export const PRINT_BEARING_MPA: ByRoute = {
   'green-sand': 0.05,

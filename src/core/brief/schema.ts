@@ -182,6 +182,7 @@ export const briefSchema = z.strictObject({
       restrainedLength_mm: size(10_000),
       flatSpan_mm: size(10_000),
       letterStroke_mm: size(100),
+      partingDetail_mm: size(100),
       head_mm: size(10_000),
       holdDown_kg: size(1e6),
       touches: z

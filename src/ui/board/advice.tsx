@@ -9,7 +9,10 @@ import { useQuantity, useStudy } from '../study/study-context';
 import { findingFigures, sentence } from './finding-words';
 
 /** Names of advice that has no rule of its own. */
-const OWN_NAMES: Readonly<Record<string, string>> = { 'scrap-charge': 'No unknown scrap in the charge' };
+const OWN_NAMES: Readonly<Record<string, string>> = {
+  'scrap-charge': 'No unknown scrap in the charge',
+  'parting-wash': 'Detail beside the parting',
+};
 
 /** Advice of the trade for a lane: what stands against it, what the drawing has not been read for, what is kept. */
 export function Advice({ laneId }: { readonly laneId: string }) {

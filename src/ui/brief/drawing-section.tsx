@@ -20,6 +20,7 @@ const MOULD: readonly Row[] = [
   ['pocketDepth_mm', 'Deepest pocket: depth', 'length', '', 'Deep pockets want more draft.'],
   ['pocketWidth_mm', 'Deepest pocket: width', 'length', '', ''],
   ['partingSteps', 'Steps in the parting', null, 'count', 'None is best.'],
+  ['partingDetail_mm', 'Finest detail beside the parting', 'length', '', 'It washes out first.'],
   ['relatedAcross', 'Pairs that must agree across the parting', null, 'pairs', 'Mismatch parts them.'],
   ['coreVolume_cm3', 'Largest core', 'volume', '', 'It floats in the metal.'],
   ['printArea_cm2', 'Its prints bear on', 'area', '', ''],

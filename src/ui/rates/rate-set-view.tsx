@@ -19,6 +19,7 @@ import { CopySet } from './copy-set';
 import { CsvIn } from './csv-in';
 import { History } from './history';
 import { MetalPrices } from './metal-prices';
+import { NameFields, readNames, type Names } from './name-fields';
 import { isMoved, movesWords, MovedStudies, useMoves } from './moved-studies';
 import { RateTable } from './rate-table';
 import { lanePartName } from './rate-words';
@@ -56,6 +57,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
   const [marked, setMarked] = useState<string | null>(null);
   const [who, setWho] = useState('');
   const [why, setWhy] = useState('');
+  const [names, setNames] = useState<Names>({ name: null, currency: null });
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const [done, setDone] = useState<readonly RateEffect[] | null>(null);
@@ -86,15 +88,17 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
     row.querySelector('input')?.focus({ preventScroll: true });
   }, [marked, partId]);
 
+  const named = useMemo(() => readNames(names, ref), [names, ref]);
   const change = useMemo(
     () => ({
       ...(Object.keys(draft.figures).length > 0 ? { figures: draft.figures } : {}),
       ...(draft.holidaysChanged ? { holidays: draft.holidays } : {}),
+      ...named.change,
     }),
-    [draft.figures, draft.holidaysChanged, draft.holidays],
+    [draft.figures, draft.holidaysChanged, draft.holidays, named.change],
   );
-  const count = Object.keys(draft.figures).length + (draft.holidaysChanged ? 1 : 0);
-  const problems = Object.values(draft.problems).concat(draft.holidaysProblem ?? []);
+  const count = Object.keys(draft.figures).length + (draft.holidaysChanged ? 1 : 0) + Object.keys(named.change).length;
+  const problems = Object.values(draft.problems).concat(draft.holidaysProblem ?? [], named.problems);
   const moves = useMoves(ref.id, change, ref.version);
   const last = useMemo(() => {
     const out = new Map<string, RateChange>();
@@ -148,6 +152,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
       keepHere('rates-who', who.trim());
       const fresh = await call<RateSetRecord>('GET', `/api/rates/${ref.id}`);
       draft.clear();
+      setNames({ name: null, currency: null });
       setRef(saved.ref);
       setChanges(fresh.changes);
       setDone(moved);
@@ -249,6 +254,9 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
                 <MetalPrices rates={rates} today={today} readOnly={readOnly} onTake={takeIn} />
               )}
               {part.id === 'calendar' && wanted === '' && (
+                <NameFields names={names} now={ref} readOnly={readOnly} onChange={setNames} />
+              )}
+              {part.id === 'calendar' && wanted === '' && (
                 <Holidays
                   text={draft.holidaysText}
                   problem={draft.holidaysProblem}
@@ -310,6 +318,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
           onSave={() => void save()}
           onDrop={() => {
             draft.clear();
+            setNames({ name: null, currency: null });
             setProblem(null);
           }}
         />

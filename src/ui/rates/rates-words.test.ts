@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import { figureWords, lanePartName } from './rate-words';
 import { isMoved, movesWords } from './moved-studies';
+import { readNames } from './name-fields';
 import { readDays } from './use-draft';
 import type { RateEffect } from '@/server/rates';
 
@@ -39,4 +40,12 @@ test('a study moves when its leader or a cent of its price does', () => {
   expect([same, dearer, led].map(isMoved)).toEqual([false, true, true]);
   expect(movesWords([same, dearer])).toBe('1 of 2 studies move, none has a new leader.');
   expect(movesWords([led])).toContain('1 has a new leader');
+});
+
+test('name and currency of a set are a change only where they differ, and are refused where they are none', () => {
+  const now = { name: 'Ours', currency: 'USD' };
+  expect(readNames({ name: null, currency: null }, now)).toEqual({ change: {}, problems: [] });
+  expect(readNames({ name: ' Ours ', currency: 'usd' }, now)).toEqual({ change: {}, problems: [] });
+  expect(readNames({ name: 'Theirs', currency: 'eur' }, now).change).toEqual({ name: 'Theirs', currency: 'EUR' });
+  expect(readNames({ name: ' ', currency: 'E1' }, now).problems).toHaveLength(2);
 });
