@@ -1,6 +1,8 @@
 import { ALLOYS } from '../alloys';
-import { bestLayout, boardAt, prepareStudy, survives } from '../board';
+import { bestLayout, prepareStudy, survives, type StudyLane } from '../board';
 import type { Brief } from '../brief';
+import { daysWithHolidays } from '../calendar';
+import type { ProgrammeCost } from '../cost';
 import type { School } from '../part';
 import type { RateSet } from '../rates';
 import { ROUTES } from '../routes';
@@ -33,31 +35,42 @@ export interface AlloyPair {
  */
 export function alloyPair(brief: Brief, alloyId: string, school: School, rates: RateSet, q: number): AlloyPair {
   const study = prepareStudy({ ...brief, alloy: alloyId }, school, rates);
-  const board = boardAt(study, q);
+  const fx = rates.currency.perUnit;
+  let lead: { readonly entry: StudyLane; readonly cost: ProgrammeCost; readonly total: number } | null = null;
   const routes = ROUTES.map((route): AlloyOnRoute => {
     let best: { readonly id: string; readonly total: number } | null = null;
     let why = '';
     for (const entry of study.lanes) {
       if (entry.lane.route.id !== route.id) continue;
-      const total = survives(entry) ? bestLayout(entry, q)?.total : undefined;
-      if (total !== undefined && (best === null || total < best.total)) best = { id: entry.lane.id, total };
-      if (total === undefined && why === '')
-        why = entry.screening?.findings.find((f) => f.status === 'blocked')?.reason ?? entry.uncosted ?? '';
+      const found = survives(entry) ? bestLayout(entry, q) : null;
+      if (found === null) {
+        if (why === '')
+          why = entry.screening?.findings.find((f) => f.status === 'blocked')?.reason ?? entry.uncosted ?? '';
+        continue;
+      }
+      if (best === null || found.total < best.total) best = { id: entry.lane.id, total: found.total };
+      if (lead === null || found.total < lead.total) lead = { entry, ...found };
     }
-    const lane = best === null ? undefined : board.lanes.find((l) => l.id === best.id);
     return {
       routeId: route.id,
-      laneId: lane?.id ?? null,
-      allIn: lane?.money?.allIn ?? null,
-      why: lane === undefined ? why : '',
+      laneId: best?.id ?? null,
+      allIn: best === null ? null : (best.total * fx) / q,
+      why: best === null ? why : '',
     };
   });
-  const leader = board.lanes.find((l) => l.id === board.leader);
+  const leading = lead as { readonly entry: StudyLane; readonly cost: ProgrammeCost; readonly total: number } | null;
   return {
     alloyId,
-    leader: board.leader,
-    allIn: leader?.money?.allIn ?? null,
-    firstArticle_d: leader?.dates?.firstArticle_d ?? null,
+    leader: leading?.entry.lane.id ?? null,
+    allIn: leading === null ? null : (leading.total * fx) / q,
+    firstArticle_d:
+      leading === null
+        ? null
+        : daysWithHolidays(
+            brief.quantity.orderDate,
+            study.timeOf(leading.cost.model, leading.cost.plan).firstArticle_d,
+            rates.calendar,
+          ),
     mass_kg: study.facts?.m ?? null,
     routes,
   };

@@ -41,7 +41,7 @@ export function NameFields({
 }) {
   const { problems } = readNames(names, now);
   return (
-    <div className="form-grid dense" style={{ maxWidth: 520, paddingBottom: 10 }}>
+    <div className="form-grid" style={{ maxWidth: 640, paddingBottom: 10 }}>
       <div className="field">
         <label htmlFor="rates-name">Name of the set</label>
         <div className="inbox">
