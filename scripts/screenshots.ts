@@ -99,6 +99,7 @@ async function main(): Promise<void> {
       colorScheme: shot.dark === true ? 'dark' : 'light',
     });
     await page.goto(`${base}${shot.path}`, { waitUntil: 'networkidle' });
+    if (shot.path.startsWith('/studies/')) await page.locator('#rail rect[fill^="var(--tone"]').first().waitFor();
     await shot.act?.(page);
     await page.waitForTimeout(700);
     await page.screenshot({ path: `${folder}/${shot.name}.png`, fullPage: shot.full === true });

@@ -48,6 +48,7 @@ export const isMoved = (e: RateEffect): boolean =>
 
 /** How many studies a change moves, in a few words. */
 export function movesWords(effects: readonly RateEffect[]): string {
+  if (effects.length === 0) return 'No study uses this set yet.';
   const moved = effects.filter(isMoved);
   const led = moved.filter((e) => e.before.leader !== e.after.leader).length;
   const leaders = led === 0 ? 'none has a new leader' : led === 1 ? '1 has a new leader' : `${led} have new leaders`;
