@@ -177,6 +177,15 @@ describe('holidays', () => {
     expect(w.symbols.find((s) => s.symbol === 'shut')?.value).toBeCloseTo(1.4, 9);
     expect(w.value).toBeCloseTo(boardAt(study, 500).lanes.find((l) => l.id === lane)?.dates?.firstArticle_d ?? 0, 9);
   });
+  test('are told in the dates of the ways without a casting, and in their workings', () => {
+    const study = prepareStudy(dated, 'published', own({}, ['2027-01-06']));
+    const [free, shut] = [prepareStudy(dated), study].map((s) =>
+      boardAt(s, 500).baselines.find((b) => b.id === 'machined'),
+    );
+    expect(shut?.firstArticle_d).toBeCloseTo((free?.firstArticle_d ?? NaN) + 1.4, 9);
+    expect(workingOf(study, 'machined', 500, 'firstArticle').value).toBe(shut?.firstArticle_d);
+    expect(workingOf(study, 'machined', 500, 'lastPart').value).toBe(shut?.lastPart_d);
+  });
   test('count from the order date of the brief only', () => {
     const undated = bracket({ quantity: { ...bracket().quantity, orderDate: null } });
     const day = (holidays: string[]) =>

@@ -1,4 +1,4 @@
-import { daysWithHolidays } from '../calendar';
+import { holidayTerm } from './holiday-term';
 import { likely } from '../figures';
 import type { Context } from './context';
 import { chosen, computed, fromBrief, fromRate } from './symbols';
@@ -6,23 +6,12 @@ import type { Working } from './types';
 
 type Builder = (c: Context) => Omit<Working, 'figure'>;
 
-/** Days that holidays of the rate set add to a stretch from the order, as a term of its sum; nothing without holidays. */
-function holidays(
-  c: Context,
-  days: number,
-): { readonly term: string; readonly days: number; readonly symbols: Working['symbols'] } {
-  const lost = daysWithHolidays(c.study.brief.quantity.orderDate, days, c.study.rates.calendar) - days;
-  if (lost === 0) return { term: '', days: 0, symbols: [] };
-  const shut = { ...computed('shut', 'holidays of the rate set on the way', lost, 'days'), path: 'calendar.holidays' };
-  return { term: ' + shut', days: lost, symbols: [{ ...shut, source: 'rate' }] };
-}
-
 /** Workings of dates and rates, by figure. */
 export const TIME: Readonly<Record<string, Builder>> = {
   firstArticle: (c) => {
     const { time } = c.model.v;
     const key = (k: string): string => `variants["${c.entry.lane.id}"].time.${k}`;
-    const off = holidays(c, c.time.firstArticle_d);
+    const off = holidayTerm(c.study, c.time.firstArticle_d);
     return {
       title: 'First article',
       equation: 'Time model T9 and T10',
@@ -69,7 +58,7 @@ export const TIME: Readonly<Record<string, Builder>> = {
   }),
   lastPart: (c) => {
     const free = c.q <= 20;
-    const off = holidays(c, c.lastPart_d);
+    const off = holidayTerm(c.study, c.lastPart_d);
     const sum =
       c.q <= c.time.samples ? 'D1' : free ? 'D1 + W * (N - k) / good' : 'D1 + approve + pass + W * (N - k) / good';
     return {

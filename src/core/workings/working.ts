@@ -3,6 +3,7 @@ import { refuse } from '../errors';
 import { contextOf } from './context';
 import { differenceWorking, isDifference } from './difference';
 import { isRuleFigure, ruleWorking } from './held';
+import { holidayTerm } from './holiday-term';
 import { LINES } from './lines';
 import { PIECE } from './piece';
 import { POUR } from './pour';
@@ -111,13 +112,18 @@ function baselineWorking(
     case 'firstArticle':
     case 'lastPart': {
       const days = b.dayOf(figure === 'lastPart' ? q : 1, q);
+      const off = holidayTerm(study, days);
       return {
         title: `${b.name}: ${figure === 'lastPart' ? 'last part' : 'first part'}`,
         equation: 'Time model T13',
-        expression: 'D',
-        value: days,
+        expression: `D${off.term}`,
+        value: days + off.days,
         unit: 'days from the order',
-        symbols: [computed('D', 'queue, material, set-ups and minutes a piece', days, 'days'), ...symbols],
+        symbols: [
+          computed('D', 'queue, material, set-ups and minutes a piece', days, 'days'),
+          ...off.symbols,
+          ...symbols,
+        ],
         note: null,
       };
     }

@@ -33,6 +33,13 @@ const COLOURS = Object.fromEntries(SEGMENTS.map(([id, , fill]) => [id, { backgro
 export const figureOf = (id: string): string =>
   id === 'tooling' ? 'tooling' : id === 'firstLots' ? 'total' : `line.${id}`;
 
+/** Lanes whose cost lines are shown, at a quantity. */
+export interface LinesProps extends Pick<LaneActs, 'onOpen'> {
+  readonly q: number;
+  readonly lanes: readonly BoardLane[];
+  readonly currency: string;
+}
+
 /** The lines of a lane's all-in part cost in the order of SEGMENTS; they add up to it. A remainder may be negative. */
 export function lineValues({ allIn, unit, tooling, lines }: LaneMoney, q: number): number[] {
   return SEGMENTS.map(([id]) =>
@@ -45,16 +52,7 @@ export function lineValues({ allIn, unit, tooling, lines }: LaneMoney, q: number
 }
 
 /** What each survivor's all-in part cost is made of, on one scale. Every stretch opens its working. */
-export const CostStack = memo(function CostStack({
-  q,
-  lanes,
-  currency,
-  onOpen,
-}: {
-  readonly q: number;
-  readonly lanes: readonly BoardLane[];
-  readonly currency: string;
-} & Pick<LaneActs, 'onOpen'>) {
+export const CostStack = memo(function CostStack({ q, lanes, currency, onOpen }: LinesProps) {
   const most = Math.max(...lanes.map((lane) => lane.money?.allIn ?? 0), 1e-9);
   return (
     <div>

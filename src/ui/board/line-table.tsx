@@ -1,23 +1,12 @@
 'use client';
 import { useMemo } from 'react';
-import type { BoardLane } from '@/core/board';
 import { centsThatAdd } from '@/core/money';
 import { shortName } from '@/core/routes';
 import { perPart } from '../format';
-import { figureOf, lineValues, SEGMENTS } from './cost-stack';
-import type { LaneActs } from './lane-row';
+import { figureOf, lineValues, SEGMENTS, type LinesProps } from './cost-stack';
 
 /** The lines of every survivor's part cost as figures that add up to the cent; each opens its working. */
-export function LineTable({
-  q,
-  lanes,
-  currency,
-  onOpen,
-}: {
-  readonly q: number;
-  readonly lanes: readonly BoardLane[];
-  readonly currency: string;
-} & Pick<LaneActs, 'onOpen'>) {
+export function LineTable({ q, lanes, currency, onOpen }: LinesProps) {
   const columns = useMemo(
     () =>
       lanes.flatMap((lane) =>

@@ -2,7 +2,7 @@
 import { Button } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
-import type { RateRef } from '@/core/rates';
+import { SHIPPED_RATES, type RateRef } from '@/core/rates';
 import { call, Refused } from '../api';
 
 /** Makes a shop's own set out of this one: asks for its name and who makes it. */
@@ -20,7 +20,7 @@ export function CopySet({ from, name, who }: { readonly from: string; readonly n
         size="xs"
         variant="outline"
         onClick={() => {
-          setTitle(from === 'shipped-1' ? 'Our own rates' : `${name} (copy)`);
+          setTitle(from === SHIPPED_RATES.id ? 'Our own rates' : `${name} (copy)`);
           setMaker(who);
           setOpen(true);
         }}

@@ -3,8 +3,15 @@ import { Button } from '@chakra-ui/react';
 import { useId, useMemo, useState } from 'react';
 import { ALLOYS, ALLOY_FAMILIES } from '@/core/alloys';
 import { CoreError } from '@/core/errors';
-import { metalIndex, metalPricesAt, SERIES_FROM, SERIES_TO, type OwnFigure, type RateSet } from '@/core/rates';
-import { SHIPPED_RATES } from '@/core/rates';
+import {
+  metalIndex,
+  metalPricesAt,
+  SERIES_FROM,
+  SERIES_TO,
+  type OwnFigure,
+  type RateSet,
+  SHIPPED_RATES,
+} from '@/core/rates';
 import { fixed, plainDate } from '../format';
 import { SeriesChart } from './series-chart';
 

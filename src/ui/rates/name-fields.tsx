@@ -7,6 +7,18 @@ export interface Names {
   readonly currency: string | null;
 }
 
+/** Nothing typed. */
+export const NO_NAMES: Names = { name: null, currency: null };
+
+/** Whether something kept in the browser is such names. */
+export const isNames = (x: unknown): x is Names =>
+  typeof x === 'object' &&
+  x !== null &&
+  ['name', 'currency'].every((key) => {
+    const value = (x as Record<string, unknown>)[key];
+    return value === null || typeof value === 'string';
+  });
+
 /** The names as a change of the set, and what is wrong with them. */
 export function readNames(
   { name, currency }: Names,

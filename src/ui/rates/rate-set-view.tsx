@@ -19,7 +19,7 @@ import { CopySet } from './copy-set';
 import { CsvIn } from './csv-in';
 import { History } from './history';
 import { MetalPrices } from './metal-prices';
-import { NameFields, readNames, type Names } from './name-fields';
+import { isNames, NameFields, NO_NAMES, readNames, type Names } from './name-fields';
 import { isMoved, movesWords, MovedStudies, useMoves } from './moved-studies';
 import { RateTable } from './rate-table';
 import { lanePartName } from './rate-words';
@@ -48,27 +48,44 @@ const isText = (x: unknown): x is string => typeof x === 'string';
 /** A rate set: every coefficient by its part, a shop's own to be changed, and the studies that move with it. */
 export function RateSetView({ record, today }: { readonly record: RateSetRecord; readonly today: string }) {
   const [ref, setRef] = useState<RateRef>(record.ref);
+  const [stamp, setStamp] = useState({ at: record.changedAt, by: record.changedBy });
   const [changes, setChanges] = useState<readonly RateChange[]>(record.changes);
   const rates = useMemo(() => ratesOf(ref), [ref]);
   const parts = useMemo(() => partsOf(rateEntries(rates)), [rates]);
-  const draft = useDraft(rates, ref.version);
+  const draft = useDraft(rates);
   const [partId, setPartId] = useState(parts[0]?.id ?? '');
   const [search, setSearch] = useState('');
   const [marked, setMarked] = useState<string | null>(null);
   const [who, setWho] = useState('');
   const [why, setWhy] = useState('');
-  const [names, setNames] = useState<Names>({ name: null, currency: null });
+  const [names, setNamesState] = useState<Names>(NO_NAMES);
+  const setNames = useCallback(
+    (next: Names) => {
+      setNamesState(next);
+      keepHere(`rates-names-${record.ref.id}`, next);
+    },
+    [record.ref.id],
+  );
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const [done, setDone] = useState<readonly RateEffect[] | null>(null);
   const readOnly = record.shipped;
 
-  useEffect(() => queueMicrotask(() => setWho(keptHere('rates-who', isText) ?? '')), []);
+  useEffect(
+    () =>
+      queueMicrotask(() => {
+        setWho(keptHere('rates-who', isText) ?? '');
+        setNamesState(keptHere(`rates-names-${record.ref.id}`, isNames) ?? NO_NAMES);
+      }),
+    [record.ref.id],
+  );
   // A link from a working names a coefficient: its part is opened and the row marked.
   useEffect(() => {
     const follow = (): void => {
       const path = decodeURIComponent(window.location.hash.slice(1));
-      const part = parts.find((p) => p.entries.some((e) => e.path === path));
+      const part =
+        parts.find((p) => p.entries.some((e) => e.path === path)) ??
+        (path === 'calendar.holidays' ? parts.find((p) => p.id === 'calendar') : undefined);
       if (part === undefined) return;
       setPartId(part.id);
       setSearch('');
@@ -152,9 +169,10 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
       keepHere('rates-who', who.trim());
       const fresh = await call<RateSetRecord>('GET', `/api/rates/${ref.id}`);
       draft.clear();
-      setNames({ name: null, currency: null });
+      setNames(NO_NAMES);
       setRef(saved.ref);
       setChanges(fresh.changes);
+      setStamp({ at: fresh.changedAt, by: fresh.changedBy });
       setDone(moved);
       setWhy('');
       const n = moved?.filter(isMoved).length ?? 0;
@@ -184,7 +202,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
           <span className="quiet small">
             {readOnly
               ? 'shipped with the application; cannot be changed'
-              : `the shop’s own, version ${ref.version}, changed ${plainDate(record.changedAt)} by ${record.changedBy ?? ''}`}
+              : `the shop’s own, version ${ref.version}, changed ${plainDate(stamp.at)} by ${stamp.by ?? ''}`}
           </span>
           <nav className="views" aria-label="This rate set">
             <Link href="/rates">All sets</Link>
@@ -318,7 +336,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
           onSave={() => void save()}
           onDrop={() => {
             draft.clear();
-            setNames({ name: null, currency: null });
+            setNames(NO_NAMES);
             setProblem(null);
           }}
         />

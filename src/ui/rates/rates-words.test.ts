@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { figureWords, lanePartName } from './rate-words';
 import { isMoved, movesWords } from './moved-studies';
-import { readNames } from './name-fields';
+import { isNames, NO_NAMES, readNames } from './name-fields';
 import { readDays } from './use-draft';
 import type { RateEffect } from '@/server/rates';
 
@@ -49,4 +49,9 @@ test('name and currency of a set are a change only where they differ, and are re
   expect(readNames({ name: ' Ours ', currency: 'usd' }, now)).toEqual({ change: {}, problems: [] });
   expect(readNames({ name: 'Theirs', currency: 'eur' }, now).change).toEqual({ name: 'Theirs', currency: 'EUR' });
   expect(readNames({ name: ' ', currency: 'E1' }, now).problems).toHaveLength(2);
+});
+
+test('names kept in the browser are taken back only where they are names', () => {
+  expect([NO_NAMES, { name: 'a', currency: null }].every(isNames)).toBe(true);
+  for (const bad of [null, 'x', {}, { name: 1, currency: null }, { name: null }]) expect(isNames(bad)).toBe(false);
 });

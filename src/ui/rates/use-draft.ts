@@ -5,13 +5,12 @@ import { readFigure, showFigure } from '../fields/numbers';
 
 /** What is typed into a set and not saved: texts by path (one or three), and the days it is shut. */
 interface Typed {
-  readonly version: number;
   readonly texts: Readonly<Record<string, readonly string[]>>;
   readonly holidays: string | null;
 }
 
 const isTyped = (x: unknown): x is Typed =>
-  typeof x === 'object' && x !== null && 'texts' in x && typeof x.texts === 'object' && 'version' in x;
+  typeof x === 'object' && x !== null && 'texts' in x && typeof x.texts === 'object';
 
 /** A figure as the texts of its boxes. */
 export const textsOf = (value: OwnFigure): readonly string[] =>
@@ -37,7 +36,7 @@ export interface RateDraft {
 const NOTHING: Readonly<Record<string, readonly string[]>> = {};
 
 /** What is typed into a set, kept in this browser until it is saved or dropped. */
-export function useDraft(rates: RateSet, version: number): RateDraft {
+export function useDraft(rates: RateSet): RateDraft {
   const name = `rates-${rates.id}`;
   const [texts, setTexts] = useState(NOTHING);
   const [shut, setShut] = useState<string | null>(null);
@@ -52,8 +51,8 @@ export function useDraft(rates: RateSet, version: number): RateDraft {
     [name],
   );
   const keep = useCallback(
-    (next: Typed['texts'], holidays: string | null) => keepHere(name, { version, texts: next, holidays }),
-    [name, version],
+    (next: Typed['texts'], holidays: string | null) => keepHere(name, { texts: next, holidays }),
+    [name],
   );
   const entries = useMemo(() => new Map(rateEntries(rates).map((e) => [e.path, e])), [rates]);
   const read = useMemo(() => {

@@ -1,0 +1,15 @@
+import type { Study } from '../board/study';
+import { daysWithHolidays } from '../calendar';
+import { computed } from './symbols';
+import type { WorkingSymbol } from './types';
+
+/** What holidays of the rate set add to a stretch from the order, as a term of its sum; an empty term without holidays. */
+export function holidayTerm(
+  study: Study,
+  days: number,
+): { readonly term: string; readonly days: number; readonly symbols: readonly WorkingSymbol[] } {
+  const lost = daysWithHolidays(study.brief.quantity.orderDate, days, study.rates.calendar) - days;
+  if (lost === 0) return { term: '', days: 0, symbols: [] };
+  const shut = computed('shut', 'holidays of the rate set on the way', lost, 'days');
+  return { term: ' + shut', days: lost, symbols: [{ ...shut, source: 'rate', path: 'calendar.holidays' }] };
+}
