@@ -2,8 +2,12 @@ import { floorGuarded } from '../checks';
 import { likely } from '../figures';
 import type { LaneModel } from './lane-model';
 
-/** Position counts tried where a lane allows any, together with the largest that fits. Basis: assumed. */
-const ANY_COUNTS = [1, 2, 3, 4, 6, 8, 10, 12, 16, 20, 24, 30, 36, 48, 60, 80, 100, 120];
+/**
+ * Most positions tried where a lane allows any count; all counts up to it are tried. Were only round counts and the
+ * largest that fits tried, asking less of a part could make it dearer: a smaller part that takes one position more
+ * would no longer be tried at the count it had. Basis: assumed; no route of the data takes more.
+ */
+const MOST_TRIED = 120;
 
 /** One way to fill a mould: positions n, tool cavities nt, and what tool and pour then cost. */
 export interface LayoutPlan {
@@ -63,8 +67,10 @@ export function mostPositions(model: LaneModel): number {
 export function layoutPlans(model: LaneModel): LayoutPlan[] {
   const { layout } = model.lane.capability;
   const most = mostPositions(model);
-  const listed = layout.nAllowed === 'any' ? [...ANY_COUNTS, most] : layout.nAllowed;
-  const counts = [...new Set(listed.filter((n) => n <= most))].sort((a, b) => a - b);
+  const counts =
+    layout.nAllowed === 'any'
+      ? Array.from({ length: Math.min(most, MOST_TRIED) }, (_, i) => i + 1)
+      : layout.nAllowed.filter((n) => n <= most);
   if (counts.length === 0) counts.push(1);
   return counts.flatMap((n) =>
     (layout.toolPerPosition ? [n] : (layout.toolCavities ?? [0])).map((nt) => layoutPlan(model, n, nt)),

@@ -158,29 +158,25 @@ describe('giving a requirement up', () => {
       };
     });
 
-  // The most positions a mould takes are tried beside the round counts. A lighter casting can raise that most, so that
-  // a count tried before is not tried again: the cost is held against each layout both can be poured in.
-  test('never closes a route, and makes none dearer at the same positions', () => {
+  test('never closes a route and makes none dearer', () => {
     let compared = 0;
     fc.assert(
       fc.property(anyBrief, ({ brief, q }) => {
         const study = prepareStudy(brief);
+        const cheapest = (entry: (typeof study.lanes)[number]): number =>
+          Math.min(...entry.costs.map((c) => c.total(q)));
         for (const r of requirementsOf(brief)) {
           const without = prepareStudy(r.relax(brief));
           study.lanes.forEach((entry, i) => {
             const free = without.lanes[i];
             if (!survives(entry) || free === undefined) return;
             expect(survives(free), `${r.id} closes ${entry.lane.id}`).toBe(true);
-            for (const cost of entry.costs) {
-              const same = free.costs.find((c) => c.plan.n === cost.plan.n && c.plan.nt === cost.plan.nt);
-              if (same === undefined) continue;
-              compared++;
-              expect(same.total(q), `${r.id} on ${entry.lane.id}`).toBeLessThanOrEqual(cost.total(q) * (1 + 1e-9));
-            }
+            expect(cheapest(free), `${r.id} on ${entry.lane.id}`).toBeLessThanOrEqual(cheapest(entry) * (1 + 1e-9));
+            compared++;
           });
         }
       }),
-      { numRuns: 60 },
+      { numRuns: 100 },
     );
     expect(compared).toBeGreaterThan(1000);
   });
