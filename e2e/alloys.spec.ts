@@ -42,8 +42,25 @@ test('needs of the metal part the alloys, in either units, and what is missed is
   expect(await table.getByRole('row').count()).toBe(some);
   await page.getByRole('button', { name: 'mm kg' }).click();
   await page.getByLabel('Yield strength, at least').fill('much');
-  await expect(page.getByText('Yield strength, at least “much”: a number is wanted.')).toBeVisible();
+  await expect(
+    page.getByText('Yield strength, at least “much”: a number above 0 is wanted, at most 5000 MPa.'),
+  ).toBeVisible();
   await page.getByLabel('Yield strength, at least').fill('300');
   await page.getByRole('button', { name: 'also those that miss one' }).click();
   await expect(page.locator('[data-alloy="al-a356"]')).toContainText('yield strength too low');
+  await saved(page);
+  const study = (await (await request.get(`/api/studies/${id}`)).json()) as {
+    brief: { alloyMode: string; alloyLimits: { yieldMin_MPa: number } };
+  };
+  expect(study.brief.alloyLimits.yieldMin_MPa).toBe(300);
+  expect(study.brief.alloyMode).toBe('needs');
+  await expect(page.getByTestId('own-alloy')).toContainText('does not meet them: yield strength too low');
+  await page.getByLabel('Yield strength, at least').fill('-3');
+  await expect(page.getByText('a number above 0 is wanted, at most 5000 MPa')).toBeVisible();
+  await openView(page, id, 'brief');
+  await expect(page.getByLabel('Yield strength, at least')).toHaveValue('300');
+  await page.getByLabel('Yield strength, at least').fill('');
+  await saved(page);
+  await openView(page, id, 'alloys');
+  await expect(page.getByLabel('Yield strength, at least')).toHaveValue('');
 });

@@ -10,8 +10,21 @@ test('one inch is 25.4 mm, one pound 0.45359237 kg, one cubic inch 16.387064 cm�
   expect(toDisplay(0.0254, 'roughness', 'inch')).toBeCloseTo(1, 12);
 });
 
+test('ten dollars a kilogram are 4.54 a pound', () => {
+  expect(toDisplay(10, 'metalPrice', 'inch')).toBeCloseTo(4.5359237, 9);
+});
+
 test('there and back changes nothing beyond the last bits', () => {
-  const dimension = fc.constantFrom<Dimension>('length', 'area', 'volume', 'mass', 'roughness', 'stress', 'density');
+  const dimension = fc.constantFrom<Dimension>(
+    'length',
+    'area',
+    'volume',
+    'mass',
+    'roughness',
+    'stress',
+    'density',
+    'metalPrice',
+  );
   const system = fc.constantFrom<UnitSystem>('si', 'inch');
   fc.assert(
     fc.property(fc.double({ min: 1e-6, max: 1e6, noNaN: true }), dimension, system, (x, d, s) => {
@@ -27,6 +40,7 @@ test.each([
   [453.59237, 'g', 1, 'lb'],
   [0.8, 'µm', 31.496063, 'µin'],
   [6.894757293, 'MPa', 1, 'ksi'],
+  [10, 'USD/kg', 4.5359237, 'USD/lb'],
   [27_679.904711, 'kg/m³', 1, 'lb/in³'],
 ])('%f %s is %f %s', (value, unit, inch, written) => {
   const found = inUnitsOf(value, unit, 'inch');

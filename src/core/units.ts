@@ -12,7 +12,7 @@ export const KG_PER_POUND = 0.45359237;
 /** Exact by definition (pound-force a square inch). */
 export const MPA_PER_KSI = 6.894757293168361;
 
-export type Dimension = 'length' | 'area' | 'volume' | 'mass' | 'roughness' | 'stress' | 'density';
+export type Dimension = 'length' | 'area' | 'volume' | 'mass' | 'roughness' | 'stress' | 'density' | 'metalPrice';
 
 interface DisplayUnit {
   readonly unit: string;
@@ -22,7 +22,7 @@ interface DisplayUnit {
   readonly digits: number;
 }
 
-/** Display units per dimension. Stored: mm, cm², cm³, kg, µm, MPa, kg/m³. */
+/** Display units per dimension. Stored: mm, cm², cm³, kg, µm, MPa, kg/m³, USD/kg. */
 export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimension, DisplayUnit>>>> = {
   si: {
     length: { unit: 'mm', factor: 1, digits: 3 },
@@ -32,6 +32,7 @@ export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimensio
     roughness: { unit: 'µm', factor: 1, digits: 2 },
     stress: { unit: 'MPa', factor: 1, digits: 0 },
     density: { unit: 'kg/m³', factor: 1, digits: 0 },
+    metalPrice: { unit: 'USD/kg', factor: 1, digits: 2 },
   },
   inch: {
     length: { unit: 'in', factor: 1 / MM_PER_INCH, digits: 4 },
@@ -41,6 +42,7 @@ export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimensio
     roughness: { unit: 'µin', factor: 1000 / MM_PER_INCH, digits: 1 },
     stress: { unit: 'ksi', factor: 1 / MPA_PER_KSI, digits: 1 },
     density: { unit: 'lb/in³', factor: (MM_PER_INCH * MM_PER_INCH * MM_PER_INCH) / 1e9 / KG_PER_POUND, digits: 3 },
+    metalPrice: { unit: 'USD/lb', factor: KG_PER_POUND, digits: 2 },
   },
 };
 
@@ -66,11 +68,12 @@ const WRITTEN: Readonly<Record<string, readonly [Dimension, number]>> = {
   µm: ['roughness', 1],
   MPa: ['stress', 1],
   'kg/m³': ['density', 1],
+  'USD/kg': ['metalPrice', 1],
 };
 
 /**
  * A figure written in an SI unit, in the units of a system.
- * @param unit as written: mm, cm², dm², cm³, dm³, g, kg, µm, MPa, kg/m³
+ * @param unit as written: mm, cm², dm², cm³, dm³, g, kg, µm, MPa, kg/m³, USD/kg
  * @returns null where the unit measures nothing a system has its own unit for (hours, money, a ratio)
  */
 export function inUnitsOf(

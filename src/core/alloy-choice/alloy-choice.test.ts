@@ -4,7 +4,7 @@ import { ALLOYS, findAlloy } from '../alloys';
 import { boardAt, prepareStudy } from '../board';
 import { SHIPPED_RATES } from '../rates';
 import { bracket } from '../testing/demo-briefs';
-import { alloyPairs, bestCondition, missesOf, NO_NEEDS, type AlloyNeeds } from '.';
+import { alloyPairs, bestCondition, missesOf, needsOfBrief, NO_NEEDS, withNeeds, type AlloyNeeds } from '.';
 
 const brief = bracket({ surface: { Ra_um: 25 } });
 const pairs = alloyPairs(brief, 'published', SHIPPED_RATES, 2000);
@@ -60,6 +60,27 @@ describe('needs of the metal', () => {
       }),
       { numRuns: 500 },
     );
+  });
+
+  test('needs written into a brief are read from it, and the brief is otherwise the same', () => {
+    fc.assert(
+      fc.property(anyNeeds, (needs) => {
+        const written = withNeeds(brief, needs);
+        expect(needsOfBrief(written)).toEqual(needs);
+        const back = withNeeds(written, needsOfBrief(brief));
+        expect({ ...back, alloyMode: brief.alloyMode }).toEqual({
+          ...brief,
+          needs: { ...brief.needs, leadFree: back.needs.leadFree, pressureTight: back.needs.pressureTight },
+        });
+      }),
+    );
+    const asked = withNeeds(brief, { ...NO_NEEDS, yieldMin_MPa: 180 });
+    expect(asked.alloyMode).toBe('needs');
+    expect(withNeeds({ ...brief, alloyMode: 'candidates' }, { ...NO_NEEDS, yieldMin_MPa: 180 }).alloyMode).toBe(
+      'candidates',
+    );
+    const silent = { ...brief, needs: { ...brief.needs, leadFree: null } };
+    expect(withNeeds(silent, NO_NEEDS).needs.leadFree).toBeNull();
   });
 
   test('asking for less never loses an alloy', () => {

@@ -1,4 +1,5 @@
 import type { Alloy, AlloyCondition } from '../alloys';
+import type { Brief } from '../brief';
 
 /** Where a part lives, as alloys are scored by it. */
 export type Environment = 'indoor' | 'outdoor' | 'marine' | 'hot';
@@ -23,6 +24,38 @@ export const NO_NEEDS: AlloyNeeds = {
   leadFree: false,
   pressureTight: false,
 };
+
+/** What a brief needs of its metal: its limits, and those of its other needs that a metal answers. */
+export function needsOfBrief({ alloyLimits, needs }: Brief): AlloyNeeds {
+  return {
+    ...alloyLimits,
+    environment: needs.environment,
+    leadFree: needs.leadFree === true,
+    pressureTight: needs.pressureTight === true,
+  };
+}
+
+/**
+ * The brief with other needs of its metal. A need given up that the brief had not named stays not named; the first
+ * limit given turns the brief from one alloy to whatever meets its needs.
+ */
+export function withNeeds(brief: Brief, next: AlloyNeeds): Brief {
+  const { environment, leadFree, pressureTight, ...alloyLimits } = next;
+  const limited = Object.values(alloyLimits).some((x) => x !== null);
+  const answer = (now: boolean, before: boolean | null): boolean | null =>
+    now ? true : before === null ? null : false;
+  return {
+    ...brief,
+    alloyMode: limited && brief.alloyMode === 'one' ? 'needs' : brief.alloyMode,
+    alloyLimits,
+    needs: {
+      ...brief.needs,
+      environment,
+      leadFree: answer(leadFree, brief.needs.leadFree),
+      pressureTight: answer(pressureTight, brief.needs.pressureTight),
+    },
+  };
+}
 
 /** Least score of 5 that will do: 3 stands it with care, 1 and 2 do not. */
 const LEAST_SCORE = 3;

@@ -73,7 +73,17 @@ export const briefSchema = z.strictObject({
     .transform((v) => v ?? null),
   alloyMode: z.enum(['one', 'candidates', 'needs']).default('one'),
   candidates: z.array(z.string().max(60)).max(4).default([]),
+  /** Needs of the metal in words, for whoever reads the brief. */
   alloyNeeds: z.array(z.string().max(60)).max(20).default([]),
+  /** What the metal must at least bear and may at most weigh and cost; its other needs are among `needs`. */
+  alloyLimits: z
+    .strictObject({
+      yieldMin_MPa: size(5000),
+      elongationMin_pct: size(100),
+      densityMax_kg_m3: size(25_000),
+      priceMax_USD_kg: size(1e6),
+    })
+    .prefault({}),
   alloyWhy: text(600),
   geometry: z
     .strictObject({

@@ -58,6 +58,7 @@ function detailsOf(b: Brief): object {
     what: b.what,
     candidates: b.candidates,
     alloyNeeds: b.alloyNeeds,
+    alloyLimits: b.alloyLimits,
     alloyWhy: b.alloyWhy,
     variants: b.quantity.variants,
     surface: { cosmetic: b.surface.cosmetic, polishAllowed: b.surface.polishAllowed },
@@ -85,6 +86,7 @@ export function briefFromRows(row: BriefRow, features: readonly BriefRow[], hole
     alloyMode: row['alloy_mode'],
     candidates: d['candidates'],
     alloyNeeds: d['alloyNeeds'],
+    alloyLimits: d['alloyLimits'],
     alloyWhy: d['alloyWhy'],
     geometry: {
       volume_cm3: row['volume_cm3'],

@@ -1,12 +1,10 @@
 'use client';
-import { useCallback, useEffect, useMemo, useState } from 'react';
-import { missesOf, NO_NEEDS, type AlloyNeeds, type AlloyPair } from '@/core/alloy-choice';
+import { useCallback, useMemo, useState } from 'react';
+import { missesOf, needsOfBrief, withNeeds, type AlloyPair } from '@/core/alloy-choice';
 import { findAlloy } from '@/core/alloys';
 import { pricedAlloy } from '@/core/rates';
-import type { Brief } from '@/core/brief';
 import type { SurveyClient } from '@/workers/survey.client';
 import type { StudyAsked } from '@/workers/survey.protocol';
-import { keepHere, keptHere } from '../browser-store';
 import { whole } from '../format';
 import { useQuantity, useStudy } from '../study/study-context';
 import { useAsked } from '../study/use-asked';
@@ -23,35 +21,13 @@ interface Wanted extends StudyAsked {
 
 const askPairs = (client: SurveyClient, wanted: Wanted) => client.alloys(wanted, wanted.q);
 
-const isNeeds = (x: unknown): x is AlloyNeeds =>
-  typeof x === 'object' && x !== null && Object.keys(NO_NEEDS).every((key) => key in x);
-
-const needsOfBrief = ({ needs }: Brief): AlloyNeeds => ({
-  ...NO_NEEDS,
-  environment: needs.environment,
-  leadFree: needs.leadFree === true,
-  pressureTight: needs.pressureTight === true,
-});
-
 /** The brief in every alloy on every route, parted by what the part needs of its metal; up to four side by side. */
 export function AlloysView() {
-  const { id, brief, school, rates, study } = useStudy();
+  const { brief, school, rates, study, setBrief } = useStudy();
   const { q } = useQuantity();
-  const [needs, setNeeds] = useState<AlloyNeeds>(() => needsOfBrief(brief));
+  const needs = useMemo(() => needsOfBrief(brief), [brief]);
   const [showAll, setShowAll] = useState(false);
   const [compared, setCompared] = useState<readonly string[]>(() => brief.candidates.slice(0, MOST_COMPARED));
-  useEffect(
-    () =>
-      queueMicrotask(() => {
-        const kept = keptHere(`alloy-needs-${id}`, isNeeds);
-        if (kept !== null) setNeeds(kept);
-      }),
-    [id],
-  );
-  const changeNeeds = (next: AlloyNeeds): void => {
-    setNeeds(next);
-    keepHere(`alloy-needs-${id}`, next);
-  };
   const wanted = useMemo<Wanted>(() => ({ brief, school, rates, q }), [brief, school, rates, q]);
   const { answer, busy, error } = useAsked(wanted, askPairs);
   const rows = useMemo(
@@ -64,6 +40,7 @@ export function AlloysView() {
       }),
     [answer, needs, study.rates],
   );
+  const own = rows.find((r) => r.pair.alloyId === brief.alloy);
   const meeting = rows.filter((r) => r.misses.length === 0);
   const toggle = useCallback(
     (alloyId: string) =>
@@ -85,9 +62,16 @@ export function AlloysView() {
     <>
       <section className="section">
         <h2>
-          What the part needs of its metal <span className="quiet">begun from the brief; nothing here changes it</span>
+          What the part needs of its metal <span className="quiet">the brief’s own needs; a change is saved there</span>
         </h2>
-        <NeedsForm needs={needs} onChange={changeNeeds} />
+        <NeedsForm needs={needs} onChange={(next) => setBrief(withNeeds(brief, next))} />
+        {own !== undefined && (
+          <p className="small" data-testid="own-alloy">
+            {own.misses.length === 0
+              ? `${own.alloy.name}, the brief’s alloy, meets them all.`
+              : `${own.alloy.name}, the brief’s alloy, does not meet them: ${own.misses.map((m) => m.words).join(', ')}.`}
+          </p>
+        )}
       </section>
       <Compare ids={compared} pairOf={pairOf} q={answer?.q ?? q} onDrop={toggle} />
       <section className="section" aria-busy={busy}>

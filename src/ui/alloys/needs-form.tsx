@@ -14,11 +14,12 @@ const PLACES = [
 
 type Figure = 'yieldMin_MPa' | 'elongationMin_pct' | 'densityMax_kg_m3' | 'priceMax_USD_kg';
 
-const FIGURES: readonly (readonly [Figure, string, Dimension | null, string])[] = [
-  ['yieldMin_MPa', 'Yield strength, at least', 'stress', 'MPa'],
-  ['elongationMin_pct', 'Elongation, at least', null, '%'],
-  ['densityMax_kg_m3', 'Density, at most', 'density', 'kg/m³'],
-  ['priceMax_USD_kg', 'Metal price, at most', null, 'USD/kg'],
+/** Each limit of the metal: its label, what it measures, its unit where no system has its own, and the most accepted. */
+const FIGURES: readonly (readonly [Figure, string, Dimension | null, string, number])[] = [
+  ['yieldMin_MPa', 'Yield strength, at least', 'stress', 'MPa', 5000],
+  ['elongationMin_pct', 'Elongation, at least', null, '%', 100],
+  ['densityMax_kg_m3', 'Density, at most', 'density', 'kg/m³', 25_000],
+  ['priceMax_USD_kg', 'Metal price, at most', 'metalPrice', 'USD/kg', 1e6],
 ];
 
 /** What the part needs of its metal; an empty figure asks for nothing, one that cannot be read is told. */
@@ -31,12 +32,13 @@ export function NeedsForm({
 }) {
   return (
     <div className="form-grid dense" role="group" aria-label="Needs of the metal">
-      {FIGURES.map(([key, label, dimension, unit]) => (
+      {FIGURES.map(([key, label, dimension, unit, most]) => (
         <NeedFigure
           key={key}
           label={label}
           dimension={dimension}
           unit={unit}
+          most={most}
           value={needs[key]}
           onChange={(value) => onChange({ ...needs, [key]: value })}
         />
@@ -85,18 +87,26 @@ function NeedFigure({
   label,
   dimension,
   unit,
+  most,
   value,
   onChange,
 }: {
   readonly label: string;
   readonly dimension: Dimension | null;
   readonly unit: string;
+  /** The most accepted, in stored units. */
+  readonly most: number;
   readonly value: number | null;
   readonly onChange: (value: number | null) => void;
 }) {
   const [units] = useUnits();
   const [text, setText] = useState<string | null>(null);
-  const bad = text !== null && typeof readFigure(text, dimension, units) === 'string';
+  const accepted = (typed: string): number | null | undefined => {
+    const read = readFigure(typed, dimension, units);
+    return read === null || (typeof read === 'number' && read > 0 && read <= most) ? read : undefined;
+  };
+  const bad = text !== null && accepted(text) === undefined;
+  const shownUnit = dimension === null ? unit : unitOf(dimension, units);
   const id = `need-${label.replace(/\W+/g, '-')}`;
   return (
     <div className="field">
@@ -111,16 +121,16 @@ function NeedFigure({
           value={text ?? showFigure(value, dimension, units)}
           onChange={(e) => {
             setText(e.target.value);
-            const read = readFigure(e.target.value, dimension, units);
-            if (typeof read !== 'string') onChange(read);
+            const read = accepted(e.target.value);
+            if (read !== undefined) onChange(read);
           }}
           onBlur={() => !bad && setText(null)}
         />
-        <span className="suffix">{dimension === null ? unit : unitOf(dimension, units)}</span>
+        <span className="suffix">{shownUnit}</span>
       </div>
       {bad && (
         <div className="bad" role="alert">
-          {label} “{text}”: a number is wanted.
+          {label} “{text}”: a number above 0 is wanted, at most {showFigure(most, dimension, units)} {shownUnit}.
         </div>
       )}
     </div>

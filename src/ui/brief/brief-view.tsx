@@ -13,6 +13,7 @@ import { FeaturesTable, HolesTable } from './entry-tables';
 import { withoutEmptied } from './emptied';
 import { BriefFormProvider, type BriefForm } from './form-context';
 import { issueWords } from './issue-words';
+import { MetalLimits } from './metal-limits';
 import { LifeWords } from './life-words';
 import { salvage } from './salvage';
 import { TodaySection } from './today-section';
@@ -86,7 +87,18 @@ function BriefFormScreen({ start }: { start: Brief }) {
               empty="not chosen yet"
               help="Decides which moulds can be poured at all."
             />
+            <SelectField
+              path="alloyMode"
+              label="The alloy is"
+              options={[
+                ['one', 'settled'],
+                ['candidates', 'one of a few'],
+                ['needs', 'whatever meets its needs'],
+              ]}
+              help="The board counts with the alloy above; the Alloys view lays all of them side by side."
+            />
             <Candidates />
+            <MetalLimits />
             <TextField
               path="alloyWhy"
               label="Why this alloy"

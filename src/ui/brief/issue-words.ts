@@ -4,6 +4,11 @@ import type { BriefIssue } from '@/core/brief';
 export const FIELD_NAMES: Readonly<Record<string, string>> = {
   title: 'Title',
   alloy: 'Alloy',
+  alloyMode: 'The alloy is',
+  'alloyLimits.yieldMin_MPa': 'Yield strength, at least',
+  'alloyLimits.elongationMin_pct': 'Elongation, at least',
+  'alloyLimits.densityMax_kg_m3': 'Density, at most',
+  'alloyLimits.priceMax_USD_kg': 'Metal price, at most',
   'geometry.volume_cm3': 'Volume',
   'geometry.area_cm2': 'Whole surface',
   'geometry.box_mm': 'Box',
