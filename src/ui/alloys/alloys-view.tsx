@@ -66,7 +66,7 @@ export function AlloysView() {
         </h2>
         <NeedsForm needs={needs} onChange={(next) => setBrief(withNeeds(brief, next))} />
         {own !== undefined && (
-          <p className="small" data-testid="own-alloy">
+          <p className="small" data-testid="own-alloy" style={{ marginTop: 10 }}>
             {own.misses.length === 0
               ? `${own.alloy.name}, the brief’s alloy, meets them all.`
               : `${own.alloy.name}, the brief’s alloy, does not meet them: ${own.misses.map((m) => m.words).join(', ')}.`}
