@@ -183,7 +183,7 @@ export function BaselineLine({
         secondLabel={`${name}, last part`}
         after=" wk"
       />
-      <PlainCell col={5} cap="Alloy" text="wrought kin" />
+      <PlainCell col={5} cap="Alloy" text={baseline.id === 'split' ? 'cast and wrought' : 'wrought kin'} />
       <PlainCell col={6} cap="Tolerance" text={baseline.id === 'machined' ? 'all cut' : 'as today'} />
       <div role="gridcell" className="cell" tabIndex={-1} data-col="7" />
     </div>
