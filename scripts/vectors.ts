@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { dirname, resolve } from 'node:path';
 import { z } from 'zod';
 import { runVector } from '../src/core/formulas';
 
@@ -34,7 +35,7 @@ if (!parsed.success) {
 }
 const tally = { passed: 0, failed: 0, skipped: 0 };
 for (const c of parsed.data.cases) {
-  const result = runVector(c);
+  const result = runVector(c, (file) => readFileSync(resolve(dirname(path), file)));
   tally[result.outcome]++;
   console.log(
     `${result.outcome.padEnd(8)}${result.id.padEnd(10)}${result.formula}${result.detail ? `  ${result.detail}` : ''}`,

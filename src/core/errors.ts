@@ -13,6 +13,11 @@ export const REFUSALS = {
   E_NO_VALUE: 'the table has no figure in that cell',
   E_NO_SOLUTION: 'the equations have no answer for these inputs',
   E_TOO_LARGE: 'beyond the stated amount of work',
+  E_MESH_EMPTY: 'no facet at all',
+  E_MESH_FORMAT: 'not a file of this kind, or a figure in it that is none',
+  E_MESH_TRUNCATED: 'the file ends before its contents do',
+  E_MESH_OPEN: 'a surface with an edge that only one facet has',
+  E_MESH_NONMANIFOLD: 'an edge that more than two facets share, or a surface with one side',
 } as const;
 
 export type RefusalCode = keyof typeof REFUSALS;

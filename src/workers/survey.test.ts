@@ -41,7 +41,7 @@ describe('the worker’s answer', () => {
   });
   test('worked cases come out as in a direct call', () => {
     const got = answer({ id: 1, kind: 'cases', cases: WORKED_CASES });
-    expect(got.kind === 'cases' && got.results).toEqual(WORKED_CASES.map(runVector));
+    expect(got.kind === 'cases' && got.results).toEqual(WORKED_CASES.map((c) => runVector(c)));
   });
   test('a failure is data, never a throw', () => {
     expect(

@@ -4,6 +4,21 @@ import { criticalPath } from '../calendar/network';
 import { cumulativeDay, flowLine, johnsonOrder, overlap } from '../calendar/stations';
 import { feederFor } from '../feeding';
 import {
+  junction,
+  meshBestDraw,
+  meshBox,
+  meshCheck,
+  meshDraft,
+  meshMass,
+  meshSmallestBox,
+  meshUndercut,
+  modulus,
+  projectedArea,
+  sectionRatio,
+  wallByRay,
+  wallBySphere,
+} from '../geometry';
+import {
   buyToFly,
   consolidation,
   crossovers,
@@ -55,6 +70,19 @@ export const FORMULAS: Readonly<Record<string, Formula>> = {
   'cal.overlap': overlap,
   'cal.johnson': johnsonOrder,
   'cal.cumulative': cumulativeDay,
+  'geo.mesh': meshMass,
+  'geo.mesh-check': meshCheck,
+  'geo.bbox': meshBox,
+  'geo.obb': meshSmallestBox,
+  'geo.projected-area': projectedArea,
+  'geo.undercut': meshUndercut,
+  'geo.draft': meshDraft,
+  'geo.best-draw': meshBestDraw,
+  'geo.wall-ray': wallByRay,
+  'geo.wall-sphere': wallBySphere,
+  'geo.junction': junction,
+  'geo.modulus': modulus,
+  'geo.section-ratio': sectionRatio,
   'feed.need': feederFor,
   'shrink.scale': patternScale,
 };

@@ -18,11 +18,22 @@ export interface VectorResult {
   readonly detail: string;
 }
 
+/** Bytes of a file that a case names by a path beside its own. */
+export type ReadFile = (path: string) => Uint8Array;
+
+/** Inputs of a case with the part file it names read; a file that cannot be read is left as its path. */
+function withFile(inputs: VectorCase['inputs'], read: ReadFile | undefined): VectorCase['inputs'] {
+  const path = inputs['mesh'];
+  if (typeof path !== 'string' || read === undefined) return inputs;
+  return { ...inputs, mesh: { name: path.split('/').at(-1) ?? path, bytes: read(path) } };
+}
+
 /**
  * Runs one worked case against the core. A number passes within max(abs, rel·|expected|);
- * words, booleans and counts exactly; outputs that the case does not name may exist.
+ * words, booleans and counts exactly; outputs that the case does not name may exist; a direction may come back reversed.
+ * @param read reads a part file that the case names
  */
-export function runVector(c: VectorCase): VectorResult {
+export function runVector(c: VectorCase, read?: ReadFile): VectorResult {
   const id = c.id ?? c.formula;
   const formula = FORMULAS[c.formula] as ((inputs: unknown) => object) | undefined;
   if (!formula) return { id, formula: c.formula, outcome: 'skipped', detail: 'formula not built yet' };
@@ -30,7 +41,7 @@ export function runVector(c: VectorCase): VectorResult {
   const wanted = c.expected['error'] as string | undefined;
   let detail: string;
   try {
-    const got = formula(c.inputs);
+    const got = formula(withFile(c.inputs, read));
     detail = wanted === undefined ? differences(got, c.expected, tolerance, '') : `expected ${wanted}, got a result`;
   } catch (error) {
     if (!(error instanceof CoreError)) detail = `threw ${String(error)}`;
@@ -46,6 +57,13 @@ function differences(got: unknown, want: unknown, tol: { rel: number; abs: numbe
     return ok ? '' : `${path} expected ${want}, got ${String(got)}`;
   }
   if (Array.isArray(want)) {
+    if (path === 'direction' && Array.isArray(got) && differences(got, want, tol, 'as given') !== '')
+      return differences(
+        got.map((x: unknown) => (typeof x === 'number' ? -x : x)),
+        want,
+        tol,
+        'reversed',
+      );
     if (!Array.isArray(got) || got.length !== want.length) return `${path} expected ${want.length} entries`;
     return want.map((w, i) => differences(got[i], w, tol, `${path}[${i}]`)).find((d) => d !== '') ?? '';
   }

@@ -1,0 +1,172 @@
+import { NO_PROGRESS, type Progress } from '../mesh-files';
+import { smallestBox, spiral } from './box';
+import type { Bvh } from './bvh';
+import { edgesOf } from './edges';
+import { facetNormals, type Mesh, type Vec } from './mesh';
+import { PLACES, spreadOverArea, type FineMesh } from './sampling';
+import { Openness, undercuts, type UndercutFound } from './undercut';
+import { cross, dot, length, pointed, unitOf } from './vector';
+
+/** Where a draw that was tried comes from, in the order in which the first of equals is taken. */
+export type DrawClass = 'file-axis' | 'box-axis' | 'face' | 'hole' | 'spread';
+
+/** A way to open the mould that was tried. */
+export interface DrawTried {
+  readonly direction: Vec;
+  readonly from: DrawClass;
+  /** Surface that neither half releases, mm². */
+  readonly undercut_mm2: number;
+  /** Counted only for the draws that stood among the best; null for the others. */
+  readonly slides: number | null;
+  readonly cores: number | null;
+  readonly closedVoids: number | null;
+}
+
+const DEG = Math.PI / 180;
+/** Two directions nearer than this are one. */
+const SAME = Math.cos(0.5 * DEG);
+/** Facets and holes point alike within this. */
+const ALIKE = Math.cos(4 * DEG);
+const MOST_OF_A_CLASS = 6;
+const SPREAD = 60;
+/** Edges whose facets turn against each other between these angles are bent walls. */
+const BENT = [Math.cos(35 * DEG), Math.cos(1 * DEG)] as const;
+/** Places a draw is first judged at. */
+const JUDGED_AT = 3000;
+/** Undercut within this of the least counts as equal to it: share of the least, and of the whole surface. */
+const EQUAL = [0.2, 0.001] as const;
+/** Most draws whose undercuts are counted out. */
+const COUNTED = 12;
+
+/**
+ * Draws worth trying, in class order: axes of the file, of the smallest box, of the largest faces, of bent walls, and
+ * sixty spread over the half sphere. Source: the formula book, geo.best-draw; Woo and Chen, visibility maps.
+ */
+export function drawCandidates(mesh: Mesh): { readonly direction: Vec; readonly from: DrawClass }[] {
+  const out: { direction: Vec; from: DrawClass }[] = [];
+  const add = (d: Vec, from: DrawClass): void => {
+    const direction = pointed(unitOf(d));
+    if (length(direction) > 0 && out.every((o) => Math.abs(dot(o.direction, direction)) < SAME))
+      out.push({ direction, from });
+  };
+  for (const axis of [[1, 0, 0], [0, 1, 0], [0, 0, 1]] as const) add(axis, 'file-axis');
+  try {
+    for (const axis of smallestBox(mesh).axes) add(axis, 'box-axis');
+  } catch {
+    // A flat surface has no box; its other candidates stand.
+  }
+  const { normals, areas } = facetNormals(mesh);
+  const facesOf: { d: Vec; weight: number }[] = [];
+  for (let f = 0; f < areas.length; f++)
+    facesOf.push({ d: [normals[3 * f]!, normals[3 * f + 1]!, normals[3 * f + 2]!], weight: areas[f]! });
+  for (const d of clusters(facesOf)) add(d, 'face');
+  for (const d of clusters(bentEdges(mesh, normals))) add(d, 'hole');
+  for (const d of spiral(SPREAD)) add(d, 'spread');
+  return out;
+}
+
+/** Directions that carry most weight, lines alike taken together. */
+function clusters(list: readonly { readonly d: Vec; readonly weight: number }[]): Vec[] {
+  const found: { sum: [number, number, number]; first: Vec; weight: number }[] = [];
+  const step = Math.max(1, Math.floor(list.length / 20_000));
+  for (let i = 0; i < list.length; i += step) {
+    const { d, weight } = list[i]!;
+    if (weight === 0 || length(d) === 0) continue;
+    const known = found.find((c) => Math.abs(dot(c.first, d)) > ALIKE);
+    if (known === undefined) {
+      if (found.length < 200) found.push({ sum: [d[0] * weight, d[1] * weight, d[2] * weight], first: d, weight });
+      continue;
+    }
+    const sign = dot(known.first, d) < 0 ? -weight : weight;
+    for (let k = 0; k < 3; k++) known.sum[k]! += d[k]! * sign;
+    known.weight += weight;
+  }
+  return found
+    .sort((a, b) => b.weight - a.weight)
+    .slice(0, MOST_OF_A_CLASS)
+    .map((c) => unitOf(c.sum));
+}
+
+/** Edges of bent walls, as directions of the axes they stand for, weighted by their length. */
+function bentEdges(mesh: Mesh, normals: Float64Array): { d: Vec; weight: number }[] {
+  const { twins } = edgesOf(mesh);
+  const normal = (f: number): Vec => [normals[3 * f]!, normals[3 * f + 1]!, normals[3 * f + 2]!];
+  const out: { d: Vec; weight: number }[] = [];
+  const step = Math.max(1, Math.floor(twins.length / 120_000));
+  for (let s = 0; s < twins.length; s += step) {
+    const twin = twins[s]!;
+    if (twin <= s) continue;
+    const [a, b] = [normal(Math.floor(s / 3)), normal(Math.floor(twin / 3))];
+    const along = dot(a, b);
+    if (along < BENT[0] || along > BENT[1]) continue;
+    const axis = cross(a, b);
+    out.push({ d: unitOf(axis), weight: length(axis) });
+  }
+  return out;
+}
+
+/**
+ * The draws tried, best first: least undercut, what is within 20 % of it and 0.1 % of the surface counting as equal;
+ * among those fewest cores and voids, then fewest slides, then class order. The best of those tried, not a proof.
+ */
+export function bestDraws(mesh: Mesh, fine: FineMesh, bvh: Bvh, progress: Progress = NO_PROGRESS): DrawTried[] {
+  const open = new Openness(fine, bvh);
+  const sample = spreadOverArea(fine.areas, JUDGED_AT, fine.areas.length === bvh.facets.length ? bvh.facets : undefined);
+  const candidates = drawCandidates(mesh);
+  const judged = candidates.map((c, order) => {
+    progress((0.6 * order) / candidates.length);
+    let area = 0;
+    sample.facets.forEach((f, i) => {
+      if (open.trapped(f, PLACES[0]!, c.direction)) area += sample.weights[i]!;
+    });
+    return { ...c, order, area };
+  });
+  const margin = EQUAL[1] * fine.area_mm2;
+  const least = Math.min(...judged.map((j) => j.area));
+  // A sample of places is coarse: more than those equal by it are counted out, and equality is judged again after.
+  const near = judged
+    .filter((j) => j.area <= least * (1 + 2 * EQUAL[0]) + 6 * margin)
+    .sort((a, b) => a.order - b.order)
+    .slice(0, COUNTED);
+  const counted: ((typeof near)[number] & { readonly found: UndercutFound })[] = [];
+  for (const [i, j] of near.entries()) {
+    progress(0.6 + (0.4 * i) / near.length);
+    const found = undercuts(fine, bvh, j.direction);
+    counted.push({ ...j, area: found.area_mm2, found });
+    // Nothing trapped: no later draw can stand before it.
+    if (found.area_mm2 === 0) break;
+  }
+  const floor = Math.min(...counted.map((c) => c.area)) * (1 + EQUAL[0]) + margin;
+  const tried = (c: (typeof counted)[number]): DrawTried => ({
+    direction: c.direction,
+    from: c.from,
+    undercut_mm2: c.area,
+    slides: c.found.slides,
+    cores: c.found.cores,
+    closedVoids: c.found.closedVoids,
+  });
+  const rank = (c: (typeof counted)[number]): readonly number[] => [
+    c.area <= floor ? 0 : c.area,
+    c.area <= floor ? c.found.cores + c.found.closedVoids : 0,
+    c.area <= floor ? c.found.slides : 0,
+    c.order,
+  ];
+  counted.sort((a, b) => {
+    const [x, y] = [rank(a), rank(b)];
+    for (let k = 0; k < 4; k++) if (x[k] !== y[k]) return x[k]! - y[k]!;
+    return 0;
+  });
+  const rest = judged
+    .filter((j) => counted.every((c) => c.order !== j.order))
+    .sort((a, b) => a.area - b.area)
+    .map((j) => ({
+      direction: j.direction,
+      from: j.from,
+      undercut_mm2: j.area,
+      slides: null,
+      cores: null,
+      closedVoids: null,
+    }));
+  progress(1);
+  return [...counted.map(tried), ...rest];
+}

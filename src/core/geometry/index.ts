@@ -1,0 +1,43 @@
+/** The part itself: what its surface measures, where it is thin, thick, trapped or steep, and how to open the mould. */
+export { bestDraws, drawCandidates, type DrawClass, type DrawTried } from './best-draw';
+export { axisBox, boxAlong, smallestBox, type PlacedBox } from './box';
+export { buildBvh, type Bvh } from './bvh';
+export { checkMesh, closedMesh, isClosed, type CheckedMesh, type MeshCounts, type MeshVerdict } from './check';
+export { roundFeatures, type RoundFeature } from './cylinders';
+export { draftFound, draftOfFacets, type DraftFound } from './draft';
+export {
+  meshBestDraw,
+  meshBox,
+  meshCheck,
+  meshDraft,
+  meshMass,
+  meshSmallestBox,
+  meshUndercut,
+  projectedArea,
+  wallByRay,
+  wallBySphere,
+  type MeshInputs,
+} from './formulas';
+export { heavyPlaces, type HeavyPlace } from './heavy-places';
+export { junction } from './junction';
+export { massProperties, type MassProperties } from './mass';
+export { facetNormals, type Mesh, type Vec } from './mesh';
+export {
+  measureBody,
+  measureDraw,
+  measureWhole,
+  readyBody,
+  type BodyMeasures,
+  type DrawMeasures,
+  type ReadyBody,
+  type WallMeasures,
+  type WholeMeasures,
+} from './measure';
+export { modulus, type ModulusInputs } from './modulus';
+export { DEFAULT_FACETS, fineMesh, type FineMesh } from './sampling';
+export { partingLine } from './parting';
+export { sectionRatio, type SectionRatio } from './section-ratio';
+export { shadow, type Shadow } from './silhouette';
+export { undercuts, type Release, type UndercutFound, type UndercutRegion } from './undercut';
+export { direction, frameOf } from './vector';
+export { quantile, walls, type WallsFound } from './walls';

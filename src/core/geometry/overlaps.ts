@@ -1,0 +1,40 @@
+import type { Bvh } from './bvh';
+import type { Mesh } from './mesh';
+import { RayCaster } from './ray';
+
+/** Share of an edge left out at each end, where its neighbours meet it. */
+const ENDS = 1e-4;
+/** Most edges looked along; beyond, every so many is. */
+const MOST_EDGES = 400_000;
+
+/** Where a surface passes through itself or another body. */
+export interface Overlaps {
+  /** Edges found to pass through a facet. */
+  readonly edges: number;
+  /** Facets those edges belong to. */
+  readonly facets: Uint32Array;
+  /** Share of all edges looked along. */
+  readonly looked: number;
+}
+
+/** Edges of a mesh that pass through a facet they do not touch: each is looked along once. */
+export function overlaps(mesh: Mesh, bvh: Bvh): Overlaps {
+  const caster = new RayCaster(bvh);
+  const { positions: p, triangles: t } = mesh;
+  const step = Math.max(1, Math.ceil(t.length / 2 / MOST_EDGES));
+  const found: number[] = [];
+  for (let s = 0, k = 0; s < t.length; s++) {
+    const a = t[s]!;
+    const b = t[s % 3 === 2 ? s - 2 : s + 1]!;
+    if (a > b || k++ % step !== 0) continue;
+    const dx = p[3 * b]! - p[3 * a]!;
+    const dy = p[3 * b + 1]! - p[3 * a + 1]!;
+    const dz = p[3 * b + 2]! - p[3 * a + 2]!;
+    const hit = caster.cast(p[3 * a]!, p[3 * a + 1]!, p[3 * a + 2]!, dx, dy, dz, ENDS, false, 1 - ENDS);
+    if (hit.facet < 0) continue;
+    const corners = t.subarray(3 * hit.facet, 3 * hit.facet + 3);
+    if (corners.includes(a) || corners.includes(b)) continue;
+    found.push(Math.floor(s / 3));
+  }
+  return { edges: found.length, facets: Uint32Array.from(new Set(found)), looked: 1 / step };
+}

@@ -1,0 +1,8 @@
+/** Part files read into facets: what a file holds, nothing mended. STEP goes through the CAD kernel, outside the core. */
+export { FILE_KINDS, fileKind, readMeshFile, type FileKind } from './kinds';
+export { LENGTH_UNITS, lengthUnit, likelyUnit, MM_PER_UNIT, type LengthUnit } from './length-units';
+export { allowedTriangles, MAX_FILE_BYTES, MAX_TRIANGLES } from './limits';
+export { readObj } from './obj';
+export { NO_PROGRESS, type Progress, type RawMesh } from './raw-mesh';
+export { readStl } from './stl';
+export { readThreeMf } from './threemf';
