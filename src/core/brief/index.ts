@@ -5,6 +5,7 @@ export {
   briefSchema,
   featureSchema,
   holeSchema,
+  modelSchema,
   OPERATION_WORDS,
   type Brief,
   type BriefInput,

@@ -59,6 +59,37 @@ const joints = z
       >,
   );
 
+const boxSides = z.tuple([
+  z.number().positive().max(10_000),
+  z.number().positive().max(10_000),
+  z.number().positive().max(10_000),
+]);
+
+/** The model a part was measured from, and what it said. Values as in `geometry`; null is what could not be trusted. */
+export const modelSchema = z.strictObject({
+  /** Id of the kept file. */
+  file: z.string().min(1).max(60),
+  name: z.string().min(1).max(200),
+  unit: z.enum(['um', 'mm', 'cm', 'm', 'in', 'ft']),
+  /** Unit direction the mould opens along, in the axes of the file. */
+  draw: z.tuple([z.number(), z.number(), z.number()]),
+  measured: z.strictObject({
+    volume_cm3: size(1e6),
+    area_cm2: size(1e6),
+    box_mm: boxSides.nullish().transform((v) => v ?? null),
+    wallMin_mm: size(1000),
+    sectionMax_mm: size(2000),
+    projected_cm2: size(1e6),
+    undercuts: count(100),
+    passages: count(100),
+    coredHoles: count(1000),
+  }),
+  /** Spacing of the places that walls and undercuts were looked for at, mm. */
+  resolution_mm: size(1000),
+  /** Why a measured value was typed over, by field. */
+  notes: z.record(z.string().max(40), z.string().max(400)).default({}),
+});
+
 /**
  * The part brief: what is known of a metal part. Lengths mm, areas cm², volumes cm³, roughness µm, dates ISO.
  * Missing figures stay unknown (null) and are never guessed silently.
@@ -89,14 +120,7 @@ export const briefSchema = z.strictObject({
     .strictObject({
       volume_cm3: size(1e6),
       area_cm2: size(1e6),
-      box_mm: z
-        .tuple([
-          z.number().positive().max(10_000),
-          z.number().positive().max(10_000),
-          z.number().positive().max(10_000),
-        ])
-        .nullish()
-        .transform((v) => v ?? null),
+      box_mm: boxSides.nullish().transform((v) => v ?? null),
       wallMin_mm: size(1000),
       sectionMax_mm: size(2000),
       projected_cm2: size(1e6),
@@ -225,6 +249,7 @@ export const briefSchema = z.strictObject({
       variants: z.record(z.string().max(60), z.string().max(60)).default({}),
     })
     .prefault({}),
+  model: modelSchema.nullish().transform((v) => v ?? null),
   bends: z.number().int().min(0).max(100).optional(),
   machiningSetups: z.number().int().min(0).max(50).optional(),
   /** Paths of fields that still hold a default nobody has confirmed. */

@@ -83,6 +83,8 @@ export function roundFeatures(mesh: Mesh, bvh: Bvh): RoundFeature[] {
     const half = (to - from) / 2;
     const openAt = (d: Vec): boolean =>
       caster.cast(middle[0], middle[1], middle[2], d[0], d[1], d[2]).distance > half + POINTED_BOTTOM * radius;
+    // A ring round a boss is no hole: from its axis something else is met before its wall.
+    if (inward && !seesOwnWall(caster, middle, axis, radius)) continue;
     out.push({
       kind: inward ? 'hole' : 'boss',
       diameter_mm: 2 * radius,
@@ -94,6 +96,17 @@ export function roundFeatures(mesh: Mesh, bvh: Bvh): RoundFeature[] {
     });
   }
   return out.sort((a, b) => b.diameter_mm - a.diameter_mm || b.depth_mm - a.depth_mm);
+}
+
+/** Whether rays from the middle of a round, square to its axis, meet nothing nearer than its wall. */
+function seesOwnWall(caster: RayCaster, middle: Vec, axis: Vec, radius: number): boolean {
+  const { u, v } = frameOf(axis);
+  for (let k = 0; k < 8; k++) {
+    const angle = (k + 0.3) * (Math.PI / 4);
+    const d = plus(scaled(u, Math.cos(angle)), v, Math.sin(angle));
+    if (caster.cast(middle[0], middle[1], middle[2], d[0], d[1], d[2]).distance < 0.8 * radius) return false;
+  }
+  return true;
 }
 
 /** Direction from an axis out to a facet, square to the axis. */

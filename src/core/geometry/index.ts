@@ -35,6 +35,7 @@ export {
 } from './measure';
 export { modulus, type ModulusInputs } from './modulus';
 export { DEFAULT_FACETS, fineMesh, type FineMesh } from './sampling';
+export { draftOfFine, facetCorners, wallOfFacets } from './paint';
 export { partingLine } from './parting';
 export { sectionRatio, type SectionRatio } from './section-ratio';
 export { shadow, type Shadow } from './silhouette';

@@ -1,9 +1,11 @@
 import type { Bvh } from './bvh';
-import type { Mesh } from './mesh';
+import { facetNormal, type Mesh } from './mesh';
 import { RayCaster } from './ray';
 
 /** Share of an edge left out at each end, where its neighbours meet it. */
 const ENDS = 1e-4;
+/** Ends nearer to the facet than this share of the diagonal touch it and do not pass through: files round their corners. */
+const TOUCH = 3e-6;
 /** Most edges looked along; beyond, every so many is. */
 const MOST_EDGES = 400_000;
 
@@ -34,6 +36,10 @@ export function overlaps(mesh: Mesh, bvh: Bvh): Overlaps {
     if (hit.facet < 0) continue;
     const corners = t.subarray(3 * hit.facet, 3 * hit.facet + 3);
     if (corners.includes(a) || corners.includes(b)) continue;
+    const n = facetNormal(mesh, hit.facet);
+    const off = (corner: number): number =>
+      [0, 1, 2].reduce((sum, k) => sum + n[k]! * (p[3 * corner + k]! - p[3 * corners[0]! + k]!), 0);
+    if (Math.min(Math.abs(off(a)), Math.abs(off(b))) < TOUCH * bvh.diagonal) continue;
     found.push(Math.floor(s / 3));
   }
   return { edges: found.length, facets: Uint32Array.from(new Set(found)), looked: 1 / step };

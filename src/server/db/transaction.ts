@@ -2,7 +2,7 @@ import type { PoolConnection, ResultSetHeader, RowDataPacket } from 'mysql2/prom
 import { pool } from './pool';
 
 /** A value bound to a statement. */
-export type Bound = string | number | boolean | null;
+export type Bound = string | number | boolean | Buffer | null;
 
 /** What statements run on: a connection inside a transaction, or the pool. */
 export interface Runner {

@@ -4,7 +4,9 @@ import { insertBrief, insertStudy } from '../studies/queries';
 import { SHIPPED_RATES } from '@/core/rates';
 import { randomUUID } from 'node:crypto';
 import { insertChange, insertRateSet, putFigure, updateRateSet } from '../rates/queries';
+import { keepWholeFile } from '../part-files/keep';
 import { PARTNER_RATES } from './partner-rates.data';
+import { demoFile, withDemoModel } from './part-models';
 import { QUILLMERE_PARTS } from './quillmere.data';
 
 /** The day the demo world stands at: orders are reckoned from here. */
@@ -29,8 +31,11 @@ export async function seedDemo(on: Runner): Promise<number> {
   const briefs = demoBriefs();
   for (const brief of [...briefs].reverse()) {
     const id = randomUUID();
+    const fileId = randomUUID();
+    const file = demoFile(brief.title);
+    if (file !== undefined) await keepWholeFile(on, fileId, file.name, file.bytes, file.still);
     await insertStudy(on, { id, title: brief.title, school: 'published', rateSetId: SHIPPED_RATES.id, demo: true });
-    await insertBrief(on, id, 1, 'demo', brief);
+    await insertBrief(on, id, 1, 'demo', file === undefined ? brief : withDemoModel(brief, fileId));
   }
   await seedPartnerRates(on);
   await change(on, "INSERT INTO marks (name) VALUES ('demo-seeded')");

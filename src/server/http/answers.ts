@@ -42,7 +42,8 @@ export async function jsonBody(request: Request, limit = BODY_LIMIT): Promise<un
   }
 }
 
-async function limitedBody(request: Request, limit: number): Promise<Uint8Array> {
+/** Bytes of a body, cut off where they pass the limit (413), whatever length was announced. */
+export async function limitedBody(request: Request, limit: number): Promise<Uint8Array> {
   const tooLarge = (): RequestError => new RequestError(413, `The body is larger than ${Math.round(limit / 1024)} KB.`);
   if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLarge();
   if (request.body === null) return new Uint8Array();

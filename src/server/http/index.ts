@@ -5,6 +5,7 @@ export {
   checked,
   IMPORT_LIMIT,
   jsonBody,
+  limitedBody,
   refused,
   RequestError,
   type ErrorBody,

@@ -1,0 +1,78 @@
+import { readFileSync } from 'node:fs';
+import { basename } from 'node:path';
+import occtimportjs from 'occt-import-js';
+import { CoreError } from '../src/core/errors';
+import { checkMesh, measureBody, measureDraw, readyBody, type Vec } from '../src/core/geometry';
+import { measuredGeometry } from '../src/core/measured';
+import { fileKind, lengthUnit, likelyUnit, readMeshFile } from '../src/core/mesh-files';
+import { direction } from '../src/core/geometry';
+import { readStep } from '../src/workers/step';
+
+/**
+ * Measures a part file and prints what was found as JSON: npm run -s measure -- FILE [--unit mm] [--draw 0,0,1].
+ * A file that is refused prints its refusal as JSON and ends with code 1.
+ */
+async function measure(path: string, unitWord: string | null, drawWord: string | null): Promise<object> {
+  const bytes = new Uint8Array(readFileSync(path));
+  const name = basename(path);
+  const raw =
+    fileKind(name, bytes) === 'step' ? readStep(await occtimportjs(), name, bytes) : readMeshFile(name, bytes);
+  let largest = 0;
+  for (let k = 0; k < 3; k++) {
+    let [low, high] = [Infinity, -Infinity];
+    for (let i = k; i < raw.positions.length; i += 3) {
+      low = Math.min(low, raw.positions[i] ?? 0);
+      high = Math.max(high, raw.positions[i] ?? 0);
+    }
+    largest = Math.max(largest, high - low);
+  }
+  const unit = raw.unit ?? (unitWord === null ? likelyUnit(largest) : lengthUnit(unitWord));
+  const checked = checkMesh(raw, unit);
+  const ready = readyBody(checked);
+  const { found: _places, rounds, ...body } = measureBody(ready);
+  const d: Vec =
+    drawWord === null ? (body.draws[0]?.direction ?? [0, 0, 1]) : direction('draw', drawWord.split(',').map(Number));
+  const { undercut, ...draw } = measureDraw(ready, d);
+  return {
+    file: name,
+    unit,
+    unitFrom: raw.unit !== null ? 'file' : unitWord !== null ? 'given' : 'guessed',
+    warnings: raw.warnings,
+    verdict: checked.verdict,
+    turned: checked.turned,
+    counts: checked.counts,
+    ...body,
+    rounds: rounds.map(({ facets, ...r }) => ({ ...r, facets: facets.length })),
+    draw,
+    undercut:
+      undercut === null
+        ? null
+        : {
+            area_mm2: undercut.area_mm2,
+            share: undercut.share,
+            slides: undercut.slides,
+            cores: undercut.cores,
+            closedVoids: undercut.closedVoids,
+            regions: undercut.regions.map(({ facets, ...r }) => ({ ...r, facets: facets.length })),
+          },
+    brief: measuredGeometry(checked, { found: null, rounds, ...body }, { undercut, ...draw }),
+  };
+}
+
+const args = process.argv.slice(2);
+const option = (name: string): string | null => {
+  const at = args.indexOf(name);
+  return at < 0 ? null : (args[at + 1] ?? null);
+};
+const path = args[0];
+if (path === undefined || path.startsWith('--')) {
+  console.error('Give a file: npm run -s measure -- FILE [--unit mm] [--draw 0,0,1]');
+  process.exit(2);
+}
+measure(path, option('--unit'), option('--draw')).then(
+  (found) => console.log(JSON.stringify(found, null, 2)),
+  (error: unknown) => {
+    console.log(JSON.stringify(error instanceof CoreError ? { refused: error.issue } : { failed: String(error) }, null, 2));
+    process.exitCode = 1;
+  },
+);

@@ -1,0 +1,9 @@
+/** From a measured part to the brief: which values it fills, and where each value of the brief comes from. */
+export {
+  CORED_FROM_MM,
+  MEASURED_FIELDS,
+  measuredGeometry,
+  type MeasuredField,
+  type MeasuredGeometry,
+} from './geometry';
+export { originOf, withMeasures, withoutModel, type Origin } from './origin';

@@ -1,0 +1,2 @@
+/** A still picture of a part, made by plain arithmetic. */
+export { stillOf, type Picture } from './still';

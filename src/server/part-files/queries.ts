@@ -1,0 +1,73 @@
+import { change, rows, type Runner } from '../db';
+
+/** A row of `part_files`, its still picture apart. */
+export interface PartFileRow {
+  readonly id: string;
+  readonly name: string;
+  readonly bytes: number;
+  readonly sha256: string;
+  readonly chunks: number;
+  readonly whole: number;
+}
+
+const FILE = 'id, name, bytes, sha256, chunks, whole';
+
+export async function selectPartFile(on: Runner, id: string): Promise<PartFileRow | undefined> {
+  return (await rows<PartFileRow>(on, `SELECT ${FILE} FROM part_files WHERE id = ?`, [id]))[0];
+}
+
+/** A whole file of those very bytes and that name, if one is kept already. */
+export async function selectSamePartFile(on: Runner, sha256: string, name: string): Promise<PartFileRow | undefined> {
+  return (
+    await rows<PartFileRow>(
+      on,
+      `SELECT ${FILE} FROM part_files WHERE sha256 = ? AND whole = TRUE AND name = ? ORDER BY created_at LIMIT 1`,
+      [sha256, name],
+    )
+  )[0];
+}
+
+export async function insertPartFile(
+  on: Runner,
+  f: { id: string; name: string; bytes: number; sha256: string; chunks: number },
+): Promise<void> {
+  await change(on, 'INSERT INTO part_files (id, name, bytes, sha256, chunks) VALUES (?, ?, ?, ?, ?)', [
+    f.id,
+    f.name,
+    f.bytes,
+    f.sha256,
+    f.chunks,
+  ]);
+}
+
+/** Puts a piece in its place; the same piece sent twice stays one. */
+export async function putChunk(on: Runner, fileId: string, seq: number, data: Buffer): Promise<void> {
+  await change(
+    on,
+    'INSERT INTO part_file_chunks (file_id, seq, data) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE data = VALUES(data)',
+    [fileId, seq, data],
+  );
+}
+
+/** One piece: never more than one in memory. */
+export async function selectChunk(on: Runner, fileId: string, seq: number): Promise<Buffer | undefined> {
+  return (
+    await rows<{ data: Buffer }>(on, 'SELECT data FROM part_file_chunks WHERE file_id = ? AND seq = ?', [fileId, seq])
+  )[0]?.data;
+}
+
+export async function markWhole(on: Runner, id: string): Promise<void> {
+  await change(on, 'UPDATE part_files SET whole = TRUE WHERE id = ?', [id]);
+}
+
+export async function deletePartFile(on: Runner, id: string): Promise<void> {
+  await change(on, 'DELETE FROM part_files WHERE id = ? AND whole = FALSE', [id]);
+}
+
+export async function putStill(on: Runner, id: string, png: Buffer): Promise<number> {
+  return change(on, 'UPDATE part_files SET still = ? WHERE id = ?', [png, id]);
+}
+
+export async function selectStill(on: Runner, id: string): Promise<Buffer | null> {
+  return (await rows<{ still: Buffer | null }>(on, 'SELECT still FROM part_files WHERE id = ?', [id]))[0]?.still ?? null;
+}

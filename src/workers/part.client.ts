@@ -1,0 +1,64 @@
+import type { Vec } from '@/core/geometry';
+import type { LengthUnit } from '@/core/mesh-files';
+import type { PartAnswer, PartRequest } from './part.protocol';
+
+/** Longest a worker may say nothing before it is ended, ms. */
+const SILENT_MS = 120_000;
+
+/**
+ * One part in a worker of its own. Answers come as they are found; ending the client ends the worker and all it holds,
+ * which is also how a long reading is cancelled.
+ */
+export class PartClient {
+  private readonly worker: Worker;
+  private next = 1;
+  private latest = 0;
+  private timer: ReturnType<typeof setTimeout> | null = null;
+
+  constructor(private readonly tell: (answer: PartAnswer) => void) {
+    this.worker = new Worker(new URL('./part.worker.ts', import.meta.url), { type: 'module' });
+    this.worker.onmessage = ({ data }: MessageEvent<PartAnswer>) => {
+      this.watch(data.kind === 'progress' || data.kind === 'shown' || data.kind === 'body');
+      if (data.id === this.latest) this.tell(data);
+    };
+    this.worker.onerror = (event) => this.fail(event.message || 'the worker failed');
+  }
+
+  /** Reads, checks and measures a file; `bytes` is given away. */
+  open(name: string, bytes: ArrayBuffer, unit: LengthUnit | null, draw: Vec | null): void {
+    this.ask({ id: this.next++, kind: 'open', name, bytes, unit, draw }, [bytes]);
+  }
+
+  /** Tells the unit that was asked for. */
+  unit(unit: LengthUnit): void {
+    this.ask({ id: this.next++, kind: 'unit', unit });
+  }
+
+  /** Measures along another draw. */
+  draw(direction: Vec): void {
+    this.ask({ id: this.next++, kind: 'draw', direction });
+  }
+
+  close(): void {
+    this.watch(false);
+    this.worker.terminate();
+  }
+
+  private ask(request: PartRequest, transfer: Transferable[] = []): void {
+    this.latest = request.id;
+    this.watch(true);
+    this.worker.postMessage(request, transfer);
+  }
+
+  private watch(waiting: boolean): void {
+    if (this.timer !== null) clearTimeout(this.timer);
+    this.timer = waiting
+      ? setTimeout(() => this.fail(`no word for ${SILENT_MS / 1000} s; the file is too much for this browser`), SILENT_MS)
+      : null;
+  }
+
+  private fail(message: string): void {
+    this.close();
+    this.tell({ id: this.latest, kind: 'refused', issue: null, message });
+  }
+}

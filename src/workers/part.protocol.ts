@@ -1,0 +1,71 @@
+import type { CoreIssue } from '@/core/errors';
+import type { BodyMeasures, DrawMeasures, MeshCounts, MeshVerdict, UndercutRegion, Vec } from '@/core/geometry';
+import type { MeasuredGeometry } from '@/core/measured';
+import type { LengthUnit } from '@/core/mesh-files';
+
+/** What the worker of the part is asked. `id` comes back with each answer. */
+export type PartRequest =
+  | {
+      readonly id: number;
+      readonly kind: 'open';
+      readonly name: string;
+      readonly bytes: ArrayBuffer;
+      /** Unit the file is drawn in where it names none; null asks for it. */
+      readonly unit: LengthUnit | null;
+      /** Draw to measure along; null takes the best found. */
+      readonly draw: Vec | null;
+    }
+  | { readonly id: number; readonly kind: 'unit'; readonly unit: LengthUnit }
+  | { readonly id: number; readonly kind: 'draw'; readonly direction: Vec };
+
+export type PartStage = 'reading' | 'checking' | 'measuring' | 'undercuts';
+
+/** How the file was taken: its unit, and what was found and mended. */
+export interface FileFound {
+  readonly name: string;
+  readonly bytes: number;
+  readonly unit: LengthUnit;
+  readonly unitFrom: 'file' | 'given';
+  readonly verdict: MeshVerdict;
+  readonly counts: MeshCounts;
+  readonly turned: number;
+  readonly warnings: readonly string[];
+}
+
+/** Measures that do not hang on the draw, with a wall for each facet drawn. */
+export interface BodyFound extends Omit<BodyMeasures, 'found'> {
+  readonly wallRay: Float32Array | null;
+  readonly wallSphere: Float32Array | null;
+}
+
+/** Measures along a draw, with what each facet drawn needs. */
+export interface DrawFound extends Omit<DrawMeasures, 'undercut'> {
+  readonly draft: Float32Array;
+  readonly undercut: {
+    readonly area_mm2: number;
+    readonly share: number;
+    readonly slides: number;
+    readonly cores: number;
+    readonly closedVoids: number;
+    readonly regions: readonly Omit<UndercutRegion, 'facets'>[];
+    /** Region of each facet, from 1; 0 where none, 255 where trapped but in no region. */
+    readonly regionOf: Uint8Array;
+  } | null;
+  readonly parting: Float32Array;
+  readonly geometry: MeasuredGeometry;
+  readonly resolution_mm: number;
+}
+
+export type PartAnswer =
+  | { readonly id: number; readonly kind: 'progress'; readonly stage: PartStage; readonly share: number }
+  | {
+      readonly id: number;
+      readonly kind: 'unit-wanted';
+      /** Sides of the box in the file's own unit. */
+      readonly size: Vec;
+      readonly likely: LengthUnit;
+    }
+  | { readonly id: number; readonly kind: 'shown'; readonly file: FileFound; readonly corners: Float32Array }
+  | { readonly id: number; readonly kind: 'body'; readonly body: BodyFound }
+  | { readonly id: number; readonly kind: 'drawn'; readonly draw: DrawFound }
+  | { readonly id: number; readonly kind: 'refused'; readonly issue: CoreIssue | null; readonly message: string };
