@@ -54,5 +54,9 @@ export default defineConfig(
       ],
     },
   },
+  {
+    // A name with a leading underscore is taken out of an object so that it is not passed on.
+    rules: { '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }] },
+  },
   { files: ['**/*.mjs'], ...tseslint.configs.disableTypeChecked },
 );

@@ -55,7 +55,9 @@ async function main(): Promise<void> {
     const soup = Float32Array.from(triangles.flatMap((t) => t.flatMap((c) => [...(corners[c] ?? [])])));
     const still = stillOf(soup, 320, 240);
     writeFileSync(resolve(OUT, `${id}.png`), encode({ ...still, channels: 4, depth: 8 }));
-    console.log(`${id}.${ending}  ${triangles.length} facets  ${bytes.length} bytes  ${(solid.volume() / 1000).toFixed(1)} cm³`);
+    console.log(
+      `${id}.${ending}  ${triangles.length} facets  ${bytes.length} bytes  ${(solid.volume() / 1000).toFixed(1)} cm³`,
+    );
   }
   writeFileSync(resolve(OUT, 'measured.json'), `${JSON.stringify(measured, null, 2)}\n`);
 }

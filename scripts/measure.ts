@@ -72,7 +72,9 @@ if (path === undefined || path.startsWith('--')) {
 measure(path, option('--unit'), option('--draw')).then(
   (found) => console.log(JSON.stringify(found, null, 2)),
   (error: unknown) => {
-    console.log(JSON.stringify(error instanceof CoreError ? { refused: error.issue } : { failed: String(error) }, null, 2));
+    console.log(
+      JSON.stringify(error instanceof CoreError ? { refused: error.issue } : { failed: String(error) }, null, 2),
+    );
     process.exitCode = 1;
   },
 );

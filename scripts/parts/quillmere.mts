@@ -74,8 +74,7 @@ export const QUILLMERE_SOLIDS: Readonly<Record<string, (s: Shapes) => Manifold>>
     const bore = s.round(62, 130).translate([-222, 0, -65]);
     const windows = [-130, -60].map((x) => s.round(24, 30).translate([x, 0, 40]));
     const more = [80, 160].map((x) => s.round(24, 30).translate([x, 0, 40]));
-    const recess = (side: number): Manifold =>
-      s.box(70, 12, 46).translate([-80, side * 73.4, 0]);
+    const recess = (side: number): Manifold => s.box(70, 12, 46).translate([-80, side * 73.4, 0]);
     return outer
       .subtract(s.all([first, second]))
       .add(end)
@@ -94,7 +93,10 @@ export const QUILLMERE_SOLIDS: Readonly<Record<string, (s: Shapes) => Manifold>>
     const bosses = corners.map(([x, y]) => s.round(9.4, 46, 8).translate([x, y, 1]));
     const pins = corners.map(([x, y]) => s.round(3.4, 20).translate([x, y, 35]));
     const baffles = [-44, -22, 22, 44].map((x) =>
-      s.drawn(s.plate(2.4, 99, 0.4), 36, 0.3).translate([x, 0, 1]).subtract(s.box(10, 56, 30).translate([x, 0, 30])),
+      s
+        .drawn(s.plate(2.4, 99, 0.4), 36, 0.3)
+        .translate([x, 0, 1])
+        .subtract(s.box(10, 56, 30).translate([x, 0, 30])),
     );
     const register = s.round(62, 10, 60).translate([0, 0, 0]);
     const hole = s.round(50.8, 30).translate([0, 0, -5]);
@@ -142,7 +144,12 @@ export const QUILLMERE_SOLIDS: Readonly<Record<string, (s: Shapes) => Manifold>>
     return s.all([ring, ...bosses, ...strokes]);
   },
   'tripod-hub': (s) => {
-    const cup = s.round(94, 62, 90).subtract(s.round(84, 70, 80).translate([0, 0, -0.01]).intersect(s.box(200, 200, 112)));
+    const cup = s.round(94, 62, 90).subtract(
+      s
+        .round(84, 70, 80)
+        .translate([0, 0, -0.01])
+        .intersect(s.box(200, 200, 112)),
+    );
     const hub = s.round(51, 62, 52);
     const lug = s.all([
       s.drawn(s.plate(42, 8, 3), 42, 1).translate([58, 16, 0]),
@@ -161,10 +168,20 @@ export const QUILLMERE_SOLIDS: Readonly<Record<string, (s: Shapes) => Manifold>>
       .drawn(s.plate(165, 112, 22), 88, 1)
       .subtract(s.drawn(s.plate(155, 102, 17), 82, 0.6).translate([0, 0, -0.01]));
     const flange = s.drawn(s.plate(165, 120, 24), 8, 1).subtract(s.plate(155, 102, 17).extrude(20, 0, 0, [1, 1], true));
-    const wheel = s.round(83, 86, 86).translate([-24, 0, 0]).subtract(s.round(72, 200).translate([-24, 0, -50]));
+    const wheel = s
+      .round(83, 86, 86)
+      .translate([-24, 0, 0])
+      .subtract(s.round(72, 200).translate([-24, 0, -50]));
     const wheelBore = s.round(72, 100).translate([-24, 0, 40]);
-    const shaft = s.round(42, 24).rotate([90, 0, 0]).translate([45, 58, 44]).intersect(s.box(200, 110, 200));
-    const shaftSkirt = s.box(42, 24, 88).translate([45, 46, 44]).intersect(s.box(200, 110, 200));
+    const shaft = s
+      .round(42, 24)
+      .rotate([90, 0, 0])
+      .translate([45, 58, 44])
+      .intersect(s.box(200, 110, 200));
+    const shaftSkirt = s
+      .box(42, 24, 88)
+      .translate([45, 46, 44])
+      .intersect(s.box(200, 110, 200));
     const shaftBore = s.round(30, 50).rotate([90, 0, 0]).translate([45, 75, 44]);
     const bosses = [
       [70, 42],
@@ -216,6 +233,9 @@ export const QUILLMERE_SOLIDS: Readonly<Record<string, (s: Shapes) => Manifold>>
         .rotate([0, 0, 15 * i]),
     );
     const pointer = s.box(10, 1.8, 3.6).translate([9.5, 0, 14.2]);
-    return s.all([body, pointer]).subtract(s.all(flutes)).add(s.round(34, 2.4).subtract(s.round(29.6, 5).translate([0, 0, -1])));
+    return s
+      .all([body, pointer])
+      .subtract(s.all(flutes))
+      .add(s.round(34, 2.4).subtract(s.round(29.6, 5).translate([0, 0, -1])));
   },
 };

@@ -18,10 +18,10 @@ export interface Shapes {
 const SIDES = 36;
 
 export async function shapes(): Promise<Shapes> {
-  const module = await ManifoldModule();
+  const modeller = await ManifoldModule();
   // The classes are complete only after this.
-  module.setup();
-  return ready(module.Manifold, module.CrossSection);
+  modeller.setup();
+  return ready(modeller.Manifold, modeller.CrossSection);
 }
 
 type Module = Awaited<ReturnType<typeof ManifoldModule>>;

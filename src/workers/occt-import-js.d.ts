@@ -15,5 +15,7 @@ declare module 'occt-import-js' {
       },
     ): { readonly success: boolean; readonly meshes: readonly OcctMesh[] };
   }
-  export default function occtimportjs(options?: { readonly locateFile?: (name: string) => string }): Promise<OcctReader>;
+  export default function occtimportjs(options?: {
+    readonly locateFile?: (name: string) => string;
+  }): Promise<OcctReader>;
 }

@@ -18,8 +18,9 @@ export class PartClient {
   constructor(private readonly tell: (answer: PartAnswer) => void) {
     this.worker = new Worker(new URL('./part.worker.ts', import.meta.url), { type: 'module' });
     this.worker.onmessage = ({ data }: MessageEvent<PartAnswer>) => {
-      this.watch(data.kind === 'progress' || data.kind === 'shown' || data.kind === 'body');
-      if (data.id === this.latest) this.tell(data);
+      if (data.kind !== 'picked' && data.kind !== 'still')
+        this.watch(data.kind === 'progress' || data.kind === 'shown' || data.kind === 'body');
+      if (data.id >= this.latest || data.kind === 'still') this.tell(data);
     };
     this.worker.onerror = (event) => this.fail(event.message || 'the worker failed');
   }
@@ -39,6 +40,11 @@ export class PartClient {
     this.ask({ id: this.next++, kind: 'draw', direction });
   }
 
+  /** Asks what a line of sight meets first; from and sight in mm of the part. */
+  pick(from: Vec, sight: Vec): void {
+    this.worker.postMessage({ id: this.next++, kind: 'pick', from, sight } satisfies PartRequest);
+  }
+
   close(): void {
     this.watch(false);
     this.worker.terminate();
@@ -53,7 +59,10 @@ export class PartClient {
   private watch(waiting: boolean): void {
     if (this.timer !== null) clearTimeout(this.timer);
     this.timer = waiting
-      ? setTimeout(() => this.fail(`no word for ${SILENT_MS / 1000} s; the file is too much for this browser`), SILENT_MS)
+      ? setTimeout(
+          () => this.fail(`no word for ${SILENT_MS / 1000} s; the file is too much for this browser`),
+          SILENT_MS,
+        )
       : null;
   }
 

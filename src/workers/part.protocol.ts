@@ -1,5 +1,13 @@
 import type { CoreIssue } from '@/core/errors';
-import type { BodyMeasures, DrawMeasures, MeshCounts, MeshVerdict, UndercutRegion, Vec } from '@/core/geometry';
+import type {
+  BodyMeasures,
+  DrawMeasures,
+  MeshCounts,
+  MeshVerdict,
+  PlaceFound,
+  UndercutRegion,
+  Vec,
+} from '@/core/geometry';
 import type { MeasuredGeometry } from '@/core/measured';
 import type { LengthUnit } from '@/core/mesh-files';
 
@@ -16,7 +24,9 @@ export type PartRequest =
       readonly draw: Vec | null;
     }
   | { readonly id: number; readonly kind: 'unit'; readonly unit: LengthUnit }
-  | { readonly id: number; readonly kind: 'draw'; readonly direction: Vec };
+  | { readonly id: number; readonly kind: 'draw'; readonly direction: Vec }
+  /** What is at the place a line of sight meets first. */
+  | { readonly id: number; readonly kind: 'pick'; readonly from: Vec; readonly sight: Vec };
 
 export type PartStage = 'reading' | 'checking' | 'measuring' | 'undercuts';
 
@@ -48,6 +58,8 @@ export interface DrawFound extends Omit<DrawMeasures, 'undercut'> {
     readonly cores: number;
     readonly closedVoids: number;
     readonly regions: readonly Omit<UndercutRegion, 'facets'>[];
+    /** Half that releases each facet: 1, -1, 0 either, 2 none. */
+    readonly half: Int8Array;
     /** Region of each facet, from 1; 0 where none, 255 where trapped but in no region. */
     readonly regionOf: Uint8Array;
   } | null;
@@ -65,7 +77,18 @@ export type PartAnswer =
       readonly size: Vec;
       readonly likely: LengthUnit;
     }
-  | { readonly id: number; readonly kind: 'shown'; readonly file: FileFound; readonly corners: Float32Array }
+  | {
+      readonly id: number;
+      readonly kind: 'shown';
+      readonly file: FileFound;
+      readonly corners: Float32Array;
+      readonly creases: Float32Array;
+      /** Area of each facet drawn, mm². */
+      readonly areas: Float32Array;
+    }
+  /** A still of the part, as a PNG. */
+  | { readonly id: number; readonly kind: 'still'; readonly png: Uint8Array }
+  | { readonly id: number; readonly kind: 'picked'; readonly place: PlaceFound | null }
   | { readonly id: number; readonly kind: 'body'; readonly body: BodyFound }
   | { readonly id: number; readonly kind: 'drawn'; readonly draw: DrawFound }
   | { readonly id: number; readonly kind: 'refused'; readonly issue: CoreIssue | null; readonly message: string };

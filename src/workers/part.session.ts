@@ -1,19 +1,24 @@
 import type { OcctReader } from 'occt-import-js';
+import { encode } from 'fast-png';
 import { CoreError } from '@/core/errors';
 import {
   axisBox,
   checkMesh,
+  creaseLines,
   draftOfFine,
   facetCorners,
+  isClosed,
   measureBody,
   measureDraw,
   partingLine,
+  placeSeen,
   readyBody,
   wallOfFacets,
   type BodyMeasures,
   type ReadyBody,
   type Vec,
 } from '@/core/geometry';
+import { stillOf } from '@/core/picture';
 import { measuredGeometry } from '@/core/measured';
 import { fileKind, likelyUnit, readMeshFile, type LengthUnit, type RawMesh } from '@/core/mesh-files';
 import type { BodyFound, DrawFound, PartAnswer, PartRequest, PartStage } from './part.protocol';
@@ -21,6 +26,9 @@ import { readStep } from './step';
 
 /** Words of progress nearer than this to the last are not sent. */
 const STEP = 0.02;
+/** Size of a still, pixels. */
+const STILL_WIDE = 320;
+const STILL_HIGH = 240;
 
 type Send = (answer: PartAnswer, transfer?: Transferable[]) => void;
 type Open = Extract<PartRequest, { kind: 'open' }>;
@@ -38,6 +46,7 @@ export class PartSession {
   };
   private ready: ReadyBody | null = null;
   private body: BodyMeasures | null = null;
+  private along: Vec = [0, 0, 1];
 
   constructor(
     private readonly send: Send,
@@ -49,7 +58,8 @@ export class PartSession {
     try {
       if (request.kind === 'open') await this.open(request);
       else if (request.kind === 'unit') this.measure(request.id, request.unit, 'given');
-      else this.draw(request.id, request.direction);
+      else if (request.kind === 'draw') this.draw(request.id, request.direction);
+      else this.pick(request.id, request.from, request.sight);
     } catch (error) {
       const issue = error instanceof CoreError ? error.issue : null;
       const message = error instanceof Error ? error.message : String(error);
@@ -92,7 +102,12 @@ export class PartSession {
       turned: checked.turned,
       warnings: raw.warnings,
     };
-    this.send({ id, kind: 'shown', file, corners }, [corners.buffer]);
+    const creases = creaseLines(ready.fine);
+    const forStill = corners.slice();
+    this.send({ id, kind: 'shown', file, corners, creases, areas: Float32Array.from(ready.fine.areas) }, [
+      corners.buffer,
+      creases.buffer,
+    ]);
     const body = measureBody(ready, this.progress(id, 'measuring'));
     this.body = body;
     const { found, ...rest } = body;
@@ -102,10 +117,20 @@ export class PartSession {
       wallSphere: found === null ? null : wallOfFacets(ready, found, 'sphere'),
     };
     this.send({ id, kind: 'body', body: out });
-    this.draw(id, opened.draw ?? body.draws[0]?.direction ?? [0, 0, 1]);
+    const d = opened.draw ?? body.draws[0]?.direction ?? [0, 0, 1];
+    this.draw(id, d);
+    const still = stillOf(forStill, STILL_WIDE, STILL_HIGH, d);
+    this.send({ id, kind: 'still', png: encode({ ...still, channels: 4, depth: 8 }) });
+  }
+
+  private pick(id: number, from: Vec, sight: Vec): void {
+    if (this.ready === null) return;
+    const place = placeSeen(this.ready, from, sight, this.along, isClosed(this.ready.checked));
+    this.send({ id, kind: 'picked', place });
   }
 
   private draw(id: number, d: Vec): void {
+    this.along = d;
     const { ready, body } = this;
     if (ready === null || body === null) throw new Error('nothing was measured yet');
     const draw = measureDraw(ready, d, this.progress(id, 'undercuts'));
@@ -130,6 +155,7 @@ export class PartSession {
               cores: undercut.cores,
               closedVoids: undercut.closedVoids,
               regions: undercut.regions.map(({ facets: _facets, ...r }) => r),
+              half: undercut.half,
               regionOf,
             },
       parting: undercut === null ? new Float32Array() : partingLine(ready.fine, undercut),

@@ -43,7 +43,6 @@ export function readStep(kernel: OcctReader, name: string, bytes: Uint8Array): R
     atCorner += m.attributes.position.array.length;
     for (const i of m.index.array) triangles[atIndex++] = i + base;
   }
-  for (const x of positions)
-    if (!Number.isFinite(x)) refuse('E_MESH_FORMAT', 'file', x, 'finite coordinates');
+  for (const x of positions) if (!Number.isFinite(x)) refuse('E_MESH_FORMAT', 'file', x, 'finite coordinates');
   return { positions, triangles, unit: 'mm', warnings: [] };
 }

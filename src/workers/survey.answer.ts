@@ -12,7 +12,8 @@ let kept: { readonly key: string; readonly readied: Relaxations } | null = null;
 /** Answers one request by calling the same core as everybody; never throws. */
 export function answer(request: SurveyRequest): SurveyAnswer {
   try {
-    if (request.kind === 'cases') return { id: request.id, kind: 'cases', results: request.cases.map((c) => runVector(c)) };
+    if (request.kind === 'cases')
+      return { id: request.id, kind: 'cases', results: request.cases.map((c) => runVector(c)) };
     const start = performance.now();
     const { id, brief, school } = request;
     const rates = ratesOf(request.rates);

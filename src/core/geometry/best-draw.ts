@@ -49,7 +49,12 @@ export function drawCandidates(mesh: Mesh): { readonly direction: Vec; readonly 
     if (length(direction) > 0 && out.every((o) => Math.abs(dot(o.direction, direction)) < SAME))
       out.push({ direction, from });
   };
-  for (const axis of [[1, 0, 0], [0, 1, 0], [0, 0, 1]] as const) add(axis, 'file-axis');
+  for (const axis of [
+    [1, 0, 0],
+    [0, 1, 0],
+    [0, 0, 1],
+  ] as const)
+    add(axis, 'file-axis');
   try {
     for (const axis of smallestBox(mesh).axes) add(axis, 'box-axis');
   } catch {
@@ -111,7 +116,11 @@ function bentEdges(mesh: Mesh, normals: Float64Array): { d: Vec; weight: number 
  */
 export function bestDraws(mesh: Mesh, fine: FineMesh, bvh: Bvh, progress: Progress = NO_PROGRESS): DrawTried[] {
   const open = new Openness(fine, bvh);
-  const sample = spreadOverArea(fine.areas, JUDGED_AT, fine.areas.length === bvh.facets.length ? bvh.facets : undefined);
+  const sample = spreadOverArea(
+    fine.areas,
+    JUDGED_AT,
+    fine.areas.length === bvh.facets.length ? bvh.facets : undefined,
+  );
   const candidates = drawCandidates(mesh);
   const judged = candidates.map((c, order) => {
     progress((0.6 * order) / candidates.length);

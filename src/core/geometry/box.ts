@@ -47,7 +47,11 @@ export function smallestBox(mesh: Mesh): PlacedBox {
   }
   const step = Math.max(1, Math.min(6, (edges.length * 180) / TRIED)) * (Math.PI / 180);
   const tries: { n: Vec; volume: number; turn: (angle: number) => Vec; angle: number }[] = [];
-  for (const n of [[1, 0, 0], [0, 1, 0], [0, 0, 1]] as const)
+  for (const n of [
+    [1, 0, 0],
+    [0, 1, 0],
+    [0, 0, 1],
+  ] as const)
     tries.push({ n, volume: volumeAcross(corners, n), turn: () => n, angle: 0 });
   for (const e of edges) {
     const { u, v } = frameOf(e);
@@ -70,7 +74,10 @@ export function smallestBox(mesh: Mesh): PlacedBox {
 }
 
 /** Box whose one side runs along a direction and whose others are those of the smallest rectangle across it. */
-export function boxAlong(mesh: Mesh, d: Vec): { readonly along_mm: number; readonly across_mm: readonly [number, number] } {
+export function boxAlong(
+  mesh: Mesh,
+  d: Vec,
+): { readonly along_mm: number; readonly across_mm: readonly [number, number] } {
   const { u, v } = frameOf(d);
   const { positions: p } = mesh;
   let [low, high] = [Infinity, -Infinity];
@@ -105,7 +112,7 @@ function refined(corners: readonly Vec[], turn: (angle: number) => Vec, angle: n
 function descend(corners: readonly Vec[], start: Vec): Vec {
   let n = start;
   let volume = volumeAcross(corners, n);
-  for (let size = 0.02; size > 1e-5; ) {
+  for (let size = 0.02; size > 1e-5;) {
     const { u, v } = frameOf(n);
     const next = [u, v, scaled(u, -1), scaled(v, -1)]
       .map((w) => unitOf(plus(n, w, size)))

@@ -90,6 +90,11 @@ export function closedMesh(checked: CheckedMesh): CheckedMesh {
   if (checked.verdict === 'open')
     return refuse('E_MESH_OPEN', 'mesh', `${checked.counts.boundaryEdges} open edges`, 'a closed surface');
   if (checked.verdict === 'non-manifold')
-    return refuse('E_MESH_NONMANIFOLD', 'mesh', `${checked.counts.nonManifoldEdges} edges of many facets`, 'edges of two facets');
+    return refuse(
+      'E_MESH_NONMANIFOLD',
+      'mesh',
+      `${checked.counts.nonManifoldEdges} edges of many facets`,
+      'edges of two facets',
+    );
   return checked;
 }

@@ -3,7 +3,7 @@ import { edgesOf } from './edges';
 import { facetNormals, type Mesh, type Vec } from './mesh';
 import { RayCaster } from './ray';
 import { connected } from './shells';
-import { cross, dot, frameOf, length, minus, plus, pointed, scaled, unitOf } from './vector';
+import { cross, dot, frameOf, minus, plus, pointed, scaled, unitOf } from './vector';
 
 const DEG = Math.PI / 180;
 /** Facets of one bent wall turn against each other by no more than this. */
@@ -74,7 +74,10 @@ export function roundFeatures(mesh: Mesh, bvh: Bvh): RoundFeature[] {
   for (const list of members) {
     if (list.length < 10) continue;
     const first = axisOf(list[0]!);
-    const sum = list.reduce<Vec>((s, f) => plus(s, axisOf(f), dot(axisOf(f), first) < 0 ? -areas[f]! : areas[f]!), [0, 0, 0]);
+    const sum = list.reduce<Vec>(
+      (s, f) => plus(s, axisOf(f), dot(axisOf(f), first) < 0 ? -areas[f]! : areas[f]!),
+      [0, 0, 0],
+    );
     const found = roundOf(mesh, list, pointed(unitOf(sum)));
     if (found === null) continue;
     const { centre, radius, from, to, axis } = found;

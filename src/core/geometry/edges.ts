@@ -37,7 +37,7 @@ export function edgesOf(mesh: Mesh): Edges {
   groupByKey(low, positions.length / 3, (members, from, to) => {
     if (to - from <= FEW) insertionSort(members, from, to, high);
     else members.subarray(from, to).sort((a, b) => high[a]! - high[b]! || a - b);
-    for (let i = from; i < to; ) {
+    for (let i = from; i < to;) {
       let j = i + 1;
       while (j < to && high[members[j]!] === high[members[i]!]) j++;
       tally.edges++;

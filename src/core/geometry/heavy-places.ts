@@ -48,7 +48,11 @@ export function heavyPlaces(fine: FineMesh, mesh: Mesh, bvh: Bvh, found: WallsFo
     const f = found.facets[i]!;
     const peak = climber.climb(facetMiddle(fine.mesh, f), normalOf(fine, f), found.sphere[i]!);
     const alike = (t: { diameter: number }): boolean => Math.abs(t.diameter / peak.diameter - 1) < ONE_RIDGE;
-    if (told.every((t) => length(minus(peak.centre, t.centre)) > (alike(t) ? 2.5 : 0.75) * Math.max(t.diameter, peak.diameter)))
+    if (
+      told.every(
+        (t) => length(minus(peak.centre, t.centre)) > (alike(t) ? 2.5 : 0.75) * Math.max(t.diameter, peak.diameter),
+      )
+    )
       told.push(peak);
   }
   told.sort((a, b) => b.diameter - a.diameter);
@@ -96,7 +100,7 @@ class Climber {
     let best = this.sphere(at, n);
     let centre = this.lastCentre();
     let step = size / 4;
-    for (let round = 0; round < HALVINGS; ) {
+    for (let round = 0; round < HALVINGS;) {
       const { u, v } = frameOf(n);
       let moved = false;
       for (let k = 0; k < 8; k++) {

@@ -3,6 +3,7 @@ export { bestDraws, drawCandidates, type DrawClass, type DrawTried } from './bes
 export { axisBox, boxAlong, smallestBox, type PlacedBox } from './box';
 export { buildBvh, type Bvh } from './bvh';
 export { checkMesh, closedMesh, isClosed, type CheckedMesh, type MeshCounts, type MeshVerdict } from './check';
+export { creaseLines } from './creases';
 export { roundFeatures, type RoundFeature } from './cylinders';
 export { draftFound, draftOfFacets, type DraftFound } from './draft';
 export {
@@ -37,6 +38,7 @@ export { modulus, type ModulusInputs } from './modulus';
 export { DEFAULT_FACETS, fineMesh, type FineMesh } from './sampling';
 export { draftOfFine, facetCorners, wallOfFacets } from './paint';
 export { partingLine } from './parting';
+export { placeSeen, type PlaceFound } from './place';
 export { sectionRatio, type SectionRatio } from './section-ratio';
 export { shadow, type Shadow } from './silhouette';
 export { undercuts, type Release, type UndercutFound, type UndercutRegion } from './undercut';

@@ -124,7 +124,11 @@ export function walls(fine: FineMesh, mesh: Mesh, bvh: Bvh, progress: Progress =
 }
 
 /** Least and greatest distance to the first exit along inward rays from four places on each facet, mm. */
-export function rayExtremes(fine: FineMesh, mesh: Mesh, bvh: Bvh): { readonly thinnest: number; readonly thickest: number } {
+export function rayExtremes(
+  fine: FineMesh,
+  mesh: Mesh,
+  bvh: Bvh,
+): { readonly thinnest: number; readonly thickest: number } {
   const probe = new WallProbe(mesh, bvh);
   const at = new Float64Array(3);
   let thinnest = Infinity;

@@ -60,6 +60,8 @@ export function measuredGeometry(checked: CheckedMesh, body: BodyMeasures, draw:
     projected_cm2: rounded(draw.silhouette_mm2 / 100, ESTIMATE_DIGITS + 1),
     undercuts: sound && draw.undercut !== null ? draw.undercut.slides : null,
     passages: sound && draw.undercut !== null ? draw.undercut.cores + draw.undercut.closedVoids : null,
-    coredHoles: sound ? body.rounds.filter((r) => r.kind === 'hole' && r.diameter_mm > CORED_FROM_MM - 0.05).length : null,
+    coredHoles: sound
+      ? body.rounds.filter((r) => r.kind === 'hole' && r.diameter_mm > CORED_FROM_MM - 0.05).length
+      : null,
   };
 }

@@ -9,7 +9,13 @@ import { readThreeMf } from './threemf';
 export const FILE_KINDS = ['stl', 'obj', '3mf', 'step'] as const;
 export type FileKind = (typeof FILE_KINDS)[number];
 
-const BY_ENDING: Readonly<Record<string, FileKind>> = { stl: 'stl', obj: 'obj', '3mf': '3mf', step: 'step', stp: 'step' };
+const BY_ENDING: Readonly<Record<string, FileKind>> = {
+  stl: 'stl',
+  obj: 'obj',
+  '3mf': '3mf',
+  step: 'step',
+  stp: 'step',
+};
 const BY_START: readonly (readonly [FileKind, string])[] = [
   ['3mf', 'PK\u0003\u0004'],
   ['step', 'ISO-10303-21'],
@@ -22,7 +28,8 @@ const BY_START: readonly (readonly [FileKind, string])[] = [
 export function fileKind(name: string, bytes: Uint8Array): FileKind {
   const ending = /\.([a-z0-9]+)$/i.exec(name)?.[1]?.toLowerCase() ?? '';
   const kind = BY_ENDING[ending];
-  if (kind === undefined) return refuse('E_KEY', 'file', name.slice(-80), `a name that ends with .${Object.keys(BY_ENDING).join(', .')}`);
+  if (kind === undefined)
+    return refuse('E_KEY', 'file', name.slice(-80), `a name that ends with .${Object.keys(BY_ENDING).join(', .')}`);
   if (bytes.length > MAX_FILE_BYTES)
     refuse('E_TOO_LARGE', 'file', `${bytes.length} bytes`, `at most ${MAX_FILE_BYTES} bytes`);
   const start = String.fromCharCode(...bytes.subarray(0, 16));

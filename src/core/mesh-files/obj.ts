@@ -26,7 +26,8 @@ export function readObj(bytes: Uint8Array, progress: Progress = NO_PROGRESS): Ra
     const word = scan.word();
     if (word === 'v') {
       const xyz = [0, 0, 0].map(() => (scan.skipSpaces() ? scan.number() : NaN)) as [number, number, number];
-      if (!xyz.every(Number.isFinite)) refuse('E_MESH_FORMAT', `line ${line}`, xyz.join(' '), 'three finite coordinates');
+      if (!xyz.every(Number.isFinite))
+        refuse('E_MESH_FORMAT', `line ${line}`, xyz.join(' '), 'three finite coordinates');
       positions.push3(...xyz);
     } else if (word === 'f') {
       let first = -1;
@@ -55,5 +56,7 @@ function cornerOf(word: string, known: number, line: number): number {
   const text = word.split('/', 1)[0] ?? '';
   const n = /^-?\d{1,9}$/.test(text) ? Number(text) : 0;
   const index = n > 0 ? n - 1 : n < 0 ? known + n : -1;
-  return index >= 0 ? index : refuse('E_MESH_FORMAT', `line ${line}`, word.slice(0, 40), 'a corner from 1, or negative from the end');
+  return index >= 0
+    ? index
+    : refuse('E_MESH_FORMAT', `line ${line}`, word.slice(0, 40), 'a corner from 1, or negative from the end');
 }

@@ -22,7 +22,12 @@ export function readStl(bytes: Uint8Array, progress: Progress = NO_PROGRESS): Ra
   if (exact || (bytes.length > HEAD + FACET * count && bytes.length >= HEAD && !isPlainText(bytes)))
     return readBinary(bytes, count, progress);
   if (!isPlainText(bytes))
-    return refuse('E_MESH_TRUNCATED', 'file', `${bytes.length} bytes`, `${HEAD + FACET * count} bytes for ${count} facets`);
+    return refuse(
+      'E_MESH_TRUNCATED',
+      'file',
+      `${bytes.length} bytes`,
+      `${HEAD + FACET * count} bytes for ${count} facets`,
+    );
   if (startsSolid(bytes) && !/endsolid/i.test(tail(bytes)))
     return refuse('E_MESH_TRUNCATED', 'file', 'no endsolid', 'a text that ends with endsolid');
   if (startsSolid(bytes)) return refuse('E_MESH_EMPTY', 'file', 'no facet', 'a file with facets');
@@ -74,7 +79,12 @@ function readText(bytes: Uint8Array, progress: Progress): RawMesh {
     if (word === 'vertex') {
       const xyz = [0, 0, 0].map(() => (scan.skipBlanks() ? scan.number() : NaN)) as [number, number, number];
       if (!xyz.every(Number.isFinite))
-        refuse('E_MESH_FORMAT', `facet ${Math.floor(positions.length / 9) + 1}`, xyz.join(' '), 'three finite coordinates');
+        refuse(
+          'E_MESH_FORMAT',
+          `facet ${Math.floor(positions.length / 9) + 1}`,
+          xyz.join(' '),
+          'three finite coordinates',
+        );
       positions.push3(...xyz);
       inFacet++;
     } else if (word === 'facet') {

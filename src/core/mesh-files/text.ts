@@ -73,7 +73,8 @@ export class TextScan {
       if (down || bytes[j] === 43) j++;
       let e = 0;
       const first = j;
-      for (; j < bytes.length && (bytes[j] ?? 0) >= 48 && (bytes[j] ?? 0) <= 57; j++) e = Math.min(9999, e * 10 + (bytes[j] ?? 0) - 48);
+      for (; j < bytes.length && (bytes[j] ?? 0) >= 48 && (bytes[j] ?? 0) <= 57; j++)
+        e = Math.min(9999, e * 10 + (bytes[j] ?? 0) - 48);
       if (j > first) {
         exponent += down ? -e : e;
         i = j;

@@ -49,10 +49,19 @@ export function readThreeMf(bytes: Uint8Array, progress: Progress = NO_PROGRESS)
   progress(0.2);
   const models = new Map<string, Model>();
   for (const [name, data] of files)
-    if (/\.model$/i.test(name)) models.set(`/${name}`, readModel(`/${name}`, data, (x) => progress(0.2 + 0.6 * x)));
+    if (/\.model$/i.test(name))
+      models.set(
+        `/${name}`,
+        readModel(`/${name}`, data, (x) => progress(0.2 + 0.6 * x)),
+      );
   const root = models.get(rootOf(files)) ?? [...models.values()].find((m) => m.items.length > 0);
   if (root === undefined)
-    return refuse('E_MESH_FORMAT', 'file', models.size === 0 ? 'no model in the archive' : 'nothing to build', 'a 3MF file');
+    return refuse(
+      'E_MESH_FORMAT',
+      'file',
+      models.size === 0 ? 'no model in the archive' : 'nothing to build',
+      'a 3MF file',
+    );
   const positions = new GrowingDoubles();
   const triangles = new GrowingIndices();
   for (const item of root.items) place(models, item, IN_PLACE, positions, triangles, 0);
@@ -146,7 +155,8 @@ function place(
 ): void {
   const body = models.get(placed.model)?.bodies.get(placed.id);
   if (body === undefined) return refuse('E_MESH_FORMAT', 'objectid', placed.id, 'the id of an object in the file');
-  if (depth > DEEPEST) return refuse('E_MESH_FORMAT', 'components', `over ${DEEPEST} deep`, 'bodies not made of themselves');
+  if (depth > DEEPEST)
+    return refuse('E_MESH_FORMAT', 'components', `over ${DEEPEST} deep`, 'bodies not made of themselves');
   const at = combined(placed.at, outer);
   const base = positions.length / 3;
   const p = body.positions;

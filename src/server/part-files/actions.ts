@@ -25,7 +25,11 @@ export const partFileSchema = z.strictObject({
     .regex(/^[^/\\\p{Cc}]+$/u, 'a file name without slashes or control characters'),
   bytes: z.number().int().min(1).max(MAX_FILE_BYTES),
   sha256: z.string().regex(/^[0-9a-f]{64}$/, 'a SHA-256 in hexadecimal'),
-  chunks: z.number().int().min(1).max(Math.ceil((MAX_FILE_BYTES * 1.01) / CHUNK_BYTES) + 1),
+  chunks: z
+    .number()
+    .int()
+    .min(1)
+    .max(Math.ceil((MAX_FILE_BYTES * 1.01) / CHUNK_BYTES) + 1),
 });
 export type PartFileNews = z.infer<typeof partFileSchema>;
 
@@ -85,9 +89,9 @@ export async function streamPartFile(id: string): Promise<ReadableStream<Uint8Ar
   const pieces = unfolded(pool(), file);
   return new ReadableStream({
     async pull(controller) {
-      const { done, value } = await pieces.next();
-      if (done) controller.close();
-      else controller.enqueue(new Uint8Array(value));
+      const next: IteratorResult<Buffer, void> = await pieces.next();
+      if (next.done) controller.close();
+      else controller.enqueue(new Uint8Array(next.value));
     },
     async cancel() {
       await pieces.return(undefined);

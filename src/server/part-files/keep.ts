@@ -7,7 +7,7 @@ import { insertPartFile, markWhole, putChunk, putStill, selectChunk, type PartFi
 export const CHUNK_BYTES = 2 * 1024 * 1024;
 
 /** The bytes of a kept file, unfolded piece by piece. */
-export async function* unfolded(on: Runner, file: PartFileRow): AsyncGenerator<Buffer> {
+export async function* unfolded(on: Runner, file: PartFileRow): AsyncGenerator<Buffer, void> {
   const gunzip = createGunzip();
   const feed = (async () => {
     for (let seq = 0; seq < file.chunks; seq++) {

@@ -69,5 +69,7 @@ export async function putStill(on: Runner, id: string, png: Buffer): Promise<num
 }
 
 export async function selectStill(on: Runner, id: string): Promise<Buffer | null> {
-  return (await rows<{ still: Buffer | null }>(on, 'SELECT still FROM part_files WHERE id = ?', [id]))[0]?.still ?? null;
+  return (
+    (await rows<{ still: Buffer | null }>(on, 'SELECT still FROM part_files WHERE id = ?', [id]))[0]?.still ?? null
+  );
 }

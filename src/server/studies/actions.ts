@@ -34,6 +34,8 @@ export interface StudySummary {
   readonly quantity: number | null;
   /** Lane id of the leader at that quantity, or null. */
   readonly leader: string | null;
+  /** Kept file of its part, which has a still; null where it has none. */
+  readonly partFile: string | null;
   readonly decision: DecisionState;
   readonly changedAt: string;
   readonly archivedAt: string | null;
@@ -67,6 +69,7 @@ export async function listStudies(archived = false): Promise<StudySummary[]> {
       alloy: s.brief.alloy,
       quantity: lifetimeQuantity(s.brief),
       leader: leaderOf(s),
+      partFile: s.brief.model?.file ?? null,
       decision: states.get(s.id) ?? { state: 'open' },
       changedAt: s.changedAt,
       archivedAt: s.archivedAt,

@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { gravity, ruleText, type Finding } from '@/core/screening';
 import { Mark, STATUS_WORDS } from '../marks/mark';
 import { roomPercent, Spare } from '../marks/spare';
@@ -67,6 +68,29 @@ const OWN_NAMES: Readonly<Record<string, string>> = {
   'size-min': 'Not too small for the route',
 };
 
+/** Place of the part's view that a rule speaks of. */
+const PLACE_OF_RULE: Readonly<Record<string, string>> = {
+  'dr-undercut': 'undercut',
+  'dr-passages': 'undercut',
+  'dr-wall-min': 'wall',
+  'dr-section-max': 'heavy',
+  'dr-section-ratio': 'heavy',
+  'dr-draft': 'draft',
+  'dr-hole-min': 'round',
+};
+
+/** The way to where a rule bites on the part, where the study has one. */
+function SeenOnPart({ rule }: { readonly rule: string }) {
+  const { id, brief } = useStudy();
+  const place = PLACE_OF_RULE[rule];
+  if (place === undefined || brief.model === null) return null;
+  return (
+    <Link className="plain-link small" href={`/studies/${id}/part#show=${place}`}>
+      see it on the part
+    </Link>
+  );
+}
+
 function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => void }) {
   const [units] = useUnits();
   const figure = figureOfRule(f.rule, f.fields);
@@ -101,6 +125,7 @@ function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => v
           </div>
         )}
         {f.status !== 'fits' && text !== undefined && <div className="small quiet">{text.costEffect}</div>}
+        <SeenOnPart rule={f.rule} />
       </td>
       <td className="num">{figure !== null && !isWidth && typeof f.value === 'number' ? opening(value) : value}</td>
       <td className="num">{isWidth && typeof f.limit === 'number' ? opening(limit) : limit}</td>

@@ -1,7 +1,12 @@
 'use client';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import { useForm, type FieldValues } from 'react-hook-form';
 import { inspectBrief, type Brief, type BriefIssue } from '@/core/brief';
+import { MEASURED_FIELDS, originOf } from '@/core/measured';
+import { handOver } from '../part/handoff';
+import { DropFile } from '../part/drop-file';
 import { AnswerField, CheckField, DateField, NumberField, SelectField, TextField } from '../fields/inputs';
 import { RowOfFigures } from '../fields/row-of-figures';
 import { useStudy } from '../study/study-context';
@@ -28,6 +33,7 @@ export function BriefView() {
 
 function BriefFormScreen({ start }: { start: Brief }) {
   const { id, brief, setBrief } = useStudy();
+  const router = useRouter();
   const [first] = useState<FieldValues>(() => keptTyping(id) ?? start);
   const form = useForm<FieldValues>({ defaultValues: first });
   const { control, register, setValue, getValues, subscribe } = form;
@@ -68,10 +74,21 @@ function BriefFormScreen({ start }: { start: Brief }) {
     },
     [getValues, setValue],
   );
-  const context = useMemo<BriefForm>(
-    () => ({ control, register, setValue, getValues, issues, assumed, confirm }),
-    [control, register, setValue, getValues, issues, assumed, confirm],
+  const originOfPath = useCallback(
+    (path: string) => {
+      const field = MEASURED_FIELDS.find((f) => path === `geometry.${f}`);
+      return field === undefined || brief.model === null ? null : originOf(brief, field);
+    },
+    [brief],
   );
+  const context = useMemo<BriefForm>(
+    () => ({ control, register, setValue, getValues, issues, assumed, confirm, originOf: originOfPath }),
+    [control, register, setValue, getValues, issues, assumed, confirm, originOfPath],
+  );
+  const toPart = (file: File): void => {
+    handOver(id, file);
+    router.push(`/studies/${id}/part`);
+  };
   return (
     <BriefFormProvider value={context}>
       <form onSubmit={(event) => event.preventDefault()} autoComplete="off">
@@ -126,8 +143,19 @@ function BriefFormScreen({ start }: { start: Brief }) {
           </div>
         </section>
         <section className="section">
-          <h2>Geometry</h2>
-          <div className="form-grid">
+          <h2>
+            Geometry{' '}
+            {brief.model !== null && (
+              <span className="quiet">
+                measured from{' '}
+                <Link className="plain-link" href={`/studies/${id}/part`}>
+                  {brief.model.name}
+                </Link>
+              </span>
+            )}
+          </h2>
+          <DropFile compact asksUnit={null} busy={false} onFile={toPart} onUnit={() => undefined} />
+          <div className="form-grid" style={{ marginTop: 12 }}>
             <NumberField
               path="geometry.volume_cm3"
               label="Volume"

@@ -1,5 +1,6 @@
 'use client';
 import { createContext, useContext } from 'react';
+import type { Origin } from '@/core/measured';
 import type { Control, FieldValues, UseFormGetValues, UseFormRegister, UseFormSetValue } from 'react-hook-form';
 
 /** The brief's form: values are a brief under way, in stored units; an unreadable figure stays as the text typed. */
@@ -13,6 +14,8 @@ export interface BriefForm {
   /** Paths that hold a default nobody has confirmed. */
   readonly assumed: ReadonlySet<string>;
   readonly confirm: (path: string) => void;
+  /** Where a value comes from, for those of the geometry; null for others. */
+  readonly originOf: (path: string) => Origin | null;
 }
 
 const Context = createContext<BriefForm | null>(null);

@@ -9,6 +9,7 @@ import { call } from '../api';
 import { perPart, plainDate, weeks, whole } from '../format';
 import { STATUS_WORDS } from '../marks/mark';
 import { Cautions } from '../study/cautions';
+import { Still } from '../part/still';
 import { useStudy } from '../study/study-context';
 import { useSheets, type Frozen } from '../working/sheets';
 import { Told } from '../working/told';
@@ -70,6 +71,9 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
     <>
       <section className="section record" data-testid="record">
         <h2>Decision record</h2>
+        <span className="record-still">
+          <Still fileId={decision.frozen.brief.model?.file ?? null} width={200} title={decision.frozen.brief.title} />
+        </span>
         <p style={{ fontSize: 16, margin: '8px 0' }}>
           <Told told={verdict} frozen={frozen} />
         </p>

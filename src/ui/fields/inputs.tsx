@@ -1,6 +1,7 @@
 'use client';
 import { useId, useState, type ReactNode } from 'react';
 import { useController } from 'react-hook-form';
+import type { Origin } from '@/core/measured';
 import type { Dimension } from '@/core/units';
 import { useBriefForm } from '../brief/form-context';
 import { useUnits } from '../preferences';
@@ -24,8 +25,9 @@ export function Field({
   children: (id: string, describedBy: string | undefined, bad: boolean) => ReactNode;
   group?: boolean;
 }) {
-  const { issues, assumed, confirm } = useBriefForm();
+  const { issues, assumed, confirm, originOf } = useBriefForm();
   const id = useId();
+  const origin = originOf(path);
   const issue = issues.get(path) ?? [...issues].find(([p]) => p.startsWith(`${path}.`))?.[1];
   const described = issue !== undefined ? `${id}-bad` : help !== undefined ? `${id}-help` : undefined;
   return (
@@ -39,11 +41,13 @@ export function Field({
         <span className="label" id={`${id}-label`}>
           {label}
           {assumed.has(path) && <AssumedTag onConfirm={() => confirm(path)} label={label} />}
+          <OriginTag origin={origin} />
         </span>
       ) : (
         <span className="label">
           <label htmlFor={id}>{label}</label>
           {assumed.has(path) && <AssumedTag onConfirm={() => confirm(path)} label={label} />}
+          <OriginTag origin={origin} />
         </span>
       )}
       {children(id, described, issue !== undefined)}
@@ -59,6 +63,12 @@ export function Field({
       )}
     </div>
   );
+}
+
+/** Where a measured field's value comes from. */
+function OriginTag({ origin }: { readonly origin: Origin | null }) {
+  if (origin !== 'measured' && origin !== 'overridden') return null;
+  return <span className="origin">{origin === 'measured' ? 'measured' : 'typed over the measured'}</span>;
 }
 
 function AssumedTag({ onConfirm, label }: { onConfirm: () => void; label: string }) {

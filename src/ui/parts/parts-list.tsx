@@ -9,6 +9,7 @@ import { shortName } from '@/core/routes';
 import type { StudyRecord, StudySummary } from '@/server/studies';
 import { call, Refused } from '../api';
 import { plainDate, whole } from '../format';
+import { Still } from '../part/still';
 import { Tone } from '../marks/tone';
 import { notices } from '../shell/notices';
 import { NEW_BRIEF } from './new-brief';
@@ -216,9 +217,14 @@ export function PartsList({ studies, archived }: { studies: readonly StudySummar
             {shown.map((s) => (
               <tr key={s.id}>
                 <td>
-                  <Link href={`/studies/${s.id}/routes`} className="plain-link" style={{ fontWeight: 600 }}>
-                    {s.title}
-                  </Link>
+                  <span className="with-still">
+                    <span className="still-room">
+                      <Still fileId={s.partFile} width={52} title="" />
+                    </span>
+                    <Link href={`/studies/${s.id}/routes`} className="plain-link" style={{ fontWeight: 600 }}>
+                      {s.title}
+                    </Link>
+                  </span>
                 </td>
                 <td className="hide-narrow">{findAlloy(s.alloy)?.name ?? <span className="quiet">not chosen</span>}</td>
                 <td className="num">

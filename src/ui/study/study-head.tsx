@@ -12,6 +12,7 @@ import { useQuantity, useStudy } from './study-context';
 
 const VIEWS = [
   ['brief', 'Brief'],
+  ['part', 'Part'],
   ['routes', 'Routes'],
   ['alloys', 'Alloys'],
   ['calendar', 'Calendar'],
@@ -29,6 +30,7 @@ export function StudyHead({ children }: { children: ReactNode }) {
     useMemo(
       () => ({
         b: () => router.push(`/studies/${id}/brief`),
+        p: () => router.push(`/studies/${id}/part`),
         l: () => router.push(`/studies/${id}/routes`),
         o: () => router.push(`/studies/${id}/alloys`),
         c: () => router.push(`/studies/${id}/calendar`),

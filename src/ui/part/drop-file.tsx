@@ -1,0 +1,95 @@
+'use client';
+import { Button } from '@chakra-ui/react';
+import { useRef, useState } from 'react';
+import type { Vec } from '@/core/geometry';
+import { LENGTH_UNITS, MM_PER_UNIT, type LengthUnit } from '@/core/mesh-files';
+import { significant } from '../format';
+import { FILE_HELP } from './words';
+
+const NAMES: Readonly<Record<LengthUnit, string>> = {
+  um: 'micrometres',
+  mm: 'millimetres',
+  cm: 'centimetres',
+  m: 'metres',
+  in: 'inches',
+  ft: 'feet',
+};
+
+/** Where a part file is dropped or chosen, and where its unit is asked for. */
+export function DropFile({
+  compact,
+  asksUnit,
+  busy,
+  onFile,
+  onUnit,
+}: {
+  readonly compact: boolean;
+  readonly asksUnit: { readonly size: Vec; readonly likely: LengthUnit } | null;
+  readonly busy: boolean;
+  readonly onFile: (file: File) => void;
+  readonly onUnit: (unit: LengthUnit) => void;
+}) {
+  const input = useRef<HTMLInputElement>(null);
+  const [over, setOver] = useState(false);
+  return (
+    <section
+      className={`section drop-file${over ? ' is-over' : ''}${compact ? ' is-compact' : ''}`}
+      aria-label="Part file"
+      onDragOver={(e) => {
+        e.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={(e) => {
+        e.preventDefault();
+        setOver(false);
+        const file = e.dataTransfer.files[0];
+        if (file !== undefined) onFile(file);
+      }}
+    >
+      <p>
+        <Button
+          size="xs"
+          variant={compact ? 'outline' : 'solid'}
+          disabled={busy}
+          onClick={() => input.current?.click()}
+        >
+          {compact ? 'Another file' : 'Choose a part file'}
+        </Button>{' '}
+        <span className="quiet small">or drop it here. {FILE_HELP}</span>
+      </p>
+      <input
+        ref={input}
+        type="file"
+        accept=".stl,.obj,.3mf,.step,.stp"
+        aria-label="Part file"
+        className="sr-only"
+        onChange={(e) => {
+          const file = e.target.files?.[0];
+          if (file !== undefined) onFile(file);
+          e.target.value = '';
+        }}
+      />
+      {asksUnit !== null && (
+        <fieldset className="unit-choice" data-testid="unit-choice">
+          <legend>This kind of file names no unit. What was it drawn in?</legend>
+          {LENGTH_UNITS.map((unit) => (
+            <button
+              key={unit}
+              type="button"
+              className={unit === asksUnit.likely ? 'unit is-likely' : 'unit'}
+              onClick={() => onUnit(unit)}
+            >
+              <b>{NAMES[unit]}</b>
+              <span className="num small">{sized(asksUnit.size, MM_PER_UNIT[unit])} mm</span>
+              <span className="num small quiet">{sized(asksUnit.size, MM_PER_UNIT[unit] / 25.4)} in</span>
+              {unit === asksUnit.likely && <span className="small">most likely, by its size</span>}
+            </button>
+          ))}
+        </fieldset>
+      )}
+    </section>
+  );
+}
+
+const sized = (size: Vec, factor: number): string => size.map((x) => significant(x * factor, 4)).join(' × ');

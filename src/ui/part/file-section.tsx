@@ -1,0 +1,76 @@
+'use client';
+import type { Brief } from '@/core/brief';
+import type { BodyFound, FileFound } from '@/workers/part.protocol';
+import { whole } from '../format';
+import type { PartState } from './use-part';
+import { VERDICT_WORDS } from './words';
+
+/** The file: how it was taken, what was odd about it, what was mended, and where it is kept. */
+export function FileSection({
+  file,
+  body,
+  model,
+  kept,
+}: {
+  readonly file: FileFound;
+  readonly body: BodyFound | null;
+  readonly model: Brief['model'];
+  readonly kept: PartState['kept'];
+}) {
+  const { counts } = file;
+  const bodies = body?.whole.shells.filter((s) => s.volume_mm3 > 0).length ?? 0;
+  const voids = body?.whole.shells.filter((s) => s.volume_mm3 < 0).length ?? 0;
+  const odd: string[] = [
+    ...(counts.degenerate > 0 ? [`${whole(counts.degenerate)} facets without area were dropped`] : []),
+    ...(counts.duplicateFaces > 0 ? [`${whole(counts.duplicateFaces)} facets given twice were dropped`] : []),
+    ...(counts.boundaryEdges > 0 ? [`${whole(counts.boundaryEdges)} edges have a facet on one side only`] : []),
+    ...(counts.nonManifoldEdges > 0 ? [`${whole(counts.nonManifoldEdges)} edges belong to more than two facets`] : []),
+    ...(counts.inconsistentEdges > 0
+      ? [`${whole(counts.inconsistentEdges)} edges join facets wound against each other`]
+      : []),
+    ...(file.turned > 0 ? [`${whole(file.turned)} facets were turned`] : []),
+    ...((body?.overlapEdges ?? 0) > 0
+      ? [
+          `${whole(body?.overlapEdges ?? 0)} edges pass through the surface: it overlaps itself, so that volume, walls and undercuts are not filled in`,
+        ]
+      : []),
+    ...(bodies > 1 ? [`${bodies} separate bodies: their volumes are added`] : []),
+    ...(voids > 0
+      ? [`${voids} closed ${voids === 1 ? 'hollow' : 'hollows'} inside: no pattern can be drawn from it`]
+      : []),
+    ...file.warnings,
+  ];
+  return (
+    <section className="section" aria-label="The file">
+      <h2>
+        {file.name}{' '}
+        <span className="quiet">
+          {whole(counts.triangles)} facets, {whole(counts.vertices)} corners, drawn in {file.unit}
+          {file.unitFrom === 'file' ? ' (the file says so)' : ' (chosen)'}
+        </span>
+      </h2>
+      <p data-testid="verdict-of-file">{VERDICT_WORDS[file.verdict]}</p>
+      {odd.length > 0 && (
+        <ul className="small">
+          {odd.map((line) => (
+            <li key={line}>{line}.</li>
+          ))}
+        </ul>
+      )}
+      <p className="small" data-testid="file-kept">
+        {typeof kept === 'object'
+          ? `Not kept: ${kept.failed} The measures stand on this screen only; drop the file again to keep it.`
+          : kept === 'sending'
+            ? 'Being kept …'
+            : model !== null && (
+                <>
+                  Kept as it came.{' '}
+                  <a className="plain-link" href={`/api/part-files/${model.file}`} download={model.name}>
+                    Download {model.name}
+                  </a>
+                </>
+              )}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,49 @@
+import { call, Refused } from '../api';
+
+/** Bytes of a piece sent at once; the server takes no more. */
+const CHUNK = 2 * 1024 * 1024;
+
+/**
+ * Keeps a part file on the server: packed here, sent in pieces, and checked there byte for byte.
+ * @param progress share sent, 0 to 1
+ * @returns id the file is kept under
+ */
+export async function keepFile(
+  file: Blob,
+  name: string,
+  signal: AbortSignal,
+  progress: (share: number) => void,
+): Promise<string> {
+  const bytes = await file.arrayBuffer();
+  const hash = await crypto.subtle.digest('SHA-256', bytes);
+  const sha256 = Array.from(new Uint8Array(hash), (b) => b.toString(16).padStart(2, '0')).join('');
+  const packed = await new Response(file.stream().pipeThrough(new CompressionStream('gzip'))).blob();
+  const chunks = Math.max(1, Math.ceil(packed.size / CHUNK));
+  const { id, whole } = await call<{ id: string; whole: boolean }>(
+    'POST',
+    '/api/part-files',
+    { name, bytes: bytes.byteLength, sha256, chunks },
+    { signal },
+  );
+  for (let seq = 0; seq < chunks && !whole; seq++) {
+    progress(seq / chunks);
+    await send(`/api/part-files/${id}/chunks/${seq}`, packed.slice(seq * CHUNK, (seq + 1) * CHUNK), signal);
+  }
+  if (!whole) await call('POST', `/api/part-files/${id}/complete`, undefined, { signal });
+  progress(1);
+  return id;
+}
+
+/** Keeps the still picture of a kept file. */
+export const keepStill = (id: string, png: Uint8Array): Promise<void> =>
+  send(`/api/part-files/${id}/still`, new Blob([png.slice()], { type: 'image/png' }));
+
+async function send(path: string, body: Blob, signal?: AbortSignal): Promise<void> {
+  const response = await fetch(path, {
+    method: 'PUT',
+    body,
+    headers: { 'content-type': 'application/octet-stream' },
+    ...(signal === undefined ? {} : { signal }),
+  });
+  if (!response.ok) throw new Refused(response.status, `The server answered ${response.status}.`, [], null);
+}

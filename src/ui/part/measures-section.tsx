@@ -1,0 +1,96 @@
+'use client';
+import { MEASURED_FIELDS, originOf, withMeasures, type MeasuredField, type Origin } from '@/core/measured';
+import { inUnitsOf } from '@/core/units';
+import type { DrawFound } from '@/workers/part.protocol';
+import { significant } from '../format';
+import { useUnits } from '../preferences';
+import { useStudy } from '../study/study-context';
+import type { PartState } from './use-part';
+import { FIELD_WORDS } from './words';
+
+const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
+  measured: 'measured',
+  overridden: 'typed over',
+  typed: 'typed',
+  unknown: 'not in the brief',
+};
+
+/** What the part measures beside what the brief says, where each value comes from, and why it was typed over. */
+export function MeasuresSection({ draw, kept }: { readonly draw: DrawFound; readonly kept: PartState['kept'] }) {
+  const { brief, setBrief } = useStudy();
+  const [units] = useUnits();
+  const value = (x: number | readonly number[] | null, unit: string): string => {
+    if (x === null) return 'not trusted';
+    const list = typeof x === 'number' ? [x] : x;
+    const shown = list.map((v) => inUnitsOf(v, unit, units) ?? { value: v, unit });
+    return `${shown.map((s) => significant(s.value, 5)).join(' × ')} ${shown[0]?.unit ?? unit}`;
+  };
+  const model = brief.model;
+  const note = (field: MeasuredField, text: string): void => {
+    if (model === null) return;
+    const { [field]: _old, ...rest } = model.notes;
+    setBrief({ ...brief, model: { ...model, notes: text === '' ? rest : { ...rest, [field]: text.slice(0, 400) } } });
+  };
+  return (
+    <div>
+      <h2>
+        Measured{' '}
+        <span className="quiet">
+          {model === null && kept === 'sending'
+            ? 'the brief is filled when the file is kept'
+            : 'and what the brief says'}
+        </span>
+      </h2>
+      <table className="sheet-table measures" aria-label="Measured and in the brief">
+        <thead>
+          <tr>
+            <th>Value</th>
+            <th className="num">Measured</th>
+            <th className="num">In the brief</th>
+            <th>From</th>
+          </tr>
+        </thead>
+        <tbody>
+          {MEASURED_FIELDS.map((field) => {
+            const [name, unit, how] = FIELD_WORDS[field];
+            const origin = originOf(brief, field);
+            const apart = origin === 'overridden' || (origin === 'typed' && draw.geometry[field] !== null);
+            return (
+              <tr key={field} data-field={field}>
+                <td title={how}>
+                  {name}
+                  <div className="quiet small">{how}</div>
+                </td>
+                <td className="num">{value(draw.geometry[field], unit)}</td>
+                <td className="num">{brief.geometry[field] === null ? '–' : value(brief.geometry[field], unit)}</td>
+                <td>
+                  {ORIGIN_WORDS[origin]}
+                  {apart && model !== null && (
+                    <>
+                      {' '}
+                      <button
+                        type="button"
+                        className="textbtn dotted small"
+                        onClick={() => setBrief(withMeasures(brief, model, [field]))}
+                      >
+                        take the measured
+                      </button>
+                      <input
+                        className="cell-input small"
+                        aria-label={`Why ${name.toLowerCase()} is typed over`}
+                        placeholder="why typed over"
+                        defaultValue={model.notes[field] ?? ''}
+                        maxLength={400}
+                        onBlur={(e) => note(field, e.target.value.trim())}
+                      />
+                    </>
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
+  );
+}

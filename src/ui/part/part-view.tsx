@@ -1,0 +1,163 @@
+'use client';
+import { Button } from '@chakra-ui/react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import type { Vec } from '@/core/geometry';
+import { withoutModel } from '@/core/measured';
+import { useUnits } from '../preferences';
+import { useStudy } from '../study/study-context';
+import { byDraft, byRelease, byWall, plain, type Painting } from './bands';
+import { DrawSection } from './draw-section';
+import { DropFile } from './drop-file';
+import { FileSection } from './file-section';
+import { Legend } from './legend';
+import { MeasuresSection } from './measures-section';
+import { PlaceLine } from './place-line';
+import { PlacesSection, placesOf } from './places-section';
+import { useHashPlace } from './use-hash-place';
+import { usePart } from './use-part';
+import { Viewer } from './viewer';
+import { refusalWords, STAGE_WORDS } from './words';
+
+const PAINTS = [
+  ['plain', 'plain'],
+  ['ray', 'walls by ray'],
+  ['sphere', 'sections by sphere'],
+  ['draft', 'draft'],
+  ['release', 'undercuts'],
+] as const;
+type Paint = (typeof PAINTS)[number][0];
+
+/** The part itself: its file, what it measures, where each difficulty sits, and how the mould opens. */
+export function PartView() {
+  const { brief, setBrief } = useStudy();
+  const { state, take, giveUnit, turn, cancel, pick } = usePart();
+  const [units] = useUnits();
+  const [paint, setPaint] = useState<Paint>('plain');
+  const [focus, setFocus] = useState<{ readonly at: Vec } | null>(null);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const { shown, body, draw } = state;
+  const painting = useMemo<Painting | null>(() => {
+    if (shown === null) return null;
+    const facets = shown.areas.length;
+    const walls = body?.walls ?? null;
+    const values = paint === 'ray' ? body?.wallRay : paint === 'sphere' ? body?.wallSphere : null;
+    if (values != null && walls !== null)
+      return byWall(values, shown.areas, walls.thinnest_mm, walls.thickest_mm, units);
+    if (paint === 'draft' && draw !== null) return byDraft(draw.draft, shown.areas);
+    if (paint === 'release' && draw?.undercut != null) return byRelease(draw.undercut.half, shown.areas);
+    return plain(facets);
+  }, [shown, body, draw, paint, units]);
+  const places = useMemo(() => placesOf(body, draw), [body, draw]);
+  const markers = useMemo(
+    () =>
+      places.filter((p) => p.kind !== 'round' || p.id === chosen).map((p) => ({ id: p.id, label: p.label, at: p.at })),
+    [places, chosen],
+  );
+  const show = useCallback(
+    (id: string) => {
+      const place = places.find((p) => p.id === id);
+      if (place === undefined) return;
+      setChosen(id);
+      setFocus({ at: place.at });
+      if (place.kind === 'undercut') setPaint('release');
+      else if (place.kind === 'heavy') setPaint('sphere');
+    },
+    [places],
+  );
+  const asked = useHashPlace();
+  useEffect(() => {
+    if (asked === null || draw === null) return;
+    const wanted = places.find((p) => p.id === asked) ?? places.find((p) => p.kind === asked);
+    queueMicrotask(() => {
+      if (wanted !== undefined) show(wanted.id);
+      else if (asked === 'wall') setPaint('ray');
+      else if (asked === 'draft') setPaint('draft');
+    });
+  }, [asked, draw, places, show]);
+
+  return (
+    <>
+      {state.refused !== null && (
+        <p className="bad" role="alert" data-testid="part-refused" style={{ marginTop: 12 }}>
+          {refusalWords(state.refused.name, state.refused.issue, state.refused.message)}
+        </p>
+      )}
+      {state.busy !== null && (
+        <p role="status" data-testid="part-busy" className="busy-line">
+          {STAGE_WORDS[state.busy.stage]} … {Math.round(state.busy.share * 100)} %{' '}
+          <progress max={1} value={state.busy.share} aria-label={STAGE_WORDS[state.busy.stage]} />{' '}
+          <Button size="xs" variant="outline" onClick={cancel}>
+            Stop
+          </Button>
+        </p>
+      )}
+      <DropFile
+        compact={shown !== null}
+        asksUnit={state.asksUnit}
+        busy={state.busy !== null}
+        onFile={(file) => void take(file)}
+        onUnit={giveUnit}
+      />
+      {shown !== null && painting !== null && (
+        <section className="section part-grid">
+          <div>
+            <div className="viewer-bar small" role="group" aria-label="Paint the part by">
+              {PAINTS.map(([id, name]) => (
+                <button
+                  key={id}
+                  type="button"
+                  className="textbtn dotted"
+                  aria-pressed={paint === id}
+                  disabled={
+                    id !== 'plain' &&
+                    (id === 'ray' || id === 'sphere'
+                      ? body?.walls == null
+                      : draw === null || (id === 'release' && draw.undercut === null))
+                  }
+                  onClick={() => setPaint(id)}
+                >
+                  {name}
+                </button>
+              ))}
+            </div>
+            <Viewer
+              shown={shown}
+              painting={painting}
+              draw={draw?.direction ?? null}
+              parting={draw?.parting ?? null}
+              markers={markers}
+              focus={focus}
+              onPick={pick}
+              onMarker={show}
+            />
+            <PlaceLine place={state.place} />
+            {paint !== 'plain' && (
+              <Legend painting={painting} paint={paint} resolution_mm={draw?.resolution_mm ?? null} />
+            )}
+          </div>
+          <div>
+            {draw !== null && <MeasuresSection draw={draw} kept={state.kept} />}
+            {draw !== null && <DrawSection draw={draw} body={body} busy={state.busy !== null} onTurn={turn} />}
+          </div>
+        </section>
+      )}
+      {places.length > 0 && <PlacesSection places={places} chosen={chosen} onShow={show} />}
+      {state.file !== null && <FileSection file={state.file} body={body} model={brief.model} kept={state.kept} />}
+      {brief.model !== null && state.busy === null && (
+        <p className="small" style={{ marginTop: 14 }}>
+          <button
+            type="button"
+            className="textbtn dotted"
+            onClick={() => {
+              cancel();
+              setBrief(withoutModel(brief));
+            }}
+          >
+            Part the study from this file
+          </button>{' '}
+          <span className="quiet">its values stay in the brief, as if typed</span>
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,102 @@
+'use client';
+import type { Vec } from '@/core/geometry';
+import { inUnitsOf, type UnitSystem } from '@/core/units';
+import type { BodyFound, DrawFound } from '@/workers/part.protocol';
+import { significant } from '../format';
+import { useUnits } from '../preferences';
+import { RELEASE_WORDS } from './words';
+
+/** A place on the part that matters, with a number to find it by. */
+export interface PartPlace {
+  readonly id: string;
+  readonly kind: 'undercut' | 'heavy' | 'round';
+  readonly label: string;
+  readonly at: Vec;
+  /** What it is, in words, in the units of the screen. */
+  readonly words: (units: UnitSystem) => string;
+}
+
+const told = (x: number, unit: string, units: UnitSystem): string => {
+  const shown = inUnitsOf(x, unit, units) ?? { value: x, unit };
+  return `${significant(shown.value, 3)} ${shown.unit}`;
+};
+
+/** Undercuts first, then heavy places, then holes and bosses: each with an id that a link can name. */
+export function placesOf(body: BodyFound | null, draw: DrawFound | null): PartPlace[] {
+  const regions = draw?.undercut?.regions ?? [];
+  const heavy = (body?.heavy ?? []).slice(0, 6);
+  return [
+    ...regions.slice(0, 30).map((r, i): PartPlace => ({
+      id: `undercut.${i + 1}`,
+      kind: 'undercut',
+      label: `U${i + 1}`,
+      at: r.centre_mm,
+      words: (units) => `${told(r.area_mm2 / 100, 'cm²', units)} trapped; freed by ${RELEASE_WORDS[r.release]}`,
+    })),
+    ...heavy.map((h, i): PartPlace => ({
+      id: `heavy.${i + 1}`,
+      kind: 'heavy',
+      label: `H${i + 1}`,
+      at: h.centre_mm,
+      words: (units) =>
+        `a sphere of ${told(h.diameter_mm, 'mm', units)} fits; local modulus ${told(h.localModulus_mm, 'mm', units)}; ${h.isolated ? 'thinner metal all round: it freezes last and alone' : 'joined to metal as thick'}`,
+    })),
+    ...(body?.rounds ?? []).slice(0, 60).map((r, i): PartPlace => ({
+      id: `round.${i + 1}`,
+      kind: 'round',
+      label: `R${i + 1}`,
+      at: r.centre_mm,
+      words: (units) =>
+        `${r.kind} ⌀ ${told(r.diameter_mm, 'mm', units)}, ${told(r.depth_mm, 'mm', units)} ${r.kind === 'hole' ? `deep, ${r.through ? 'through' : 'blind'}` : 'long'}`,
+    })),
+  ];
+}
+
+const GROUPS = [
+  ['undercut', 'Undercuts', 'what a straight draw traps, and what frees it'],
+  ['heavy', 'Heavy places', 'where metal stays liquid longest; an estimate'],
+  ['round', 'Holes and bosses', 'full round walls that were recognised; slots and blended walls are not'],
+] as const;
+
+/** Places that matter, each a press away from being seen. */
+export function PlacesSection({
+  places,
+  chosen,
+  onShow,
+}: {
+  readonly places: readonly PartPlace[];
+  readonly chosen: string | null;
+  readonly onShow: (id: string) => void;
+}) {
+  const [units] = useUnits();
+  return (
+    <section className="section places" aria-label="Places on the part">
+      {GROUPS.map(([kind, name, what]) => {
+        const list = places.filter((p) => p.kind === kind);
+        return (
+          <div key={kind}>
+            <h2>
+              {name} <span className="quiet">{list.length === 0 ? 'none found' : what}</span>
+            </h2>
+            <ul>
+              {list.map((p) => (
+                <li key={p.id} data-place={p.id}>
+                  <button
+                    type="button"
+                    className="textbtn dotted"
+                    aria-pressed={chosen === p.id}
+                    aria-label={`Show ${p.label} on the part`}
+                    onClick={() => onShow(p.id)}
+                  >
+                    {p.label}
+                  </button>{' '}
+                  {p.words(units)}
+                </li>
+              ))}
+            </ul>
+          </div>
+        );
+      })}
+    </section>
+  );
+}

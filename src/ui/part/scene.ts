@@ -1,0 +1,304 @@
+import * as THREE from 'three';
+import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
+import type { Vec } from '@/core/geometry';
+import type { Band } from './bands';
+
+/** A place with a number on it. */
+export interface Marker {
+  readonly id: string;
+  readonly label: string;
+  readonly at: Vec;
+}
+
+/** Where a marker stands on the screen, pixels from the upper left of the canvas. */
+export interface MarkerPlace {
+  readonly id: string;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Where to look from: an axis of the file, along the draw, or from a corner. */
+export type Look = 'corner' | 'front' | 'side' | 'top' | 'draw';
+
+const MOST_BANDS = 8;
+
+const VERTEX = `
+attribute float band;
+varying float vBand;
+varying vec3 vEye;
+varying vec3 vWorld;
+void main() {
+  vBand = band;
+  vWorld = position;
+  vec4 eye = modelViewMatrix * vec4(position, 1.0);
+  vEye = eye.xyz;
+  gl_Position = projectionMatrix * eye;
+}`;
+const FRAGMENT = `
+uniform vec3 tones[${MOST_BANDS}];
+uniform float hatched[${MOST_BANDS}];
+uniform vec4 cut;
+uniform vec3 cutTone;
+varying float vBand;
+varying vec3 vEye;
+varying vec3 vWorld;
+void main() {
+  if (dot(vWorld, cut.xyz) > cut.w) discard;
+  vec3 n = normalize(cross(dFdx(vEye), dFdy(vEye)));
+  int band = int(vBand + 0.5);
+  vec3 tone = tones[0];
+  float hatch = hatched[0];
+  for (int i = 0; i < ${MOST_BANDS}; i++) if (i == band) { tone = tones[i]; hatch = hatched[i]; }
+  float light = 0.58 + 0.42 * max(0.0, dot(n, normalize(vec3(0.35, 0.55, 1.0))));
+  vec3 colour = tone * light;
+  float stripe = mod(gl_FragCoord.x + gl_FragCoord.y, 7.0);
+  if (hatch > 0.5 && stripe < 2.0) colour = mix(colour, vec3(dot(tone, vec3(0.33)) > 0.35 ? 0.08 : 0.85), 0.75);
+  if (!gl_FrontFacing) colour = cutTone;
+  gl_FragColor = vec4(colour, 1.0);
+}`;
+
+/** The picture of a part: turned, cut, painted. Draws only when something changed. */
+export class PartScene {
+  private readonly renderer: THREE.WebGLRenderer;
+  private readonly scene = new THREE.Scene();
+  private readonly camera = new THREE.OrthographicCamera(-1, 1, 1, -1, -1000, 1000);
+  private readonly controls: OrbitControls;
+  private readonly material: THREE.ShaderMaterial;
+  private mesh: THREE.Mesh | null = null;
+  private lines: THREE.LineSegments | null = null;
+  private parting: THREE.LineSegments | null = null;
+  private arrow: THREE.ArrowHelper | null = null;
+  private readonly middle = new THREE.Vector3();
+  private size = 1;
+  private least: Vec = [0, 0, 0];
+  private most: Vec = [0, 0, 0];
+  private markers: readonly Marker[] = [];
+  private due = false;
+  private inkTone = new THREE.Color('#24211d');
+  private hotTone = new THREE.Color('#b23c0e');
+  private drawn: Vec = [0, 0, 1];
+
+  /** Refuses by throwing where the browser gives no WebGL. */
+  constructor(
+    private readonly canvas: HTMLCanvasElement,
+    private readonly onMarkers: (places: readonly MarkerPlace[]) => void,
+  ) {
+    this.renderer = new THREE.WebGLRenderer({ canvas, antialias: true, alpha: true, preserveDrawingBuffer: true });
+    this.renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
+    this.material = new THREE.ShaderMaterial({
+      vertexShader: VERTEX,
+      fragmentShader: FRAGMENT,
+      side: THREE.DoubleSide,
+      polygonOffset: true,
+      polygonOffsetFactor: 1,
+      polygonOffsetUnits: 1,
+      uniforms: {
+        tones: { value: Array.from({ length: MOST_BANDS }, () => new THREE.Color('#d8cbb4')) },
+        hatched: { value: new Float32Array(MOST_BANDS) },
+        cut: { value: new THREE.Vector4(0, 0, 1, 1e9) },
+        cutTone: { value: new THREE.Color('#7d5170') },
+      },
+    });
+    this.controls = new OrbitControls(this.camera, canvas);
+    this.controls.enableDamping = false;
+    this.controls.addEventListener('change', () => this.ask());
+  }
+
+  /** Shows another body. */
+  show(corners: Float32Array, creases: Float32Array): void {
+    this.mesh?.geometry.dispose();
+    if (this.mesh !== null) this.scene.remove(this.mesh);
+    if (this.lines !== null) this.scene.remove(this.lines);
+    const geometry = new THREE.BufferGeometry();
+    geometry.setAttribute('position', new THREE.BufferAttribute(corners, 3));
+    geometry.setAttribute('band', new THREE.BufferAttribute(new Uint8Array(corners.length / 3), 1));
+    geometry.computeBoundingBox();
+    const box = geometry.boundingBox ?? new THREE.Box3();
+    box.getCenter(this.middle);
+    this.least = box.min.toArray();
+    this.most = box.max.toArray();
+    this.size = box.getSize(new THREE.Vector3()).length() || 1;
+    this.mesh = new THREE.Mesh(geometry, this.material);
+    this.lines = segments(creases, this.inkTone);
+    this.scene.add(this.mesh, this.lines);
+    this.look('corner');
+  }
+
+  /** Paints the body: a band for each facet, and the tones of the bands. */
+  paint(bandOf: Uint8Array, bands: readonly Band[]): void {
+    const attribute = this.mesh?.geometry.getAttribute('band');
+    if (!(attribute instanceof THREE.BufferAttribute)) return;
+    const out = attribute.array as Uint8Array;
+    for (let f = 0; f < bandOf.length; f++) out.fill(bandOf[f] ?? 0, 3 * f, 3 * f + 3);
+    attribute.needsUpdate = true;
+    const tones = this.material.uniforms['tones']?.value as THREE.Color[];
+    const hatched = this.material.uniforms['hatched']?.value as Float32Array;
+    bands.forEach((b, i) => {
+      tones[i]?.set(b.tone).convertLinearToSRGB();
+      hatched[i] = b.hatched ? 1 : 0;
+    });
+    this.ask();
+  }
+
+  /** Draws the way the mould opens, and the line its halves part along. */
+  open(direction: Vec, parting: Float32Array): void {
+    this.drawn = direction;
+    if (this.arrow !== null) this.scene.remove(this.arrow);
+    if (this.parting !== null) this.scene.remove(this.parting);
+    const d = new THREE.Vector3(...direction);
+    const reach = this.reachAlong(direction);
+    const start = this.middle.clone().addScaledVector(d, reach.high + this.size * 0.03);
+    this.arrow = new THREE.ArrowHelper(d, start, this.size * 0.22, this.hotTone, this.size * 0.06, this.size * 0.035);
+    this.parting = segments(parting, this.hotTone);
+    this.scene.add(this.arrow, this.parting);
+    this.ask();
+  }
+
+  /** Cuts the body open across an axis, 0 the start of the box and 1 its end; null closes it. */
+  cut(axis: 0 | 1 | 2 | null, share: number): void {
+    const plane = this.material.uniforms['cut']?.value as THREE.Vector4;
+    if (axis === null) plane.set(0, 0, 1, 1e9);
+    else {
+      // What is taken away is the side that the corner view looks at: right, front and upper.
+      const side = axis === 1 ? -1 : 1;
+      const at = this.least[axis] + share * (this.most[axis] - this.least[axis]) + 1e-6;
+      plane.set(Number(axis === 0), side * Number(axis === 1), Number(axis === 2), side * at);
+    }
+    if (this.lines !== null) this.lines.visible = axis === null;
+    if (this.parting !== null) this.parting.visible = axis === null;
+    this.ask();
+  }
+
+  /** Tones of lines, by the colours of the page. */
+  inks(ink: string, hot: string): void {
+    this.inkTone.set(ink);
+    this.hotTone.set(hot);
+    if (this.lines !== null) (this.lines.material as THREE.LineBasicMaterial).color.set(ink);
+    if (this.parting !== null) (this.parting.material as THREE.LineBasicMaterial).color.set(hot);
+    this.arrow?.setColor(this.hotTone);
+    this.ask();
+  }
+
+  /** Looks from somewhere, the whole part in sight. */
+  look(from: Look): void {
+    const d = new THREE.Vector3(...this.drawn);
+    const way = {
+      corner: new THREE.Vector3(0.62, -1, 0.72),
+      front: new THREE.Vector3(0, -1, 0),
+      side: new THREE.Vector3(1, 0, 0),
+      top: new THREE.Vector3(0, 0, 1),
+      draw: d,
+    }[from].normalize();
+    this.camera.up.set(0, Math.abs(way.z) > 0.99 ? 1 : 0, Math.abs(way.z) > 0.99 ? 0 : 1);
+    this.from(this.middle, way);
+    this.camera.zoom = 1;
+    this.camera.updateProjectionMatrix();
+  }
+
+  /** Turns the view: to the right and upward, rad. */
+  turn(right: number, up: number): void {
+    const offset = this.camera.position.clone().sub(this.controls.target);
+    const ball = new THREE.Spherical().setFromVector3(new THREE.Vector3(offset.x, offset.z, -offset.y));
+    ball.theta += right;
+    ball.phi = Math.min(Math.PI - 0.02, Math.max(0.02, ball.phi - up));
+    const v = new THREE.Vector3().setFromSpherical(ball);
+    this.camera.up.set(0, 0, 1);
+    this.camera.position.copy(this.controls.target).add(new THREE.Vector3(v.x, -v.z, v.y));
+    this.controls.update();
+    this.ask();
+  }
+
+  /** Nearer or further. */
+  zoom(times: number): void {
+    this.camera.zoom = Math.min(60, Math.max(0.3, this.camera.zoom * times));
+    this.camera.updateProjectionMatrix();
+    this.ask();
+  }
+
+  /** Turns a place towards the eye and comes nearer. */
+  focus(at: Vec): void {
+    const way = new THREE.Vector3(...at).sub(this.middle);
+    if (way.length() < 1e-6 * this.size) way.set(0.62, -1, 0.72);
+    way
+      .normalize()
+      .add(new THREE.Vector3(0.25, -0.35, 0.35))
+      .normalize();
+    this.camera.up.set(0, 0, 1);
+    this.from(new THREE.Vector3(...at), way);
+    this.camera.zoom = 2.2;
+    this.camera.updateProjectionMatrix();
+    this.ask();
+  }
+
+  mark(markers: readonly Marker[]): void {
+    this.markers = markers;
+    this.ask();
+  }
+
+  /** Line of sight through a pixel of the canvas: a point outside the part and a unit direction. */
+  sight(x: number, y: number): { readonly from: Vec; readonly sight: Vec } {
+    const box = this.canvas.getBoundingClientRect();
+    const at = new THREE.Vector3((x / box.width) * 2 - 1, 1 - (y / box.height) * 2, -1).unproject(this.camera);
+    const d = this.camera.getWorldDirection(new THREE.Vector3());
+    at.addScaledVector(d, -4 * this.size);
+    return { from: [at.x, at.y, at.z], sight: [d.x, d.y, d.z] };
+  }
+
+  resize(width: number, height: number): void {
+    if (width < 2 || height < 2) return;
+    this.renderer.setSize(width, height, false);
+    const half = this.size * 0.47;
+    const wide = width / height;
+    this.camera.left = -half * Math.max(1, wide);
+    this.camera.right = half * Math.max(1, wide);
+    this.camera.top = half * Math.max(1, 1 / wide);
+    this.camera.bottom = -half * Math.max(1, 1 / wide);
+    this.camera.near = -20 * this.size;
+    this.camera.far = 20 * this.size;
+    this.camera.updateProjectionMatrix();
+    this.ask();
+  }
+
+  dispose(): void {
+    this.controls.dispose();
+    this.mesh?.geometry.dispose();
+    this.material.dispose();
+    this.renderer.dispose();
+  }
+
+  private from(target: THREE.Vector3, way: THREE.Vector3): void {
+    this.controls.target.copy(target);
+    this.camera.position.copy(target).addScaledVector(way, this.size * 2);
+    this.camera.lookAt(target);
+    this.controls.update();
+    const { width, height } = this.canvas.getBoundingClientRect();
+    this.resize(width, height);
+  }
+
+  private reachAlong(d: Vec): { readonly high: number } {
+    const half = [0, 1, 2].map((k) => (this.most[k as 0] - this.least[k as 0]) / 2);
+    return { high: half.reduce((sum, h, k) => sum + h * Math.abs(d[k as 0]), 0) };
+  }
+
+  private ask(): void {
+    if (this.due) return;
+    this.due = true;
+    requestAnimationFrame(() => {
+      this.due = false;
+      this.renderer.render(this.scene, this.camera);
+      const box = this.canvas.getBoundingClientRect();
+      this.onMarkers(
+        this.markers.map((m) => {
+          const at = new THREE.Vector3(...m.at).project(this.camera);
+          return { id: m.id, x: ((at.x + 1) / 2) * box.width, y: ((1 - at.y) / 2) * box.height };
+        }),
+      );
+    });
+  }
+}
+
+function segments(ends: Float32Array, tone: THREE.Color): THREE.LineSegments {
+  const geometry = new THREE.BufferGeometry();
+  geometry.setAttribute('position', new THREE.BufferAttribute(ends, 3));
+  return new THREE.LineSegments(geometry, new THREE.LineBasicMaterial({ color: tone.clone() }));
+}

@@ -1,0 +1,16 @@
+'use client';
+import { useSyncExternalStore } from 'react';
+
+const subscribe = (tell: () => void): (() => void) => {
+  window.addEventListener('hashchange', tell);
+  return () => window.removeEventListener('hashchange', tell);
+};
+
+/** The place a link asks for: what stands after #show= in the address; null where nothing does. */
+export function useHashPlace(): string | null {
+  return useSyncExternalStore(
+    subscribe,
+    () => /^#show=([\w.-]+)$/.exec(window.location.hash)?.[1] ?? null,
+    () => null,
+  );
+}
