@@ -1,7 +1,6 @@
 import { alloyPairs } from '@/core/alloy-choice';
 import { prepareStudy, surveyOf } from '@/core/board';
 import { CoreError } from '@/core/errors';
-import { runVector } from '@/core/formulas';
 import { relaxations, requirementCosts, type Relaxations } from '@/core/requirements';
 import { ratesOf } from '@/core/rates';
 import type { SurveyAnswer, SurveyRequest } from './survey.protocol';
@@ -12,8 +11,6 @@ let kept: { readonly key: string; readonly readied: Relaxations } | null = null;
 /** Answers one request by calling the same core as everybody; never throws. */
 export function answer(request: SurveyRequest): SurveyAnswer {
   try {
-    if (request.kind === 'cases')
-      return { id: request.id, kind: 'cases', results: request.cases.map((c) => runVector(c)) };
     const start = performance.now();
     const { id, brief, school } = request;
     const rates = ratesOf(request.rates);

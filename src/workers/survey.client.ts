@@ -1,6 +1,5 @@
 import type { AlloyPair } from '@/core/alloy-choice';
 import type { Survey } from '@/core/board';
-import type { VectorCase, VectorResult } from '@/core/formulas';
 import type { RequirementCost } from '@/core/requirements';
 import type { StudyAsked, SurveyAnswer, SurveyRequest } from './survey.protocol';
 
@@ -53,13 +52,6 @@ export class SurveyClient {
     const answer = await this.ask({ id: this.next++, kind: 'alloys', brief, school, rates, q });
     if (answer.kind !== 'alloys') throw new Error('unexpected answer');
     return answer;
-  }
-
-  /** Runs worked cases in the worker. */
-  async cases(cases: readonly VectorCase[]): Promise<readonly VectorResult[]> {
-    const answer = await this.ask({ id: this.next++, kind: 'cases', cases });
-    if (answer.kind !== 'cases') throw new Error('unexpected answer');
-    return answer.results;
   }
 
   /** Ends the worker; what still waits is cancelled. */

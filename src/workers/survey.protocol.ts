@@ -2,7 +2,6 @@ import type { AlloyPair } from '@/core/alloy-choice';
 import type { Survey } from '@/core/board';
 import type { Brief } from '@/core/brief';
 import type { CoreIssue } from '@/core/errors';
-import type { VectorCase, VectorResult } from '@/core/formulas';
 import type { School } from '@/core/part';
 import type { RateRef } from '@/core/rates';
 import type { RequirementCost } from '@/core/requirements';
@@ -23,8 +22,7 @@ export type SurveyRequest =
       readonly q: number;
       readonly orderDate: string;
     } & StudyAsked)
-  | ({ readonly id: number; readonly kind: 'alloys'; readonly q: number } & StudyAsked)
-  | { readonly id: number; readonly kind: 'cases'; readonly cases: readonly VectorCase[] };
+  | ({ readonly id: number; readonly kind: 'alloys'; readonly q: number } & StudyAsked);
 
 /** What it answers: a result, or what was refused, as data. */
 export type SurveyAnswer =
@@ -43,5 +41,4 @@ export type SurveyAnswer =
       readonly q: number;
       readonly ms: number;
     }
-  | { readonly id: number; readonly kind: 'cases'; readonly results: readonly VectorResult[] }
   | { readonly id: number; readonly kind: 'refused'; readonly issue: CoreIssue | null; readonly message: string };

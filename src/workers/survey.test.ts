@@ -1,7 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { alloyPairs } from '@/core/alloy-choice';
 import { prepareStudy, surveyOf } from '@/core/board';
-import { runVector, WORKED_CASES } from '@/core/formulas';
 import { SHIPPED_RATES, SHIPPED_REF } from '@/core/rates';
 import { relaxations, requirementCosts } from '@/core/requirements';
 import { bracket } from '@/core/testing/demo-briefs';
@@ -38,10 +37,6 @@ describe('the worker’s answer', () => {
   test('is the brief in every alloy', () => {
     const got = answer({ id: 1, kind: 'alloys', brief, school: 'shop', rates: SHIPPED_REF, q: 700 });
     expect(got.kind === 'alloys' && got.pairs).toEqual(alloyPairs(brief, 'shop', SHIPPED_RATES, 700));
-  });
-  test('worked cases come out as in a direct call', () => {
-    const got = answer({ id: 1, kind: 'cases', cases: WORKED_CASES });
-    expect(got.kind === 'cases' && got.results).toEqual(WORKED_CASES.map((c) => runVector(c)));
   });
   test('a failure is data, never a throw', () => {
     expect(
@@ -84,12 +79,12 @@ describe('the client', () => {
 
   test('one worker answers many questions, each by its id', async () => {
     const client = new SurveyClient();
-    const cases = client.cases(WORKED_CASES.slice(0, 2));
+    const alloys = client.alloys({ brief, school: 'published', rates: SHIPPED_REF }, 300);
     const survey = client.survey({ brief, school: 'published', rates: SHIPPED_REF });
     worker().reply(1);
     worker().reply(0);
     expect((await survey).curves.length).toBeGreaterThan(0);
-    expect(await cases).toHaveLength(2);
+    expect((await alloys).q).toBe(300);
     expect(Held.all).toHaveLength(1);
   });
 
@@ -105,7 +100,7 @@ describe('the client', () => {
 
   test('closing settles what waits and ends the worker', async () => {
     const client = new SurveyClient();
-    const open = client.cases(WORKED_CASES);
+    const open = client.alloys({ brief, school: 'published', rates: SHIPPED_REF }, 300);
     client.close();
     await expect(open).rejects.toBeInstanceOf(Cancelled);
     expect(worker().ended).toBe(true);
@@ -113,12 +108,12 @@ describe('the client', () => {
 
   test('a worker that dies fails its questions, and the next asks a new one', async () => {
     const client = new SurveyClient();
-    const lost = client.cases(WORKED_CASES);
+    const lost = client.alloys({ brief, school: 'published', rates: SHIPPED_REF }, 300);
     worker().onerror?.({ message: 'out of memory' });
     await expect(lost).rejects.toThrow('out of memory');
-    const again = client.cases(WORKED_CASES.slice(0, 1));
+    const again = client.alloys({ brief, school: 'published', rates: SHIPPED_REF }, 400);
     Held.all[1]?.reply(0);
-    expect(await again).toHaveLength(1);
+    expect((await again).q).toBe(400);
   });
 
   test('a refusal is an error with the core’s words', async () => {

@@ -1,10 +1,15 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { expect, test } from 'vitest';
 import { FORMULAS, runVector, WORKED_CASES } from '.';
 
 const cases = WORKED_CASES;
 
+const read = (path: string): Uint8Array =>
+  readFileSync(join(import.meta.dirname, '../../../public/worked-cases', path));
+
 test.each(cases.map((c) => [c.id ?? c.formula, c] as const))('%s', (_, c) => {
-  expect(runVector(c)).toMatchObject({ outcome: 'passed', detail: '' });
+  expect(runVector(c, read)).toMatchObject({ outcome: 'passed', detail: '' });
 });
 
 test('every formula built has at least one worked case', () => {
@@ -54,6 +59,12 @@ test.each([
   ['qty.positions', { positions: 4, lost: 4, scrap: 0, need: 1 }, 'E_RANGE'],
   ['qty.starts', { need: 5, yield: 0, confidence: 0.9 }, 'E_RANGE'],
   ['qty.throughput', { factors: [{ value: 3, unit: '' }], want: 'piece' }, 'E_UNIT'],
+  ['geo.mesh', { mesh: 'no file', unit: 'mm' }, 'E_NOT_A_NUMBER'],
+  ['geo.junction', { type: 'Y', wall_mm: 5 }, 'E_KEY'],
+  ['geo.junction', { type: 'L', wall_mm: -5 }, 'E_SIGN'],
+  ['geo.modulus', { shape: 'tube', outer_mm: 20, inner_mm: 20 }, 'E_ORDER'],
+  ['geo.modulus', { shape: 'plate' }, 'E_NOT_A_NUMBER'],
+  ['geo.section-ratio', { thick_mm: 4, thin_mm: 5 }, 'E_ORDER'],
   ['money.total', { plan: { perPart: 1 }, q: 1.5 }, 'E_RANGE'],
   ['money.crossovers', { a: {}, b: {}, qMax: 3_000_000 }, 'E_TOO_LARGE'],
   ['money.npv', { rate: -1, flows: [1] }, 'E_RANGE'],

@@ -1,5 +1,5 @@
-import { QuickHull } from 'quickhull3d/dist/QuickHull.js';
 import { refuse } from '../errors';
+import { convexHull } from './hull';
 import type { Mesh, Vec } from './mesh';
 import { smallestRectangle } from './rectangle';
 import { cross, dot, frameOf, length, minus, plus, scaled, unitOf } from './vector';
@@ -207,11 +207,8 @@ export function spiral(count: number): Vec[] {
 }
 
 function hullOf(points: readonly Vec[]): { readonly corners: Vec[]; readonly edges: Vec[] } {
-  const flat = (): never => refuse('E_NO_SOLUTION', 'mesh', `${points.length} corners`, 'four corners not in a plane');
-  if (points.length < 4 || isFlat(points)) return flat();
-  const hull = new QuickHull(points.map((p) => [p[0], p[1], p[2]]));
-  hull.build();
-  const faces = hull.collectFaces(true) as number[][];
+  const faces = convexHull(points);
+  if (faces === null) return refuse('E_NO_SOLUTION', 'mesh', `${points.length} corners`, 'four corners not in a plane');
   const used = [...new Set(faces.flat())].map((i) => points[i]!);
   const edges: Vec[] = [];
   const seen = new Set<string>();
@@ -225,16 +222,4 @@ function hullOf(points: readonly Vec[]): { readonly corners: Vec[]; readonly edg
       if (length(e) > 0 && edges.every((o) => Math.abs(dot(o, e)) < 1 - 1e-9)) edges.push(e);
     });
   return { corners: used, edges };
-}
-
-/** Whether points lie in a plane, to 1e-9 of their spread. */
-function isFlat(points: readonly Vec[]): boolean {
-  const origin = points[0]!;
-  const far = points.reduce((p, q) => (length(minus(q, origin)) > length(minus(p, origin)) ? q : p));
-  const e = minus(far, origin);
-  const size = length(e);
-  const n = points.map((p) => cross(e, minus(p, origin))).reduce((p, q) => (length(q) > length(p) ? q : p));
-  if (size === 0 || length(n) <= 1e-9 * size * size) return true;
-  const normal = unitOf(n);
-  return points.every((p) => Math.abs(dot(minus(p, origin), normal)) <= 1e-9 * size);
 }

@@ -79,6 +79,8 @@ export interface DrawMeasures {
 }
 
 const SHARE_STEPS = 24;
+/** Facets a mesh is refined to for judging draws. */
+const DRAW_FACETS = 8000;
 const THINNEST_SHARE = 0.01;
 
 /** Size, area and, where the surface is closed, volume, centre and modulus. */
@@ -116,7 +118,9 @@ export function measureBody(body: ReadyBody, progress: Progress = NO_PROGRESS): 
   progress(0.55);
   const rounds = roundFeatures(mesh, bvh);
   progress(0.6);
-  const draws = bestDraws(mesh, fine, bvh, (x) => progress(0.6 + 0.4 * x));
+  // A draw is judged on coarser facets than its undercuts are then looked for on: tens of them are tried.
+  const coarse = mesh.triangles.length / 3 >= DRAW_FACETS ? fine : fineMesh(mesh, DRAW_FACETS);
+  const draws = bestDraws(mesh, coarse, bvh, (x) => progress(0.6 + 0.4 * x));
   return {
     whole,
     smallestBox: box,

@@ -5,7 +5,7 @@ import type { Vec } from './mesh';
 import { RayCaster } from './ray';
 import { PLACES, placeOn, type FineMesh } from './sampling';
 import { connected, shellsOf } from './shells';
-import { frameOf, plus, scaled } from './vector';
+import { cross, dot, frameOf, length, plus, scaled, unitOf } from './vector';
 
 /** A facet this near to standing along the draw may be released by either half. Source: geo.undercut. */
 const PARALLEL = Math.sin((0.05 * Math.PI) / 180);
@@ -21,6 +21,9 @@ const ONE_PLACE_ABOVE = 100_000;
 const TRAPPED = 0.5;
 /** Regions smaller than this share of the whole surface are noise of the facets: left out of the count, not the area. */
 const SPECK = 2e-5;
+
+/** Directions of a region nearer than this are one: cos 0.02°. */
+const ALIKE = 1 - 6e-8;
 
 /** What frees a region that a straight draw traps. */
 export type Release = 'slide' | 'two-slides' | 'core' | 'closed-void';
@@ -72,6 +75,15 @@ export class Openness {
     const y = this.at[1]! + normals[3 * facet + 1]! * this.off;
     const z = this.at[2]! + normals[3 * facet + 2]! * this.off;
     return this.caster.cast(x, y, z, d[0], d[1], d[2], 0, true).facet < 0;
+  }
+
+  area(facet: number): number {
+    return this.fine.areas[facet]!;
+  }
+
+  normal(facet: number): Vec {
+    const { normals } = this.fine;
+    return [normals[3 * facet]!, normals[3 * facet + 1]!, normals[3 * facet + 2]!];
   }
 
   /** Component of a facet's outward normal along a direction. */
@@ -172,6 +184,20 @@ function regionsOf(fine: FineMesh, open: Openness, trapped: Float32Array, d: Vec
   return out.sort((a, b) => b.area_mm2 - a.area_mm2);
 }
 
+/** Directions square to the draw along, and square to, the largest facets of a region. */
+function ownDirections(open: Openness, facets: readonly number[], d: Vec): Vec[] {
+  const out: Vec[] = [];
+  for (const f of [...facets].sort((a, b) => open.area(b) - open.area(a)).slice(0, 40)) {
+    const n = open.normal(f);
+    for (const s of [cross(n, d), plus(n, d, -dot(n, d))]) {
+      if (length(s) < 0.05) continue;
+      const own = unitOf(s);
+      if (out.every((o) => Math.abs(dot(o, own)) < ALIKE)) out.push(own);
+    }
+  }
+  return out;
+}
+
 /** The slide, or the two opposed slides, that free a region; null where none do. */
 function freedBy(
   open: Openness,
@@ -186,6 +212,8 @@ function freedBy(
     const angle = (i * SIDE_STEP_DEG * Math.PI) / 180;
     return plus(scaled(u, Math.cos(angle)), v, Math.sin(angle));
   });
+  // Walls of a straight hole bar every direction but their own, however near: the region's own directions are tried too.
+  directions.push(...ownDirections(open, asked, d));
   const sees = (f: number, s: Vec): boolean => open.along(f, s) >= -PARALLEL && open.sees(f, PLACES[0]!, s);
   let two: Vec | null = null;
   for (const s of directions) {

@@ -78,6 +78,7 @@ function readText(bytes: Uint8Array, progress: Progress): RawMesh {
     const word = scan.word();
     if (word === 'vertex') {
       const xyz = [0, 0, 0].map(() => (scan.skipBlanks() ? scan.number() : NaN)) as [number, number, number];
+      if (!xyz.every(Number.isFinite) && scan.at >= bytes.length) break;
       if (!xyz.every(Number.isFinite))
         refuse(
           'E_MESH_FORMAT',
@@ -102,6 +103,7 @@ function readText(bytes: Uint8Array, progress: Progress): RawMesh {
       ended = true;
       scan.nextLine();
     } else if (word === 'solid') scan.nextLine();
+    else if (scan.at >= bytes.length) break;
     else if (word !== 'outer' && word !== 'loop' && word !== 'endloop')
       refuse('E_MESH_FORMAT', 'file', word.slice(0, 40), 'the words of a text STL');
   }

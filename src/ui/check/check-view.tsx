@@ -1,10 +1,21 @@
 'use client';
 import { Button } from '@chakra-ui/react';
-import { useEffect, useRef, useState } from 'react';
-import { WORKED_CASES, type VectorResult } from '@/core/formulas';
-import { SurveyClient } from '@/workers/survey.client';
+import { useEffect, useState } from 'react';
+import { filesOfCases, WORKED_CASES, type VectorResult } from '@/core/formulas';
+import { runCases } from '@/workers/cases';
 import { call } from '../api';
 import { Mark } from '../marks/mark';
+
+/** The part files that worked cases name, as the application ships them. */
+async function filesAtHand(): Promise<Map<string, Uint8Array>> {
+  const files = new Map<string, Uint8Array>();
+  for (const path of filesOfCases(WORKED_CASES)) {
+    const response = await fetch(`/worked-cases/${path}`);
+    if (!response.ok) throw new Error(`${path} could not be fetched`);
+    files.set(path, new Uint8Array(await response.arrayBuffer()));
+  }
+  return files;
+}
 
 /** The worked cases of every formula, run here in this browser's worker and on the server, side by side. */
 export function CheckView() {
@@ -12,14 +23,21 @@ export function CheckView() {
   const [there, setThere] = useState<readonly VectorResult[] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [round, setRound] = useState(0);
-  const client = useRef<SurveyClient | null>(null);
   useEffect(() => {
-    const worker = new SurveyClient();
-    client.current = worker;
+    let stop = (): void => undefined;
+    let gone = false;
     const fail = (error: unknown): void => setProblem(error instanceof Error ? error.message : String(error));
-    worker.cases(WORKED_CASES).then(setHere, fail);
+    void filesAtHand().then((files) => {
+      if (gone) return;
+      const run = runCases({ cases: WORKED_CASES, files });
+      stop = run.stop;
+      run.done.then(setHere, fail);
+    }, fail);
     call<VectorResult[]>('GET', '/api/check').then(setThere, fail);
-    return () => worker.close();
+    return () => {
+      gone = true;
+      stop();
+    };
   }, [round]);
   const agree =
     here !== null && there !== null

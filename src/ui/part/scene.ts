@@ -49,7 +49,7 @@ void main() {
   vec3 tone = tones[0];
   float hatch = hatched[0];
   for (int i = 0; i < ${MOST_BANDS}; i++) if (i == band) { tone = tones[i]; hatch = hatched[i]; }
-  float light = 0.58 + 0.42 * max(0.0, dot(n, normalize(vec3(0.35, 0.55, 1.0))));
+  float light = 0.74 + 0.26 * max(0.0, dot(n, normalize(vec3(0.35, 0.55, 1.0))));
   vec3 colour = tone * light;
   float stripe = mod(gl_FragCoord.x + gl_FragCoord.y, 7.0);
   if (hatch > 0.5 && stripe < 2.0) colour = mix(colour, vec3(dot(tone, vec3(0.33)) > 0.35 ? 0.08 : 0.85), 0.75);

@@ -1,0 +1,99 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import occtimportjs from 'occt-import-js';
+import { describe, expect, test } from 'vitest';
+import { checkMesh, measureBody, measureDraw, readyBody } from '@/core/geometry';
+import { measuredGeometry } from '@/core/measured';
+import { readMeshFile } from '@/core/mesh-files';
+import measured from '../server/demo/parts/measured.json';
+import type { PartAnswer } from './part.protocol';
+import { PartSession } from './part.session';
+
+const PARTS = join(import.meta.dirname, '../server/demo/parts');
+const bytesOf = (path: string): ArrayBuffer => new Uint8Array(readFileSync(path)).slice().buffer;
+
+/** A session whose answers are kept. */
+function session(): { answers: PartAnswer[]; part: PartSession } {
+  const answers: PartAnswer[] = [];
+  return {
+    answers,
+    part: new PartSession(
+      (answer) => answers.push(answer),
+      () => occtimportjs(),
+    ),
+  };
+}
+const kinds = (answers: readonly PartAnswer[]): string[] =>
+  answers.map((a) => a.kind).filter((kind) => kind !== 'progress');
+
+describe('a part in the worker', () => {
+  test('measures what a direct call measures, in the order it is found', async () => {
+    const { answers, part } = session();
+    const path = join(PARTS, 'tripod-hub.stl');
+    await part.handle({
+      id: 1,
+      kind: 'open',
+      name: 'tripod-hub.stl',
+      bytes: bytesOf(path),
+      unit: 'mm',
+      draw: [0, 0, 1],
+    });
+    expect(kinds(answers)).toEqual(['shown', 'body', 'drawn', 'still']);
+    const ready = readyBody(checkMesh(readMeshFile('tripod-hub.stl', new Uint8Array(bytesOf(path))), 'mm'));
+    const { found: _found, ...body } = measureBody(ready);
+    const got = answers.find((a) => a.kind === 'body');
+    expect(got?.kind === 'body' && structuredClone(got.body)).toMatchObject(body);
+    const drawn = answers.find((a) => a.kind === 'drawn');
+    const { undercut, ...draw } = measureDraw(ready, [0, 0, 1]);
+    expect(drawn?.kind === 'drawn' && drawn.draw).toMatchObject(draw);
+    expect(drawn?.kind === 'drawn' && drawn.draw.geometry).toEqual(
+      measuredGeometry(ready.checked, { found: null, ...body }, { undercut, ...draw }),
+    );
+    const still = answers.find((a) => a.kind === 'still');
+    expect(still?.kind === 'still' && [...still.png.subarray(1, 4)]).toEqual([0x50, 0x4e, 0x47]);
+  });
+
+  test('asks the unit of a file that names none, then goes on', async () => {
+    const { answers, part } = session();
+    const path = join(import.meta.dirname, '../../public/worked-cases/meshes/block-inch.stl');
+    await part.handle({ id: 1, kind: 'open', name: 'block.stl', bytes: bytesOf(path), unit: null, draw: null });
+    expect(answers.at(-1)).toMatchObject({ kind: 'unit-wanted', likely: 'in' });
+    await part.handle({ id: 2, kind: 'unit', unit: 'in' });
+    const body = answers.find((a) => a.kind === 'body');
+    expect(body?.kind === 'body' && body.body.whole.volume_mm3).toBeCloseTo(16_387.064, 6);
+  });
+
+  test('another draw costs only what hangs on it; a place is told; a refusal is data', async () => {
+    const { answers, part } = session();
+    const path = join(PARTS, 'gear-head.stl');
+    await part.handle({
+      id: 1,
+      kind: 'open',
+      name: 'gear-head.stl',
+      bytes: bytesOf(path),
+      unit: 'mm',
+      draw: [0, 0, 1],
+    });
+    answers.length = 0;
+    await part.handle({ id: 2, kind: 'draw', direction: [0, 1, 0] });
+    expect(kinds(answers)).toEqual(['drawn']);
+    const drawn = answers.at(-1);
+    expect(drawn?.kind === 'drawn' && (drawn.draw.undercut?.area_mm2 ?? 0)).toBeGreaterThan(10_000);
+    await part.handle({ id: 3, kind: 'pick', from: [20, -300, 50], sight: [0, 1, 0] });
+    expect(answers.at(-1)).toMatchObject({ kind: 'picked' });
+    await part.handle({ id: 4, kind: 'open', name: 'x.stl', bytes: new ArrayBuffer(0), unit: null, draw: null });
+    expect(answers.at(-1)).toMatchObject({ kind: 'refused', issue: { code: 'E_MESH_EMPTY' } });
+    await part.handle({ id: 5, kind: 'draw', direction: [0, 0, 1] });
+    expect(answers.at(-1)).toMatchObject({ kind: 'refused', issue: null });
+  });
+
+  test('STEP and 3MF files measure to what the demo briefs hold', async () => {
+    for (const id of ['hinge-lug', 'knob'] as const) {
+      const { answers, part } = session();
+      const { name, measured: want } = measured[id];
+      await part.handle({ id: 1, kind: 'open', name, bytes: bytesOf(join(PARTS, name)), unit: null, draw: [0, 0, 1] });
+      const drawn = answers.find((a) => a.kind === 'drawn');
+      expect(drawn?.kind === 'drawn' && drawn.draw.geometry).toEqual(want);
+    }
+  });
+});
