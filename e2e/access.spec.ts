@@ -39,8 +39,21 @@ for (const scheme of ['light', 'dark'] as const) {
         await page.waitForLoadState('networkidle');
         expect(await serious(page), path).toEqual([]);
       }
-      for (const view of ['brief', 'routes', 'alloys', 'calendar', 'requirements', 'bench', 'decision'] as const) {
+      for (const view of [
+        'brief',
+        'part',
+        'routes',
+        'alloys',
+        'calendar',
+        'requirements',
+        'bench',
+        'decision',
+      ] as const) {
         await openView(page, id, view);
+        if (view === 'part') {
+          await page.getByRole('button', { name: 'draft', exact: true }).click();
+          await expect(page.getByTestId('legend')).toBeVisible();
+        }
         expect(await serious(page), view).toEqual([]);
       }
       await openView(page, id, 'routes');

@@ -1,3 +1,3 @@
-import { answerCases, type CasesRequest } from './cases';
+import { answerCases, type CasesRequest } from './cases.answer';
 
 self.onmessage = (event: MessageEvent<CasesRequest>): void => self.postMessage(answerCases(event.data));

@@ -67,10 +67,10 @@ const silence = vi.spyOn(console, 'log');
 beforeAll(() => void silence.mockImplementation(() => undefined));
 afterAll(() => silence.mockRestore());
 
-test('460 mutants of meshes are measured or clearly refused, each within ten seconds', () => {
+test('484 mutants of meshes are measured or clearly refused, each within ten seconds', () => {
   const next = chance(20261125);
   const fates = new Map<string, number>();
-  for (let i = 0; i < 460; i++) {
+  for (let i = 0; i < 484; i++) {
     const file = FILES[i % FILES.length]!;
     const bytes = mutant(file.bytes, next);
     const start = performance.now();
@@ -89,11 +89,11 @@ test('460 mutants of meshes are measured or clearly refused, each within ten sec
   expect(process.memoryUsage().rss).toBeLessThan(1.5e9);
 }, 240_000);
 
-test('40 mutants of a STEP file are read or clearly refused', async () => {
+test('16 mutants of a STEP file are read or clearly refused', async () => {
   const kernel = await occtimportjs();
   const next = chance(7);
   const fates = new Map<string, number>();
-  for (let i = 0; i < 40; i++) {
+  for (let i = 0; i < 16; i++) {
     const bytes = mutant(STEP.bytes, next);
     const start = performance.now();
     let became = 'read';
@@ -107,6 +107,6 @@ test('40 mutants of a STEP file are read or clearly refused', async () => {
     expect(performance.now() - start, `mutant ${i}`).toBeLessThan(10_000);
     fates.set(became, (fates.get(became) ?? 0) + 1);
   }
-  expect(fates.get('read')).toBeGreaterThan(5);
+  expect(fates.get('read')).toBeGreaterThan(1);
   expect(fates.size).toBeGreaterThan(1);
 }, 240_000);

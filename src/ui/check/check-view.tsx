@@ -2,7 +2,7 @@
 import { Button } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { filesOfCases, WORKED_CASES, type VectorResult } from '@/core/formulas';
-import { runCases } from '@/workers/cases';
+import { runCases } from '@/workers/cases.client';
 import { call } from '../api';
 import { Mark } from '../marks/mark';
 

@@ -4,8 +4,8 @@ import { CloseButton, Dialog, Portal } from '@chakra-ui/react';
 const KEYS: readonly (readonly [string, string])[] = [
   ['?', 'this sheet'],
   [
-    'b · l · o · c · a · n · d',
-    'brief, routes (the lanes), alloys, calendar, what is asked and what it costs, bench, decision',
+    'b · g · l · o · c · a · n · d',
+    'brief, the part (its geometry), routes (the lanes), alloys, calendar, what is asked and what it costs, bench, decision',
   ],
   ['r', 'to the quantity rail'],
   ['← →', 'on the rail: a small step; Page Up, Page Down a large one; Home, End the ends'],

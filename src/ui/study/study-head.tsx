@@ -30,7 +30,7 @@ export function StudyHead({ children }: { children: ReactNode }) {
     useMemo(
       () => ({
         b: () => router.push(`/studies/${id}/brief`),
-        p: () => router.push(`/studies/${id}/part`),
+        g: () => router.push(`/studies/${id}/part`),
         l: () => router.push(`/studies/${id}/routes`),
         o: () => router.push(`/studies/${id}/alloys`),
         c: () => router.push(`/studies/${id}/calendar`),

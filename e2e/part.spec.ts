@@ -1,0 +1,197 @@
+import { expect, test, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { copyOf, openView, saved, setQuantity } from './journeys';
+
+const PARTS = join(import.meta.dirname, '../src/server/demo/parts');
+const MESHES = join(import.meta.dirname, '../public/worked-cases/meshes');
+
+/** Waits until the part is measured and, where it is kept, what it says has reached the brief. */
+async function measured(page: Page): Promise<void> {
+  await expect(page.getByRole('table', { name: 'Measured and in the brief' })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByTestId('part-busy')).toHaveCount(0, { timeout: 60_000 });
+}
+const choose = (page: Page, path: string) =>
+  page.getByLabel('Part file').locator('input[type=file]').setInputFiles(path);
+const row = (page: Page, field: string) => page.locator(`tr[data-field="${field}"]`);
+
+test('a file dropped on an empty brief leads to a signed decision, typing only alloy, quantity and tolerances', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New part' }).click();
+  await expect(page).toHaveURL(/\/brief$/);
+  await choose(page, join(PARTS, 'gear-head.stl'));
+  await expect(page).toHaveURL(/\/part$/);
+  const units = page.getByTestId('unit-choice');
+  await expect(units).toContainText('165 × 120 × 88 mm');
+  await expect(units).toContainText('4191 × 3048 × 2235 mm');
+  await units.getByRole('button', { name: /millimetres/ }).click();
+  await measured(page);
+  await expect(row(page, 'volume_cm3')).toContainText('483.43 cm³');
+  await expect(row(page, 'undercuts')).toContainText('measured', { timeout: 30_000 });
+  await expect(page.getByTestId('file-kept')).toContainText('Kept as it came.');
+  await saved(page);
+
+  await page.getByRole('link', { name: 'Brief', exact: true }).click();
+  await expect(page.getByLabel('Volume', { exact: true })).toHaveValue('483.43');
+  await expect(page.locator('#field-geometry-volume_cm3')).toContainText('measured');
+  await page.getByLabel('Title', { exact: true }).fill('Drive housing');
+  await page.getByLabel('Alloy', { exact: true }).selectOption('al-a356');
+  await page.getByLabel('Pieces a year', { exact: true }).fill('2000');
+  await page.getByRole('button', { name: 'Add a dimension' }).click();
+  await page.getByLabel('Row 1, name').fill('length');
+  await page.getByLabel('Row 1, nominal').fill('165');
+  await page.getByLabel('Row 1, total tolerance').fill('2.4');
+  await expect(page.getByTestId('verdict')).toContainText('leads at');
+  await saved(page);
+
+  await page.getByRole('link', { name: 'Decision' }).click();
+  await page.getByLabel('Why this route').fill('Its tool is paid for in a year.');
+  await page.getByLabel('Signed by').fill('Product engineer');
+  await page.getByRole('button', { name: 'Sign and freeze' }).click();
+  const still = page.getByTestId('record').getByRole('img', { name: 'Picture of Drive housing' });
+  await expect(still).toBeVisible();
+  await expect.poll(() => still.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(320);
+});
+
+test('turning the draw makes a slide vanish from the pressure-die lane, and its price with it', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, 'Hand controller shell');
+  await openView(page, id, 'part');
+  await measured(page);
+  await choose(page, join(MESHES, 'side-hole-block.obj'));
+  await page
+    .getByTestId('unit-choice')
+    .getByRole('button', { name: /millimetres/ })
+    .click();
+  await measured(page);
+  await expect(row(page, 'undercuts')).toContainText('0 pieces');
+  await expect(page.getByTestId('file-kept')).toContainText('Kept as it came.');
+  const slides = async (): Promise<{ undercuts: number; tooling: number }> => {
+    await saved(page);
+    const { brief } = (await (await request.get(`/api/studies/${id}`)).json()) as {
+      brief: { geometry: { undercuts: number } };
+    };
+    const answer = (await (await request.post('/api/evaluate', { data: { brief, quantity: 70_000 } })).json()) as {
+      lanes: { id: string; tooling: number }[];
+    };
+    return {
+      undercuts: brief.geometry.undercuts,
+      tooling: answer.lanes.find((l) => l.id === 'pressure-die/cold')?.tooling ?? NaN,
+    };
+  };
+  await page.getByLabel('Another direction').fill('0, 0, 1');
+  await page.getByRole('button', { name: 'open that way' }).click();
+  await expect(row(page, 'undercuts').locator('td').nth(2)).toContainText('1 piece');
+  const across = await slides();
+  await page.getByRole('button', { name: 'Open along 1.00, 0.00, 0.00' }).click();
+  await expect(row(page, 'undercuts').locator('td').nth(2)).toContainText('0 pieces');
+  const along = await slides();
+  expect([across.undercuts, along.undercuts]).toEqual([1, 0]);
+  expect(along.tooling).toBeLessThan(across.tooling - 500);
+  await page.getByLabel('Another direction').fill('0, up, 1');
+  await page.getByRole('button', { name: 'open that way' }).click();
+  await expect(page.getByText('Direction “0, up, 1”: three numbers that are not all 0 are wanted')).toBeVisible();
+});
+
+test('an undercut is followed from its finding to its place, and a face tells its wall', async ({ page, request }) => {
+  const id = await copyOf(request, 'Gear head body, sealed');
+  await openView(page, id, 'routes');
+  await setQuantity(page, 18_000);
+  await page.locator('[data-lane="permanent-mould/tilt"] button').first().click();
+  await page
+    .getByRole('row')
+    .filter({ hasText: /undercut/i })
+    .getByRole('link', { name: 'see it on the part' })
+    .first()
+    .click();
+  await expect(page).toHaveURL(/part#show=undercut/);
+  await measured(page);
+  await expect(page.getByRole('button', { name: 'Show U1 on the part' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByTestId('legend')).toContainText('trapped: neither half');
+  await expect(page.locator('[data-place="undercut.1"]')).toContainText('one slide');
+  const picture = page.getByLabel(/^Picture of the part/);
+  await page.getByRole('button', { name: 'Front' }).click();
+  await picture.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('place')).toContainText(/Wall [\d.]+ mm by ray/);
+  await page.getByRole('button', { name: 'in lb' }).click();
+  await expect(page.getByTestId('place')).toContainText(/Wall [\d.]+ in by ray/);
+  await expect(row(page, 'box_mm')).toContainText('6.4961 × 4.7244 × 3.4646 in');
+});
+
+test('a measured value is typed over with a note, and taken back', async ({ page, request }) => {
+  const id = await copyOf(request, 'Tripod hub');
+  await openView(page, id, 'brief');
+  await page.getByLabel('Thinnest wall', { exact: true }).fill('4.2');
+  await expect(page.locator('#field-geometry-wallMin_mm')).toContainText('typed over the measured');
+  await saved(page);
+  await openView(page, id, 'part');
+  await measured(page);
+  const wall = row(page, 'wallMin_mm');
+  await expect(wall).toContainText('typed over');
+  await page.getByLabel('Why thinnest wall is typed over').fill('ground away later');
+  await page.getByLabel('Why thinnest wall is typed over').blur();
+  await saved(page);
+  const { brief } = (await (await request.get(`/api/studies/${id}`)).json()) as {
+    brief: { model: { notes: Record<string, string>; measured: { wallMin_mm: number } } };
+  };
+  expect(brief.model.notes['wallMin_mm']).toBe('ground away later');
+  await wall.getByRole('button', { name: 'take the measured' }).click();
+  await expect(wall.locator('td').nth(2)).toContainText(`${brief.model.measured.wallMin_mm} mm`);
+});
+
+test('hostile and broken files are refused or flagged, and the file comes back byte for byte', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, 'Setting-scale knob');
+  await openView(page, id, 'part');
+  await measured(page);
+  const link = page.getByRole('link', { name: 'Download knob.3mf' });
+  const kept = await (await request.get((await link.getAttribute('href')) ?? '')).body();
+  expect(kept.equals(readFileSync(join(PARTS, 'knob.3mf')))).toBe(true);
+
+  const refused = page.getByTestId('part-refused');
+  await choose(page, join(MESHES, 'truncated-binary.stl'));
+  await expect(refused).toContainText('the file ends before its contents do');
+  const input = page.getByLabel('Part file').locator('input[type=file]');
+  await input.setInputFiles({ name: 'part.stl', mimeType: '', buffer: readFileSync(join(PARTS, 'knob.3mf')) });
+  await expect(refused).toContainText('part.stl holds 3mf');
+  await input.setInputFiles({ name: 'part.exe', mimeType: '', buffer: Buffer.from('MZ') });
+  await expect(refused).toContainText('a name that ends with .stl');
+  await input.setInputFiles({
+    name: 'part.step',
+    mimeType: '',
+    buffer: Buffer.from('ISO-10303-21;\nrubbish\nEND-ISO-10303-21;'),
+  });
+  await expect(refused).toContainText('not read by the CAD kernel');
+
+  await choose(page, join(MESHES, 'open-box.stl'));
+  await page
+    .getByTestId('unit-choice')
+    .getByRole('button', { name: /millimetres/ })
+    .click();
+  await expect(page.getByTestId('verdict-of-file')).toContainText('The surface has holes');
+  await measured(page);
+  await expect(row(page, 'volume_cm3')).toContainText('not trusted');
+  await expect(row(page, 'area_cm2')).toContainText('80 cm²');
+  await expect(page.getByText('4 edges have a facet on one side only.')).toBeVisible();
+});
+
+test('without WebGL the measures and the tables still work and say so', async ({ page, request }) => {
+  await page.addInitScript(`{
+    const get = HTMLCanvasElement.prototype.getContext;
+    HTMLCanvasElement.prototype.getContext = function (kind, ...rest) {
+      return String(kind).startsWith('webgl') ? null : get.call(this, kind, ...rest);
+    };
+  }`);
+  const id = await copyOf(request, 'Tripod hub');
+  await openView(page, id, 'part');
+  await expect(page.getByTestId('no-webgl')).toContainText('gives no WebGL');
+  await measured(page);
+  await expect(page.getByRole('table', { name: 'Draws tried' }).getByRole('row')).not.toHaveCount(1);
+});
