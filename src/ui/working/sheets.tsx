@@ -1,4 +1,5 @@
 'use client';
+import { usePathname } from 'next/navigation';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import type { Study } from '@/core/board';
 import { ReasonsPage } from '../board/reasons-sheet';
@@ -45,6 +46,14 @@ interface OpenWorking {
 export function SheetsProvider({ children }: { readonly children: ReactNode }) {
   const [working, setWorking] = useState<OpenWorking | null>(null);
   const [reasonsOf, setReasonsOf] = useState<string | null>(null);
+  // A link in a sheet leads to another view: the sheet stays behind.
+  const path = usePathname();
+  const [openedOn, setOpenedOn] = useState(path);
+  if (path !== openedOn) {
+    setOpenedOn(path);
+    setWorking(null);
+    setReasonsOf(null);
+  }
   const openWorking = useCallback((at: FigureAt, frozen?: Frozen) => {
     setReasonsOf(null);
     setWorking({ trail: [at], frozen });
