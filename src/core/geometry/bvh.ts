@@ -51,69 +51,79 @@ export function buildBvh(mesh: Mesh): Bvh {
   const sliceBox = new Float64Array(6 * SLICES);
   const leftArea = new Float64Array(SLICES);
 
+  /** Writes the box of some facets as the box of a node. */
+  const boxOf = (node: number, from: number, to: number): void => {
+    let x0 = Infinity;
+    let y0 = Infinity;
+    let z0 = Infinity;
+    let x1 = -Infinity;
+    let y1 = -Infinity;
+    let z1 = -Infinity;
+    for (let i = from; i < to; i++) {
+      const o = 6 * facets[i]!;
+      if (bounds[o]! < x0) x0 = bounds[o]!;
+      if (bounds[o + 1]! < y0) y0 = bounds[o + 1]!;
+      if (bounds[o + 2]! < z0) z0 = bounds[o + 2]!;
+      if (bounds[o + 3]! > x1) x1 = bounds[o + 3]!;
+      if (bounds[o + 4]! > y1) y1 = bounds[o + 4]!;
+      if (bounds[o + 5]! > z1) z1 = bounds[o + 5]!;
+    }
+    boxes[6 * node] = x0;
+    boxes[6 * node + 1] = y0;
+    boxes[6 * node + 2] = z0;
+    boxes[6 * node + 3] = x1;
+    boxes[6 * node + 4] = y1;
+    boxes[6 * node + 5] = z1;
+  };
+
   const build = (from: number, to: number, level: number): number => {
     const node = nodes++;
     depth = Math.max(depth, level);
-    const o = 6 * node;
-    for (let k = 0; k < 3; k++) {
-      boxes[o + k] = Infinity;
-      boxes[o + 3 + k] = -Infinity;
-    }
-    const low = [Infinity, Infinity, Infinity];
-    const high = [-Infinity, -Infinity, -Infinity];
-    for (let i = from; i < to; i++) {
-      const f = facets[i]!;
-      for (let k = 0; k < 3; k++) {
-        if (bounds[6 * f + k]! < boxes[o + k]!) boxes[o + k] = bounds[6 * f + k]!;
-        if (bounds[6 * f + 3 + k]! > boxes[o + 3 + k]!) boxes[o + 3 + k] = bounds[6 * f + 3 + k]!;
-        const c = centre[3 * f + k]!;
-        if (c < low[k]!) low[k] = c;
-        if (c > high[k]!) high[k] = c;
-      }
-    }
+    boxOf(node, from, to);
     const size = to - from;
-    const axis = longest(low, high);
-    const spread = high[axis]! - low[axis]!;
-    if (size <= LEAF || (!(spread > 0) && size < 65_000)) {
+    if (size <= LEAF) {
       first[node] = from;
       count[node] = size;
       return node;
     }
-    const middle = spread > 0 ? split(from, to, axis, low[axis]!, spread) : (from + to) >> 1;
+    const o = 6 * node;
+    const dx = boxes[o + 3]! - boxes[o]!;
+    const dy = boxes[o + 4]! - boxes[o + 1]!;
+    const dz = boxes[o + 5]! - boxes[o + 2]!;
+    const axis = dx >= dy && dx >= dz ? 0 : dy >= dz ? 1 : 2;
+    const middle = split(from, to, axis, boxes[o + axis]!, Math.max(dx, dy, dz));
     build(from, middle, level + 1);
     first[node] = build(middle, to, level + 1);
     count[node] = 0;
     return node;
   };
 
+  const sliceOf = new Uint8Array(n);
   const split = (from: number, to: number, axis: number, low: number, spread: number): number => {
+    const halfway = (from + to) >> 1;
+    if (!(spread > 0)) return halfway;
     sliceCount.fill(0);
-    for (let s = 0; s < SLICES; s++)
-      for (let k = 0; k < 3; k++) {
-        sliceBox[6 * s + k] = Infinity;
-        sliceBox[6 * s + 3 + k] = -Infinity;
-      }
+    for (let s = 0; s < SLICES; s++) {
+      sliceBox.fill(Infinity, 6 * s, 6 * s + 3);
+      sliceBox.fill(-Infinity, 6 * s + 3, 6 * s + 6);
+    }
     const scale = (SLICES * (1 - 1e-12)) / spread;
     for (let i = from; i < to; i++) {
       const f = facets[i]!;
-      const s = Math.min(SLICES - 1, Math.floor((centre[3 * f + axis]! - low) * scale));
+      const s = Math.min(SLICES - 1, Math.max(0, Math.floor((centre[3 * f + axis]! - low) * scale)));
+      sliceOf[f] = s;
       sliceCount[s]!++;
-      for (let k = 0; k < 3; k++) {
-        if (bounds[6 * f + k]! < sliceBox[6 * s + k]!) sliceBox[6 * s + k] = bounds[6 * f + k]!;
-        if (bounds[6 * f + 3 + k]! > sliceBox[6 * s + 3 + k]!) sliceBox[6 * s + 3 + k] = bounds[6 * f + 3 + k]!;
-      }
+      const o = 6 * f;
+      const p = 6 * s;
+      if (bounds[o]! < sliceBox[p]!) sliceBox[p] = bounds[o]!;
+      if (bounds[o + 1]! < sliceBox[p + 1]!) sliceBox[p + 1] = bounds[o + 1]!;
+      if (bounds[o + 2]! < sliceBox[p + 2]!) sliceBox[p + 2] = bounds[o + 2]!;
+      if (bounds[o + 3]! > sliceBox[p + 3]!) sliceBox[p + 3] = bounds[o + 3]!;
+      if (bounds[o + 4]! > sliceBox[p + 4]!) sliceBox[p + 4] = bounds[o + 4]!;
+      if (bounds[o + 5]! > sliceBox[p + 5]!) sliceBox[p + 5] = bounds[o + 5]!;
     }
-    const box = [Infinity, Infinity, Infinity, -Infinity, -Infinity, -Infinity];
-    const grow = (s: number): void => {
-      for (let k = 0; k < 3; k++) {
-        if (sliceBox[6 * s + k]! < box[k]!) box[k] = sliceBox[6 * s + k]!;
-        if (sliceBox[6 * s + 3 + k]! > box[3 + k]!) box[3 + k] = sliceBox[6 * s + 3 + k]!;
-      }
-    };
-    const area = (): number => {
-      const [x, y, z] = [box[3]! - box[0]!, box[4]! - box[1]!, box[5]! - box[2]!];
-      return x > -1 ? x * y + y * z + z * x : 0;
-    };
+    box.fill(Infinity, 0, 3);
+    box.fill(-Infinity, 3, 6);
     for (let s = 0; s < SLICES; s++) {
       grow(s);
       leftArea[s] = area();
@@ -134,12 +144,12 @@ export function buildBvh(mesh: Mesh): Bvh {
         best = s;
       }
     }
-    if (best < 0) return (from + to) >> 1;
+    if (best < 0) return halfway;
     let i = from;
     let j = to - 1;
     while (i <= j) {
       const f = facets[i]!;
-      if (Math.min(SLICES - 1, Math.floor((centre[3 * f + axis]! - low) * scale)) < best) i++;
+      if (sliceOf[f]! < best) i++;
       else {
         facets[i] = facets[j]!;
         facets[j] = f;
@@ -147,6 +157,20 @@ export function buildBvh(mesh: Mesh): Bvh {
       }
     }
     return i;
+  };
+  const box = new Float64Array(6);
+  /** Takes a slice into the box. */
+  const grow = (s: number): void => {
+    for (let k = 0; k < 3; k++) {
+      if (sliceBox[6 * s + k]! < box[k]!) box[k] = sliceBox[6 * s + k]!;
+      if (sliceBox[6 * s + 3 + k]! > box[3 + k]!) box[3 + k] = sliceBox[6 * s + 3 + k]!;
+    }
+  };
+  const area = (): number => {
+    const x = box[3]! - box[0]!;
+    const y = box[4]! - box[1]!;
+    const z = box[5]! - box[2]!;
+    return x >= 0 ? x * y + y * z + z * x : 0;
   };
 
   build(0, n, 0);
@@ -165,9 +189,4 @@ export function buildBvh(mesh: Mesh): Bvh {
     diagonal: Math.hypot(boxes[3]! - boxes[0]!, boxes[4]! - boxes[1]!, boxes[5]! - boxes[2]!),
     depth,
   };
-}
-
-function longest(low: readonly number[], high: readonly number[]): number {
-  const size = [0, 1, 2].map((k) => high[k]! - low[k]!);
-  return size[0]! >= size[1]! && size[0]! >= size[2]! ? 0 : size[1]! >= size[2]! ? 1 : 2;
 }

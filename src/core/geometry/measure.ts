@@ -99,7 +99,7 @@ export function measureWhole(checked: CheckedMesh): WholeMeasures {
 
 /** Readies a checked mesh for measuring. @param facets facets it is refined to; the default where not given */
 export function readyBody(checked: CheckedMesh, facets?: number): ReadyBody {
-  return { checked, fine: fineMesh(checked.mesh, facets), bvh: buildBvh(checked.mesh) };
+  return { checked, fine: fineMesh(checked.mesh, facets, checked.edges), bvh: buildBvh(checked.mesh) };
 }
 
 /** All that does not hang on the draw. Of an open surface: its size, area and smallest box only. */

@@ -1,3 +1,4 @@
+import type { Edges } from './edges';
 import { facetNormals, type Mesh } from './mesh';
 import { refine, type Refined } from './refine';
 
@@ -11,10 +12,16 @@ export interface FineMesh extends Refined {
   readonly area_mm2: number;
   /** Longest edge aimed at, mm: the resolution of what is found on it. */
   readonly resolution_mm: number;
+  /** How its facets meet, where that is known already. */
+  readonly edges?: Edges;
 }
 
-/** A mesh refined until its facets are small against its surface. @param facets how many are aimed at */
-export function fineMesh(mesh: Mesh, facets = DEFAULT_FACETS): FineMesh {
+/**
+ * A mesh refined until its facets are small against its surface.
+ * @param facets how many are aimed at
+ * @param edges how the mesh's facets meet, where that is known: kept if it is fine enough as it is
+ */
+export function fineMesh(mesh: Mesh, facets = DEFAULT_FACETS, edges?: Edges): FineMesh {
   const whole = facetNormals(mesh).areas.reduce((sum, a) => sum + a, 0);
   const resolution_mm = 2 * Math.sqrt(whole / facets);
   const refined =
@@ -22,7 +29,8 @@ export function fineMesh(mesh: Mesh, facets = DEFAULT_FACETS): FineMesh {
       ? { mesh, parent: Uint32Array.from({ length: mesh.triangles.length / 3 }, (_, f) => f) }
       : refine(mesh, resolution_mm, 3 * facets);
   const { normals, areas } = facetNormals(refined.mesh);
-  return { ...refined, normals, areas, area_mm2: whole, resolution_mm };
+  const known = refined.mesh === mesh && edges !== undefined ? { edges } : {};
+  return { ...refined, normals, areas, area_mm2: whole, resolution_mm, ...known };
 }
 
 /** Weights of the corners at the four places looked at on a facet: its middle, and towards each corner. */

@@ -17,6 +17,8 @@ const SIDE_STEP_DEG = 5;
 const MOST_ASKED = 600;
 /** Facets beyond which one place stands for a facet: they are small then. */
 const ONE_PLACE_ABOVE = 100_000;
+/** Facets looked at, at most: of a finer mesh every so many, and those between share the answer of the one before. */
+const MOST_TESTED = 250_000;
 /** Share of a facet's places that must be trapped for it to belong to a region. */
 const TRAPPED = 0.5;
 /** Regions smaller than this share of the whole surface are noise of the facets: left out of the count, not the area. */
@@ -122,19 +124,25 @@ export function undercuts(fine: FineMesh, bvh: Bvh, d: Vec, progress: Progress =
   const half = new Int8Array(facets);
   let area = 0;
   const order = facets === bvh.facets.length ? bvh.facets : null;
+  const stride = Math.ceil(facets / MOST_TESTED);
+  let share = 0;
+  let by = 0;
   for (let i = 0; i < facets; i++) {
     if ((i & 8191) === 0) progress((0.8 * i) / facets);
     const f = order === null ? i : order[i]!;
-    let hit = 0;
-    for (const weights of places) {
-      const by = open.halfFor(f, weights, d);
-      if (by === 2) hit++;
-      else half[f] = by;
+    if (i % stride === 0) {
+      let hit = 0;
+      for (const weights of places) {
+        const one = open.halfFor(f, weights, d);
+        if (one === 2) hit++;
+        else by = one;
+      }
+      share = hit / places.length;
+      if (share >= TRAPPED) by = 2;
     }
-    if (hit === 0) continue;
-    trapped[f] = hit / places.length;
-    if (trapped[f] >= TRAPPED) half[f] = 2;
-    area += fine.areas[f]! * trapped[f];
+    half[f] = by;
+    trapped[f] = share;
+    area += fine.areas[f]! * share;
   }
   const regions = area > 0 ? regionsOf(fine, open, trapped, d) : [];
   progress(1);
@@ -151,7 +159,7 @@ export function undercuts(fine: FineMesh, bvh: Bvh, d: Vec, progress: Progress =
 }
 
 function regionsOf(fine: FineMesh, open: Openness, trapped: Float32Array, d: Vec): UndercutRegion[] {
-  const edges = edgesOf(fine.mesh);
+  const edges = fine.edges ?? edgesOf(fine.mesh);
   const shells = shellsOf(edges);
   const inShell = new Uint32Array(shells.count);
   for (const shell of shells.of) inShell[shell]!++;

@@ -1,0 +1,51 @@
+import {
+  axisBox,
+  buildBvh,
+  checkMesh,
+  draftFound,
+  fineMesh,
+  massProperties,
+  shadow,
+  undercuts,
+  walls,
+} from '../src/core/geometry';
+import { readMeshFile } from '../src/core/mesh-files';
+import { wavyShell } from './wavy-ball';
+
+/** Prints how long a part of a million facets takes to read, judge and measure, step by step. */
+const bytes = wavyShell(708);
+let start = performance.now();
+const lap = (): number => {
+  const ms = performance.now() - start;
+  start = performance.now();
+  return ms;
+};
+const told = (label: string, ms: number, limit: number | null = null): boolean => {
+  const ok = limit === null || ms < limit;
+  const goal = limit === null ? '' : `  goal under ${limit} ms: ${ok ? 'met' : 'MISSED'}`;
+  console.log(`${label.padEnd(58)} ${ms.toFixed(0).padStart(6)} ms${goal}`);
+  return ok;
+};
+
+start = performance.now();
+const raw = readMeshFile('ball.stl', bytes);
+told(`reading ${raw.triangles.length / 3} facets of binary STL`, lap());
+const checked = checkMesh(raw, 'mm');
+told(`joining and judging them (${checked.verdict}, ${checked.counts.components} shells)`, lap());
+massProperties(checked.mesh);
+axisBox(checked.mesh);
+draftFound(checked.mesh, [0, 0, 1], 1);
+shadow(checked.mesh, [0, 0, 1]);
+const quick = told('volume, area, box, draft and projected area', lap(), 1000);
+const bvh = buildBvh(checked.mesh);
+const tree = lap();
+told('tree of boxes', tree);
+const fine = fineMesh(checked.mesh, undefined, checked.edges);
+walls(fine, checked.mesh, bvh);
+const wall = lap();
+told('walls by ray and sphere', wall);
+undercuts(fine, bvh, [0, 0, 1]);
+const under = lap();
+told('undercuts along one draw', under);
+const slow = told('tree, walls and undercuts together', tree + wall + under, 6000);
+process.exitCode = quick && slow ? 0 : 1;
