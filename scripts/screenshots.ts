@@ -58,6 +58,18 @@ async function main(): Promise<void> {
     },
     { name: 'brief', path: `/studies/${hub}/brief` },
     {
+      name: 'part',
+      path: `/studies/${gear}/part`,
+      full: true,
+      act: async (page) => {
+        await page.getByRole('table', { name: 'Measured and in the brief' }).waitFor({ timeout: 60_000 });
+        await page.getByTestId('part-busy').waitFor({ state: 'detached', timeout: 60_000 });
+        await page.getByRole('button', { name: 'sections by sphere' }).click();
+        await page.getByLabel('Cut across').selectOption('1');
+        await page.waitForTimeout(1000);
+      },
+    },
+    {
       name: 'alloys',
       path: `/studies/${hub}/alloys`,
       act: async (page) => {

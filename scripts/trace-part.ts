@@ -39,7 +39,7 @@ async function trace(url: string): Promise<void> {
     .getByTestId('unit-choice')
     .getByRole('button', { name: /millimetres/ })
     .click();
-  await page.locator('canvas[aria-label^="Picture"]').waitFor();
+  await page.locator('[data-drawn="true"]').waitFor();
   await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
   const seen = await page.evaluate(() => performance.now());
   await page.getByRole('table', { name: 'Measured and in the brief' }).waitFor({ timeout: 120_000 });

@@ -3,16 +3,17 @@ import { encode } from 'fast-png';
 import { CoreError } from '@/core/errors';
 import {
   axisBox,
+  buildBvh,
   checkMesh,
   creaseLines,
   draftOfFine,
   facetCorners,
+  fineMesh,
   isClosed,
   measureBody,
   measureDraw,
   partingLine,
   placeSeen,
-  readyBody,
   wallOfFacets,
   type BodyMeasures,
   type ReadyBody,
@@ -89,9 +90,9 @@ export class PartSession {
     if (raw === null) throw new Error('no file was read');
     this.progress(id, 'checking')(0);
     const checked = checkMesh(raw, unit);
-    const ready = readyBody(checked);
-    this.ready = ready;
-    const corners = facetCorners(ready);
+    // The picture first: the tree of boxes is built while it is drawn.
+    const fine = fineMesh(checked.mesh, undefined, checked.edges);
+    const corners = facetCorners(fine);
     const file = {
       name: opened.name,
       bytes: opened.size,
@@ -102,12 +103,14 @@ export class PartSession {
       turned: checked.turned,
       warnings: raw.warnings,
     };
-    const creases = creaseLines(ready.fine);
+    const creases = creaseLines(fine);
     const forStill = corners.slice();
-    this.send({ id, kind: 'shown', file, corners, creases, areas: Float32Array.from(ready.fine.areas) }, [
+    this.send({ id, kind: 'shown', file, corners, creases, areas: Float32Array.from(fine.areas) }, [
       corners.buffer,
       creases.buffer,
     ]);
+    const ready = { checked, fine, bvh: buildBvh(checked.mesh) };
+    this.ready = ready;
     const body = measureBody(ready, this.progress(id, 'measuring'));
     this.body = body;
     const { found, ...rest } = body;
@@ -116,7 +119,10 @@ export class PartSession {
       wallRay: found === null ? null : wallOfFacets(ready, found, 'ray'),
       wallSphere: found === null ? null : wallOfFacets(ready, found, 'sphere'),
     };
-    this.send({ id, kind: 'body', body: out });
+    this.send(
+      { id, kind: 'body', body: out },
+      [out.wallRay, out.wallSphere].flatMap((a) => (a === null ? [] : [a.buffer as ArrayBuffer])),
+    );
     const d = opened.draw ?? body.draws[0]?.direction ?? [0, 0, 1];
     this.draw(id, d);
     const still = stillOf(forStill, STILL_WIDE, STILL_HIGH, d);
@@ -162,7 +168,11 @@ export class PartSession {
       geometry: measuredGeometry(ready.checked, body, draw),
       resolution_mm: ready.fine.resolution_mm,
     };
-    this.send({ id, kind: 'drawn', draw: out });
+    this.send({ id, kind: 'drawn', draw: out }, [
+      out.draft.buffer as ArrayBuffer,
+      regionOf.buffer,
+      out.parting.buffer as ArrayBuffer,
+    ]);
   }
 
   private progress(id: number, stage: PartStage): (share: number) => void {

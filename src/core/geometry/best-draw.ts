@@ -37,6 +37,9 @@ const JUDGED_AT = 3000;
 const EQUAL = [0.2, 0.001] as const;
 /** Most draws whose undercuts are counted out. */
 const COUNTED = 12;
+/** The same for a mesh of many facets, and the facets then looked at. */
+const COUNTED_OF_MANY = 5;
+const COUNTED_ON = 60_000;
 
 /**
  * Draws worth trying, in class order: axes of the file, of the smallest box, of the largest faces, of bent walls, and
@@ -136,11 +139,11 @@ export function bestDraws(mesh: Mesh, fine: FineMesh, bvh: Bvh, progress: Progre
   const near = judged
     .filter((j) => j.area <= least * (1 + 2 * EQUAL[0]) + 6 * margin)
     .sort((a, b) => a.order - b.order)
-    .slice(0, COUNTED);
+    .slice(0, fine.areas.length > COUNTED_ON ? COUNTED_OF_MANY : COUNTED);
   const counted: ((typeof near)[number] & { readonly found: UndercutFound })[] = [];
   for (const [i, j] of near.entries()) {
     progress(0.6 + (0.4 * i) / near.length);
-    const found = undercuts(fine, bvh, j.direction);
+    const found = undercuts(fine, bvh, j.direction, NO_PROGRESS, COUNTED_ON);
     counted.push({ ...j, area: found.area_mm2, found });
     // Nothing trapped: no later draw can stand before it.
     if (found.area_mm2 === 0) break;

@@ -5,8 +5,8 @@ import type { FineMesh } from './sampling';
 const CREASE = Math.cos((25 * Math.PI) / 180);
 
 /** Lines where surfaces meet at an angle or end: ends of the pieces, mm, six figures a piece. */
-export function creaseLines({ mesh, normals }: FineMesh): Float32Array {
-  const { twins } = edgesOf(mesh);
+export function creaseLines({ mesh, normals, edges }: FineMesh): Float32Array {
+  const { twins } = edges ?? edgesOf(mesh);
   const { positions: p, triangles: t } = mesh;
   const out: number[] = [];
   for (let s = 0; s < twins.length; s++) {

@@ -115,8 +115,15 @@ export class Openness {
  * What a mould of two halves drawn along ±d cannot release, by rays from four places on each facet of a fine mesh.
  * Means something for closed meshes only. Source: the formula book, geo.undercut; Chen and Woo, visibility.
  * @param d unit direction
+ * @param mostTested facets looked at, at most
  */
-export function undercuts(fine: FineMesh, bvh: Bvh, d: Vec, progress: Progress = NO_PROGRESS): UndercutFound {
+export function undercuts(
+  fine: FineMesh,
+  bvh: Bvh,
+  d: Vec,
+  progress: Progress = NO_PROGRESS,
+  mostTested = MOST_TESTED,
+): UndercutFound {
   const open = new Openness(fine, bvh);
   const facets = fine.areas.length;
   const places = facets > ONE_PLACE_ABOVE ? PLACES.slice(0, 1) : PLACES;
@@ -124,7 +131,7 @@ export function undercuts(fine: FineMesh, bvh: Bvh, d: Vec, progress: Progress =
   const half = new Int8Array(facets);
   let area = 0;
   const order = facets === bvh.facets.length ? bvh.facets : null;
-  const stride = Math.ceil(facets / MOST_TESTED);
+  const stride = Math.ceil(facets / mostTested);
   let share = 0;
   let by = 0;
   for (let i = 0; i < facets; i++) {

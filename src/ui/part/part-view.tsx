@@ -5,6 +5,7 @@ import type { Vec } from '@/core/geometry';
 import { withoutModel } from '@/core/measured';
 import { useUnits } from '../preferences';
 import { useStudy } from '../study/study-context';
+import { readyViewer } from '@/workers/viewer.client';
 import { byDraft, byRelease, byWall, plain, type Painting } from './bands';
 import { DrawSection } from './draw-section';
 import { DropFile } from './drop-file';
@@ -31,6 +32,7 @@ type Paint = (typeof PAINTS)[number][0];
 export function PartView() {
   const { brief, setBrief } = useStudy();
   const { state, take, giveUnit, turn, cancel, pick } = usePart();
+  useEffect(readyViewer, []);
   const [units] = useUnits();
   const [paint, setPaint] = useState<Paint>('plain');
   const [focus, setFocus] = useState<{ readonly at: Vec } | null>(null);

@@ -1,9 +1,10 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
 import { useTheme } from 'next-themes';
+import { useEffect, useRef, useState } from 'react';
 import type { Vec } from '@/core/geometry';
+import { ViewerClient } from '@/workers/viewer.client';
+import type { Look, Marker, MarkerPlace } from '@/workers/viewer.protocol';
 import type { Painting } from './bands';
-import { PartScene, type Look, type Marker, type MarkerPlace } from './scene';
 import type { Shown } from './use-part';
 
 const LOOKS: readonly (readonly [Look, string])[] = [
@@ -15,6 +16,10 @@ const LOOKS: readonly (readonly [Look, string])[] = [
 ];
 const AXES = ['x', 'y', 'z'] as const;
 const TURN = Math.PI / 18;
+/** Turn of the part for a pixel the pointer is moved, rad. */
+const TURN_OF_PIXEL = 0.008;
+/** A press that moves no further than this is a click, pixels. */
+const STILL = 4;
 
 /** The part as a picture: turned with the pointer or the arrow keys, cut open, painted, with numbered places. */
 export function Viewer({
@@ -37,52 +42,82 @@ export function Viewer({
   readonly onPick: (from: Vec, sight: Vec) => void;
   readonly onMarker: (id: string) => void;
 }) {
-  const canvas = useRef<HTMLCanvasElement>(null);
   const frame = useRef<HTMLDivElement>(null);
-  const scene = useRef<PartScene | null>(null);
-  const [lacking, setLacking] = useState<string | null>(null);
-  const [places, setPlaces] = useState<readonly MarkerPlace[]>([]);
+  const client = useRef<ViewerClient | null>(null);
+  const [lacking, setLacking] = useState(false);
+  const [places, setPlaces] = useState<readonly MarkerPlace[] | null>(null);
   const [cut, setCut] = useState<{ axis: 0 | 1 | 2; share: number } | null>(null);
-  const down = useRef<{ x: number; y: number } | null>(null);
+  const down = useRef<{ x: number; y: number; moved: boolean; pan: boolean } | null>(null);
   const { resolvedTheme } = useTheme();
+  const picked = useRef(onPick);
+  useEffect(() => {
+    picked.current = onPick;
+  }, [onPick]);
 
   useEffect(() => {
-    if (canvas.current === null || frame.current === null) return;
-    let made: PartScene;
+    const room = frame.current;
+    if (room === null) return;
+    const canvas = document.createElement('canvas');
+    canvas.setAttribute('aria-hidden', 'true');
+    room.prepend(canvas);
+    let made: ViewerClient;
     try {
-      made = new PartScene(canvas.current, setPlaces);
-    } catch (error) {
-      const words = error instanceof Error ? error.message : String(error);
-      queueMicrotask(() => setLacking(words));
+      made = new ViewerClient(canvas, (answer) => {
+        if (answer.kind === 'drawn') setPlaces(answer.places);
+        else if (answer.kind === 'sight') picked.current(answer.from, answer.sight);
+        else setLacking(true);
+      });
+    } catch {
+      // A browser that cannot give a canvas away shows none; the measures stand without it.
+      canvas.remove();
+      queueMicrotask(() => setLacking(true));
       return;
     }
-    scene.current = made;
+    client.current = made;
     const watcher = new ResizeObserver(([entry]) => {
-      if (entry !== undefined) made.resize(entry.contentRect.width, entry.contentRect.height);
+      if (entry !== undefined)
+        made.tell({ kind: 'resize', width: entry.contentRect.width, height: entry.contentRect.height });
     });
-    watcher.observe(frame.current);
+    watcher.observe(room);
+    // The wheel comes nearer only where the picture has the hand; else it moves the page, as everywhere.
+    const wheel = (e: WheelEvent): void => {
+      if (document.activeElement !== room && !e.ctrlKey) return;
+      e.preventDefault();
+      made.tell({ kind: 'zoom', times: Math.exp(-e.deltaY * 0.001) });
+    };
+    room.addEventListener('wheel', wheel, { passive: false });
     return () => {
       watcher.disconnect();
-      made.dispose();
-      scene.current = null;
+      room.removeEventListener('wheel', wheel);
+      made.close();
+      canvas.remove();
+      client.current = null;
     };
   }, []);
-  useEffect(() => scene.current?.show(shown.corners, shown.creases), [shown]);
-  useEffect(() => scene.current?.paint(painting.bandOf, painting.bands), [painting, shown]);
+  const { corners, creases } = shown;
+  useEffect(() => client.current?.tell({ kind: 'show', corners, creases }), [corners, creases]);
   useEffect(() => {
-    if (draw !== null) scene.current?.open(draw, parting ?? new Float32Array());
-  }, [draw, parting, shown]);
-  useEffect(() => scene.current?.mark(markers), [markers]);
-  useEffect(() => scene.current?.cut(cut?.axis ?? null, cut?.share ?? 0), [cut, shown]);
+    const bands = painting.bands.map(({ tone, hatched }) => ({ tone, hatched }));
+    client.current?.tell({ kind: 'paint', bandOf: painting.bandOf, bands });
+  }, [painting]);
   useEffect(() => {
-    if (focus !== null) scene.current?.focus(focus.at);
+    if (draw !== null) client.current?.tell({ kind: 'open', direction: draw, parting: parting ?? new Float32Array() });
+  }, [draw, parting, corners]);
+  useEffect(() => client.current?.tell({ kind: 'mark', markers }), [markers]);
+  useEffect(
+    () => client.current?.tell({ kind: 'cut', axis: cut?.axis ?? null, share: cut?.share ?? 0 }),
+    [cut, corners],
+  );
+  useEffect(() => {
+    if (focus !== null) client.current?.tell({ kind: 'focus', at: focus.at });
   }, [focus]);
   useEffect(() => {
     const style = getComputedStyle(document.documentElement);
-    scene.current?.inks(style.getPropertyValue('--ink').trim(), style.getPropertyValue('--hot').trim());
-  }, [resolvedTheme, shown]);
+    const [ink, hot] = ['--ink', '--hot'].map((name) => style.getPropertyValue(name).trim());
+    client.current?.tell({ kind: 'inks', ink: ink || '#24211d', hot: hot || '#b23c0e' });
+  }, [resolvedTheme]);
 
-  if (lacking !== null)
+  if (lacking)
     return (
       <p className="viewer-lack" role="status" data-testid="no-webgl">
         This browser gives no WebGL, so there is no turning picture; every measure and table below works without it.
@@ -93,45 +128,51 @@ export function Viewer({
       <div
         className="viewer"
         ref={frame}
-        onPointerDown={(e) => (down.current = { x: e.clientX, y: e.clientY })}
+        role="application"
+        tabIndex={0}
+        data-drawn={places !== null}
+        aria-label="Picture of the part: arrow keys turn it, plus and minus come nearer, Enter measures the middle"
+        onPointerDown={(e) => {
+          if ((e.target as Element).tagName !== 'CANVAS') return;
+          e.currentTarget.focus();
+          e.currentTarget.setPointerCapture(e.pointerId);
+          down.current = { x: e.clientX, y: e.clientY, moved: false, pan: e.button !== 0 || e.shiftKey };
+        }}
+        onPointerMove={(e) => {
+          const from = down.current;
+          if (from === null) return;
+          const [x, y] = [e.clientX - from.x, e.clientY - from.y];
+          if (!from.moved && Math.hypot(x, y) <= STILL) return;
+          down.current = { ...from, x: e.clientX, y: e.clientY, moved: true };
+          if (from.pan) client.current?.tell({ kind: 'pan', x, y });
+          else client.current?.tell({ kind: 'turn', right: -x * TURN_OF_PIXEL, up: y * TURN_OF_PIXEL });
+        }}
         onPointerUp={(e) => {
           const from = down.current;
           down.current = null;
-          if (from === null || Math.hypot(e.clientX - from.x, e.clientY - from.y) > 4) return;
-          if (e.target !== canvas.current) return;
-          const box = canvas.current.getBoundingClientRect();
-          const seen = scene.current?.sight(e.clientX - box.left, e.clientY - box.top);
-          if (seen !== undefined) onPick(seen.from, seen.sight);
+          if (from === null || from.moved) return;
+          const box = e.currentTarget.getBoundingClientRect();
+          client.current?.tell({ kind: 'sight', x: e.clientX - box.left, y: e.clientY - box.top });
+        }}
+        onContextMenu={(e) => e.preventDefault()}
+        onKeyDown={(e) => {
+          const box = e.currentTarget.getBoundingClientRect();
+          const act = {
+            ArrowLeft: { kind: 'turn', right: -TURN, up: 0 },
+            ArrowRight: { kind: 'turn', right: TURN, up: 0 },
+            ArrowUp: { kind: 'turn', right: 0, up: TURN },
+            ArrowDown: { kind: 'turn', right: 0, up: -TURN },
+            '+': { kind: 'zoom', times: 1.2 },
+            '=': { kind: 'zoom', times: 1.2 },
+            '-': { kind: 'zoom', times: 1 / 1.2 },
+            Enter: { kind: 'sight', x: box.width / 2, y: box.height / 2 },
+          } as const;
+          if (e.target !== e.currentTarget || !(e.key in act)) return;
+          e.preventDefault();
+          client.current?.tell(act[e.key as keyof typeof act]);
         }}
       >
-        <canvas
-          ref={canvas}
-          tabIndex={0}
-          aria-label="Picture of the part: arrow keys turn it, plus and minus come nearer, Enter measures the middle"
-          onKeyDown={(e) => {
-            const s = scene.current;
-            if (s === null) return;
-            const act: Readonly<Record<string, () => void>> = {
-              ArrowLeft: () => s.turn(-TURN, 0),
-              ArrowRight: () => s.turn(TURN, 0),
-              ArrowUp: () => s.turn(0, TURN),
-              ArrowDown: () => s.turn(0, -TURN),
-              '+': () => s.zoom(1.2),
-              '=': () => s.zoom(1.2),
-              '-': () => s.zoom(1 / 1.2),
-              Enter: () => {
-                const box = e.currentTarget.getBoundingClientRect();
-                const seen = s.sight(box.width / 2, box.height / 2);
-                onPick(seen.from, seen.sight);
-              },
-            };
-            const wanted = act[e.key];
-            if (wanted === undefined) return;
-            e.preventDefault();
-            wanted();
-          }}
-        />
-        {places.map((p) => {
+        {(places ?? []).map((p) => {
           const marker = markers.find((m) => m.id === p.id);
           return marker === undefined ? null : (
             <button
@@ -149,7 +190,12 @@ export function Viewer({
       </div>
       <div className="viewer-bar small" role="group" aria-label="View of the part">
         {LOOKS.map(([look, name]) => (
-          <button key={look} type="button" className="textbtn dotted" onClick={() => scene.current?.look(look)}>
+          <button
+            key={look}
+            type="button"
+            className="textbtn dotted"
+            onClick={() => client.current?.tell({ kind: 'look', from: look })}
+          >
             {name}
           </button>
         ))}

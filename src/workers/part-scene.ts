@@ -1,24 +1,6 @@
 import * as THREE from 'three';
-import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import type { Vec } from '@/core/geometry';
-import type { Band } from './bands';
-
-/** A place with a number on it. */
-export interface Marker {
-  readonly id: string;
-  readonly label: string;
-  readonly at: Vec;
-}
-
-/** Where a marker stands on the screen, pixels from the upper left of the canvas. */
-export interface MarkerPlace {
-  readonly id: string;
-  readonly x: number;
-  readonly y: number;
-}
-
-/** Where to look from: an axis of the file, along the draw, or from a corner. */
-export type Look = 'corner' | 'front' | 'side' | 'top' | 'draw';
+import type { Look, Marker, MarkerPlace, Tone } from './viewer.protocol';
 
 const MOST_BANDS = 8;
 
@@ -62,7 +44,9 @@ export class PartScene {
   private readonly renderer: THREE.WebGLRenderer;
   private readonly scene = new THREE.Scene();
   private readonly camera = new THREE.OrthographicCamera(-1, 1, 1, -1, -1000, 1000);
-  private readonly controls: OrbitControls;
+  private readonly target = new THREE.Vector3();
+  private width = 2;
+  private height = 2;
   private readonly material: THREE.ShaderMaterial;
   private mesh: THREE.Mesh | null = null;
   private lines: THREE.LineSegments | null = null;
@@ -78,13 +62,14 @@ export class PartScene {
   private hotTone = new THREE.Color('#b23c0e');
   private drawn: Vec = [0, 0, 1];
 
-  /** Refuses by throwing where the browser gives no WebGL. */
+  /** Refuses by throwing where there is no WebGL. @param ratio pixels of the screen in one of the page */
   constructor(
-    private readonly canvas: HTMLCanvasElement,
-    private readonly onMarkers: (places: readonly MarkerPlace[]) => void,
+    canvas: OffscreenCanvas,
+    ratio: number,
+    private readonly drew: (places: readonly MarkerPlace[]) => void,
   ) {
-    this.renderer = new THREE.WebGLRenderer({ canvas, antialias: true, alpha: true, preserveDrawingBuffer: true });
-    this.renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
+    this.renderer = new THREE.WebGLRenderer({ canvas, antialias: true, alpha: true });
+    this.renderer.setPixelRatio(Math.min(2, ratio));
     this.material = new THREE.ShaderMaterial({
       vertexShader: VERTEX,
       fragmentShader: FRAGMENT,
@@ -99,9 +84,6 @@ export class PartScene {
         cutTone: { value: new THREE.Color('#7d5170') },
       },
     });
-    this.controls = new OrbitControls(this.camera, canvas);
-    this.controls.enableDamping = false;
-    this.controls.addEventListener('change', () => this.ask());
   }
 
   /** Shows another body. */
@@ -125,7 +107,7 @@ export class PartScene {
   }
 
   /** Paints the body: a band for each facet, and the tones of the bands. */
-  paint(bandOf: Uint8Array, bands: readonly Band[]): void {
+  paint(bandOf: Uint8Array, bands: readonly Tone[]): void {
     const attribute = this.mesh?.geometry.getAttribute('band');
     if (!(attribute instanceof THREE.BufferAttribute)) return;
     const out = attribute.array as Uint8Array;
@@ -197,14 +179,23 @@ export class PartScene {
 
   /** Turns the view: to the right and upward, rad. */
   turn(right: number, up: number): void {
-    const offset = this.camera.position.clone().sub(this.controls.target);
+    const offset = this.camera.position.clone().sub(this.target);
     const ball = new THREE.Spherical().setFromVector3(new THREE.Vector3(offset.x, offset.z, -offset.y));
     ball.theta += right;
     ball.phi = Math.min(Math.PI - 0.02, Math.max(0.02, ball.phi - up));
     const v = new THREE.Vector3().setFromSpherical(ball);
     this.camera.up.set(0, 0, 1);
-    this.camera.position.copy(this.controls.target).add(new THREE.Vector3(v.x, -v.z, v.y));
-    this.controls.update();
+    this.camera.position.copy(this.target).add(new THREE.Vector3(v.x, -v.z, v.y));
+    this.camera.lookAt(this.target);
+    this.ask();
+  }
+
+  /** Shifts the part in the picture, pixels to the right and down. */
+  pan(x: number, y: number): void {
+    const mm = (this.camera.right - this.camera.left) / this.camera.zoom / this.width;
+    const right = new THREE.Vector3().setFromMatrixColumn(this.camera.matrixWorld, 0).multiplyScalar(-x * mm);
+    const up = new THREE.Vector3().setFromMatrixColumn(this.camera.matrixWorld, 1).multiplyScalar(y * mm);
+    for (const at of [this.target, this.camera.position]) at.add(right).add(up);
     this.ask();
   }
 
@@ -235,20 +226,27 @@ export class PartScene {
     this.ask();
   }
 
-  /** Line of sight through a pixel of the canvas: a point outside the part and a unit direction. */
+  /** Line of sight through a pixel of the picture: a point outside the part and a unit direction. */
   sight(x: number, y: number): { readonly from: Vec; readonly sight: Vec } {
-    const box = this.canvas.getBoundingClientRect();
-    const at = new THREE.Vector3((x / box.width) * 2 - 1, 1 - (y / box.height) * 2, -1).unproject(this.camera);
+    this.camera.updateMatrixWorld();
+    const at = new THREE.Vector3((x / this.width) * 2 - 1, 1 - (y / this.height) * 2, -1).unproject(this.camera);
     const d = this.camera.getWorldDirection(new THREE.Vector3());
     at.addScaledVector(d, -4 * this.size);
     return { from: [at.x, at.y, at.z], sight: [d.x, d.y, d.z] };
   }
 
+  /** Another size of the picture, pixels of the page. */
   resize(width: number, height: number): void {
     if (width < 2 || height < 2) return;
+    this.width = width;
+    this.height = height;
     this.renderer.setSize(width, height, false);
+    this.frame();
+  }
+
+  private frame(): void {
     const half = this.size * 0.47;
-    const wide = width / height;
+    const wide = this.width / this.height;
     this.camera.left = -half * Math.max(1, wide);
     this.camera.right = half * Math.max(1, wide);
     this.camera.top = half * Math.max(1, 1 / wide);
@@ -259,20 +257,11 @@ export class PartScene {
     this.ask();
   }
 
-  dispose(): void {
-    this.controls.dispose();
-    this.mesh?.geometry.dispose();
-    this.material.dispose();
-    this.renderer.dispose();
-  }
-
   private from(target: THREE.Vector3, way: THREE.Vector3): void {
-    this.controls.target.copy(target);
+    this.target.copy(target);
     this.camera.position.copy(target).addScaledVector(way, this.size * 2);
     this.camera.lookAt(target);
-    this.controls.update();
-    const { width, height } = this.canvas.getBoundingClientRect();
-    this.resize(width, height);
+    this.frame();
   }
 
   private reachAlong(d: Vec): { readonly high: number } {
@@ -286,11 +275,10 @@ export class PartScene {
     requestAnimationFrame(() => {
       this.due = false;
       this.renderer.render(this.scene, this.camera);
-      const box = this.canvas.getBoundingClientRect();
-      this.onMarkers(
+      this.drew(
         this.markers.map((m) => {
           const at = new THREE.Vector3(...m.at).project(this.camera);
-          return { id: m.id, x: ((at.x + 1) / 2) * box.width, y: ((1 - at.y) / 2) * box.height };
+          return { id: m.id, x: ((at.x + 1) / 2) * this.width, y: ((1 - at.y) / 2) * this.height };
         }),
       );
     });

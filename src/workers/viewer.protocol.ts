@@ -1,0 +1,51 @@
+import type { Vec } from '@/core/geometry';
+
+/** A place with a number on it. */
+export interface Marker {
+  readonly id: string;
+  readonly label: string;
+  readonly at: Vec;
+}
+
+/** Where a marker stands on the screen, pixels from the upper left of the picture. */
+export interface MarkerPlace {
+  readonly id: string;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Where to look from: an axis of the file, along the draw, or from a corner. */
+export type Look = 'corner' | 'front' | 'side' | 'top' | 'draw';
+
+/** Tone of a band of facets, and whether it is hatched. */
+export interface Tone {
+  readonly tone: string;
+  readonly hatched: boolean;
+}
+
+/** What the worker that draws the part is told. Lengths in pixels of the page, places in mm of the part. */
+export type ViewerRequest =
+  /** Wakes the graphics engine, which takes a while the first time. */
+  | { readonly kind: 'wake' }
+  | { readonly kind: 'canvas'; readonly canvas: OffscreenCanvas; readonly ratio: number }
+  | { readonly kind: 'resize'; readonly width: number; readonly height: number }
+  | { readonly kind: 'show'; readonly corners: Float32Array; readonly creases: Float32Array }
+  | { readonly kind: 'paint'; readonly bandOf: Uint8Array; readonly bands: readonly Tone[] }
+  | { readonly kind: 'open'; readonly direction: Vec; readonly parting: Float32Array }
+  | { readonly kind: 'cut'; readonly axis: 0 | 1 | 2 | null; readonly share: number }
+  | { readonly kind: 'inks'; readonly ink: string; readonly hot: string }
+  | { readonly kind: 'look'; readonly from: Look }
+  | { readonly kind: 'turn'; readonly right: number; readonly up: number }
+  | { readonly kind: 'pan'; readonly x: number; readonly y: number }
+  | { readonly kind: 'zoom'; readonly times: number }
+  | { readonly kind: 'focus'; readonly at: Vec }
+  | { readonly kind: 'mark'; readonly markers: readonly Marker[] }
+  | { readonly kind: 'sight'; readonly x: number; readonly y: number };
+
+export type ViewerAnswer =
+  /** A picture was drawn; where the markers stand in it. */
+  | { readonly kind: 'drawn'; readonly places: readonly MarkerPlace[] }
+  /** The line of sight asked for: a point outside the part and a unit direction. */
+  | { readonly kind: 'sight'; readonly from: Vec; readonly sight: Vec }
+  /** There is no WebGL here. */
+  | { readonly kind: 'lacking'; readonly message: string };
