@@ -5,11 +5,13 @@ import { describe, expect, test } from 'vitest';
 import { checkMesh, measureBody, measureDraw, readyBody } from '@/core/geometry';
 import { measuredGeometry } from '@/core/measured';
 import { readMeshFile } from '@/core/mesh-files';
-import measured from '../server/demo/parts/measured.json';
 import type { PartAnswer } from './part.protocol';
 import { PartSession } from './part.session';
 
 const PARTS = join(import.meta.dirname, '../server/demo/parts');
+const measured = JSON.parse(readFileSync(join(PARTS, 'measured.json'), 'utf8')) as Readonly<
+  Record<string, { readonly name: string; readonly measured: object }>
+>;
 const bytesOf = (path: string): ArrayBuffer => new Uint8Array(readFileSync(path)).slice().buffer;
 
 /** A session whose answers are kept. */
@@ -90,7 +92,7 @@ describe('a part in the worker', () => {
   test('STEP and 3MF files measure to what the demo briefs hold', async () => {
     for (const id of ['hinge-lug', 'knob'] as const) {
       const { answers, part } = session();
-      const { name, measured: want } = measured[id];
+      const { name, measured: want } = measured[id] ?? { name: '', measured: {} };
       await part.handle({ id: 1, kind: 'open', name, bytes: bytesOf(join(PARTS, name)), unit: null, draw: [0, 0, 1] });
       const drawn = answers.find((a) => a.kind === 'drawn');
       expect(drawn?.kind === 'drawn' && drawn.draw.geometry).toEqual(want);

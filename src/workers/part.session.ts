@@ -27,6 +27,8 @@ import { readStep } from './step';
 
 /** Words of progress nearer than this to the last are not sent. */
 const STEP = 0.02;
+/** Pause in which the picture is drawn before measuring takes its share of the machine, ms. */
+const PICTURE_FIRST_MS = 300;
 /** Size of a still, pixels. */
 const STILL_WIDE = 320;
 const STILL_HIGH = 240;
@@ -58,7 +60,7 @@ export class PartSession {
   async handle(request: PartRequest): Promise<void> {
     try {
       if (request.kind === 'open') await this.open(request);
-      else if (request.kind === 'unit') this.measure(request.id, request.unit, 'given');
+      else if (request.kind === 'unit') await this.measure(request.id, request.unit, 'given');
       else if (request.kind === 'draw') this.draw(request.id, request.direction);
       else this.pick(request.id, request.from, request.sight);
     } catch (error) {
@@ -85,7 +87,7 @@ export class PartSession {
     this.send({ id, kind: 'unit-wanted', size, likely: likelyUnit(Math.max(...size)) });
   }
 
-  private measure(id: number, unit: LengthUnit, unitFrom: 'file' | 'given'): void {
+  private async measure(id: number, unit: LengthUnit, unitFrom: 'file' | 'given'): Promise<void> {
     const { raw, opened } = this;
     if (raw === null) throw new Error('no file was read');
     this.progress(id, 'checking')(0);
@@ -109,6 +111,7 @@ export class PartSession {
       corners.buffer,
       creases.buffer,
     ]);
+    await new Promise((done) => setTimeout(done, PICTURE_FIRST_MS));
     const ready = { checked, fine, bvh: buildBvh(checked.mesh) };
     this.ready = ready;
     const body = measureBody(ready, this.progress(id, 'measuring'));

@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
 import type { CoreIssue } from '@/core/errors';
 import type { PlaceFound, Vec } from '@/core/geometry';
 import { withMeasures } from '@/core/measured';
@@ -75,9 +75,9 @@ export function usePart() {
             place: null,
           }));
         case 'body':
-          return setState((s) => ({ ...s, body: answer.body }));
+          return startTransition(() => setState((s) => ({ ...s, body: answer.body })));
         case 'drawn': {
-          setState((s) => ({ ...s, busy: null, draw: answer.draw }));
+          startTransition(() => setState((s) => ({ ...s, busy: null, draw: answer.draw })));
           if (!write.current) return;
           write.current = false;
           const { direction, geometry, resolution_mm } = answer.draw;
