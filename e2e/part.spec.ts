@@ -1,7 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { CHROMIUM_ARGS } from './instance';
 import { copyOf, openView, saved, setQuantity } from './journeys';
 
 const PARTS = join(process.cwd(), 'src/server/demo/parts');
@@ -181,20 +180,4 @@ test('hostile and broken files are refused or flagged, and the file comes back b
   await expect(row(page, 'volume_cm3')).toContainText('not trusted');
   await expect(row(page, 'area_cm2')).toContainText('80 cm²');
   await expect(page.getByText('4 edges have a facet on one side only.')).toBeVisible();
-});
-
-test.describe('in a browser without WebGL', () => {
-  test.use({
-    launchOptions: {
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-      args: [...CHROMIUM_ARGS, '--disable-3d-apis'],
-    },
-  });
-  test('the measures and the tables still work and say so', async ({ page, request }) => {
-    const id = await copyOf(request, 'Tripod hub');
-    await openView(page, id, 'part');
-    await expect(page.getByTestId('no-webgl')).toContainText('gives no WebGL');
-    await measured(page);
-    await expect(page.getByRole('table', { name: 'Draws tried' }).getByRole('row')).not.toHaveCount(1);
-  });
 });

@@ -53,7 +53,7 @@ function joined(a: Uint8Array, b: Uint8Array): Uint8Array {
 /** What becomes of a file: measured, or refused by code. Anything else is thrown. */
 function fate(read: () => ReturnType<typeof readMeshFile>): string {
   try {
-    const body = readyBody(checkMesh(read(), 'mm'), 500);
+    const body = readyBody(checkMesh(read(), 'mm'), 200);
     const found = measureBody(body);
     measureDraw(body, [0, 0, 1]);
     return found.whole.volume_mm3 === null ? 'area only' : 'measured';
