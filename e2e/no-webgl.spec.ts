@@ -5,7 +5,7 @@ import { copyOf, openView } from './journeys';
 test.use({
   launchOptions: {
     executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-    args: [...CHROMIUM_ARGS, '--disable-3d-apis'],
+    args: [...CHROMIUM_ARGS, '--disable-gpu', '--disable-software-rasterizer'],
   },
 });
 

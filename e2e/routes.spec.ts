@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { leader, openView, setQuantity, studyId } from './journeys';
+import { QUILLMERE_PARTS } from '../src/server/demo/quillmere.data';
 
 interface Answer {
   leader: string;
@@ -59,7 +60,9 @@ test('the leader changes where the crossings say, typed at the rail', async ({ p
 });
 
 test('the changes of the lead are listed in words, bands as bands, and set the rail', async ({ page, request }) => {
-  await openView(page, await studyId(request, 'Tripod hub'), 'routes');
+  const { id: _id, ...hub } = QUILLMERE_PARTS.find((p) => p['title'] === 'Tripod hub') ?? {};
+  const made = await request.post('/api/studies', { data: { brief: { ...hub, title: 'Hub as typed' } } });
+  await openView(page, ((await made.json()) as { id: string }).id, 'routes');
   const list = page.getByRole('table', { name: 'Where the lead changes' });
   await expect(list.getByRole('row')).toHaveCount(3);
   await expect(list).toContainText(/whole pours and worn tools change the lead 5 times/);

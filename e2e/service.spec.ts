@@ -116,7 +116,7 @@ test('pages carry a strict policy and load nothing from elsewhere', async ({ pag
   await page.waitForTimeout(1000);
   const policy = response?.headers()['content-security-policy'] ?? '';
   expect(policy).toContain("default-src 'self'");
-  expect(policy).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'(;|$)/);
+  expect(policy).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic' 'wasm-unsafe-eval'(;|$)/);
   expect(policy).toContain("frame-ancestors 'none'");
   expect(strangers).toEqual([]);
   expect(errors).toEqual([]);
