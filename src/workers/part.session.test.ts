@@ -15,13 +15,14 @@ const measured = JSON.parse(readFileSync(join(PARTS, 'measured.json'), 'utf8')) 
 const bytesOf = (path: string): ArrayBuffer => new Uint8Array(readFileSync(path)).slice().buffer;
 
 /** A session whose answers are kept. */
-function session(): { answers: PartAnswer[]; part: PartSession } {
+function session(facets?: number): { answers: PartAnswer[]; part: PartSession } {
   const answers: PartAnswer[] = [];
   return {
     answers,
     part: new PartSession(
       (answer) => answers.push(answer),
       () => occtimportjs(),
+      facets,
     ),
   };
 }
@@ -30,7 +31,7 @@ const kinds = (answers: readonly PartAnswer[]): string[] =>
 
 describe('a part in the worker', () => {
   test('measures what a direct call measures, in the order it is found', async () => {
-    const { answers, part } = session();
+    const { answers, part } = session(2000);
     const path = join(PARTS, 'tripod-hub.stl');
     await part.handle({
       id: 1,
@@ -41,7 +42,7 @@ describe('a part in the worker', () => {
       draw: [0, 0, 1],
     });
     expect(kinds(answers)).toEqual(['shown', 'body', 'drawn', 'still']);
-    const ready = readyBody(checkMesh(readMeshFile('tripod-hub.stl', new Uint8Array(bytesOf(path))), 'mm'));
+    const ready = readyBody(checkMesh(readMeshFile('tripod-hub.stl', new Uint8Array(bytesOf(path))), 'mm'), 2000);
     const { found: _found, ...body } = measureBody(ready);
     const got = answers.find((a) => a.kind === 'body');
     expect(got?.kind === 'body' && structuredClone(got.body)).toMatchObject(body);
@@ -56,7 +57,7 @@ describe('a part in the worker', () => {
   });
 
   test('asks the unit of a file that names none, then goes on', async () => {
-    const { answers, part } = session();
+    const { answers, part } = session(2000);
     const path = join(import.meta.dirname, '../../public/worked-cases/meshes/block-inch.stl');
     await part.handle({ id: 1, kind: 'open', name: 'block.stl', bytes: bytesOf(path), unit: null, draw: null });
     expect(answers.at(-1)).toMatchObject({ kind: 'unit-wanted', likely: 'in' });
@@ -66,7 +67,7 @@ describe('a part in the worker', () => {
   });
 
   test('another draw costs only what hangs on it; a place is told; a refusal is data', async () => {
-    const { answers, part } = session();
+    const { answers, part } = session(2000);
     const path = join(PARTS, 'gear-head.stl');
     await part.handle({
       id: 1,
@@ -89,8 +90,8 @@ describe('a part in the worker', () => {
     expect(answers.at(-1)).toMatchObject({ kind: 'refused', issue: null });
   });
 
-  test('STEP and 3MF files measure to what the demo briefs hold', async () => {
-    for (const id of ['hinge-lug', 'knob'] as const) {
+  test('a STEP file measures to what its demo brief holds', async () => {
+    for (const id of ['hinge-lug'] as const) {
       const { answers, part } = session();
       const { name, measured: want } = measured[id] ?? { name: '', measured: {} };
       await part.handle({ id: 1, kind: 'open', name, bytes: bytesOf(join(PARTS, name)), unit: null, draw: [0, 0, 1] });

@@ -54,6 +54,8 @@ export class PartSession {
   constructor(
     private readonly send: Send,
     private readonly kernel: () => Promise<OcctReader>,
+    /** Facets a body is refined to; the default of the core where not given. */
+    private readonly facets?: number,
   ) {}
 
   /** Answers one request; never throws. */
@@ -93,7 +95,7 @@ export class PartSession {
     this.progress(id, 'checking')(0);
     const checked = checkMesh(raw, unit);
     // The picture first: the tree of boxes is built while it is drawn.
-    const fine = fineMesh(checked.mesh, undefined, checked.edges);
+    const fine = fineMesh(checked.mesh, this.facets, checked.edges);
     const corners = facetCorners(fine);
     const file = {
       name: opened.name,

@@ -119,7 +119,8 @@ export function measureBody(body: ReadyBody, progress: Progress = NO_PROGRESS): 
   const rounds = roundFeatures(mesh, bvh);
   progress(0.6);
   // A draw is judged on coarser facets than its undercuts are then looked for on: tens of them are tried.
-  const coarse = mesh.triangles.length / 3 >= DRAW_FACETS ? fine : fineMesh(mesh, DRAW_FACETS);
+  const enough = mesh.triangles.length / 3 >= DRAW_FACETS || fine.areas.length <= DRAW_FACETS;
+  const coarse = enough ? fine : fineMesh(mesh, DRAW_FACETS);
   const draws = bestDraws(mesh, coarse, bvh, (x) => progress(0.6 + 0.4 * x));
   return {
     whole,
