@@ -2,10 +2,9 @@ import { readFileSync } from 'node:fs';
 import { basename } from 'node:path';
 import occtimportjs from 'occt-import-js';
 import { CoreError } from '../src/core/errors';
-import { checkMesh, measureBody, measureDraw, readyBody, type Vec } from '../src/core/geometry';
+import { axisBox, checkMesh, direction, measureBody, measureDraw, readyBody, type Vec } from '../src/core/geometry';
 import { measuredGeometry } from '../src/core/measured';
 import { fileKind, lengthUnit, likelyUnit, readMeshFile } from '../src/core/mesh-files';
-import { direction } from '../src/core/geometry';
 import { readStep } from '../src/workers/step';
 
 /**
@@ -17,15 +16,7 @@ async function measure(path: string, unitWord: string | null, drawWord: string |
   const name = basename(path);
   const raw =
     fileKind(name, bytes) === 'step' ? readStep(await occtimportjs(), name, bytes) : readMeshFile(name, bytes);
-  let largest = 0;
-  for (let k = 0; k < 3; k++) {
-    let [low, high] = [Infinity, -Infinity];
-    for (let i = k; i < raw.positions.length; i += 3) {
-      low = Math.min(low, raw.positions[i] ?? 0);
-      high = Math.max(high, raw.positions[i] ?? 0);
-    }
-    largest = Math.max(largest, high - low);
-  }
+  const largest = Math.max(...axisBox({ positions: raw.positions, triangles: raw.triangles }));
   const unit = raw.unit ?? (unitWord === null ? likelyUnit(largest) : lengthUnit(unitWord));
   const checked = checkMesh(raw, unit);
   const ready = readyBody(checked);

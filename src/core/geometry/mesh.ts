@@ -11,12 +11,6 @@ export type Vec = readonly [number, number, number];
 
 export const facetCount = (mesh: Mesh): number => mesh.triangles.length / 3;
 
-/** Corner of a mesh, mm. */
-export function cornerAt(mesh: Mesh, corner: number): Vec {
-  const p = mesh.positions;
-  return [p[3 * corner] ?? 0, p[3 * corner + 1] ?? 0, p[3 * corner + 2] ?? 0];
-}
-
 /** Middle of a facet, mm. */
 export function facetMiddle(mesh: Mesh, f: number): Vec {
   const { positions: p, triangles: t } = mesh;

@@ -1,5 +1,5 @@
 import type { Brief } from '../brief';
-import { MEASURED_FIELDS, type MeasuredField, type MeasuredGeometry } from './geometry';
+import { MEASURED_FIELDS, type MeasuredField } from './geometry';
 
 /** Where a value of the brief's geometry comes from. */
 export type Origin = 'measured' | 'overridden' | 'typed' | 'unknown';
@@ -44,6 +44,3 @@ export function withMeasures(
 
 /** The brief without its model: values stay, and count as typed from then on. */
 export const withoutModel = (brief: Brief): Brief => ({ ...brief, model: null });
-
-/** A measure as the brief holds it: lists mutable, as a parsed brief has them. */
-export type StoredMeasures = { -readonly [K in MeasuredField]: MeasuredGeometry[K] };

@@ -155,7 +155,7 @@ export function PartView() {
               setBrief(withoutModel(brief));
             }}
           >
-            Part the study from this file
+            Let go of this file
           </button>{' '}
           <span className="quiet">its values stay in the brief, as if typed</span>
         </p>
