@@ -13,6 +13,11 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     baseURL: MAIN.url,
+    // Journeys of other subjects do not wait for ten thousand draws a study; those of the board and of doubt do.
+    storageState: {
+      cookies: [],
+      origins: [{ origin: MAIN.url, localStorage: [{ name: 'nine-pours-doubt', value: 'hidden' }] }],
+    },
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args: CHROMIUM_ARGS },
   },

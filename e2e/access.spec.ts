@@ -2,14 +2,25 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { copyOf, openView, studyId } from './journeys';
 
-async function serious(page: Page): Promise<string[]> {
+// As the application comes: with its doubts shown.
+test.use({ storageState: { cookies: [], origins: [] } });
+
+/** Rules that hang on colours: the others find the same in the light and in the dark. */
+const OF_COLOUR = ['color-contrast', 'link-in-text-block'];
+
+async function serious(page: Page, rules: readonly string[] = []): Promise<string[]> {
   const { violations } = await new AxeBuilder({ page })
-    .options({ resultTypes: ['violations'] })
+    .options({
+      resultTypes: ['violations'],
+      ...(rules.length === 0 ? {} : { runOnly: { type: 'rule', values: [...rules] } }),
+    })
     // Rows, lanes and parts beyond the first few are made of the same parts.
     .exclude('tbody tr:nth-child(n+5)')
     .exclude('.lane:nth-child(n+6)')
     .exclude('.rate-parts li:nth-child(n+5)')
     .exclude('.advice li:nth-child(n+4)')
+    .exclude('.flips li:nth-child(n+4)')
+    .exclude('.scores li:nth-child(n+4)')
     .analyze();
   return violations
     .filter((v) => v.impact === 'serious' || v.impact === 'critical')
@@ -27,17 +38,18 @@ for (const scheme of ['light', 'dark'] as const) {
     test.use({ colorScheme: scheme });
     test('no serious finding by axe on any screen, nor in its sheets', async ({ page, request }) => {
       test.setTimeout(300_000);
+      const rules = scheme === 'dark' ? OF_COLOUR : [];
       const id = await studyId(request, 'Tripod hub');
       await page.goto('/');
       await expect(page.getByRole('link', { name: 'Tripod hub', exact: true })).toBeVisible();
-      expect(await serious(page), 'parts').toEqual([]);
+      expect(await serious(page, rules), 'parts').toEqual([]);
       await page.goto('/check');
       await expect(page.getByTestId('tally')).toContainText('agree');
-      expect(await serious(page), 'check').toEqual([]);
+      expect(await serious(page, rules), 'check').toEqual([]);
       for (const path of ['/bench', '/rates', '/rates/shipped-1']) {
         await page.goto(path);
         await page.waitForLoadState('networkidle');
-        expect(await serious(page), path).toEqual([]);
+        expect(await serious(page, rules), path).toEqual([]);
       }
       for (const view of [
         'brief',
@@ -53,22 +65,25 @@ for (const scheme of ['light', 'dark'] as const) {
         if (view === 'part') {
           await page.getByRole('button', { name: 'draft', exact: true }).click();
           await expect(page.getByTestId('legend')).toBeVisible();
+          // A button that was out of use takes a moment to come back to its full tone.
+          await expect(page.getByTestId('part-busy')).toHaveCount(0);
+          await page.waitForTimeout(600);
         }
-        expect(await serious(page), view).toEqual([]);
+        expect(await serious(page, rules), view).toEqual([]);
       }
       await openView(page, id, 'routes');
       await page.locator('[data-lane="gravity-die/hand"] [data-col="3"] button').first().click();
       await expect(page.getByTestId('working')).toBeVisible();
       await page.waitForTimeout(400);
-      expect(await serious(page), 'working').toEqual([]);
+      expect(await serious(page, rules), 'working').toEqual([]);
       await page.keyboard.press('Escape');
       await page.locator('[data-lane="gravity-die/hand"] button').first().click();
       await page.waitForTimeout(400);
-      expect(await serious(page), 'reasons').toEqual([]);
+      expect(await serious(page, rules), 'reasons').toEqual([]);
       await page.keyboard.press('Escape');
       await page.keyboard.press('?');
       await page.waitForTimeout(400);
-      expect(await serious(page), 'keys').toEqual([]);
+      expect(await serious(page, rules), 'keys').toEqual([]);
     });
   });
 }

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { copyOf, openView, saved, setQuantity } from './journeys';
@@ -13,6 +13,11 @@ async function measured(page: Page): Promise<void> {
 }
 const choose = (page: Page, path: string) =>
   page.getByLabel('Part file').locator('input[type=file]').setInputFiles(path);
+/** A study of a part that nothing is known of yet. */
+async function emptyStudy(request: APIRequestContext): Promise<string> {
+  const made = await request.post('/api/studies', { data: { brief: { title: 'Mended part' } } });
+  return ((await made.json()) as { id: string }).id;
+}
 const row = (page: Page, field: string) => page.locator(`tr[data-field="${field}"]`);
 
 test('a file dropped on an empty brief leads to a signed decision, typing only alloy, quantity and tolerances', async ({
@@ -61,7 +66,6 @@ test('turning the draw makes a slide vanish from the pressure-die lane, and its 
 }) => {
   const id = await copyOf(request, 'Hand controller shell');
   await openView(page, id, 'part');
-  await measured(page);
   await choose(page, join(MESHES, 'side-hole-block.obj'));
   await page
     .getByTestId('unit-choice')
@@ -142,6 +146,89 @@ test('a measured value is typed over with a note, and taken back', async ({ page
   expect(brief.model.notes['wallMin_mm']).toBe('ground away later');
   await wall.getByRole('button', { name: 'take the measured' }).click();
   await expect(wall.locator('td').nth(2)).toContainText(`${brief.model.measured.wallMin_mm} mm`);
+});
+
+test('the arrow of the draw is taken by the hand and by keys, and catches on a draw that was tried', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, 'Gear head body, sealed');
+  await openView(page, id, 'part');
+  await measured(page);
+  const told = page.getByRole('heading', { name: /^The draw/ });
+  await expect(told).toContainText('along 0.00, 0.00, 1.00');
+  const handle = page.getByTestId('draw-handle');
+  await page.getByRole('button', { name: 'Front' }).click();
+  await page.waitForTimeout(300);
+  const tip = (await handle.boundingBox())!;
+  const room = (await page.getByLabel(/^Picture of the part/).boundingBox())!;
+  await page.mouse.move(tip.x + tip.width / 2, tip.y + tip.height / 2);
+  await page.mouse.down();
+  // Level with the middle of the picture and far to the right: along x, seen from the front.
+  await page.mouse.move(room.x + room.width * 1.4, room.y + room.height / 2 + 4, { steps: 8 });
+  await expect(page.getByText('let go, or press Enter')).toContainText('Along 1.00, 0.00, 0.00');
+  await page.mouse.up();
+  await expect(told).toContainText('along 1.00, 0.00, 0.00', { timeout: 30_000 });
+  await expect(page.getByTestId('part-busy')).toHaveCount(0);
+  await expect(told).not.toContainText(/: 20 cm² trapped/);
+  await handle.focus();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByText('let go, or press Enter')).toContainText('Along 0.98, 0.00, 0.17');
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('let go, or press Enter')).toHaveCount(0);
+  await expect(told).toContainText('along 1.00, 0.00, 0.00');
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByText('let go, or press Enter')).toContainText('0.17');
+  await page.keyboard.press('Enter');
+  await expect(told).toContainText('along 0.98, 0.00, 0.17', { timeout: 30_000 });
+  await saved(page);
+});
+
+test('a small hole is filled when asked, and every figure says so from then on; figures open their working', async ({
+  page,
+  request,
+}) => {
+  const id = await emptyStudy(request);
+  await page.goto(`/studies/${id}/part`);
+  const whole = readFileSync(join(MESHES, 'cylinder-d20-h50-n64.obj'), 'utf8');
+  const facet = whole.split('\n').findLast((line) => line.startsWith('f ')) ?? '';
+  await page
+    .getByLabel('Part file')
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'holed.obj', mimeType: '', buffer: Buffer.from(whole.replace(`${facet}\n`, '')) });
+  // The picture stands while the unit is asked for.
+  await expect(page.locator('[data-drawn="true"]')).toBeVisible();
+  await page
+    .getByTestId('unit-choice')
+    .getByRole('button', { name: /millimetres/ })
+    .click();
+  await measured(page);
+  await expect(row(page, 'volume_cm3')).toContainText('not trusted');
+  await expect(page.getByTestId('mend-offer')).toContainText('filling 1 flat hole');
+  await page.getByRole('button', { name: 'Fill and measure' }).click();
+  await expect(page.getByTestId('verdict-of-file')).toContainText('It was closed here by filling 1 flat hole');
+  await measured(page);
+  await expect(page.getByRole('heading', { name: /^Measured/ })).toContainText('from a mended surface');
+  await row(page, 'volume_cm3').getByRole('button', { name: '15.683 cm³' }).click();
+  const sheet = page.getByTestId('part-working');
+  await expect(sheet).toContainText('Divergence theorem');
+  await expect(sheet).toContainText('holed.obj, mended');
+  await page.keyboard.press('Escape');
+  await expect(row(page, 'volume_cm3').locator('td').nth(2)).toContainText('15.683 cm³');
+  await saved(page);
+  const { brief } = (await (await request.get(`/api/studies/${id}`)).json()) as { brief: { model: object } };
+  expect(brief.model).toMatchObject({ name: 'holed.obj', mended: 'holes-filled' });
+});
+
+test('a stopped reading can be begun again', async ({ page, request }) => {
+  const id = await copyOf(request, 'Gear head body, sealed');
+  await page.goto(`/studies/${id}/part`);
+  await page.getByTestId('part-busy').getByRole('button', { name: 'Stop' }).click();
+  await page.getByRole('button', { name: 'Open gear-head.stl again' }).click();
+  await measured(page);
+  await expect(row(page, 'volume_cm3')).toContainText('483.43 cm³');
 });
 
 test('hostile and broken files are refused or flagged, and the file comes back byte for byte', async ({

@@ -35,6 +35,9 @@ function preference<T extends string>(key: string, words: readonly T[], fallback
 /** Units shown and typed: SI or inch. */
 export const useUnits = preference<UnitSystem>('nine-pours-units', ['si', 'inch'], 'si');
 
+/** Whether the board shows how sure its figures are. */
+export const useDoubtShown = preference<'shown' | 'hidden'>('nine-pours-doubt', ['shown', 'hidden'], 'shown');
+
 /** How lanes are ordered on the board. */
 export type LaneOrder = 'total' | 'first' | 'spare';
 export const useLaneOrder = preference<LaneOrder>('nine-pours-order', ['total', 'first', 'spare'], 'total');

@@ -1,6 +1,6 @@
 import * as THREE from 'three';
 import type { Vec } from '@/core/geometry';
-import type { Look, Marker, MarkerPlace, Tone } from './viewer.protocol';
+import type { Look, Marker, PictureDrawn, Tone } from './viewer.protocol';
 
 const MOST_BANDS = 8;
 
@@ -54,6 +54,11 @@ export class PartScene {
   private arrow: THREE.ArrowHelper | null = null;
   private readonly middle = new THREE.Vector3();
   private size = 1;
+  /** Half of what the picture shows at its narrower side, mm. */
+  private half = 1;
+  /** Whether the view was moved by hand since it was set. */
+  private moved = false;
+  private looked: Look = 'corner';
   private least: Vec = [0, 0, 0];
   private most: Vec = [0, 0, 0];
   private markers: readonly Marker[] = [];
@@ -61,12 +66,15 @@ export class PartScene {
   private inkTone = new THREE.Color('#24211d');
   private hotTone = new THREE.Color('#b23c0e');
   private drawn: Vec = [0, 0, 1];
+  /** Where the arrow is leant to by hand while it is held; null where it stands along the draw. */
+  private steered: THREE.Vector3 | null = null;
+  private painting: { readonly bandOf: Uint8Array; readonly bands: readonly Tone[] } | null = null;
 
   /** Refuses by throwing where there is no WebGL. @param ratio pixels of the screen in one of the page */
   constructor(
     canvas: OffscreenCanvas,
     ratio: number,
-    private readonly drew: (places: readonly MarkerPlace[]) => void,
+    private readonly drew: (picture: PictureDrawn) => void,
   ) {
     this.renderer = new THREE.WebGLRenderer({ canvas, antialias: true, alpha: true });
     this.renderer.setPixelRatio(Math.min(2, ratio));
@@ -81,9 +89,22 @@ export class PartScene {
         tones: { value: Array.from({ length: MOST_BANDS }, () => new THREE.Color('#d8cbb4')) },
         hatched: { value: new Float32Array(MOST_BANDS) },
         cut: { value: new THREE.Vector4(0, 0, 1, 1e9) },
-        cutTone: { value: new THREE.Color('#7d5170') },
+        cutTone: { value: new THREE.Color('#77736d') },
       },
     });
+    this.warm();
+  }
+
+  /** Readies the graphics engine with nothing in sight, so that the first body need not wait for it. */
+  private warm(): void {
+    const dot = new THREE.BufferGeometry();
+    dot.setAttribute('position', new THREE.BufferAttribute(new Float32Array(9), 3));
+    dot.setAttribute('band', new THREE.BufferAttribute(new Uint8Array(3), 1));
+    const trial = new THREE.Scene();
+    trial.add(new THREE.Mesh(dot, this.material), segments(new Float32Array(6), this.inkTone));
+    this.renderer.setSize(2, 2, false);
+    this.renderer.render(trial, this.camera);
+    dot.dispose();
   }
 
   /** Shows another body. */
@@ -103,13 +124,17 @@ export class PartScene {
     this.mesh = new THREE.Mesh(geometry, this.material);
     this.lines = segments(creases, this.inkTone);
     this.scene.add(this.mesh, this.lines);
+    this.bare();
+    if (this.painting !== null) this.paint(this.painting.bandOf, this.painting.bands);
     this.look('corner');
   }
 
   /** Paints the body: a band for each facet, and the tones of the bands. */
   paint(bandOf: Uint8Array, bands: readonly Tone[]): void {
+    this.painting = { bandOf, bands };
     const attribute = this.mesh?.geometry.getAttribute('band');
-    if (!(attribute instanceof THREE.BufferAttribute)) return;
+    // A painting may come before the body it is for.
+    if (!(attribute instanceof THREE.BufferAttribute) || attribute.count !== 3 * bandOf.length) return;
     const out = attribute.array as Uint8Array;
     for (let f = 0; f < bandOf.length; f++) out.fill(bandOf[f] ?? 0, 3 * f, 3 * f + 3);
     attribute.needsUpdate = true;
@@ -124,16 +149,81 @@ export class PartScene {
 
   /** Draws the way the mould opens, and the line its halves part along. */
   open(direction: Vec, parting: Float32Array): void {
+    this.bare();
     this.drawn = direction;
-    if (this.arrow !== null) this.scene.remove(this.arrow);
-    if (this.parting !== null) this.scene.remove(this.parting);
-    const d = new THREE.Vector3(...direction);
-    const reach = this.reachAlong(direction);
-    const start = this.middle.clone().addScaledVector(d, reach.high + this.size * 0.03);
-    this.arrow = new THREE.ArrowHelper(d, start, this.size * 0.22, this.hotTone, this.size * 0.06, this.size * 0.035);
+    this.point(new THREE.Vector3(...direction));
     this.parting = segments(parting, this.hotTone);
-    this.scene.add(this.arrow, this.parting);
+    this.scene.add(this.parting);
+    if (this.moved) this.ask();
+    else this.look(this.looked);
+  }
+
+  /**
+   * Leans the arrow towards a pixel, as a stick held in the middle of the part; null puts it back along the draw.
+   * @returns unit direction it points in now
+   */
+  steer(to: { readonly x: number; readonly y: number } | null): Vec {
+    if (to === null) return this.lean(null);
+    this.camera.updateMatrixWorld();
+    const mm = (this.camera.right - this.camera.left) / this.camera.zoom / this.width;
+    const middle = this.pixel(this.middle);
+    const length = (this.tipReach(this.pointing()) || 1) / mm;
+    const [x, y] = [(to.x - middle.x) / length, (middle.y - to.y) / length];
+    const out = Math.hypot(x, y);
+    const eye = new THREE.Vector3().setFromMatrixColumn(this.camera.matrixWorld, 2);
+    const near = this.pointing().dot(eye) < 0 ? -1 : 1;
+    const z = out >= 1 ? 0 : near * Math.sqrt(1 - out * out);
+    const d = new THREE.Vector3()
+      .addScaledVector(new THREE.Vector3().setFromMatrixColumn(this.camera.matrixWorld, 0), x)
+      .addScaledVector(new THREE.Vector3().setFromMatrixColumn(this.camera.matrixWorld, 1), y)
+      .addScaledVector(eye, z);
+    return this.lean(d.normalize());
+  }
+
+  /** Leans the arrow to the right and upward as it is seen, rad. @returns unit direction it points in now */
+  steerBy(right: number, up: number): Vec {
+    this.camera.updateMatrixWorld();
+    const d = this.pointing();
+    const to = new THREE.Vector3()
+      .addScaledVector(new THREE.Vector3().setFromMatrixColumn(this.camera.matrixWorld, 0), right)
+      .addScaledVector(new THREE.Vector3().setFromMatrixColumn(this.camera.matrixWorld, 1), up);
+    const angle = to.length();
+    to.addScaledVector(d, -to.dot(d));
+    // Pointing that way already, it leans towards the eye.
+    if (to.length() < 1e-3 * angle) to.setFromMatrixColumn(this.camera.matrixWorld, 2);
+    to.normalize();
+    return this.lean(d.multiplyScalar(Math.cos(angle)).addScaledVector(to, Math.sin(angle)).normalize());
+  }
+
+  private lean(to: THREE.Vector3 | null): Vec {
+    this.steered = to;
+    this.point(this.pointing());
     this.ask();
+    return this.pointing().toArray();
+  }
+
+  private pointing(): THREE.Vector3 {
+    return this.steered?.clone() ?? new THREE.Vector3(...this.drawn);
+  }
+
+  private point(d: THREE.Vector3): void {
+    if (this.arrow !== null) this.scene.remove(this.arrow);
+    const start = this.middle.clone().addScaledVector(d, this.tipReach(d) - this.size * 0.22);
+    this.arrow = new THREE.ArrowHelper(d, start, this.size * 0.22, this.hotTone, this.size * 0.06, this.size * 0.035);
+    this.scene.add(this.arrow);
+  }
+
+  /** From the middle of the part to the arrow's point, mm. */
+  private tipReach(d: THREE.Vector3): number {
+    return this.reachAlong(d.toArray()).high + this.size * 0.25;
+  }
+
+  /** Takes the arrow and the parting line of an earlier draw away. */
+  private bare(): void {
+    this.steered = null;
+    for (const old of [this.arrow, this.parting]) if (old !== null) this.scene.remove(old);
+    this.arrow = null;
+    this.parting = null;
   }
 
   /** Cuts the body open across an axis, 0 the start of the box and 1 its end; null closes it. */
@@ -172,13 +262,34 @@ export class PartScene {
       draw: d,
     }[from].normalize();
     this.camera.up.set(0, Math.abs(way.z) > 0.99 ? 1 : 0, Math.abs(way.z) > 0.99 ? 0 : 1);
+    this.looked = from;
+    this.moved = false;
     this.from(this.middle, way);
+    this.fit();
     this.camera.zoom = 1;
     this.camera.updateProjectionMatrix();
   }
 
+  /** Makes room for the whole part and the arrow, as seen from where the camera stands. */
+  private fit(): void {
+    this.camera.updateMatrixWorld();
+    const right = new THREE.Vector3().setFromMatrixColumn(this.camera.matrixWorld, 0);
+    const up = new THREE.Vector3().setFromMatrixColumn(this.camera.matrixWorld, 1);
+    const wide = this.width / this.height;
+    const seen = Array.from({ length: 8 }, (_, i) =>
+      new THREE.Vector3(...[0, 1, 2].map((k) => ((i >> k) & 1 ? this.most : this.least)[k as 0])).sub(this.middle),
+    );
+    if (this.arrow !== null) seen.push(this.pointing().multiplyScalar(this.tipReach(this.pointing())));
+    const most = (along: THREE.Vector3): number => Math.max(...seen.map((at) => Math.abs(at.dot(along))));
+    const half = 1.08 * Math.max(most(right) / Math.max(1, wide), most(up) / Math.max(1, 1 / wide)) || 1;
+    // Turned by hand the part keeps its size as long as it has room.
+    this.half = this.moved ? Math.max(half, this.half) : half;
+    this.frame();
+  }
+
   /** Turns the view: to the right and upward, rad. */
   turn(right: number, up: number): void {
+    this.moved = true;
     const offset = this.camera.position.clone().sub(this.target);
     const ball = new THREE.Spherical().setFromVector3(new THREE.Vector3(offset.x, offset.z, -offset.y));
     ball.theta += right;
@@ -187,11 +298,13 @@ export class PartScene {
     this.camera.up.set(0, 0, 1);
     this.camera.position.copy(this.target).add(new THREE.Vector3(v.x, -v.z, v.y));
     this.camera.lookAt(this.target);
+    if (this.target.equals(this.middle)) this.fit();
     this.ask();
   }
 
   /** Shifts the part in the picture, pixels to the right and down. */
   pan(x: number, y: number): void {
+    this.moved = true;
     const mm = (this.camera.right - this.camera.left) / this.camera.zoom / this.width;
     const right = new THREE.Vector3().setFromMatrixColumn(this.camera.matrixWorld, 0).multiplyScalar(-x * mm);
     const up = new THREE.Vector3().setFromMatrixColumn(this.camera.matrixWorld, 1).multiplyScalar(y * mm);
@@ -201,6 +314,7 @@ export class PartScene {
 
   /** Nearer or further. */
   zoom(times: number): void {
+    this.moved = true;
     this.camera.zoom = Math.min(60, Math.max(0.3, this.camera.zoom * times));
     this.camera.updateProjectionMatrix();
     this.ask();
@@ -208,6 +322,7 @@ export class PartScene {
 
   /** Turns a place towards the eye and comes nearer. */
   focus(at: Vec): void {
+    this.moved = true;
     const way = new THREE.Vector3(...at).sub(this.middle);
     if (way.length() < 1e-6 * this.size) way.set(0.62, -1, 0.72);
     way
@@ -241,11 +356,12 @@ export class PartScene {
     this.width = width;
     this.height = height;
     this.renderer.setSize(width, height, false);
-    this.frame();
+    if (this.moved || this.mesh === null) this.frame();
+    else this.look(this.looked);
   }
 
   private frame(): void {
-    const half = this.size * 0.47;
+    const { half } = this;
     const wide = this.width / this.height;
     this.camera.left = -half * Math.max(1, wide);
     this.camera.right = half * Math.max(1, wide);
@@ -275,13 +391,19 @@ export class PartScene {
     requestAnimationFrame(() => {
       this.due = false;
       this.renderer.render(this.scene, this.camera);
-      this.drew(
-        this.markers.map((m) => {
-          const at = new THREE.Vector3(...m.at).project(this.camera);
-          return { id: m.id, x: ((at.x + 1) / 2) * this.width, y: ((1 - at.y) / 2) * this.height };
-        }),
-      );
+      if (this.mesh === null || this.width <= 2) return;
+      const d = this.pointing();
+      this.drew({
+        places: this.markers.map((m) => ({ id: m.id, ...this.pixel(new THREE.Vector3(...m.at)) })),
+        tip: this.arrow === null ? null : this.pixel(this.middle.clone().addScaledVector(d, this.tipReach(d))),
+      });
     });
+  }
+
+  /** Where a point stands in the picture, pixels of the page from its upper left. */
+  private pixel(at: THREE.Vector3): { readonly x: number; readonly y: number } {
+    const seen = at.clone().project(this.camera);
+    return { x: ((seen.x + 1) / 2) * this.width, y: ((1 - seen.y) / 2) * this.height };
   }
 }
 

@@ -25,9 +25,23 @@ export class PartClient {
     this.worker.onerror = (event) => this.fail(event.message || 'the worker failed');
   }
 
-  /** Reads, checks and measures a file; `bytes` is given away. */
-  open(name: string, bytes: ArrayBuffer, unit: LengthUnit | null, draw: Vec | null): void {
-    this.ask({ id: this.next++, kind: 'open', name, bytes, unit, draw }, [bytes]);
+  /** Reads, checks and measures a file. */
+  open(
+    name: string,
+    file: Blob,
+    { unit, draw, mend }: { readonly unit: LengthUnit | null; readonly draw: Vec | null; readonly mend: boolean },
+  ): void {
+    this.ask({ id: this.next++, kind: 'open', name, file, unit, draw, mend });
+  }
+
+  /** Mends the surface as was offered, and measures that. */
+  mend(): void {
+    this.ask({ id: this.next++, kind: 'mend' });
+  }
+
+  /** Tells where the facets of the picture go; the port is given away. */
+  picture(port: MessagePort): void {
+    this.worker.postMessage({ id: this.next++, kind: 'picture', port } satisfies PartRequest, [port]);
   }
 
   /** Tells the unit that was asked for. */
@@ -50,10 +64,10 @@ export class PartClient {
     this.worker.terminate();
   }
 
-  private ask(request: PartRequest, transfer: Transferable[] = []): void {
+  private ask(request: PartRequest): void {
     this.latest = request.id;
     this.watch(true);
-    this.worker.postMessage(request, transfer);
+    this.worker.postMessage(request);
   }
 
   private watch(waiting: boolean): void {

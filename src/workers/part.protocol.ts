@@ -2,6 +2,7 @@ import type { CoreIssue } from '@/core/errors';
 import type {
   BodyMeasures,
   DrawMeasures,
+  Mended,
   MeshCounts,
   MeshVerdict,
   PlaceFound,
@@ -17,18 +18,27 @@ export type PartRequest =
       readonly id: number;
       readonly kind: 'open';
       readonly name: string;
-      readonly bytes: ArrayBuffer;
+      readonly file: Blob;
       /** Unit the file is drawn in where it names none; null asks for it. */
       readonly unit: LengthUnit | null;
       /** Draw to measure along; null takes the best found. */
       readonly draw: Vec | null;
+      /** Whether a broken surface is mended where that can be done. */
+      readonly mend: boolean;
     }
   | { readonly id: number; readonly kind: 'unit'; readonly unit: LengthUnit }
+  /** Where the facets of the picture go: straight to the worker that draws them. */
+  | { readonly id: number; readonly kind: 'picture'; readonly port: MessagePort }
   | { readonly id: number; readonly kind: 'draw'; readonly direction: Vec }
+  /** Mends the surface as was offered, and measures that. */
+  | { readonly id: number; readonly kind: 'mend' }
   /** What is at the place a line of sight meets first. */
   | { readonly id: number; readonly kind: 'pick'; readonly from: Vec; readonly sight: Vec };
 
 export type PartStage = 'reading' | 'checking' | 'measuring' | 'undercuts';
+
+/** What mending did, or would do. */
+export type MendTold = Omit<Mended, 'checked'>;
 
 /** How the file was taken: its unit, and what was found and mended. */
 export interface FileFound {
@@ -40,6 +50,10 @@ export interface FileFound {
   readonly counts: MeshCounts;
   readonly turned: number;
   readonly warnings: readonly string[];
+  /** What would close a broken surface; null where nothing would, or nothing need. */
+  readonly offer: MendTold | null;
+  /** What was done to close it; null where it is measured as it came. */
+  readonly mended: MendTold | null;
 }
 
 /** Measures that do not hang on the draw, with a wall for each facet drawn. */
@@ -81,8 +95,6 @@ export type PartAnswer =
       readonly id: number;
       readonly kind: 'shown';
       readonly file: FileFound;
-      readonly corners: Float32Array;
-      readonly creases: Float32Array;
       /** Area of each facet drawn, mm². */
       readonly areas: Float32Array;
     }

@@ -12,7 +12,9 @@ const PARTS = join(import.meta.dirname, '../server/demo/parts');
 const measured = JSON.parse(readFileSync(join(PARTS, 'measured.json'), 'utf8')) as Readonly<
   Record<string, { readonly name: string; readonly measured: object }>
 >;
-const bytesOf = (path: string): ArrayBuffer => new Uint8Array(readFileSync(path)).slice().buffer;
+const bytesOf = (path: string): Uint8Array<ArrayBuffer> => new Uint8Array(readFileSync(path));
+const fileOf = (path: string): Blob => new Blob([bytesOf(path)]);
+const MESHES = join(import.meta.dirname, '../../public/worked-cases/meshes');
 
 /** A session whose answers are kept. */
 function session(facets?: number): { answers: PartAnswer[]; part: PartSession } {
@@ -37,12 +39,13 @@ describe('a part in the worker', () => {
       id: 1,
       kind: 'open',
       name: 'tripod-hub.stl',
-      bytes: bytesOf(path),
+      file: fileOf(path),
       unit: 'mm',
       draw: [0, 0, 1],
+      mend: false,
     });
     expect(kinds(answers)).toEqual(['shown', 'body', 'drawn', 'still']);
-    const ready = readyBody(checkMesh(readMeshFile('tripod-hub.stl', new Uint8Array(bytesOf(path))), 'mm'), 2000);
+    const ready = readyBody(checkMesh(readMeshFile('tripod-hub.stl', bytesOf(path)), 'mm'), 2000);
     const { found: _found, ...body } = measureBody(ready);
     const got = answers.find((a) => a.kind === 'body');
     expect(got?.kind === 'body' && structuredClone(got.body)).toMatchObject(body);
@@ -59,7 +62,15 @@ describe('a part in the worker', () => {
   test('asks the unit of a file that names none, then goes on', async () => {
     const { answers, part } = session(2000);
     const path = join(import.meta.dirname, '../../public/worked-cases/meshes/block-inch.stl');
-    await part.handle({ id: 1, kind: 'open', name: 'block.stl', bytes: bytesOf(path), unit: null, draw: null });
+    await part.handle({
+      id: 1,
+      kind: 'open',
+      name: 'block.stl',
+      file: fileOf(path),
+      unit: null,
+      draw: null,
+      mend: false,
+    });
     expect(answers.at(-1)).toMatchObject({ kind: 'unit-wanted', likely: 'in' });
     await part.handle({ id: 2, kind: 'unit', unit: 'in' });
     const body = answers.find((a) => a.kind === 'body');
@@ -73,9 +84,10 @@ describe('a part in the worker', () => {
       id: 1,
       kind: 'open',
       name: 'gear-head.stl',
-      bytes: bytesOf(path),
+      file: fileOf(path),
       unit: 'mm',
       draw: [0, 0, 1],
+      mend: false,
     });
     answers.length = 0;
     await part.handle({ id: 2, kind: 'draw', direction: [0, 1, 0] });
@@ -84,17 +96,63 @@ describe('a part in the worker', () => {
     expect(drawn?.kind === 'drawn' && (drawn.draw.undercut?.area_mm2 ?? 0)).toBeGreaterThan(10_000);
     await part.handle({ id: 3, kind: 'pick', from: [20, -300, 50], sight: [0, 1, 0] });
     expect(answers.at(-1)).toMatchObject({ kind: 'picked' });
-    await part.handle({ id: 4, kind: 'open', name: 'x.stl', bytes: new ArrayBuffer(0), unit: null, draw: null });
+    await part.handle({ id: 4, kind: 'open', name: 'x.stl', file: new Blob([]), unit: null, draw: null, mend: false });
     expect(answers.at(-1)).toMatchObject({ kind: 'refused', issue: { code: 'E_MESH_EMPTY' } });
     await part.handle({ id: 5, kind: 'draw', direction: [0, 0, 1] });
     expect(answers.at(-1)).toMatchObject({ kind: 'refused', issue: null });
+  });
+
+  test('a small hole is offered to be filled, and every further measure is of the filled surface', async () => {
+    const { answers, part } = session(2000);
+    const whole = readFileSync(join(MESHES, 'cylinder-d20-h50-n64.obj'), 'utf8');
+    const facet = whole.split('\n').findLast((line) => line.startsWith('f '));
+    const file = new Blob([whole.replace(`${facet}\n`, '')]);
+    await part.handle({ id: 1, kind: 'open', name: 'c.obj', file, unit: 'mm', draw: [0, 0, 1], mend: false });
+    const shown = answers.find((a) => a.kind === 'shown');
+    expect(shown?.file).toMatchObject({ verdict: 'open', offer: { mend: 'holes-filled', pieces: 1 }, mended: null });
+    expect(answers.find((a) => a.kind === 'drawn')?.draw.geometry.volume_cm3).toBeNull();
+    answers.length = 0;
+    await part.handle({ id: 2, kind: 'mend' });
+    expect(answers.find((a) => a.kind === 'shown')?.file).toMatchObject({
+      verdict: 'open',
+      offer: null,
+      mended: { mend: 'holes-filled' },
+    });
+    expect(answers.find((a) => a.kind === 'drawn')?.draw.geometry.volume_cm3).toBeCloseTo(15.683, 2);
+    const twice = session(2000);
+    await twice.part.handle({ id: 3, kind: 'open', name: 'c.obj', file, unit: 'mm', draw: [0, 0, 1], mend: true });
+    expect(twice.answers.find((a) => a.kind === 'drawn')?.draw.geometry.volume_cm3).toBeCloseTo(15.683, 2);
+  });
+
+  test('the facets of the picture go straight to the worker that draws it', async () => {
+    const { port1, port2 } = new MessageChannel();
+    const heard = new Promise<MessageEvent<{ kind: string; corners: Float32Array }>>((done) => {
+      port1.onmessage = done;
+    });
+    const { answers, part } = session(2000);
+    await part.handle({ id: 1, kind: 'picture', port: port2 });
+    const file = fileOf(join(MESHES, 'cube-40-ascii.stl'));
+    await part.handle({ id: 2, kind: 'open', name: 'c.stl', file, unit: 'mm', draw: null, mend: false });
+    const { data } = await heard;
+    const shown = answers.find((a) => a.kind === 'shown');
+    expect(data.kind).toBe('show');
+    expect(data.corners.length).toBe(9 * (shown?.areas.length ?? 0));
+    port1.close();
   });
 
   test('a STEP file measures to what its demo brief holds', async () => {
     for (const id of ['hinge-lug'] as const) {
       const { answers, part } = session();
       const { name, measured: want } = measured[id] ?? { name: '', measured: {} };
-      await part.handle({ id: 1, kind: 'open', name, bytes: bytesOf(join(PARTS, name)), unit: null, draw: [0, 0, 1] });
+      await part.handle({
+        id: 1,
+        kind: 'open',
+        name,
+        file: fileOf(join(PARTS, name)),
+        unit: null,
+        draw: [0, 0, 1],
+        mend: false,
+      });
       const drawn = answers.find((a) => a.kind === 'drawn');
       expect(drawn?.kind === 'drawn' && drawn.draw.geometry).toEqual(want);
     }

@@ -10,12 +10,15 @@ import {
   facetCorners,
   fineMesh,
   isClosed,
+  mended,
   measureBody,
   measureDraw,
   partingLine,
   placeSeen,
   wallOfFacets,
   type BodyMeasures,
+  type CheckedMesh,
+  type FineMesh,
   type ReadyBody,
   type Vec,
 } from '@/core/geometry';
@@ -24,6 +27,7 @@ import { measuredGeometry } from '@/core/measured';
 import { fileKind, likelyUnit, readMeshFile, type LengthUnit, type RawMesh } from '@/core/mesh-files';
 import type { BodyFound, DrawFound, PartAnswer, PartRequest, PartStage } from './part.protocol';
 import { readStep } from './step';
+import type { ViewerRequest } from './viewer.protocol';
 
 /** Words of progress nearer than this to the last are not sent. */
 const STEP = 0.02;
@@ -35,18 +39,28 @@ const STILL_HIGH = 240;
 
 type Send = (answer: PartAnswer, transfer?: Transferable[]) => void;
 type Open = Extract<PartRequest, { kind: 'open' }>;
+/** Takes the facets of the picture and its lines; both are given away. */
+type Picture = (corners: Float32Array, creases: Float32Array) => void;
 
 /** One part, from its file to its measures: what is read is kept, so that another draw costs only what hangs on it. */
 export class PartSession {
   private raw: RawMesh | null = null;
-  private opened: Omit<Open, 'bytes'> & { readonly size: number } = {
+  private picture: Picture = () => undefined;
+  private opened: Omit<Open, 'file'> & { readonly size: number } = {
     id: 0,
     kind: 'open',
     name: '',
     unit: null,
     draw: null,
+    mend: false,
     size: 0,
   };
+  private prepared: {
+    readonly unit: LengthUnit;
+    readonly unitFrom: 'file' | 'given';
+    readonly checked: CheckedMesh;
+    readonly fine: FineMesh;
+  } | null = null;
   private ready: ReadyBody | null = null;
   private body: BodyMeasures | null = null;
   private along: Vec = [0, 0, 1];
@@ -62,8 +76,10 @@ export class PartSession {
   async handle(request: PartRequest): Promise<void> {
     try {
       if (request.kind === 'open') await this.open(request);
-      else if (request.kind === 'unit') await this.measure(request.id, request.unit, 'given');
+      else if (request.kind === 'unit') await this.given(request.id, request.unit);
+      else if (request.kind === 'mend') await this.mend(request.id);
       else if (request.kind === 'draw') this.draw(request.id, request.direction);
+      else if (request.kind === 'picture') this.picture = sendTo(request.port);
       else this.pick(request.id, request.from, request.sight);
     } catch (error) {
       const issue = error instanceof CoreError ? error.issue : null;
@@ -73,9 +89,11 @@ export class PartSession {
   }
 
   private async open(request: Open): Promise<void> {
-    const { id, name } = request;
-    const bytes = new Uint8Array(request.bytes);
-    this.opened = { id, kind: 'open', name, unit: request.unit, draw: request.draw, size: bytes.length };
+    const { id, name, unit: named, draw, mend } = request;
+    const bytes = new Uint8Array(await request.file.arrayBuffer());
+    this.opened = { id, kind: 'open', name, unit: named, draw, mend, size: bytes.length };
+    this.raw = null;
+    this.prepared = null;
     this.ready = null;
     this.body = null;
     const progress = this.progress(id, 'reading');
@@ -83,18 +101,27 @@ export class PartSession {
       fileKind(name, bytes) === 'step'
         ? readStep(await this.kernel(), name, bytes)
         : readMeshFile(name, bytes, progress);
-    const unit = this.raw.unit ?? request.unit;
-    if (unit !== null) return this.measure(id, unit, this.raw.unit === null ? 'given' : 'file');
+    const unit = this.raw.unit ?? named;
+    if (unit !== null) {
+      this.show(id, unit, this.raw.unit === null ? 'given' : 'file');
+      return this.measure(id);
+    }
+    // The picture stands while the unit is asked for: it is the same in any.
     const size = axisBox({ positions: this.raw.positions, triangles: this.raw.triangles });
-    this.send({ id, kind: 'unit-wanted', size, likely: likelyUnit(Math.max(...size)) });
+    const likely = likelyUnit(Math.max(...size));
+    this.show(id, likely, 'given');
+    this.send({ id, kind: 'unit-wanted', size, likely });
   }
 
-  private async measure(id: number, unit: LengthUnit, unitFrom: 'file' | 'given'): Promise<void> {
+  /** Checks the facets read and shows them. */
+  private show(id: number, unit: LengthUnit, unitFrom: 'file' | 'given'): void {
     const { raw, opened } = this;
     if (raw === null) throw new Error('no file was read');
     this.progress(id, 'checking')(0);
-    const checked = checkMesh(raw, unit);
-    // The picture first: the tree of boxes is built while it is drawn.
+    const judged = checkMesh(raw, unit);
+    const whole = mended(judged);
+    const told = whole === null ? null : { mend: whole.mend, pieces: whole.pieces, filled_mm2: whole.filled_mm2 };
+    const checked = whole !== null && opened.mend ? whole.checked : judged;
     const fine = fineMesh(checked.mesh, this.facets, checked.edges);
     const corners = facetCorners(fine);
     const file = {
@@ -102,18 +129,28 @@ export class PartSession {
       bytes: opened.size,
       unit,
       unitFrom,
-      verdict: checked.verdict,
-      counts: checked.counts,
+      verdict: judged.verdict,
+      counts: judged.counts,
       turned: checked.turned,
       warnings: raw.warnings,
+      offer: opened.mend ? null : told,
+      mended: opened.mend ? told : null,
     };
-    const creases = creaseLines(fine);
-    const forStill = corners.slice();
-    this.send({ id, kind: 'shown', file, corners, creases, areas: Float32Array.from(fine.areas) }, [
-      corners.buffer,
-      creases.buffer,
-    ]);
+    this.body = null;
+    this.ready = null;
+    this.prepared = { unit, unitFrom, checked, fine };
+    this.picture(corners, creaseLines(fine));
+    this.send({ id, kind: 'shown', file, areas: Float32Array.from(fine.areas) });
+  }
+
+  private async measure(id: number): Promise<void> {
+    const { opened, prepared } = this;
+    if (prepared === null) throw new Error('no file was read');
+    const { checked, fine } = prepared;
+    // The picture first: what measuring needs is readied when it is drawn.
+    this.progress(id, 'measuring')(0);
     await new Promise((done) => setTimeout(done, PICTURE_FIRST_MS));
+    const forStill = facetCorners(fine);
     const ready = { checked, fine, bvh: buildBvh(checked.mesh) };
     this.ready = ready;
     const body = measureBody(ready, this.progress(id, 'measuring'));
@@ -132,6 +169,18 @@ export class PartSession {
     this.draw(id, d);
     const still = stillOf(forStill, STILL_WIDE, STILL_HIGH, d);
     this.send({ id, kind: 'still', png: encode({ ...still, channels: 4, depth: 8 }) });
+  }
+
+  private async given(id: number, unit: LengthUnit): Promise<void> {
+    if (this.prepared?.unit !== unit) this.show(id, unit, 'given');
+    await this.measure(id);
+  }
+
+  private async mend(id: number): Promise<void> {
+    if (this.prepared === null) throw new Error('no file was read');
+    this.opened = { ...this.opened, mend: true };
+    this.show(id, this.prepared.unit, this.prepared.unitFrom);
+    await this.measure(id);
   }
 
   private pick(id: number, from: Vec, sight: Vec): void {
@@ -189,3 +238,11 @@ export class PartSession {
     };
   }
 }
+
+const sendTo =
+  (port: MessagePort): Picture =>
+  (corners, creases) =>
+    port.postMessage({ kind: 'show', corners, creases } satisfies ViewerRequest, [
+      corners.buffer as ArrayBuffer,
+      creases.buffer as ArrayBuffer,
+    ]);

@@ -2,22 +2,29 @@ import { PartScene } from './part-scene';
 import type { ViewerAnswer, ViewerRequest } from './viewer.protocol';
 
 let scene: PartScene | null = null;
+let heard: MessagePort | null = null;
 
 const answer = (message: ViewerAnswer): void => self.postMessage(message);
 
-self.onmessage = ({ data }: MessageEvent<ViewerRequest>): void => {
+const take = ({ data }: MessageEvent<ViewerRequest>): void => {
   try {
-    if (data.kind === 'wake')
-      new OffscreenCanvas(1, 1).getContext('webgl2')?.getExtension('WEBGL_lose_context')?.loseContext();
-    else if (data.kind === 'canvas')
-      scene = new PartScene(data.canvas, data.ratio, (places) => answer({ kind: 'drawn', places }));
+    if (data.kind === 'canvas')
+      scene = new PartScene(data.canvas, data.ratio, (picture) => answer({ kind: 'drawn', ...picture }));
+    else if (data.kind === 'listen') listen(data.port);
     else if (scene !== null) told(scene, data);
   } catch (error) {
     answer({ kind: 'lacking', message: error instanceof Error ? error.message : String(error) });
   }
 };
+self.onmessage = take;
 
-function told(to: PartScene, data: Exclude<ViewerRequest, { kind: 'canvas' | 'wake' }>): void {
+function listen(port: MessagePort): void {
+  heard?.close();
+  heard = port;
+  port.onmessage = take;
+}
+
+function told(to: PartScene, data: Exclude<ViewerRequest, { kind: 'canvas' | 'listen' }>): void {
   switch (data.kind) {
     case 'resize':
       return to.resize(data.width, data.height);
@@ -45,5 +52,9 @@ function told(to: PartScene, data: Exclude<ViewerRequest, { kind: 'canvas' | 'wa
       return to.mark(data.markers);
     case 'sight':
       return answer({ kind: 'sight', ...to.sight(data.x, data.y) });
+    case 'steer':
+      return answer({ kind: 'steered', direction: to.steer(data.to) });
+    case 'steer-by':
+      return answer({ kind: 'steered', direction: to.steerBy(data.right, data.up) });
   }
 }

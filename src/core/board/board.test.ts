@@ -84,6 +84,22 @@ describe.each(studies.map((s) => [s.brief.title, s] as const))('%s', (_, study) 
   });
 });
 
+test('a brief that says nothing of quantity is costed all the same: the programme is one lot', () => {
+  for (const part of QUILLMERE_PARTS) {
+    const bare = prepareStudy(briefOf({ ...part, quantity: {} }));
+    for (const q of [1, 100, 20_000]) {
+      const costed = boardAt(bare, q).lanes.filter((l) => l.money !== null);
+      for (const lane of costed) expect(lane.money?.allIn, `${bare.brief.title} ${lane.id}`).toBeGreaterThan(0);
+      const lotted = prepareStudy(briefOf({ ...part, quantity: { lot: q } }));
+      for (const lane of costed)
+        expect(lane.money?.total).toBeCloseTo(
+          boardAt(lotted, q).lanes.find((l) => l.id === lane.id)?.money?.total ?? NaN,
+          6,
+        );
+    }
+  }
+});
+
 test('crossings: clean changes, a band of flicker told once, flicker that changes nothing', () => {
   const run = (from: number, to: number, laneId: string) => ({ from, to, laneId });
   expect(crossingsOf([run(1, 99, 'a/x'), run(100, 1000, 'b/x')])).toEqual([

@@ -1,6 +1,6 @@
 import { findAlloy, type Alloy } from '../alloys';
 import { laneTime, type LaneTime } from '../calendar';
-import { lotSize, type Brief } from '../brief';
+import { ENDLESS_LOT, lotSize, type Brief } from '../brief';
 import {
   fabricatedBaseline,
   heldPlan,
@@ -15,7 +15,7 @@ import {
 } from '../cost';
 import { lanePart, partFacts, type PartFacts, type School } from '../part';
 import { pricedAlloy, SHIPPED_RATES, type RateSet } from '../rates';
-import { LANES } from '../routes';
+import { LANES, type Lane } from '../routes';
 import { screenLane } from '../screening';
 import { splitBaseline } from './split';
 import type { StudyLane } from './study-lane';
@@ -37,13 +37,24 @@ export interface Study {
   readonly timeOf: (model: LaneModel, plan: LayoutPlan) => LaneTime;
 }
 
+/** Alloy and lanes other than those of the tables: for asking what a study would be in another world. */
+export interface World {
+  readonly alloy?: Alloy;
+  readonly lanes?: readonly Lane[];
+}
+
 /**
  * Readies a study: facts, screening, money of every layout of every lane. Nothing here depends on the quantity
  * except the lot, which the brief fixes (or a quarter of a year's pieces).
  */
-export function prepareStudy(brief: Brief, school: School = 'published', rates: RateSet = SHIPPED_RATES): Study {
+export function prepareStudy(
+  brief: Brief,
+  school: School = 'published',
+  rates: RateSet = SHIPPED_RATES,
+  world: World = {},
+): Study {
   const listed = findAlloy(brief.alloy);
-  const alloy = listed === undefined ? null : pricedAlloy(listed, rates);
+  const alloy = world.alloy ?? (listed === undefined ? null : pricedAlloy(listed, rates));
   const result = partFacts(brief, alloy, rates);
   const facts = 'missing' in result ? null : result;
   const missing = 'missing' in result ? result.missing : [];
@@ -57,7 +68,8 @@ export function prepareStudy(brief: Brief, school: School = 'published', rates: 
     return time;
   };
   const { layouts, variants } = brief.held;
-  const lanes = LANES.map((lane): StudyLane => {
+  const known = world.lanes ?? LANES;
+  const lanes = known.map((lane): StudyLane => {
     const wanted = variants[lane.route.id];
     const passedOver = wanted !== undefined && wanted !== lane.id && LANES.some((l) => l.id === wanted);
     const none = { model: null, costs: [], heldCost: null, passedOver };
@@ -73,8 +85,7 @@ export function prepareStudy(brief: Brief, school: School = 'published', rates: 
     const screening = screenLane(facts, lane, part, rates);
     const model = laneModel(facts, lane, part, screening, rates);
     if ('uncosted' in model) return { ...none, lane, part, screening, uncosted: model.uncosted };
-    // Without a lot and a yearly figure the whole programme is one lot: an endless lot says just that.
-    const lot = brief.quantity.lot ?? (brief.quantity.perYear === null ? Infinity : lotOf(1));
+    const lot = brief.quantity.lot ?? (brief.quantity.perYear === null ? ENDLESS_LOT : lotOf(1));
     const priced = (plan: LayoutPlan): ProgrammeCost => new ProgrammeCost(model, plan, lot, brief.quantity.perYear);
     const costs = layoutPlans(model).map(priced);
     const layout = layouts[lane.id];

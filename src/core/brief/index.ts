@@ -1,6 +1,6 @@
 /** The part brief: its schema, how it is read, and what follows from it alone. */
 export { contradictions, inspectBrief, parseBrief, type BriefIssue, type BriefResult } from './parse';
-export { demandBand, draftDegrees, lifetimeQuantity, lotSize } from './programme';
+export { demandBand, draftDegrees, ENDLESS_LOT, lifetimeQuantity, lotSize } from './programme';
 export {
   briefSchema,
   featureSchema,

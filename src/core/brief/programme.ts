@@ -13,6 +13,9 @@ export function demandBand(brief: Brief): readonly [number, number] | null {
   return [Math.max(1, Math.round(demand[0] * years)), Math.max(1, Math.round(demand[2] * years))];
 }
 
+/** A lot that no programme fills, pieces: where nothing is said of lots or years, the whole programme is one. */
+export const ENDLESS_LOT = 1e9;
+
 /** Pieces an order: as given, else a quarter of a year's pieces, else the whole programme. */
 export function lotSize(brief: Brief, q: number): number {
   const { lot, perYear } = brief.quantity;

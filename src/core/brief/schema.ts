@@ -84,6 +84,11 @@ export const modelSchema = z.strictObject({
     passages: count(100),
     coredHoles: count(1000),
   }),
+  /** What was done to the surface to close it before it was measured; null where it was measured as it came. */
+  mended: z
+    .enum(['holes-filled', 'bodies-parted'])
+    .nullish()
+    .transform((v) => v ?? null),
   /** Spacing of the places that walls and undercuts were looked for at, mm. */
   resolution_mm: size(1000),
   /** Why a measured value was typed over, by field. */
@@ -249,6 +254,8 @@ export const briefSchema = z.strictObject({
       variants: z.record(z.string().max(60), z.string().max(60)).default({}),
     })
     .prefault({}),
+  /** School of choice whose first lane leads this study. */
+  leads: z.enum(['cost', 'soonest', 'spare', 'regret', 'weighted']).default('cost'),
   model: modelSchema.nullish().transform((v) => v ?? null),
   bends: z.number().int().min(0).max(100).optional(),
   machiningSetups: z.number().int().min(0).max(50).optional(),

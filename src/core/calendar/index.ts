@@ -1,7 +1,17 @@
 /** Calendar: working days, networks and stations; and the dates of a lane. */
 export { daysWithHolidays, timelineWithHolidays } from './closures';
 export { dayNumber, isoDay } from './day';
-export { dayOf, laneTime, type LaneTime, type ResourceLoad, type StepTime } from './lane-time';
+export {
+  dayOf,
+  laneTime,
+  NO_APPROVAL_UP_TO,
+  stepsOf,
+  touchMinutes,
+  type LaneTime,
+  type ResourceLoad,
+  type StepOnFloor,
+  type StepTime,
+} from './lane-time';
 export { criticalPath, type Task } from './network';
 export {
   dayOnCurve,

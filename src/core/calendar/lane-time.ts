@@ -51,11 +51,58 @@ export interface LaneTime {
 /** A programme of this many pieces or fewer waits for no approval (time model, T11). */
 export const NO_APPROVAL_UP_TO = 20;
 
+/** One step that a lane goes through, with what its time is made of. */
+export interface StepOnFloor {
+  readonly step: StepRates;
+  /** Minutes at work, a piece or a pour as the step says. */
+  readonly touch_min: number;
+  /** Persons at it; pieces it is done for in the first pour. */
+  readonly persons: number;
+  readonly pieces: number;
+  /** A cycle of the die: the machine's time, not the hands'. */
+  readonly cycled: boolean;
+  /** Hours at work for the first pour. */
+  readonly elapsed_h: number;
+  /** Hours waiting, with its repeats. */
+  readonly wait_h: number;
+  readonly repeats: number;
+  /** Whether it is handed on to the next. */
+  readonly hands: boolean;
+}
+
+/** The steps of a lane that this part goes through, in order (equations T2, T3). */
+export function stepsOf(model: LaneModel, plan: LayoutPlan): StepOnFloor[] {
+  const { v, facts, rates } = model;
+  const minutes = touchMinutes(model, plan);
+  const coats = Math.max(1, likely(v.shot.coats));
+  const htWait = likely(rates.families[facts.ratesFamily]?.htWait);
+  return v.time.steps
+    .filter((step) => !skipped(step, model))
+    .map((step) => {
+      const cycled = step.touch === 'cycleTouch';
+      const touch_min = step.touch === null ? 0 : minutes[step.touch];
+      const persons = step.crew === null ? 1 : (v.time.resources[step.crew]?.n ?? 1);
+      const pieces = step.per === 'piece' ? plan.n : 1;
+      const repeats = step.repeat === 'coats' ? coats : 1;
+      return {
+        step,
+        touch_min,
+        persons,
+        pieces,
+        cycled,
+        elapsed_h: cycled ? plan.cycle_s / 3600 : (touch_min * pieces) / 60 / persons,
+        wait_h: waitHours(step, htWait) * repeats,
+        repeats,
+        hands: step.crew !== null && !cycled,
+      };
+    });
+}
+
 /**
  * The time model for one lane and layout (equations T1 to T11); touch minutes are those the money pays for.
  */
 export function laneTime(model: LaneModel, plan: LayoutPlan): LaneTime {
-  const { v, facts, rates } = model;
+  const { v, rates } = model;
   const time = v.time;
   const W = likely(rates.calendar.calendarPerWorkday);
   const handover = likely(rates.calendar.handover);
@@ -63,24 +110,13 @@ export function laneTime(model: LaneModel, plan: LayoutPlan): LaneTime {
   const h = shift * time.shifts * likely(time.avail);
   const share = likely(time.share);
   const good = plan.castingsPerPour;
-  const htWait = likely(rates.families[facts.ratesFamily]?.htWait);
-  const minutes = touchMinutes(model, plan);
-  const coats = Math.max(1, likely(v.shot.coats));
   const steps: StepTime[] = [];
   const loads = new Map<string, number>();
   const add = (id: string, hours: number): void => void loads.set(id, (loads.get(id) ?? 0) + hours);
 
-  for (const step of time.steps) {
-    if (skipped(step, model)) continue;
-    const isShot = step.touch === 'cycleTouch';
-    const touch = step.touch === null ? 0 : minutes[step.touch];
+  for (const { step, touch_min: touch, elapsed_h: elapsed, wait_h, hands } of stepsOf(model, plan)) {
     const units = step.per === 'piece' ? 1 : good;
-    const persons = step.crew === null ? 1 : (time.resources[step.crew]?.n ?? 1);
-    const pieces = step.per === 'piece' ? plan.n : 1;
-    const elapsed = isShot ? plan.cycle_s / 3600 : (touch * pieces) / 60 / persons;
-    const repeats = step.repeat === 'coats' ? coats : 1;
-    const wait_h = waitHours(step, htWait) * repeats;
-    const handed = step.crew !== null && !isShot ? handover : 0;
+    const handed = hands ? handover : 0;
     steps.push({
       id: step.id,
       name: step.name,
@@ -150,7 +186,7 @@ function waitHours(step: StepRates, htWait: number): number {
 }
 
 /** Minutes of each touch, per piece or pour as the step says. */
-function touchMinutes(model: LaneModel, plan: LayoutPlan): Readonly<Record<Touch, number>> {
+export function touchMinutes(model: LaneModel, plan: LayoutPlan): Readonly<Record<Touch, number>> {
   const { v, facts, part, rates } = model;
   const s = v.shot;
   const g = rates.global;

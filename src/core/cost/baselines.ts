@@ -132,23 +132,42 @@ export function machinedBaseline(facts: PartFacts, rates: RateSet, lotOf: (q: nu
   };
 }
 
-function detailSeconds(facts: PartFacts, rates: RateSet, u: number): number {
-  const kinds = rates.operations.kinds;
-  const t0 = (kind: OperationKind): number => likely(kinds[kind].t0);
-  const features = facts.brief.features.reduce(
-    (s, f) => s + (f.count ?? 1) * t0(f.kind === 'dim' ? 'face' : f.kind),
-    0,
-  );
+/** Seconds of one kind of detail cut from solid, on `count` places. */
+export interface SolidDetail {
+  readonly count: number;
+  readonly kinds: readonly OperationKind[];
+  /** Hole drilled on the way; null for a feature. */
+  readonly drilled: { readonly d_mm: number; readonly depth_mm: number; readonly threaded: boolean } | null;
+}
+
+/** Features and holes of a part cut from solid (equation 9.2): the time to reach each, and the metal of drilled holes. */
+export function solidDetails(facts: PartFacts, rates: RateSet): SolidDetail[] {
   const tapMinor = likely(rates.operations.tapMinor);
-  return facts.brief.holes.reduce((s, h) => {
-    const call = judgeHole(h, SOLID, 'aluminium', tapMinor);
-    const drilled = (Math.PI / 4) * call.coreDia_mm ** 2 * h.depth_mm;
-    const each = call.operations.reduce(
-      (x, kind) => x + t0(kind) + (kind === 'drill' ? (drilled * u) / likely(kinds.drill.P) : 0),
-      0,
-    );
-    return s + h.count * each;
-  }, features);
+  return [
+    ...facts.brief.features.map((f): SolidDetail => ({
+      count: f.count ?? 1,
+      kinds: [f.kind === 'dim' ? 'face' : f.kind],
+      drilled: null,
+    })),
+    ...facts.brief.holes.map((h): SolidDetail => {
+      const { operations } = judgeHole(h, SOLID, 'aluminium', tapMinor);
+      const drilled = operations.includes('drill')
+        ? { d_mm: h.dia_mm, depth_mm: h.depth_mm, threaded: h.thread }
+        : null;
+      return { count: h.count, kinds: operations, drilled };
+    }),
+  ];
+}
+
+function detailSeconds(facts: PartFacts, rates: RateSet, u: number): number {
+  const { kinds, tapMinor } = rates.operations;
+  return solidDetails(facts, rates).reduce((sum, { count, kinds: through, drilled }) => {
+    const t0 = through.reduce((s, kind) => s + likely(kinds[kind].t0), 0);
+    if (drilled === null) return sum + count * t0;
+    const core = drilled.threaded ? likely(tapMinor) * drilled.d_mm : drilled.d_mm;
+    const metal = (Math.PI / 4) * core ** 2 * drilled.depth_mm;
+    return sum + count * (t0 + (metal * u) / likely(kinds.drill.P));
+  }, 0);
 }
 
 /** A "capability" that cores nothing: every hole is drilled from solid. */

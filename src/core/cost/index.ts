@@ -16,6 +16,7 @@ export {
   fabricatedBaseline,
   joiningOf,
   machinedBaseline,
+  solidDetails,
   stampedBaseline,
   type Baseline,
   type BaselineId,

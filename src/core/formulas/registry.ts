@@ -2,6 +2,7 @@ import { patternScale } from '../allowances';
 import { addWorkdays, shiftHours, workdaysBetween } from '../calendar/workdays';
 import { criticalPath } from '../calendar/network';
 import { cumulativeDay, flowLine, johnsonOrder, overlap } from '../calendar/stations';
+import { lexicographic, pareto, rankReversal, regret, twoStage, weighted } from '../choice';
 import { feederFor } from '../feeding';
 import {
   junction,
@@ -37,6 +38,7 @@ import {
   toleranceStack,
   toleranceVerdict,
 } from '../tolerance';
+import { cheapest, commonRandom, flip, pert, quantile, spearman, tornado, triangular } from '../uncertainty';
 
 /** Any formula of the book, seen from outside: plain inputs in, plain outputs out, or a CoreError. */
 export type Formula = (inputs: never) => object;
@@ -85,4 +87,18 @@ export const FORMULAS: Readonly<Record<string, Formula>> = {
   'geo.section-ratio': sectionRatio,
   'feed.need': feederFor,
   'shrink.scale': patternScale,
+  'unc.triangular': triangular,
+  'unc.pert': pert,
+  'unc.common-random': commonRandom,
+  'unc.cheapest': cheapest,
+  'unc.quantile': quantile,
+  'unc.tornado': tornado,
+  'unc.spearman': spearman,
+  'unc.flip': flip,
+  'dec.weighted': weighted,
+  'dec.rank-reversal': rankReversal,
+  'dec.lexicographic': lexicographic,
+  'dec.regret': regret,
+  'dec.pareto': pareto,
+  'dec.two-stage': twoStage,
 };

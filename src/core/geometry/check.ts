@@ -53,6 +53,14 @@ export function checkMesh(raw: RawMesh, unit: LengthUnit): CheckedMesh {
   const inMm = factor === 1 ? raw.positions : raw.positions.map((x) => x * factor);
   const { mesh, degenerate, duplicateFaces } = clean(weld({ positions: inMm, triangles: raw.triangles }));
   if (mesh.triangles.length === 0) refuse('E_MESH_EMPTY', 'file', '0 facets after cleaning', 'a file with facets');
+  return judged(mesh, degenerate, duplicateFaces);
+}
+
+/**
+ * Judges facets that share corners already, and turns those wound the wrong way.
+ * @param mesh in mm, neither welded nor cleaned here
+ */
+export function judged(mesh: Mesh, degenerate = 0, duplicateFaces = 0): CheckedMesh {
   const edges = edgesOf(mesh);
   const shells = shellsOf(edges);
   const counts: MeshCounts = {

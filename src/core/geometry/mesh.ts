@@ -11,6 +11,13 @@ export type Vec = readonly [number, number, number];
 
 export const facetCount = (mesh: Mesh): number => mesh.triangles.length / 3;
 
+/** Where a corner stands, mm. */
+export const cornerAt = ({ positions: p }: Mesh, corner: number): Vec => [
+  p[3 * corner]!,
+  p[3 * corner + 1]!,
+  p[3 * corner + 2]!,
+];
+
 /** Middle of a facet, mm. */
 export function facetMiddle(mesh: Mesh, f: number): Vec {
   const { positions: p, triangles: t } = mesh;

@@ -7,3 +7,4 @@ export {
   type MeasuredGeometry,
 } from './geometry';
 export { originOf, withMeasures, withoutModel, type Origin } from './origin';
+export { hasPartWorking, partWorking, type PartFacts, type PartFigure } from './workings';

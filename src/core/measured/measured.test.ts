@@ -6,7 +6,18 @@ import { modelSchema, type Brief } from '../brief';
 import { checkMesh, measureBody, measureDraw, readyBody } from '../geometry';
 import { readMeshFile, type RawMesh } from '../mesh-files';
 import { briefOf } from '../testing/demo-briefs';
-import { MEASURED_FIELDS, measuredGeometry, originOf, withMeasures, withoutModel } from '.';
+import {
+  hasPartWorking,
+  MEASURED_FIELDS,
+  measuredGeometry,
+  originOf,
+  partWorking,
+  withMeasures,
+  withoutModel,
+  type PartFacts,
+  type PartFigure,
+} from '.';
+import { recompute } from '../testing/recompute';
 
 const model = modelSchema.parse({ file: 'f', ...measured['tripod-hub'] });
 const empty = briefOf({ title: 'New part' });
@@ -84,4 +95,41 @@ test('demo files, measured again, say what is shipped', () => {
     const body = readyBody(checked);
     expect(measuredGeometry(checked, measureBody(body), measureDraw(body, [0, 0, 1])), id).toEqual(shipped.measured);
   }
+});
+
+describe('every figure of a part has a working that comes to it', () => {
+  const PARTS = join(import.meta.dirname, '../../server/demo/parts');
+  const FIGURES: readonly PartFigure[] = [...MEASURED_FIELDS, 'mass', 'modulus', 'ratio', 'smallestBox', 'trapped'];
+  const factsOf = (path: string, d: readonly [number, number, number]): PartFacts => {
+    const checked = checkMesh(readMeshFile(path, readFileSync(path)), 'mm');
+    const body = readyBody(checked, 3000);
+    const all = measureBody(body);
+    const draw = measureDraw(body, d);
+    return {
+      facets: checked.counts.triangles,
+      body: all,
+      draw: { ...draw, geometry: measuredGeometry(checked, all, draw), resolution_mm: body.fine.resolution_mm },
+      alloy: { id: 'al-a356', name: 'A356', density_kg_m3: 2680 },
+    };
+  };
+  test.each([
+    ['gear-head.stl', [0, 1, 0]],
+    ['tripod-hub.stl', [0, 0, 1]],
+  ] as const)('%s along %j', (name, d) => {
+    const facts = factsOf(join(PARTS, name), d);
+    for (const figure of FIGURES) {
+      const w = partWorking(figure, facts);
+      expect(recompute(w), figure).toBeCloseTo(w.value, 9);
+      for (const s of w.symbols) expect(s.unit, `${figure} ${s.symbol}`).not.toBe('');
+      const told = (MEASURED_FIELDS as readonly string[]).includes(figure) && figure !== 'box_mm';
+      // The brief takes the same figure, rounded.
+      if (told) expect(w.value / (facts.draw.geometry[figure as 'volume_cm3'] ?? NaN) || 1).toBeCloseTo(1, 2);
+    }
+  });
+  test('what an open surface does not tell is refused, the rest stands', () => {
+    const facts = factsOf(join(import.meta.dirname, '../../../public/worked-cases/meshes/open-box.stl'), [0, 0, 1]);
+    const left = FIGURES.filter((figure) => hasPartWorking(figure, facts));
+    expect(left).toEqual(['area_cm2', 'box_mm', 'projected_cm2', 'smallestBox']);
+    expect(() => partWorking('volume_cm3', facts)).toThrow('E_NO_VALUE');
+  });
 });

@@ -10,3 +10,4 @@ export {
   type School,
 } from './features';
 export { lanePart, type LanePart, type Operation } from './operations';
+export { GRIND_STOCK_MM, REAM_STOCK_MM, takenStock, type Taken } from './taken';

@@ -4,6 +4,7 @@ import type { OperationKind, RateSet } from '../rates';
 import type { Capability, CapabilityFamily } from '../routes';
 import type { PartFacts } from './facts';
 import { judgeFeature, judgeHole, type FeatureCall, type HoleCall, type School } from './features';
+import { takenStock, type Taken } from './taken';
 
 /** One second operation on a piece: seconds for all of `count`, and the metal it takes away. */
 export interface Operation {
@@ -12,6 +13,8 @@ export interface Operation {
   readonly count: number;
   readonly seconds: number;
   readonly stock_mm3: number;
+  /** What it takes away at one place. */
+  readonly taken: Taken;
 }
 
 /** The part as one lane makes it: what is cast, what is cut, and what the cutting takes. */
@@ -21,6 +24,8 @@ export interface LanePart {
   readonly operations: readonly Operation[];
   /** Set-ups (nSet), whole. */
   readonly nSet: number;
+  /** Kinds of feature and hole that are machined: what the set-ups are counted from. */
+  readonly entries: number;
   /** Machining minutes a piece (tMach). */
   readonly tMach_min: number;
   /** Machining of one piece (3.4), USD before overhead. */
@@ -34,11 +39,6 @@ export interface LanePart {
   /** Toleranced features not held plainly as cast (nG). */
   readonly nG: number;
 }
-
-/** Machining allowance of a ground face, mm (the equations fix it). */
-const GRIND_STOCK_MM = 0.3;
-/** Allowance a reamer takes, mm. */
-const REAM_STOCK_MM = 0.15;
 
 /**
  * Section 3 of the cost model for one lane: features and holes judged, operations timed, cast mass with stock.
@@ -58,11 +58,12 @@ export function lanePart(facts: PartFacts, capability: Capability, rates: RateSe
   const u = alloy.specificCuttingEnergy_J_mm3[1];
   const stock = capability.machiningStock_mm.v[1];
   const operations: Operation[] = [];
-  const time = (what: string, kind: OperationKind, count: number, each_mm3: number): void => {
+  const time = (what: string, kind: OperationKind, count: number, taken: Taken): void => {
     const k = op.kinds[kind];
+    const each_mm3 = takenStock(taken, stock, op);
     const energy = kind === 'grind' ? u * likely(op.grindEnergyFactor) : u;
     const seconds = count * (likely(k.t0) + (each_mm3 * energy) / likely(k.P));
-    operations.push({ what, kind, count, seconds, stock_mm3: count * each_mm3 });
+    operations.push({ what, kind, count, seconds, stock_mm3: count * each_mm3, taken });
   };
   let entries = 0;
   for (const call of features) {
@@ -70,7 +71,7 @@ export function lanePart(facts: PartFacts, capability: Capability, rates: RateSe
     entries++;
     const f = call.feature;
     const kind: OperationKind = f.kind === 'dim' ? 'face' : f.kind;
-    time(f.name || f.id, kind, f.count ?? 1, featureStock(facts, capability, rates, call, kind, stock));
+    time(f.name || f.id, kind, f.count ?? 1, ofFeature(facts, capability, call, kind));
   }
   for (const call of holes) {
     if (call.operations.length === 0) continue;
@@ -79,17 +80,12 @@ export function lanePart(facts: PartFacts, capability: Capability, rates: RateSe
     const d = hole.dia_mm;
     const label = `${hole.count} × ${hole.thread ? 'M' : 'Ø'}${d}`;
     for (const kind of call.operations) {
-      const bored = Math.PI * d * hole.depth_mm;
-      const area = (x: number): number => (Math.PI / 4) * x * x;
-      const each =
+      const size = { d_mm: d, depth_mm: hole.depth_mm };
+      const taken: Taken =
         kind === 'drill'
-          ? area(call.coreDia_mm) * hole.depth_mm
-          : kind === 'tap'
-            ? ((area(d) - area(tapMinor * d)) * hole.depth_mm) / 2
-            : kind === 'ream'
-              ? bored * REAM_STOCK_MM
-              : bored * stock * likely(op.boreStockShare);
-      time(label, kind, hole.count, each);
+          ? { how: 'drilled', ...size, threaded: hole.thread }
+          : { how: kind === 'tap' ? 'tapped' : kind === 'ream' ? 'reamed' : 'bored', ...size };
+      time(label, kind, hole.count, taken);
     }
   }
   const nSet = entries === 0 ? 0 : (brief.machiningSetups ?? ceilGuarded(entries / likely(op.featuresPerSetup)));
@@ -105,6 +101,7 @@ export function lanePart(facts: PartFacts, capability: Capability, rates: RateSe
     holes,
     operations,
     nSet,
+    entries,
     tMach_min: tMach,
     machining: (tMach / 60) * likely(rates.global.Rmc) * (1 + wear),
     wear,
@@ -114,39 +111,28 @@ export function lanePart(facts: PartFacts, capability: Capability, rates: RateSe
   };
 }
 
-function featureStock(
-  facts: PartFacts,
-  capability: Capability,
-  rates: RateSet,
-  call: FeatureCall,
-  kind: OperationKind,
-  stock: number,
-): number {
+function ofFeature(facts: PartFacts, capability: Capability, call: FeatureCall, kind: OperationKind): Taken {
   const f = call.feature;
-  const op = rates.operations;
   const d = f.nominal_mm;
-  const depth = f.depth_mm ?? d;
-  const area_mm2 = f.area_cm2 === undefined ? undefined : f.area_cm2 * 100;
-  const full = (Math.PI / 4) * d * d * depth;
+  const size = { d_mm: d, depth_mm: f.depth_mm ?? d };
+  const area_mm2 = f.area_cm2 === undefined ? null : f.area_cm2 * 100;
   switch (kind) {
     case 'face':
-      return (area_mm2 ?? likely(op.defaultArea_cm2) * 100) * stock;
+      return { how: 'faced', area_mm2 };
     case 'grind':
-      return (area_mm2 ?? likely(op.defaultArea_cm2) * 100) * GRIND_STOCK_MM;
+      return { how: 'ground', area_mm2 };
     case 'turn':
-      return (area_mm2 ?? Math.PI * d * depth) * stock;
+      return { how: 'turned', area_mm2: area_mm2 ?? Math.PI * d * size.depth_mm };
     case 'ream':
-      return Math.PI * d * depth * REAM_STOCK_MM;
-    case 'tap': {
-      const minor = likely(op.tapMinor) * d;
-      return ((Math.PI / 4) * (d * d - minor * minor) * depth) / 2;
-    }
+      return { how: 'reamed', ...size };
+    case 'tap':
+      return { how: 'tapped', ...size };
     case 'drill':
-      return full;
+      return { how: 'whole', ...size };
     case 'bore': {
       const minDia = capability.hole.minDia[facts.family] ?? capability.hole.minDia.any ?? Infinity;
-      const cored = d >= minDia && depth / d <= capability.hole.depthRatioThrough;
-      return cored ? Math.PI * d * depth * stock * likely(op.boreStockShare) : full;
+      const cored = d >= minDia && size.depth_mm / d <= capability.hole.depthRatioThrough;
+      return { how: cored ? 'bored' : 'whole', ...size };
     }
   }
 }

@@ -1,4 +1,4 @@
-import { fromAlloy, fromBrief, fromRate, chosen, computed } from './symbols';
+import { fromAlloy, fromBrief, fromRate, fromRoute, chosen, computed } from './symbols';
 import type { Context } from './context';
 import type { Working, WorkingSymbol } from './types';
 
@@ -16,7 +16,85 @@ export const mk = (c: Context): WorkingSymbol =>
   fromRate('mk', 'mark-up on tools, fixtures and gauges', c.study.rates.global.mk, 'global.mk');
 export const qty = (c: Context): WorkingSymbol => chosen('q', 'pieces in the whole programme', c.q, 'pieces');
 export const lotQ = (c: Context): WorkingSymbol =>
-  fromBrief('Q', 'pieces of the usual lot, at most the programme', c.Q, 'pieces', 'quantity.lot');
+  c.at === '@rest'
+    ? computed('Q', 'pieces left after the full lots', c.Q, 'pieces', 'rest')
+    : fromBrief(
+        'Q',
+        c.at === '' ? 'pieces of the usual lot, at most the programme' : 'pieces of a full lot',
+        c.Q,
+        'pieces',
+        'quantity.lot',
+      );
+/** Pieces of a full lot of the programme. */
+export const lotSym = (c: Context): WorkingSymbol =>
+  fromBrief('lot', 'pieces of a full lot', c.lot, 'pieces', 'quantity.lot');
+export const learnSym = (c: Context): WorkingSymbol => {
+  const { learnPieces } = c.entry.lane.capability.scrap;
+  return fromRoute(
+    'learn',
+    'pieces until scrap settles',
+    c.model.learnPieces,
+    'pieces',
+    'scrap.learnPieces',
+    learnPieces.basis,
+    ends(learnPieces.v),
+  );
+};
+/** Shots before the first set of tools is replaced. */
+export const lifeSym = (c: Context): WorkingSymbol => {
+  const { life_shots } = c.entry.lane.capability;
+  const range = life_shots[c.model.facts.family] ?? life_shots.any;
+  return fromRoute(
+    'life',
+    'shots before the first set is replaced',
+    c.model.life,
+    'shots',
+    'life_shots',
+    life_shots.basis,
+    range === undefined ? null : ends(range),
+  );
+};
+export const lambdaSym = (c: Context): WorkingSymbol => {
+  const { misrunShare } = c.entry.lane.capability;
+  return fromRoute(
+    'lambda',
+    'share of positions that never fill',
+    c.model.lambda,
+    'share',
+    'misrunShare',
+    misrunShare.basis,
+    ends(misrunShare.v),
+  );
+};
+export const warmUpSym = (c: Context): WorkingSymbol => {
+  const { warmUpPours } = c.entry.lane.capability;
+  return fromRoute(
+    'w',
+    'pours before the mould is warm and true',
+    c.model.warmUp,
+    'pours',
+    'warmUpPours',
+    warmUpPours.basis,
+    ends(warmUpPours.v),
+  );
+};
+export const yieldSym = (c: Context): WorkingSymbol => {
+  const { yield: share } = c.entry.lane.capability;
+  const range = share[c.model.facts.family];
+  return fromRoute(
+    'Y',
+    'share of the pour that is casting',
+    c.model.Y,
+    'share',
+    'yield',
+    share.basis,
+    range === undefined ? null : ends(range),
+  );
+};
+export const nSetSym = (c: Context, meaning = 'machining set-ups'): WorkingSymbol =>
+  computed('nSet', meaning, c.model.part.nSet, 'set-ups', 'nSet');
+
+const ends = (v: readonly [number, number, number]): readonly [number, number] => [v[0], v[2]];
 export const nSym = (c: Context): WorkingSymbol =>
   chosen('n', 'positions in a pour, chosen for the least total', c.plan.n, 'positions');
 export const ntSym = (c: Context): WorkingSymbol => chosen('nt', 'cavities of the tool', c.plan.nt, 'cavities');

@@ -38,7 +38,12 @@ export interface Context {
   readonly fx: number;
   readonly lot: number;
   readonly lastPart_d: number;
+  /** Which lot the figures are of: the usual one, or one of those the programme is made of. */
+  readonly at: LotPart;
 }
+
+/** The usual lot of the part price, the same without any scrap, a full lot with scrap as when new or settled, or the remainder. */
+export type LotPart = '' | '@ideal' | '@new' | '@set' | '@rest';
 
 /**
  * The context of a lane's workings.
@@ -78,6 +83,25 @@ export function contextOf(study: Study, laneId: string, q: number): Context {
     fx: study.rates.currency.perUnit,
     lot: cost.lot,
     lastPart_d: dayOf(time, q, q),
+    at: '',
+  };
+}
+
+/** The same lane and programme, looked at in one of the lots the programme is made of. */
+export function inLot(c: Context, at: Exclude<LotPart, ''>): Context {
+  const { model, split, plan } = c;
+  if (at === '@ideal') return { ...c, at, stages: model.ideal, run: c.idealRun };
+  const fresh = at === '@new' || (at === '@rest' && split.restIsFresh);
+  const Q = at === '@rest' ? split.rest : split.size;
+  const stages = fresh ? model.fresh : model.settled;
+  return {
+    ...c,
+    at,
+    Q,
+    fresh,
+    stages,
+    run: lotRun(model, plan, stages, Q),
+    idealRun: lotRun(model, plan, model.ideal, Q, plan.n),
   };
 }
 

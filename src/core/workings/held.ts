@@ -3,7 +3,7 @@ import { refuse } from '../errors';
 import { shopClaim, type LanePart, type PartFacts } from '../part';
 import type { RateSet } from '../rates';
 import { castingTolerance } from '../tolerance';
-import { computed, fromAlloy, fromBrief, fromRate, fromRoute } from './symbols';
+import { computed, density, fromBrief, fromRate, fromRoute } from './symbols';
 import type { Working } from './types';
 
 /** What the workings of a rule draw on: they need no money, so barred lanes have them too. */
@@ -17,16 +17,6 @@ export interface RuleContext {
 
 type RuleBuilder = (c: RuleContext) => Omit<Working, 'figure'>;
 
-const density = (c: RuleContext) =>
-  fromAlloy(
-    'rho',
-    'density',
-    c.facts.rho,
-    'kg/cm³',
-    `alloys.${c.facts.alloy.id}.density_kg_m3`,
-    c.facts.alloy.basis['density'],
-  );
-
 /** Workings of the figures that rules compare, by figure. */
 export const RULES: Readonly<Record<string, RuleBuilder>> = {
   mass: (c) => ({
@@ -35,7 +25,7 @@ export const RULES: Readonly<Record<string, RuleBuilder>> = {
     expression: 'V * rho',
     value: c.facts.m,
     unit: 'kg',
-    symbols: [fromBrief('V', 'volume', c.facts.V, 'cm³', 'geometry.volume_cm3'), density(c)],
+    symbols: [fromBrief('V', 'volume', c.facts.V, 'cm³', 'geometry.volume_cm3'), density(c.facts)],
     note: null,
   }),
   pourMass: (c) => {
@@ -52,7 +42,7 @@ export const RULES: Readonly<Record<string, RuleBuilder>> = {
       symbols: [
         fromBrief('V', 'volume', c.facts.V, 'cm³', 'geometry.volume_cm3'),
         computed('stock', 'metal the machining takes away', removed, 'cm³'),
-        density(c),
+        density(c.facts),
         fromRoute('Y', 'share of the pour that is casting', Y, 'share', 'yield', capability.yield.basis),
       ],
       note: null,

@@ -2,5 +2,8 @@
 export { differenceTo, underToday } from './difference';
 export { figureOfRule } from './held';
 export type { Source, Working, WorkingSymbol } from './types';
-export { FIGURES, workingOf } from './working';
+export { computed, fromAlloy } from './symbols';
+export { contextOf, type Context } from './context';
+export { baselineWorking, isToldWhole } from './baselines';
+export { FIGURES, isFigure, workingIn, workingOf } from './working';
 export { WASTE_FIGURES } from './waste';

@@ -9,20 +9,20 @@ export const LINES: Readonly<Record<string, Builder>> = {
     line(c, 'setUp', 'K * setUp / Q * fx', [computed('setUp', 'set-up of the lot', c.model.setUp, 'USD', 'setUp')]),
   'line.pours': (c) =>
     line(c, 'pours', 'K * Pw * cPour / Q * fx', [
-      computed('Pw', 'pours without any scrap, warm-up included', c.idealRun.filled, 'pours', 'pours'),
+      computed('Pw', 'pours without any scrap, warm-up included', c.idealRun.filled, 'pours', 'pours@ideal'),
       computed('cPour', 'one pour', c.plan.pour, 'USD', 'cPour'),
     ]),
   'line.metal': (c) =>
     line(c, 'metal', 'K * p * (kg * (1 + l) - kRet * (kg - Q * mc)) / Q * fx', [
       price(c),
-      computed('kg', 'melted, without any scrap', c.idealRun.filled * c.plan.M, 'kg'),
+      computed('kg', 'melted, without any scrap', c.idealRun.filled * c.plan.M, 'kg', 'kg@ideal'),
       meltLoss(c),
       kRet(c),
       MC(c),
     ]),
   'line.melting': (c) =>
     line(c, 'melting', 'K * kg * cMelt / Q * fx', [
-      computed('kg', 'melted, without any scrap', c.idealRun.filled * c.plan.M, 'kg'),
+      computed('kg', 'melted, without any scrap', c.idealRun.filled * c.plan.M, 'kg', 'kg@ideal'),
       computed('cMelt', 'melting', c.model.melting, 'USD/kg', 'cMelt'),
     ]),
   'line.finishing': (c) =>
@@ -52,7 +52,7 @@ export const LINES: Readonly<Record<string, Builder>> = {
     ]),
   'line.upkeep': (c) =>
     line(c, 'upkeep', 'K * shots * upkeep / Q * fx', [
-      computed('shots', 'shots without any scrap', c.idealRun.shots, 'shots'),
+      computed('shots', 'shots without any scrap', c.idealRun.shots, 'shots', 'shots@ideal'),
       computed('upkeep', 'upkeep a shot', c.plan.upkeep, 'USD', 'upkeep'),
     ]),
   'line.scrapAndRework': (c) =>

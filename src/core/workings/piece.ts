@@ -1,5 +1,32 @@
-import { variantKey, hourly, MC, type Builder } from './common';
-import { computed, fromAlloy, fromBrief, fromRate, fromRoute } from './symbols';
+import { variantKey, hourly, learnSym, lotSym, MC, nSetSym, type Builder } from './common';
+import type { Context } from './context';
+import { computed, density, fromAlloy, fromBrief, fromRate, fromRoute } from './symbols';
+import type { WorkingSymbol } from './types';
+
+const scrapSym = (c: Context, symbol: string, fresh: boolean): WorkingSymbol => {
+  const { scrap } = c.entry.lane.capability;
+  const figure = fresh ? scrap.new : scrap.settled;
+  return fromRoute(
+    symbol,
+    fresh ? 'scrap while the tool is new' : 'settled scrap',
+    figure.v[1],
+    'share',
+    fresh ? 'scrap.new' : 'scrap.settled',
+    figure.basis,
+    [figure.v[0], figure.v[2]],
+  );
+};
+const leakSym = (c: Context): WorkingSymbol =>
+  computed(
+    'leak',
+    'lost at the leak test: 0.01·(5 − tightness score)',
+    c.model.facts.brief.needs.pressureTight === true ? 0.01 * (5 - c.entry.lane.capability.pressureTight.v) : 0,
+    'share',
+  );
+const machineLoss = (c: Context): WorkingSymbol =>
+  c.model.part.nSet > 0
+    ? fromRate('sMach', 'lost at machining', c.model.v.stage.sMach, variantKey(c, 'stage.sMach'))
+    : computed('sMach', 'nothing is machined', 0, 'share');
 
 /** Workings of one piece: finishing, machining, inspection, scrap stages, cast mass, and the set-up of its lot. */
 export const PIECE: Readonly<Record<string, Builder>> = {
@@ -41,9 +68,10 @@ export const PIECE: Readonly<Record<string, Builder>> = {
             `${o.kind}: ${o.what}${o.count > 1 ? `, ${o.count} times` : ''}; takes away ${o.stock_mm3.toFixed(0)} mm³`,
             o.seconds,
             's',
+            `op.${i + 1}`,
           ),
         ),
-        computed('nSet', 'set-ups', part.nSet, 'set-ups'),
+        nSetSym(c, 'set-ups'),
         fromRate('tLoad', 'loading', op.tLoad, 'operations.tLoad'),
         fromRate('Rmc', 'machining centre', c.study.rates.global.Rmc, 'global.Rmc'),
         fromRate('wear0', 'tool wear', op.wear0, 'operations.wear0'),
@@ -114,7 +142,7 @@ export const PIECE: Readonly<Record<string, Builder>> = {
         fromRate('kLot', 'lot charge', lot.kLot, variantKey(c, 'lot.kLot')),
         fromRate('hFO', 'first-off check', lot.hFO, variantKey(c, 'lot.hFO')),
         fromRate('Rinsp', 'inspector', c.study.rates.global.Rinsp, 'global.Rinsp'),
-        computed('nSet', 'machining set-ups', c.model.part.nSet, 'set-ups', 'machining'),
+        nSetSym(c),
         fromRate('hSetup', 'setting a machine', c.study.rates.operations.hSetup, 'operations.hSetup'),
         fromRate('Rmc', 'machining centre', c.study.rates.global.Rmc, 'global.Rmc'),
       ],
@@ -122,7 +150,6 @@ export const PIECE: Readonly<Record<string, Builder>> = {
     };
   },
   stages: (c) => {
-    const tight = c.model.facts.brief.needs.pressureTight === true;
     return {
       title: 'Castings made a good piece',
       equation: 'Cost model 7.3',
@@ -131,49 +158,80 @@ export const PIECE: Readonly<Record<string, Builder>> = {
       unit: 'castings',
       symbols: [
         fromRate('sIns', 'lost at inspection', c.model.v.stage.sIns, variantKey(c, 'stage.sIns')),
-        computed(
-          'leak',
-          'lost at the leak test: 0.01·(5 − tightness score)',
-          tight ? 0.01 * (5 - c.entry.lane.capability.pressureTight.v) : 0,
-          'share',
-        ),
-        c.model.part.nSet > 0
-          ? fromRate('sMach', 'lost at machining', c.model.v.stage.sMach, variantKey(c, 'stage.sMach'))
-          : computed('sMach', 'nothing is machined', 0, 'share'),
-        computed('sc', 'found bad after fettling', c.stages.sc, 'share', 'sc'),
+        leakSym(c),
+        machineLoss(c),
+        computed('sc', 'found bad after fettling', c.stages.sc, 'share', `sc${c.at}`),
         fromRate('omega', 'rejects saved', c.model.v.stage.omega, variantKey(c, 'stage.omega')),
       ],
       note: null,
     };
   },
   sc: (c) => {
-    const { scrap } = c.entry.lane.capability;
-    const figure = c.fresh ? scrap.new : scrap.settled;
+    const strained = [
+      fromRate('kStrain', 'added by a strained rule', c.study.rates.global.kStrain, 'global.kStrain'),
+      computed('nStrain', 'strained rules', c.model.screening.nStrain, 'rules'),
+    ];
+    const rest = c.at === '@rest';
     return {
       title: 'Castings found bad after fettling',
       equation: 'Cost model 2.3',
-      expression: 'min(0.6, scrap * (1 + kStrain * nStrain))',
+      expression: rest
+        ? 'min(0.6, (scrapSet + on(learn - full * lot) * (scrapNew - scrapSet)) * (1 + kStrain * nStrain))'
+        : 'min(0.6, scrap * (1 + kStrain * nStrain))',
       value: c.stages.sc,
       unit: 'share',
-      symbols: [
-        fromRoute(
-          'scrap',
-          c.fresh ? 'scrap while the tool is new' : 'settled scrap',
-          figure.v[1],
-          'share',
-          c.fresh ? 'scrap.new' : 'scrap.settled',
-          figure.basis,
-          [figure.v[0], figure.v[2]],
-        ),
-        fromRate('kStrain', 'added by a strained rule', c.study.rates.global.kStrain, 'global.kStrain'),
-        computed('nStrain', 'strained rules', c.model.screening.nStrain, 'rules'),
-      ],
-      note: null,
+      symbols: rest
+        ? [
+            scrapSym(c, 'scrapSet', false),
+            learnSym(c),
+            computed('full', 'full lots', c.split.freshFull + c.split.settledFull, 'lots', 'fullLots'),
+            lotSym(c),
+            scrapSym(c, 'scrapNew', true),
+            ...strained,
+          ]
+        : [scrapSym(c, 'scrap', c.fresh), ...strained],
+      note: rest ? 'on(x) is 1 where x is above 0: the remainder is begun before scrap settles.' : null,
     };
   },
+  nC: (c) => ({
+    title: 'Castings machined a good piece',
+    equation: 'Cost model 7.3',
+    expression: 'nD / (1 - sMach)',
+    value: c.stages.nC,
+    unit: 'castings',
+    symbols: [computed('nD', 'pieces inspected a good piece', c.stages.nD, '–', 'nD'), machineLoss(c)],
+    note: null,
+  }),
+  nD: (c) => ({
+    title: 'Pieces inspected a good piece',
+    equation: 'Cost model 7.3',
+    expression: '1 / (1 - sIns - leak)',
+    value: c.stages.nD,
+    unit: 'pieces',
+    symbols: [fromRate('sIns', 'lost at inspection', c.model.v.stage.sIns, variantKey(c, 'stage.sIns')), leakSym(c)],
+    note: null,
+  }),
+  heat: (c) => ({
+    title: 'Heat treatment of a casting',
+    equation: 'Cost model 7.1',
+    expression: 'asked * kHT * mc',
+    value: c.model.heat,
+    unit: 'USD',
+    symbols: [
+      fromBrief(
+        'asked',
+        'heat treatment asked for (1) or not (0)',
+        c.model.facts.brief.needs.heatTreated === true ? 1 : 0,
+        '–',
+        'needs.heatTreated',
+      ),
+      fromRate('kHT', 'usual heat treatment', c.family.kHT, `families.${c.model.facts.ratesFamily}.kHT`),
+      MC(c),
+    ],
+    note: null,
+  }),
   mc: (c) => {
     const removed = c.model.part.operations.reduce((s, o) => s + o.stock_mm3, 0) / 1000;
-    const { alloy } = c.model.facts;
     return {
       title: 'Cast mass',
       equation: 'Cost model 3.5',
@@ -182,15 +240,8 @@ export const PIECE: Readonly<Record<string, Builder>> = {
       unit: 'kg',
       symbols: [
         fromBrief('V', 'volume', c.model.facts.V, 'cm³', 'geometry.volume_cm3'),
-        computed('stock', 'metal the machining takes away', removed, 'cm³', 'machining'),
-        fromAlloy(
-          'rho',
-          'density',
-          c.model.facts.rho,
-          'kg/cm³',
-          `alloys.${alloy.id}.density_kg_m3`,
-          alloy.basis['density'],
-        ),
+        computed('stock', 'metal the machining takes away', removed, 'cm³', 'stock'),
+        density(c.model.facts),
       ],
       note: null,
     };

@@ -1,4 +1,5 @@
 import { likely, type Basis, type Figure } from '../figures';
+import type { PartFacts } from '../part';
 import type { Source, WorkingSymbol } from './types';
 
 function make(
@@ -79,3 +80,14 @@ export const computed = (
 /** A choice made by computing all (positions, cavities) or by the hand on the rail (quantity). */
 export const chosen = (symbol: string, meaning: string, value: number, unit: string): WorkingSymbol =>
   make(symbol, meaning, value, unit, 'choice');
+
+/** Density of an alloy as a part's facts have it. */
+export const density = (facts: PartFacts): WorkingSymbol =>
+  fromAlloy(
+    'rho',
+    'density',
+    facts.rho,
+    'kg/cm³',
+    `alloys.${facts.alloy.id}.density_kg_m3`,
+    facts.alloy.basis['density'],
+  );

@@ -1,6 +1,8 @@
-import { holidayTerm } from './holiday-term';
+import { NO_APPROVAL_UP_TO } from '../calendar';
+import { refuse } from '../errors';
 import { likely } from '../figures';
 import type { Context } from './context';
+import { holidayTerm } from './holiday-term';
 import { chosen, computed, fromBrief, fromRate } from './symbols';
 import type { Working } from './types';
 
@@ -52,19 +54,19 @@ export const TIME: Readonly<Record<string, Builder>> = {
         `${s.name}: ${s.touch_h.toFixed(2)} h at work, ${s.wait_h.toFixed(1)} h waiting, ${s.handover_d} working days handed on`,
         s.days,
         'days',
+        `step.${s.id}`,
       ),
     ),
     note: `A working day gives ${c.time.hoursPerDay.toFixed(2)} h; waits run through the night.`,
   }),
   lastPart: (c) => {
-    const free = c.q <= 20;
+    const free = c.q <= NO_APPROVAL_UP_TO;
     const off = holidayTerm(c.study, c.lastPart_d);
-    const sum =
-      c.q <= c.time.samples ? 'D1' : free ? 'D1 + W * (N - k) / good' : 'D1 + approve + pass + W * (N - k) / good';
+    const run = free ? 'W * (N - k) / good' : '(approve + pass + W * (N - k) / good)';
     return {
       title: `Day of the last of ${c.q} pieces`,
       equation: 'Time model T11: D(N)',
-      expression: `${sum}${off.term}`,
+      expression: `D1 + on(N - k) * ${run}${off.term}`,
       value: c.lastPart_d + off.days,
       unit: 'days from the order',
       symbols: [
@@ -72,31 +74,28 @@ export const TIME: Readonly<Record<string, Builder>> = {
           ? computed('D1', 'first article', c.time.firstArticle_d, 'days', 'firstArticle')
           : computed('D1', 'first article, without holidays', c.time.firstArticle_d, 'days'),
         ...off.symbols,
-        ...(c.q <= c.time.samples
+        ...(free
           ? []
           : [
-              ...(free
-                ? []
-                : [
-                    computed('approve', 'customer’s approval', c.time.approve_d, 'days'),
-                    computed('pass', 'first good castings after it', c.time.pass_d, 'days', 'pass'),
-                  ]),
-              fromRate(
-                'W',
-                'calendar days a working day',
-                c.study.rates.calendar.calendarPerWorkday,
-                'calendar.calendarPerWorkday',
-              ),
-              chosen('N', 'pieces wanted', c.q, 'pieces'),
-              computed('k', 'samples that come with the first article', c.time.samples, 'pieces'),
-              computed('good', 'good pieces a working day', c.time.goodPerDay, 'pieces', 'goodPerDay'),
+              computed('approve', 'customer’s approval', c.time.approve_d, 'days', 'approve'),
+              computed('pass', 'first good castings after it', c.time.pass_d, 'days', 'pass'),
             ]),
+        fromRate(
+          'W',
+          'calendar days a working day',
+          c.study.rates.calendar.calendarPerWorkday,
+          'calendar.calendarPerWorkday',
+        ),
+        chosen('N', 'pieces wanted', c.q, 'pieces'),
+        computed('k', 'samples that come with the first article', c.time.samples, 'pieces', 'samples'),
+        computed('good', 'good pieces a working day', c.time.goodPerDay, 'pieces', 'goodPerDay'),
       ],
-      note: free ? 'A programme of 20 pieces or fewer waits for no approval.' : null,
+      note: `${free ? 'A programme of 20 pieces or fewer waits for no approval. ' : ''}on(x) is 1 where x is above 0, else 0.`,
     };
   },
   yearWorkdays: (c) => {
-    const perYear = c.model.facts.brief.quantity.perYear ?? NaN;
+    const { perYear } = c.model.facts.brief.quantity;
+    if (perYear === null) return refuse('E_NO_VALUE', 'quantity.perYear', null, 'pieces a year in the brief');
     return {
       title: 'Working days for a year’s parts',
       equation: 'Time model T12',
@@ -113,14 +112,20 @@ export const TIME: Readonly<Record<string, Builder>> = {
   goodPerDay: (c) => ({
     title: 'Good pieces a working day',
     equation: 'Time model T6 to T8',
-    expression: `min(${c.time.resources.map((r) => r.id).join(', ')}) / nB`,
+    expression: `min(${c.time.resources.map((r) => `day_${r.id}`).join(', ')}) / nB`,
     value: c.time.goodPerDay,
     unit: 'pieces a working day',
     symbols: [
       ...c.time.resources.map((r) =>
-        computed(r.id, RESOURCE_WORDS[r.id] ?? `castings a day that ${r.id} allows`, r.startsPerDay, 'castings'),
+        computed(
+          `day_${r.id}`,
+          RESOURCE_WORDS[r.id] ?? `castings a day that ${r.id} allows`,
+          r.startsPerDay,
+          'castings',
+          `shop.${r.id}`,
+        ),
       ),
-      computed('nB', 'castings made a good piece', c.model.settled.nB, '–', 'stages'),
+      computed('nB', 'castings made a good piece', c.model.settled.nB, '–', 'stages@set'),
     ],
     note: `${RESOURCE_WORDS[c.time.bottleneck] ?? c.time.bottleneck} is the bottleneck. Share of the shop given to the job: ${likely(c.model.v.time.share)}.`,
   }),

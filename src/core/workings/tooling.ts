@@ -1,5 +1,6 @@
-import { cur, variantKey, fx, mk, qty, ntSym, hourly, C1, type Builder } from './common';
-import { computed, fromBrief, fromRate, fromRoute } from './symbols';
+import { cur, variantKey, fx, mk, qty, lifeSym, nSetSym, ntSym, hourly, C1, type Builder } from './common';
+import { inLot } from './context';
+import { computed, fromBrief, fromRate } from './symbols';
 
 /** Workings of tooling: first tools, replacements, fixtures, gauges, tool hours, upkeep. */
 export const TOOLING: Readonly<Record<string, Builder>> = {
@@ -40,15 +41,8 @@ export const TOOLING: Readonly<Record<string, Builder>> = {
     unit: cur(c),
     symbols: [
       mk(c),
-      computed('shots', 'shots over the programme, warm-up included', c.money.shots, 'shots'),
-      fromRoute(
-        'life',
-        'shots before the first set is replaced',
-        c.model.life,
-        'shots',
-        'life_shots',
-        c.entry.lane.capability.life_shots.basis,
-      ),
+      computed('shots', 'shots over the programme, warm-up included', c.money.shots, 'shots', 'programmeShots'),
+      lifeSym(c),
       fromRate(
         'fRep',
         'a replacement as a share of the first tool',
@@ -61,6 +55,26 @@ export const TOOLING: Readonly<Record<string, Builder>> = {
     ],
     note: null,
   }),
+  programmeShots: (c) => {
+    const shots = (at: '@new' | '@set' | '@rest', meaning: string) =>
+      computed(`s${at.slice(1)}`, meaning, inLot(c, at).run.shots, 'shots', `shots${at}`);
+    return {
+      title: 'Shots over the programme',
+      equation: 'Cost model 5.3 and 8',
+      expression: 'kNew * snew + kSet * sset + on(rest) * srest',
+      value: c.money.shots,
+      unit: 'shots',
+      symbols: [
+        computed('kNew', 'full lots begun before scrap settles', c.split.freshFull, 'lots', 'kNew'),
+        shots('@new', 'shots of such a lot'),
+        computed('kSet', 'full lots after that', c.split.settledFull, 'lots', 'kSet'),
+        shots('@set', 'shots of such a lot'),
+        computed('rest', 'pieces left after the full lots', c.split.rest, 'pieces', 'rest'),
+        shots('@rest', 'shots of the remainder'),
+      ],
+      note: null,
+    };
+  },
   'tooling.fixtures': (c) => ({
     title: 'Machining fixtures and programs',
     equation: 'Cost model 5.5',
@@ -69,7 +83,7 @@ export const TOOLING: Readonly<Record<string, Builder>> = {
     unit: cur(c),
     symbols: [
       mk(c),
-      computed('nSet', 'machining set-ups', c.model.part.nSet, 'set-ups', 'machining'),
+      nSetSym(c),
       fromRate('cFix', 'dedicated fixture', c.study.rates.operations.cFix, 'operations.cFix'),
       qty(c),
       fromRate('cSoft', 'careful clamping without a fixture', c.study.rates.operations.cSoft, 'operations.cSoft'),
@@ -155,14 +169,7 @@ export const TOOLING: Readonly<Record<string, Builder>> = {
     symbols: [
       fromRate('mu', 'upkeep over one life', c.model.v.tooling.mu, variantKey(c, 'tooling.mu'), 'share'),
       C1(c),
-      fromRoute(
-        'life',
-        'shots before the first set is replaced',
-        c.model.life,
-        'shots',
-        'life_shots',
-        c.entry.lane.capability.life_shots.basis,
-      ),
+      lifeSym(c),
     ],
     note: null,
   }),

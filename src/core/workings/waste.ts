@@ -1,5 +1,5 @@
 import { lotCost } from '../cost';
-import { cur, fx, K, lotQ, nSym, qty, type Builder } from './common';
+import { cur, fx, K, lambdaSym, lotQ, nSym, qty, warmUpSym, type Builder } from './common';
 import { lotOf, type Context } from './context';
 import { chosen, computed, fromRoute } from './symbols';
 
@@ -22,7 +22,6 @@ const noScrap = (c: Context): number => lotCost(c.model, c.plan, c.model.ideal, 
 /** Workings of what new tools, first pours, lost positions, scrap and worn tools cost. They are parts of the lines, not more. */
 export const WASTE: Readonly<Record<string, Builder>> = {
   'waste.warmUp': (c) => {
-    const { warmUpPours } = c.entry.lane.capability;
     return {
       title: 'First pours of each lot, thrown away',
       equation: 'Cost model 8: P + w pours',
@@ -31,15 +30,7 @@ export const WASTE: Readonly<Record<string, Builder>> = {
       unit: `${cur(c)}/part`,
       symbols: [
         K(c),
-        fromRoute(
-          'w',
-          'pours before the mould is warm and true',
-          c.model.warmUp,
-          'pours',
-          'warmUpPours',
-          warmUpPours.basis,
-          [warmUpPours.v[0], warmUpPours.v[2]],
-        ),
+        warmUpSym(c),
         computed('perPour', 'one pour, its metal less what comes back', c.plan.perPour, 'USD'),
         lotQ(c),
         fx(c),
@@ -48,7 +39,6 @@ export const WASTE: Readonly<Record<string, Builder>> = {
     };
   },
   'waste.misruns': (c) => {
-    const { misrunShare } = c.entry.lane.capability;
     const [lot, full] = [lotOf(c, c.stages, c.Q), fullPours(c)];
     return {
       title: 'Positions of a pour that never fill',
@@ -60,15 +50,7 @@ export const WASTE: Readonly<Record<string, Builder>> = {
         K(c),
         computed('lot', 'the lot as it will run', lot, 'USD', 'lot'),
         computed('full', `the lot if all ${c.plan.n} positions filled every time`, full, 'USD'),
-        fromRoute(
-          'lambda',
-          'share of positions that never fill',
-          c.model.lambda,
-          'share',
-          'misrunShare',
-          misrunShare.basis,
-          [misrunShare.v[0], misrunShare.v[2]],
-        ),
+        lambdaSym(c),
         nSym(c),
         lotQ(c),
         fx(c),

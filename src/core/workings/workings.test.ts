@@ -3,17 +3,9 @@ import { boardAt, prepareStudy } from '../board';
 import { lifetimeQuantity } from '../brief';
 import { briefOf } from '../testing/demo-briefs';
 import { trunnionBrief } from '../testing/trunnion-cap';
-import { FIGURES, figureOfRule, workingOf, type Working } from '.';
+import { recompute } from '../testing/recompute';
+import { contextOf, FIGURES, figureOfRule, isFigure, workingIn, workingOf } from '.';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
-
-/** Puts the symbols' values into the expression and works it out, as a reader with a calculator would. */
-function recompute(w: Working): number {
-  const names = w.symbols.map((s) => s.symbol);
-  const head = 'const { max, min, ceil: up } = Math; const ceil = (x) => up(x - 1e-9 * Math.max(1, Math.abs(x)));';
-  // eslint-disable-next-line @typescript-eslint/no-implied-eval -- the expression is the thing under test
-  const run = new Function(...names, `${head} return ${w.expression};`) as (...values: number[]) => number;
-  return run(...w.symbols.map((s) => s.value));
-}
 
 const briefs = [trunnionBrief(), ...QUILLMERE_PARTS.map(briefOf)];
 
@@ -39,6 +31,59 @@ describe.each(briefs.map((b) => [b.title, b] as const))('%s', (_, brief) => {
     expect(checked).toBeGreaterThan(200);
   });
 
+  test('every figure reached by opening symbol after symbol comes out as its symbol said', () => {
+    let opened = 0;
+    for (const q of [1, 37, lifetimeQuantity(brief) ?? 1000, 41_003]) {
+      for (const lane of boardAt(study, q).lanes.filter((l) => l.money !== null)) {
+        const context = contextOf(study, lane.id, q);
+        const seen = new Set<string>();
+        const left = ['total', 'lastPart', 'firstArticle', 'unit'];
+        for (let figure = left.pop(); figure !== undefined; figure = left.pop()) {
+          if (seen.has(figure)) continue;
+          seen.add(figure);
+          const w = workingIn(context, figure);
+          const again = recompute(w);
+          const where = `${lane.id} ${figure} at ${q}: ${w.expression}`;
+          expect(Math.abs(again - w.value), where).toBeLessThanOrEqual(1e-9 * Math.max(1, Math.abs(w.value)));
+          for (const s of w.symbols) {
+            if (s.opens === null || s.opens === 'sizes') continue;
+            const deeper = workingIn(context, s.opens);
+            expect(Math.abs(deeper.value - s.value), `${where}: ${s.symbol} opens ${s.opens}`).toBeLessThanOrEqual(
+              1e-9 * Math.max(1, Math.abs(s.value)),
+            );
+            left.push(s.opens);
+            opened++;
+          }
+        }
+      }
+    }
+    expect(opened).toBeGreaterThan(500);
+  });
+
+  test('every figure of a baseline, opened down to its rates, comes out as its symbol said', () => {
+    for (const q of [1, 37, 5003])
+      for (const b of study.baselines.filter((x) => x.id !== 'split')) {
+        const left = ['total', 'unit', 'allIn', 'firstArticle', 'lastPart'];
+        const seen = new Set<string>();
+        for (let figure = left.pop(); figure !== undefined; figure = left.pop()) {
+          if (seen.has(figure)) continue;
+          seen.add(figure);
+          const w = workingOf(study, b.id, q, figure);
+          const where = `${b.id} ${figure} at ${q}: ${w.expression}`;
+          expect(Math.abs(recompute(w) - w.value), where).toBeLessThanOrEqual(1e-9 * Math.max(1, Math.abs(w.value)));
+          for (const s of w.symbols) {
+            if (s.opens === null) continue;
+            const deeper = workingOf(study, s.opensLane ?? b.id, q, s.opens).value;
+            expect(Math.abs(deeper - s.value), `${where}: ${s.symbol}`).toBeLessThanOrEqual(
+              1e-9 * Math.max(1, Math.abs(s.value)),
+            );
+            left.push(s.opens);
+          }
+        }
+        if (b.id === 'machined') expect(seen.size).toBeGreaterThan(12);
+      }
+  });
+
   test('the figures on the board are the figures of the workings', () => {
     for (const q of quantities) {
       for (const lane of boardAt(study, q).lanes) {
@@ -59,7 +104,7 @@ describe.each(briefs.map((b) => [b.title, b] as const))('%s', (_, brief) => {
       for (const s of workingOf(study, lane.id, 37, figure).symbols) {
         expect(s.unit, `${figure} ${s.symbol}`).not.toBe('');
         if (s.source !== 'computed' && s.source !== 'choice') expect(s.path, `${figure} ${s.symbol}`).toBeTruthy();
-        if (s.opens !== null) expect(FIGURES).toContain(s.opens);
+        if (s.opens !== null) expect(isFigure(s.opens), s.opens).toBe(true);
       }
     }
   });

@@ -2,7 +2,9 @@
 import { memo } from 'react';
 import type { Status } from '@/core/screening';
 import { Mark } from '../marks/mark';
+import type { Band } from '@/core/doubt';
 import { Spare } from '../marks/spare';
+import { Whisker, type WhiskerScale } from '../doubt/whisker';
 
 export interface FigureCellProps {
   readonly laneId: string;
@@ -30,6 +32,11 @@ export interface FigureCellProps {
   readonly second?: string | undefined;
   readonly secondLabel?: string | undefined;
   readonly after?: string | undefined;
+  /** What the draws say of the figure, on the scale of its column, and a few words of it. */
+  readonly band?: Band | undefined;
+  readonly scale?: WhiskerScale | null;
+  readonly bandWords?: string;
+  readonly sure?: string | undefined;
   readonly onOpen: (laneId: string, figure: string | null) => void;
 }
 
@@ -80,6 +87,12 @@ export const FigureCell = memo(function FigureCell(props: FigureCellProps) {
         )}
         {props.after}
       </div>
+      {props.band !== undefined && props.scale != null && (
+        <div className="doubted">
+          <Whisker band={props.band} scale={props.scale} words={props.bandWords ?? ''} />
+          {props.sure !== undefined && <span className="sub">{props.sure}</span>}
+        </div>
+      )}
     </div>
   );
 });

@@ -3,6 +3,7 @@ import { memo } from 'react';
 import type { BoardLane, Cell } from '@/core/board';
 import type { FeatureCall, LanePart } from '@/core/part';
 import { laneWords } from '@/core/routes';
+import type { LaneDoubt } from '@/core/doubt';
 import type { Status } from '@/core/screening';
 import { differenceTo } from '@/core/workings';
 import { STATUS_WORDS, Mark } from '../marks/mark';
@@ -10,6 +11,8 @@ import { roomPercent } from '../marks/spare';
 import { Tone } from '../marks/tone';
 import { fixed, perPart, signed, weeks, whole } from '../format';
 import { useUnits } from '../preferences';
+import type { WhiskerScale } from '../doubt/whisker';
+import { percent } from '../doubt/words';
 import { FigureCell } from './figure-cell';
 import { findingValue } from './finding-words';
 
@@ -19,6 +22,12 @@ export interface Against {
   readonly allIn: number;
   readonly tooling: number;
   readonly firstArticle_d: number;
+}
+
+/** Scales that the whiskers of a column share. */
+export interface DoubtScales {
+  readonly allIn: WhiskerScale | null;
+  readonly first: WhiskerScale | null;
 }
 
 /** What a lane answers to; each keeps its identity while the rail moves. */
@@ -39,11 +48,16 @@ export interface LaneRowProps extends LaneActs {
   readonly others: number;
   readonly expanded: boolean;
   readonly currency: string;
+  /** What the draws say of this lane; null where nothing is drawn or doubt is hidden. */
+  /** Schools of choice that put it first, as a few words; empty for none. */
+  readonly firstBy: string;
+  readonly doubt: LaneDoubt | null;
+  readonly scales: DoubtScales | null;
 }
 
 /** One surviving lane: its name and verdict, six columns, differences small under the figures. */
 export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
-  const { lane, leader, against, pinned, sub, currency, onOpen } = props;
+  const { lane, leader, against, pinned, sub, currency, doubt, scales, onOpen } = props;
   const { money, dates, cells } = lane;
   if (money === null || dates === null) return null;
   const self = against === null || against.laneId === lane.id;
@@ -74,6 +88,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         expanded={props.expanded}
         positions={money.plan.n}
         layoutHeld={lane.layoutHeld}
+        firstBy={props.firstBy}
         onOpen={onOpen}
         onExpand={props.onExpand}
       />
@@ -115,6 +130,14 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         second="unit"
         secondLabel={`${route}, price of a part without tools`}
         after=" bare"
+        band={doubt?.allIn}
+        scale={scales?.allIn ?? null}
+        bandWords={
+          doubt === null
+            ? ''
+            : `In eight draws of ten ${perPart(doubt.allIn.p10)} to ${perPart(doubt.allIn.p90)} ${currency} a part, half of them under ${perPart(doubt.allIn.p50)}`
+        }
+        sure={doubt?.cheapest == null ? undefined : `cheapest in ${percent(doubt.cheapest.share)} %`}
       />
       <FigureCell
         {...own(cells.leadTime)}
@@ -129,6 +152,14 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         second="lastPart"
         secondLabel={`${route}, last part`}
         after={` wk${slackWords(dates.slack_d)}`}
+        band={doubt?.first}
+        scale={scales?.first ?? null}
+        bandWords={
+          doubt === null
+            ? ''
+            : `In eight draws of ten ${weeks(doubt.first.p10)} to ${weeks(doubt.first.p90)} weeks, half of them under ${weeks(doubt.first.p50)}`
+        }
+        sure={doubt?.inTime == null ? undefined : `in time in ${percent(doubt.inTime.share)} %`}
       />
       <FigureCell
         {...own(cells.alloy)}
@@ -178,6 +209,7 @@ const KeyCell = memo(function KeyCell({
   expanded,
   positions,
   layoutHeld,
+  firstBy,
   onOpen,
   onExpand,
 }: {
@@ -191,6 +223,7 @@ const KeyCell = memo(function KeyCell({
   readonly expanded: boolean;
   readonly positions: number | null;
   readonly layoutHeld: boolean;
+  readonly firstBy: string;
 } & Pick<LaneActs, 'onOpen' | 'onExpand'>) {
   const words = laneWords(laneId);
   return (
@@ -233,6 +266,7 @@ const KeyCell = memo(function KeyCell({
               {positions} a pour{layoutHeld ? ', held' : ''}
             </button>
           )}
+          {firstBy !== '' && <span className="first-by">first by {firstBy}</span>}
         </div>
       </div>
     </div>

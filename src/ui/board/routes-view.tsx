@@ -1,16 +1,26 @@
 'use client';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { prepareStudy, type BoardLane } from '@/core/board';
-import { useLaneOrder } from '../preferences';
+import type { DoubtSummary } from '@/core/doubt';
+import { firstOf, schoolsAt } from '@/core/choice';
+import { shortName } from '@/core/routes';
+import { DoubtSection } from '../doubt/doubt-section';
+import { useDoubt, type DoubtChoice } from '../doubt/use-doubt';
+import { scaleOf } from '../doubt/whisker';
+import { useDoubtShown, useLaneOrder } from '../preferences';
+import { SchoolsSection } from '../schools/schools-section';
+import { useWeights } from '../schools/use-weights';
+import { firstBy, SCHOOL_WORDS } from '../schools/words';
 import { ChooseRates } from '../rates/choose-rates';
 import { useQuantity, useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
 import { BelowBoard } from './below-board';
 import { rove, walk } from './board-keys';
 import { BaselineLine, FoldedLane } from './folded';
-import { LaneRow, type Against } from './lane-row';
+import { LaneRow, type Against, type DoubtScales } from './lane-row';
 import { orderLanes } from './lane-order';
 import { useGlide } from './use-glide';
+import { useRested } from './use-rested';
 
 const HEADS = [
   ['Route', ''],
@@ -30,12 +40,31 @@ const ORDERS = [
 
 /** The heart: nine lanes by six columns at the chosen quantity. */
 export function RoutesView() {
-  const { study, school, setSchool, id } = useStudy();
-  const { board, q } = useQuantity();
+  const { study, brief, school, setSchool, id } = useStudy();
+  const { board, q, setQ } = useQuantity();
   const [order, setOrder] = useLaneOrder();
   const [pinned, setPinned] = useState<string | null>(null);
   const [expanded, setExpanded] = useState<ReadonlySet<string>>(new Set());
   const { openWorking, openReasons } = useSheets();
+
+  const [doubtShown, setDoubtShown] = useDoubtShown();
+  const [choice, setChoice] = useState<DoubtChoice>(FIRST_CHOICE);
+  const doubt = useDoubt(doubtShown === 'shown', choice);
+  // While the rail moves the whiskers and the schools stand as they were, faded: nothing on the board jumps.
+  const { summary } = doubt;
+  const scales = useMemo(() => scalesOf(summary), [summary]);
+  const doubts = useMemo(() => new Map(summary?.lanes.map((l) => [l.id, l])), [summary]);
+
+  const weights = useWeights();
+  const restedBoard = useRested(board, BOARD_RESTS_MS);
+  const schools = useMemo(() => schoolsAt(study, restedBoard, weights.weights), [study, restedBoard, weights.weights]);
+  // What leads is told at once; by least cost the board knows it already.
+  const live = useMemo(
+    () => (brief.leads === 'cost' ? null : schoolsAt(study, board, weights.weights)),
+    [brief.leads, study, board, weights.weights],
+  );
+  const led = live === null ? board.leader : firstOf(live, brief.leads);
+  const lagging = (summary !== null && doubt.q !== q) || restedBoard.q !== q;
 
   const { open, out } = useMemo(() => orderLanes(board, order), [board, order]);
   const root = useGlide([...open, ...out].map((lane) => lane.routeId).join(' '));
@@ -78,13 +107,16 @@ export function RoutesView() {
         key={lane.id}
         lane={lane}
         part={parts.get(lane.id) ?? null}
-        leader={lane.id === board.leader}
+        leader={lane.id === led}
+        firstBy={firstBy(schools, lane.id)}
         against={against}
         pinned={lane.id === pinned}
         sub={sub}
         others={siblings(lane).length}
         expanded={expanded.has(lane.routeId)}
         currency={currency}
+        doubt={doubts.get(lane.id) ?? null}
+        scales={scales}
         onOpen={onOpen}
         onPin={onPin}
         onExpand={onExpand}
@@ -103,7 +135,9 @@ export function RoutesView() {
   const rows = (lane: BoardLane) => (
     <div key={lane.routeId} style={{ display: 'contents' }} role="presentation">
       {row(lane, false)}
-      {expanded.has(lane.routeId) && siblings(lane).map((other) => row(other, true))}
+      {siblings(lane)
+        .filter((other) => expanded.has(lane.routeId) || other.id === led)
+        .map((other) => row(other, true))}
     </div>
   );
   useEffect(() => {
@@ -135,6 +169,13 @@ export function RoutesView() {
           </button>
         </div>
         {otherSchool !== '' && <span className="quiet">{otherSchool}</span>}
+        <div className="toggle" role="group" aria-label="How sure the figures are">
+          {(['shown', 'hidden'] as const).map((word) => (
+            <button key={word} type="button" aria-pressed={doubtShown === word} onClick={() => setDoubtShown(word)}>
+              doubt {word}
+            </button>
+          ))}
+        </div>
         <span style={{ marginLeft: 'auto' }} className="no-print">
           <a className="plain-link" href={`/api/studies/${id}/comparison?quantity=${q}`}>
             Comparison as CSV
@@ -145,9 +186,17 @@ export function RoutesView() {
           </a>
         </span>
       </div>
+      {brief.leads !== 'cost' && led !== null && (
+        <p className="small" data-testid="led-by">
+          Led by {SCHOOL_WORDS[brief.leads]}: <strong>{shortName(led)}</strong>
+          {led === board.leader
+            ? ', which is the cheapest too.'
+            : `; the cheapest is ${shortName(board.leader ?? '')}.`}
+        </p>
+      )}
       <div
         ref={root}
-        className="board"
+        className={lagging ? 'board is-lagging' : 'board'}
         role="grid"
         aria-label={`Nine routes at ${q} pieces`}
         onKeyDown={(event) => walk(event, { onOpen, onPin, onExpand, lanes: board.lanes })}
@@ -179,12 +228,36 @@ export function RoutesView() {
           <BaselineLine key={b.id} baseline={b} against={against} currency={currency} onOpen={onOpen} />
         ))}
       </div>
+      {doubtShown === 'shown' && board.leader !== null && (
+        <DoubtSection doubt={doubt} choice={choice} onChoice={setChoice} onGo={setQ} />
+      )}
+      {schools !== null && <SchoolsSection schools={schools} used={weights} />}
       <BelowBoard order={order} onOpen={onOpen} />
       <p className="small quiet" style={{ marginTop: 16 }}>
         <ChooseRates /> Every rate that is not the shop’s own is an assumption; every figure opens its working.
       </p>
     </>
   );
+}
+
+/** Stillness of the rail after which the schools are asked, ms. */
+const BOARD_RESTS_MS = 120;
+const FIRST_CHOICE: DoubtChoice = { seed: 1, spread: 'pert', demand: false };
+
+/** One scale for the whiskers of each column, over the lanes that race. */
+function scalesOf(summary: DoubtSummary | null): DoubtScales | null {
+  if (summary === null) return null;
+  const race = summary.lanes.filter((l) => l.cheapest !== null);
+  return {
+    allIn: scaleOf(
+      race.map((l) => l.allIn),
+      true,
+    ),
+    first: scaleOf(
+      race.map((l) => l.first),
+      false,
+    ),
+  };
 }
 
 /** Where the other school of tolerance would come to another verdict, in a few words. */

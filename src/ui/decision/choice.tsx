@@ -12,6 +12,7 @@ import { useSheets } from '../working/sheets';
 import { Told } from '../working/told';
 import { ChangedSince } from './changed-since';
 import { SignForm } from './sign-form';
+import { useLed } from '../schools/use-led';
 
 const AGAINST = [
   'No reason against it was found',
@@ -23,11 +24,12 @@ const AGAINST = [
 export function Choice({ reopened }: { readonly reopened: DecisionRecord | undefined }) {
   const { study } = useStudy();
   const { board, q } = useQuantity();
+  const led = useLed();
   const [picked, setPicked] = useState<string | null>(reopened?.laneId ?? null);
   const open = board.lanes
     .filter((l) => l.status !== 'blocked' && l.money !== null)
     .sort((a, b) => (a.money?.total ?? 0) - (b.money?.total ?? 0));
-  const laneId = open.some((l) => l.id === picked) ? (picked as string) : (board.leader ?? '');
+  const laneId = open.some((l) => l.id === picked) ? (picked as string) : (led ?? '');
   const found = useMemo(() => laneCase(study, board, laneId), [study, board, laneId]);
   const currency = study.rates.currency.code;
 

@@ -5,6 +5,7 @@ import { inUnitsOf } from '@/core/units';
 import type { BodyFound, DrawFound } from '@/workers/part.protocol';
 import { fixed, significant } from '../format';
 import { useUnits } from '../preferences';
+import { PartFigureButton } from './part-working';
 import { DRAW_WORDS } from './words';
 
 const told = (d: Vec): string => d.map((x) => fixed(x === 0 ? 0 : x, 2)).join(', ');
@@ -38,11 +39,20 @@ export function DrawSection({
         The draw{' '}
         <span className="quiet">
           along {told(draw.direction)}:{' '}
-          {u === null
-            ? 'undercuts not known of an open surface'
-            : u.area_mm2 === 0
-              ? 'nothing is trapped'
-              : `${area(u.area_mm2)} trapped, ${u.slides} ${u.slides === 1 ? 'slide' : 'slides'}, ${u.cores + u.closedVoids} ${u.cores + u.closedVoids === 1 ? 'core' : 'cores'}`}
+          {u === null ? (
+            'undercuts not known of an open surface'
+          ) : u.area_mm2 === 0 ? (
+            'nothing is trapped'
+          ) : (
+            <>
+              <PartFigureButton figure="trapped">{area(u.area_mm2)}</PartFigureButton> trapped,{' '}
+              <PartFigureButton figure="undercuts">{`${u.slides} ${u.slides === 1 ? 'slide' : 'slides'}`}</PartFigureButton>
+              ,{' '}
+              <PartFigureButton figure="passages">
+                {`${u.cores + u.closedVoids} ${u.cores + u.closedVoids === 1 ? 'core' : 'cores'}`}
+              </PartFigureButton>
+            </>
+          )}
         </span>
       </h2>
       <p className="small quiet" data-testid="draft-told">

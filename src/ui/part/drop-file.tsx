@@ -92,4 +92,5 @@ export function DropFile({
   );
 }
 
-const sized = (size: Vec, factor: number): string => size.map((x) => significant(x * factor, 4)).join(' × ');
+const sized = (size: Vec, factor: number): string =>
+  size.map((x) => significant(x * factor, x * factor < 1 ? 3 : 4)).join(' × ');

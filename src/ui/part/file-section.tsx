@@ -2,8 +2,8 @@
 import type { Brief } from '@/core/brief';
 import type { BodyFound, FileFound } from '@/workers/part.protocol';
 import { whole } from '../format';
-import type { PartState } from './use-part';
-import { VERDICT_WORDS } from './words';
+import type { PartState } from './part-state';
+import { isBroken, VerdictLine } from './verdict-line';
 
 /** The file: how it was taken, what was odd about it, what was mended, and where it is kept. */
 export function FileSection({
@@ -49,7 +49,7 @@ export function FileSection({
           {file.unitFrom === 'file' ? ' (the file says so)' : ' (chosen)'}
         </span>
       </h2>
-      <p data-testid="verdict-of-file">{VERDICT_WORDS[file.verdict]}</p>
+      {!isBroken(file) && <VerdictLine file={file} onMend={null} />}
       {odd.length > 0 && (
         <ul className="small">
           {odd.map((line) => (
@@ -59,7 +59,7 @@ export function FileSection({
       )}
       <p className="small" data-testid="file-kept">
         {typeof kept === 'object'
-          ? `Not kept: ${kept.failed} The measures stand on this screen only; drop the file again to keep it.`
+          ? `Not kept: ${kept.failed} The brief was filled as if typed; drop the file again to keep it, its picture and its places.`
           : kept === 'sending'
             ? 'Being kept …'
             : model !== null && (

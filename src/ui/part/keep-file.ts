@@ -1,36 +1,25 @@
+import { pack } from '@/workers/pack.client';
 import { call, Refused } from '../api';
 
 /** Bytes of a piece sent at once; the server takes no more. */
 const CHUNK = 2 * 1024 * 1024;
 
 /**
- * Keeps a part file on the server: packed here, sent in pieces, and checked there byte for byte.
- * @param progress share sent, 0 to 1
+ * Keeps a part file on the server: packed in a worker, sent in pieces, and checked there byte for byte.
  * @returns id the file is kept under
  */
-export async function keepFile(
-  file: Blob,
-  name: string,
-  signal: AbortSignal,
-  progress: (share: number) => void,
-): Promise<string> {
-  const bytes = await file.arrayBuffer();
-  const hash = await crypto.subtle.digest('SHA-256', bytes);
-  const sha256 = Array.from(new Uint8Array(hash), (b) => b.toString(16).padStart(2, '0')).join('');
-  const packed = await new Response(file.stream().pipeThrough(new CompressionStream('gzip'))).blob();
+export async function keepFile(file: Blob, name: string, signal: AbortSignal): Promise<string> {
+  const { sha256, packed } = await pack(file, signal);
   const chunks = Math.max(1, Math.ceil(packed.size / CHUNK));
   const { id, whole } = await call<{ id: string; whole: boolean }>(
     'POST',
     '/api/part-files',
-    { name, bytes: bytes.byteLength, sha256, chunks },
+    { name, bytes: file.size, sha256, chunks },
     { signal },
   );
-  for (let seq = 0; seq < chunks && !whole; seq++) {
-    progress(seq / chunks);
+  for (let seq = 0; seq < chunks && !whole; seq++)
     await send(`/api/part-files/${id}/chunks/${seq}`, packed.slice(seq * CHUNK, (seq + 1) * CHUNK), signal);
-  }
   if (!whole) await call('POST', `/api/part-files/${id}/complete`, undefined, { signal });
-  progress(1);
   return id;
 }
 

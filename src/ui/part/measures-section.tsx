@@ -5,7 +5,8 @@ import type { DrawFound } from '@/workers/part.protocol';
 import { significant } from '../format';
 import { useUnits } from '../preferences';
 import { useStudy } from '../study/study-context';
-import type { PartState } from './use-part';
+import type { PartState } from './part-state';
+import { PartFigureButton } from './part-working';
 import { FIELD_WORDS } from './words';
 
 const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
@@ -16,14 +17,24 @@ const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
 };
 
 /** What the part measures beside what the brief says, where each value comes from, and why it was typed over. */
-export function MeasuresSection({ draw, kept }: { readonly draw: DrawFound; readonly kept: PartState['kept'] }) {
+export function MeasuresSection({
+  draw,
+  kept,
+  mended,
+}: {
+  readonly draw: DrawFound;
+  readonly kept: PartState['kept'];
+  /** Whether the surface was closed by hand before it was measured. */
+  readonly mended: boolean;
+}) {
   const { brief, setBrief } = useStudy();
   const [units] = useUnits();
   const value = (x: number | readonly number[] | null, unit: string): string => {
     if (x === null) return 'not trusted';
     const list = typeof x === 'number' ? [x] : x;
     const shown = list.map((v) => inUnitsOf(v, unit, units) ?? { value: v, unit });
-    return `${shown.map((s) => significant(s.value, 5)).join(' × ')} ${shown[0]?.unit ?? unit}`;
+    const name = x === 1 ? unit.replace(/(?<=piece|hole)s$/, '') : (shown[0]?.unit ?? unit);
+    return `${shown.map((s) => significant(s.value, 5)).join(' × ')} ${name}`;
   };
   const model = brief.model;
   const note = (field: MeasuredField, text: string): void => {
@@ -38,7 +49,9 @@ export function MeasuresSection({ draw, kept }: { readonly draw: DrawFound; read
         <span className="quiet">
           {model === null && kept === 'sending'
             ? 'the brief is filled when the file is kept'
-            : 'and what the brief says'}
+            : mended
+              ? 'from a mended surface, and what the brief says'
+              : 'and what the brief says'}
         </span>
       </h2>
       <table className="sheet-table measures" aria-label="Measured and in the brief">
@@ -61,7 +74,9 @@ export function MeasuresSection({ draw, kept }: { readonly draw: DrawFound; read
                   {name}
                   <div className="quiet small">{how}</div>
                 </td>
-                <td className="num">{value(draw.geometry[field], unit)}</td>
+                <td className="num">
+                  <PartFigureButton figure={field}>{value(draw.geometry[field], unit)}</PartFigureButton>
+                </td>
                 <td className="num">{brief.geometry[field] === null ? '–' : value(brief.geometry[field], unit)}</td>
                 <td>
                   {ORIGIN_WORDS[origin]}

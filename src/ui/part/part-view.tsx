@@ -1,11 +1,12 @@
 'use client';
 import { Button } from '@chakra-ui/react';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Vec } from '@/core/geometry';
 import { withoutModel } from '@/core/measured';
 import { useUnits } from '../preferences';
 import { useStudy } from '../study/study-context';
-import { readyViewer } from '@/workers/viewer.client';
+import type { ViewerClient } from '@/workers/viewer.client';
+import { AlsoSection } from './also-section';
 import { byDraft, byRelease, byWall, plain, type Painting } from './bands';
 import { DrawSection } from './draw-section';
 import { DropFile } from './drop-file';
@@ -14,8 +15,10 @@ import { Legend } from './legend';
 import { MeasuresSection } from './measures-section';
 import { PlaceLine } from './place-line';
 import { PlacesSection, placesOf } from './places-section';
+import { PartWorkingProvider } from './part-working';
 import { useHashPlace } from './use-hash-place';
 import { usePart } from './use-part';
+import { isBroken, VerdictLine } from './verdict-line';
 import { Viewer } from './viewer';
 import { refusalWords, STAGE_WORDS } from './words';
 
@@ -31,8 +34,8 @@ type Paint = (typeof PAINTS)[number][0];
 /** The part itself: its file, what it measures, where each difficulty sits, and how the mould opens. */
 export function PartView() {
   const { brief, setBrief } = useStudy();
-  const { state, take, giveUnit, turn, cancel, pick } = usePart();
-  useEffect(readyViewer, []);
+  const viewer = useRef<ViewerClient | null>(null);
+  const { state, take, giveUnit, turn, mend, cancel, pick, again } = usePart(viewer);
   const [units] = useUnits();
   const [paint, setPaint] = useState<Paint>('plain');
   const [focus, setFocus] = useState<{ readonly at: Vec } | null>(null);
@@ -67,8 +70,11 @@ export function PartView() {
     [places],
   );
   const asked = useHashPlace();
+  const followed = useRef<string | null>(null);
   useEffect(() => {
-    if (asked === null || draw === null) return;
+    if (asked === null || draw === null || followed.current === asked) return;
+    // Once: a place found by a link is not gone back to when the draw is turned.
+    followed.current = asked;
     const wanted = places.find((p) => p.id === asked) ?? places.find((p) => p.kind === asked);
     queueMicrotask(() => {
       if (wanted !== undefined) show(wanted.id);
@@ -77,8 +83,11 @@ export function PartView() {
     });
   }, [asked, draw, places, show]);
 
+  const tried = useMemo(() => (body?.draws ?? []).map((t) => t.direction), [body]);
+  const idle = state.busy === null;
+
   return (
-    <>
+    <PartWorkingProvider state={state}>
       {state.refused !== null && (
         <p className="bad" role="alert" data-testid="part-refused" style={{ marginTop: 12 }}>
           {refusalWords(state.refused.name, state.refused.issue, state.refused.message)}
@@ -97,12 +106,22 @@ export function PartView() {
         compact={shown !== null}
         asksUnit={state.asksUnit}
         busy={state.busy !== null}
-        onFile={(file) => void take(file)}
+        onFile={take}
         onUnit={giveUnit}
       />
-      {shown !== null && painting !== null && (
-        <section className="section part-grid">
-          <div>
+      {state.file !== null && isBroken(state.file) && state.asksUnit === null && (
+        <VerdictLine file={state.file} onMend={idle ? mend : null} />
+      )}
+      {shown === null && brief.model !== null && idle && state.asksUnit === null && (
+        <p className="small" style={{ marginTop: 14 }}>
+          <Button size="xs" variant="outline" onClick={again}>
+            Open {brief.model.name} again
+          </Button>
+        </p>
+      )}
+      <section className={shown === null ? undefined : 'section part-grid'}>
+        <div>
+          {shown !== null && (
             <div className="viewer-bar small" role="group" aria-label="Paint the part by">
               {PAINTS.map(([id, name]) => (
                 <button
@@ -122,29 +141,37 @@ export function PartView() {
                 </button>
               ))}
             </div>
-            <Viewer
-              shown={shown}
-              painting={painting}
-              draw={draw?.direction ?? null}
-              parting={draw?.parting ?? null}
-              markers={markers}
-              focus={focus}
-              onPick={pick}
-              onMarker={show}
-            />
-            <PlaceLine place={state.place} />
-            {paint !== 'plain' && (
-              <Legend painting={painting} paint={paint} resolution_mm={draw?.resolution_mm ?? null} />
-            )}
-          </div>
+          )}
+          <Viewer
+            viewerRef={viewer}
+            shown={shown}
+            painting={painting}
+            draw={draw?.direction ?? null}
+            tried={tried}
+            parting={draw?.parting ?? null}
+            markers={markers}
+            focus={focus}
+            onPick={pick}
+            onMarker={show}
+            onTurn={idle ? turn : null}
+          />
+          {shown !== null && <PlaceLine place={state.place} />}
+          {painting !== null && paint !== 'plain' && (
+            <Legend painting={painting} paint={paint} resolution_mm={draw?.resolution_mm ?? null} />
+          )}
+        </div>
+        {draw !== null && (
           <div>
-            {draw !== null && <MeasuresSection draw={draw} kept={state.kept} />}
-            {draw !== null && <DrawSection draw={draw} body={body} busy={state.busy !== null} onTurn={turn} />}
+            <MeasuresSection draw={draw} kept={state.kept} mended={state.file?.mended != null} />
+            <DrawSection draw={draw} body={body} busy={!idle} onTurn={turn} />
           </div>
-        </section>
-      )}
+        )}
+      </section>
+      <AlsoSection />
       {places.length > 0 && <PlacesSection places={places} chosen={chosen} onShow={show} />}
-      {state.file !== null && <FileSection file={state.file} body={body} model={brief.model} kept={state.kept} />}
+      {state.file !== null && state.asksUnit === null && (
+        <FileSection file={state.file} body={body} model={brief.model} kept={state.kept} />
+      )}
       {brief.model !== null && state.busy === null && (
         <p className="small" style={{ marginTop: 14 }}>
           <button
@@ -160,6 +187,6 @@ export function PartView() {
           <span className="quiet">its values stay in the brief, as if typed</span>
         </p>
       )}
-    </>
+    </PartWorkingProvider>
   );
 }

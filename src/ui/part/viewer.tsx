@@ -1,11 +1,14 @@
 'use client';
 import { useTheme } from 'next-themes';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type RefObject } from 'react';
 import type { Vec } from '@/core/geometry';
 import { ViewerClient } from '@/workers/viewer.client';
-import type { Look, Marker, MarkerPlace } from '@/workers/viewer.protocol';
+import type { Look, Marker, PictureDrawn } from '@/workers/viewer.protocol';
+import { fixed } from '../format';
 import type { Painting } from './bands';
-import type { Shown } from './use-part';
+import { DrawHandle } from './draw-handle';
+import type { PartState } from './part-state';
+import { meant } from './steer';
 
 const LOOKS: readonly (readonly [Look, string])[] = [
   ['corner', 'From a corner'],
@@ -23,36 +26,49 @@ const STILL = 4;
 
 /** The part as a picture: turned with the pointer or the arrow keys, cut open, painted, with numbered places. */
 export function Viewer({
+  viewerRef,
   shown,
   painting,
   draw,
+  tried,
   parting,
   markers,
   focus,
   onPick,
   onMarker,
+  onTurn,
 }: {
-  readonly shown: Shown;
-  readonly painting: Painting;
+  /** Filled while there is a picture; bodies come to it from the worker that reads them. */
+  readonly viewerRef: RefObject<ViewerClient | null>;
+  readonly shown: PartState['shown'];
+  readonly painting: Painting | null;
   readonly draw: Vec | null;
+  /** Draws that a leant arrow catches on. */
+  readonly tried: readonly Vec[];
   readonly parting: Float32Array | null;
   readonly markers: readonly Marker[];
   /** A place to turn to; a new object each time it is asked for. */
   readonly focus: { readonly at: Vec } | null;
   readonly onPick: (from: Vec, sight: Vec) => void;
   readonly onMarker: (id: string) => void;
+  /** Opens the mould another way; null where it cannot be turned now. */
+  readonly onTurn: ((d: Vec) => void) | null;
 }) {
   const frame = useRef<HTMLDivElement>(null);
-  const client = useRef<ViewerClient | null>(null);
   const [lacking, setLacking] = useState(false);
-  const [places, setPlaces] = useState<readonly MarkerPlace[] | null>(null);
+  const [picture, setPicture] = useState<{ readonly of: PartState['shown']; readonly seen: PictureDrawn } | null>(null);
+  const [leant, setLeant] = useState<Vec | null>(null);
+  const steering = useRef(false);
   const [cut, setCut] = useState<{ axis: 0 | 1 | 2; share: number } | null>(null);
   const down = useRef<{ x: number; y: number; moved: boolean; pan: boolean } | null>(null);
   const { resolvedTheme } = useTheme();
   const picked = useRef(onPick);
+  const body = useRef(shown);
   useEffect(() => {
     picked.current = onPick;
-  }, [onPick]);
+    body.current = shown;
+  }, [onPick, shown]);
+  const seen = picture !== null && shown !== null && picture.of === shown ? picture.seen : null;
 
   useEffect(() => {
     const room = frame.current;
@@ -63,7 +79,8 @@ export function Viewer({
     let made: ViewerClient;
     try {
       made = new ViewerClient(canvas, (answer) => {
-        if (answer.kind === 'drawn') setPlaces(answer.places);
+        if (answer.kind === 'drawn') setPicture({ of: body.current, seen: answer });
+        else if (answer.kind === 'steered') setLeant(steering.current ? answer.direction : null);
         else if (answer.kind === 'sight') picked.current(answer.from, answer.sight);
         else setLacking(true);
       });
@@ -73,7 +90,7 @@ export function Viewer({
       queueMicrotask(() => setLacking(true));
       return;
     }
-    client.current = made;
+    viewerRef.current = made;
     const watcher = new ResizeObserver(([entry]) => {
       if (entry !== undefined)
         made.tell({ kind: 'resize', width: entry.contentRect.width, height: entry.contentRect.height });
@@ -91,32 +108,39 @@ export function Viewer({
       room.removeEventListener('wheel', wheel);
       made.close();
       canvas.remove();
-      client.current = null;
+      viewerRef.current = null;
     };
-  }, []);
-  const { corners, creases } = shown;
-  useEffect(() => client.current?.tell({ kind: 'show', corners, creases }), [corners, creases]);
+  }, [viewerRef]);
   useEffect(() => {
+    if (painting === null) return;
     const bands = painting.bands.map(({ tone, hatched }) => ({ tone, hatched }));
-    client.current?.tell({ kind: 'paint', bandOf: painting.bandOf, bands });
-  }, [painting]);
+    viewerRef.current?.tell({ kind: 'paint', bandOf: painting.bandOf, bands });
+  }, [viewerRef, painting]);
   useEffect(() => {
-    if (draw !== null) client.current?.tell({ kind: 'open', direction: draw, parting: parting ?? new Float32Array() });
-  }, [draw, parting, corners]);
-  useEffect(() => client.current?.tell({ kind: 'mark', markers }), [markers]);
+    if (draw !== null)
+      viewerRef.current?.tell({ kind: 'open', direction: draw, parting: parting ?? new Float32Array() });
+  }, [viewerRef, draw, parting, shown]);
+  useEffect(() => viewerRef.current?.tell({ kind: 'mark', markers }), [viewerRef, markers]);
   useEffect(
-    () => client.current?.tell({ kind: 'cut', axis: cut?.axis ?? null, share: cut?.share ?? 0 }),
-    [cut, corners],
+    () => viewerRef.current?.tell({ kind: 'cut', axis: cut?.axis ?? null, share: cut?.share ?? 0 }),
+    [viewerRef, cut, shown],
   );
   useEffect(() => {
-    if (focus !== null) client.current?.tell({ kind: 'focus', at: focus.at });
-  }, [focus]);
+    if (focus !== null) viewerRef.current?.tell({ kind: 'focus', at: focus.at });
+  }, [viewerRef, focus]);
   useEffect(() => {
     const style = getComputedStyle(document.documentElement);
     const [ink, hot] = ['--ink', '--hot'].map((name) => style.getPropertyValue(name).trim());
-    client.current?.tell({ kind: 'inks', ink: ink || '#24211d', hot: hot || '#b23c0e' });
-  }, [resolvedTheme]);
+    viewerRef.current?.tell({ kind: 'inks', ink: ink || '#24211d', hot: hot || '#b23c0e' });
+  }, [viewerRef, resolvedTheme]);
+  const letGo = (d: Vec | null): void => {
+    steering.current = false;
+    setLeant(null);
+    if (d === null) viewerRef.current?.tell({ kind: 'steer', to: null });
+    else onTurn?.(meant(d, tried));
+  };
 
+  if (lacking && shown === null) return null;
   if (lacking)
     return (
       <p className="viewer-lack" role="status" data-testid="no-webgl">
@@ -124,13 +148,13 @@ export function Viewer({
       </p>
     );
   return (
-    <div>
+    <div hidden={shown === null}>
       <div
         className="viewer"
         ref={frame}
         role="application"
         tabIndex={0}
-        data-drawn={places !== null}
+        data-drawn={seen !== null}
         aria-label="Picture of the part: arrow keys turn it, plus and minus come nearer, Enter measures the middle"
         onPointerDown={(e) => {
           if ((e.target as Element).tagName !== 'CANVAS') return;
@@ -144,15 +168,15 @@ export function Viewer({
           const [x, y] = [e.clientX - from.x, e.clientY - from.y];
           if (!from.moved && Math.hypot(x, y) <= STILL) return;
           down.current = { ...from, x: e.clientX, y: e.clientY, moved: true };
-          if (from.pan) client.current?.tell({ kind: 'pan', x, y });
-          else client.current?.tell({ kind: 'turn', right: -x * TURN_OF_PIXEL, up: y * TURN_OF_PIXEL });
+          if (from.pan) viewerRef.current?.tell({ kind: 'pan', x, y });
+          else viewerRef.current?.tell({ kind: 'turn', right: -x * TURN_OF_PIXEL, up: y * TURN_OF_PIXEL });
         }}
         onPointerUp={(e) => {
           const from = down.current;
           down.current = null;
           if (from === null || from.moved) return;
           const box = e.currentTarget.getBoundingClientRect();
-          client.current?.tell({ kind: 'sight', x: e.clientX - box.left, y: e.clientY - box.top });
+          viewerRef.current?.tell({ kind: 'sight', x: e.clientX - box.left, y: e.clientY - box.top });
         }}
         onContextMenu={(e) => e.preventDefault()}
         onKeyDown={(e) => {
@@ -169,10 +193,10 @@ export function Viewer({
           } as const;
           if (e.target !== e.currentTarget || !(e.key in act)) return;
           e.preventDefault();
-          client.current?.tell(act[e.key as keyof typeof act]);
+          viewerRef.current?.tell(act[e.key as keyof typeof act]);
         }}
       >
-        {(places ?? []).map((p) => {
+        {(seen?.places ?? []).map((p) => {
           const marker = markers.find((m) => m.id === p.id);
           return marker === undefined ? null : (
             <button
@@ -187,6 +211,26 @@ export function Viewer({
             </button>
           );
         })}
+        {seen?.tip != null && draw !== null && onTurn !== null && (
+          <DrawHandle
+            tip={seen.tip}
+            viewer={() => viewerRef.current}
+            leant={leant}
+            onLetGo={letGo}
+            onHold={() => {
+              steering.current = true;
+            }}
+          />
+        )}
+        {leant !== null && (
+          <p className="leant small" role="status">
+            Along{' '}
+            {meant(leant, tried)
+              .map((x) => fixed(x, 2))
+              .join(', ')}
+            : let go, or press Enter, to open this way.
+          </p>
+        )}
       </div>
       <div className="viewer-bar small" role="group" aria-label="View of the part">
         {LOOKS.map(([look, name]) => (
@@ -194,7 +238,7 @@ export function Viewer({
             key={look}
             type="button"
             className="textbtn dotted"
-            onClick={() => client.current?.tell({ kind: 'look', from: look })}
+            onClick={() => viewerRef.current?.tell({ kind: 'look', from: look })}
           >
             {name}
           </button>

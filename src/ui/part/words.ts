@@ -2,7 +2,9 @@ import { REFUSALS, type CoreIssue } from '@/core/errors';
 import type { DrawClass, MeshVerdict, Release } from '@/core/geometry';
 import type { MeasuredField } from '@/core/measured';
 import { MAX_FILE_BYTES, MAX_TRIANGLES } from '@/core/mesh-files';
-import type { PartStage } from '@/workers/part.protocol';
+import { inUnitsOf, type UnitSystem } from '@/core/units';
+import type { MendTold, PartStage } from '@/workers/part.protocol';
+import { significant } from '../format';
 
 export const STAGE_WORDS: Readonly<Record<PartStage | 'fetching', string>> = {
   fetching: 'Fetching the file',
@@ -16,10 +18,27 @@ export const VERDICT_WORDS: Readonly<Record<MeshVerdict, string>> = {
   solid: 'A closed surface: everything can be measured.',
   'inside-out': 'Wound inside out; it was turned, and everything can be measured.',
   'mis-oriented': 'Some facets were wound the wrong way; they were turned to agree with their neighbours.',
-  open: 'The surface has holes: it encloses nothing. Size and area stand; volume, walls and undercuts are not filled in. Close it in the model and drop it again.',
+  open: 'The surface has holes: it encloses nothing. Size and area stand; volume, walls and undercuts are not filled in.',
   'non-manifold':
-    'Some edges belong to more than two facets: bodies touch along them. Size and area stand; volume, walls and undercuts are not filled in. Part the bodies in the model and drop it again.',
+    'Some edges belong to more than two facets: bodies touch along them. Size and area stand; volume, walls and undercuts are not filled in.',
 };
+
+const filled = ({ pieces, filled_mm2 }: MendTold, units: UnitSystem): string => {
+  const area = inUnitsOf(filled_mm2 / 100, 'cm²', units) ?? { value: filled_mm2 / 100, unit: 'cm²' };
+  return `${pieces} flat ${pieces === 1 ? 'hole' : 'holes'}, ${significant(area.value, 3)} ${area.unit} in all`;
+};
+
+/** What mending would do, as an offer. */
+export const offerWords = (offer: MendTold, units: UnitSystem): string =>
+  offer.mend === 'holes-filled'
+    ? `It can be closed by filling ${filled(offer, units)}. Every figure then says that the surface was mended.`
+    : `It can be parted along those edges into ${offer.pieces} ${offer.pieces === 1 ? 'body' : 'bodies'}, each closed. Every figure then says so.`;
+
+/** What mending did. */
+export const doneWords = (done: MendTold, units: UnitSystem): string =>
+  done.mend === 'holes-filled'
+    ? `It was closed here by filling ${filled(done, units)}: all below is of the mended surface.`
+    : `It was parted here into ${done.pieces} ${done.pieces === 1 ? 'body' : 'bodies'}: all below is of the parted surface.`;
 
 export const DRAW_WORDS: Readonly<Record<DrawClass, string>> = {
   'file-axis': 'axis of the file',

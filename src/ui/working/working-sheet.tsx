@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import { shortName } from '@/core/routes';
 import { inUnitsOf } from '@/core/units';
-import { FIGURES, workingOf, type Working, type WorkingSymbol } from '@/core/workings';
+import { isFigure, workingOf, type Working, type WorkingSymbol } from '@/core/workings';
 import { significant } from '../format';
 import { useUnits } from '../preferences';
 import { SheetPage } from '../shell/sheet';
@@ -72,7 +72,7 @@ export function WorkingPage({
       {typeof result === 'string' ? (
         <p>No working: {result}</p>
       ) : (
-        <Body
+        <WorkingBody
           w={result}
           onDeeper={(figure, laneId) => onDeeper({ ...at, figure, laneId: laneId ?? at.laneId })}
           isBaseline={(id) => study.baselines.some((b) => b.id === (id ?? at.laneId))}
@@ -89,7 +89,11 @@ interface BodyProps {
   readonly isBaseline: (laneId: string | null) => boolean;
 }
 
-function Body({ w, onDeeper, isBaseline }: BodyProps & { readonly w: Working }) {
+const STAY = (): void => undefined;
+const NEVER = (): boolean => false;
+
+/** Equation, symbols and note of a working. A figure of no lane opens nothing further. */
+export function WorkingBody({ w, onDeeper = STAY, isBaseline = NEVER }: Partial<BodyProps> & { readonly w: Working }) {
   return (
     <>
       <p className="small quiet">{w.equation}</p>
@@ -121,7 +125,7 @@ function Body({ w, onDeeper, isBaseline }: BodyProps & { readonly w: Working }) 
 
 function Row({ s, onDeeper, isBaseline }: BodyProps & { readonly s: WorkingSymbol }) {
   const { id, rates } = useStudy();
-  const opens = s.opens !== null && (isBaseline(s.opensLane) || FIGURES.includes(s.opens)) ? s.opens : null;
+  const opens = s.opens !== null && (isBaseline(s.opensLane) || isFigure(s.opens)) ? s.opens : null;
   return (
     <tr>
       <td className="mono">{s.symbol}</td>

@@ -1,0 +1,49 @@
+import { expect, test } from '@playwright/test';
+import { copyOf, openView, saved, setQuantity } from './journeys';
+
+test('the schools are weighed, the weights kept for the team, and another school leads the study', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, 'Gear head body, sealed');
+  await openView(page, id, 'routes');
+  await setQuantity(page, 18_000);
+  await expect(page.getByTestId('schools-agree')).toContainText('The schools do not agree');
+  const table = page.getByRole('table', { name: 'Schools of choice' });
+  await expect(table.getByRole('row').filter({ hasText: 'least programme cost' })).toContainText(
+    'permanent mould, tilting',
+  );
+  await expect(table.getByRole('row').filter({ hasText: 'soonest good parts' })).toContainText('weeks');
+  await expect(page.locator('[data-leader]')).toContainText(/first by cost/);
+  await expect(page.getByTestId('pareto')).toContainText('Beaten: permanent mould, low pressure by');
+
+  // All weight on the cost puts the cheapest first.
+  for (const name of ['days to the first article', 'second operations', 'tolerance reserve', 'scrap'])
+    await page.getByLabel(name, { exact: true }).fill('0');
+  await page.getByLabel('programme cost', { exact: true }).fill('8');
+  const scores = page.getByRole('list', { name: 'Lanes by the weights' });
+  await expect(scores.getByRole('listitem').first()).toContainText('permanent mould, tilting');
+  await expect(scores.getByRole('listitem').first()).toContainText('1.00');
+  await page.getByRole('button', { name: 'Keep for the team' }).click();
+  await expect(page.getByText('Who: the name of who sets them is wanted.')).toBeVisible();
+  await page.getByLabel('Who', { exact: true }).fill('Casting buyer');
+  await page.getByRole('button', { name: 'Keep for the team' }).click();
+  await expect(page.getByText('Kept for the team.')).toBeVisible();
+
+  await page.getByLabel('Led by soonest good parts').check();
+  await expect(page.getByTestId('led-by')).toContainText(
+    'shell investment, printed patterns; the cheapest is permanent',
+  );
+  await expect(page.locator('[data-leader]')).toHaveAttribute('data-lane', 'shell-investment/printed');
+  await saved(page);
+  await page.reload();
+  await expect(page.getByTestId('led-by')).toContainText('shell investment, printed patterns');
+  await expect(page.getByRole('heading', { name: /^The team’s weights/ })).toContainText('set by Casting buyer');
+  await expect(page.getByLabel('programme cost', { exact: true })).toHaveValue('8');
+  await page.getByRole('link', { name: 'Decision', exact: true }).click();
+  await expect(page.locator('[id="lane-shell-investment/printed"]')).toBeChecked();
+  const put = (weights: object) => request.put('/api/weights', { data: { weights, who: 'Journey' } });
+  expect((await put({ cost: 11, first: 3, operations: 1, reserve: 1, scrap: 1 })).status()).toBe(400);
+  expect((await put({ cost: 0, first: 0, operations: 0, reserve: 0, scrap: 0 })).status()).toBe(400);
+  expect((await put({ cost: 5, first: 3, operations: 1, reserve: 1, scrap: 1 })).status()).toBe(200);
+});

@@ -1,0 +1,143 @@
+import { boardAt, bestLayout, prepareStudy, RAIL_MAX, railQuantities, survives, type Study } from '../board';
+import type { Brief } from '../brief';
+
+/** What else would change the answer: the quantity, what the leader's tool may cost, a tolerance, the day it is wanted. */
+export interface BriefFlip {
+  readonly kind: 'quantity' | 'tooling' | 'part' | 'tolerance' | 'lead';
+  /** Field of the brief, or the figure. */
+  readonly key: string;
+  readonly words: string;
+  readonly unit: string;
+  readonly now: number;
+  /** Lane that takes the lead; null where none is left. */
+  readonly against: string | null;
+  /** Where it changes, rising. */
+  readonly at: readonly number[];
+}
+
+/** Features whose tolerance is looked at, the tightest first. */
+const MOST_FEATURES = 6;
+/** Shares of a tolerance that are tried before the change is narrowed down. */
+const TIGHTER = [0.9, 0.75, 0.6, 0.5, 0.4, 0.3, 0.2, 0.1] as const;
+const NARROWED = 12;
+
+/**
+ * Whole pieces at which another lane takes the place of the first, over the rail; each lane by its best layout there.
+ * The number is the first quantity after the change.
+ */
+export function quantityFlips(study: Study, first: string, second: string): number[] {
+  const of = (id: string): ((q: number) => number) => {
+    const entry = study.lanes.find((e) => e.lane.id === id);
+    return (q) => (entry === undefined ? NaN : (bestLayout(entry, q)?.total ?? NaN));
+  };
+  const [a, b] = [of(first), of(second)];
+  const ahead = (q: number): boolean => a(q) <= b(q);
+  const out: number[] = [];
+  const rail = railQuantities(160);
+  for (let i = 1; i < rail.length; i++) {
+    let [low, high] = [rail[i - 1]!, rail[i]!];
+    const before = ahead(low);
+    if (ahead(high) === before) continue;
+    while (high - low > 1) {
+      const middle = Math.floor((low + high) / 2);
+      if (ahead(middle) === before) low = middle;
+      else high = middle;
+    }
+    out.push(high);
+  }
+  return out.filter((q) => q <= RAIL_MAX);
+}
+
+/** What of the brief and of a quote would change the leader at q pieces; everything else as it is. */
+export function briefFlips(study: Study, q: number): BriefFlip[] {
+  const board = boardAt(study, q);
+  const lane = (id: string | null) => board.lanes.find((l) => l.id === id) ?? null;
+  const leader = lane(board.leader);
+  const second = lane(board.second);
+  if (leader?.money == null) return [];
+  const out: BriefFlip[] = [];
+  const currency = study.rates.currency.code;
+  if (second?.money != null) {
+    out.push({
+      kind: 'quantity',
+      key: 'quantity',
+      words: 'pieces over the life',
+      unit: 'pieces',
+      now: q,
+      against: second.id,
+      at: quantityFlips(study, leader.id, second.id),
+    });
+    const room = second.money.total - leader.money.total;
+    out.push(
+      {
+        kind: 'tooling',
+        key: 'tooling',
+        words: 'price of the leader’s tooling',
+        unit: currency,
+        now: leader.money.tooling,
+        against: second.id,
+        at: [leader.money.tooling + room],
+      },
+      {
+        kind: 'part',
+        key: 'unit',
+        words: 'price of the leader’s part',
+        unit: `${currency}/part`,
+        now: leader.money.unit,
+        against: second.id,
+        at: [leader.money.unit + room / q],
+      },
+    );
+  }
+  const first = leader.dates?.firstArticle_d;
+  if (first !== undefined) {
+    const sooner = board.lanes
+      .filter((l, i) => survives(study.lanes[i]!) && l.money !== null && (l.dates?.firstArticle_d ?? Infinity) < first)
+      .sort((x, y) => x.money!.total - y.money!.total)[0];
+    out.push({
+      kind: 'lead',
+      key: 'quantity.firstDelivery',
+      words: 'days from the order to the first article',
+      unit: 'days',
+      now: first,
+      against: sooner?.id ?? null,
+      at: [first],
+    });
+  }
+  return [...out, ...toleranceFlips(study, q, leader.id)];
+}
+
+function toleranceFlips(study: Study, q: number, leader: string): BriefFlip[] {
+  const { brief } = study;
+  const leads = (changed: Brief): string | null => boardAt(prepareStudy(changed, study.school, study.rates), q).leader;
+  return brief.features
+    .map((f, i) => ({ f, i }))
+    .filter(({ f }) => f.tol_mm > 0)
+    .sort((a, b) => a.f.tol_mm / a.f.nominal_mm - b.f.tol_mm / b.f.nominal_mm)
+    .slice(0, MOST_FEATURES)
+    .flatMap(({ f, i }): BriefFlip[] => {
+      const at = (share: number): Brief => ({
+        ...brief,
+        features: brief.features.map((x, k) => (k === i ? { ...x, tol_mm: x.tol_mm * share } : x)),
+      });
+      const hit = TIGHTER.findIndex((share) => leads(at(share)) !== leader);
+      if (hit < 0) return [];
+      let [kept, lost]: [number, number] = [hit === 0 ? 1 : TIGHTER[hit - 1]!, TIGHTER[hit]!];
+      for (let k = 0; k < NARROWED; k++) {
+        const middle = (kept + lost) / 2;
+        if (leads(at(middle)) === leader) kept = middle;
+        else lost = middle;
+      }
+      return [
+        {
+          kind: 'tolerance',
+          key: `features[${i}].tol_mm`,
+          words: `total tolerance of ${f.name || f.id}`,
+          unit: 'mm',
+          now: f.tol_mm,
+          against: leads(at(lost)),
+          at: [f.tol_mm * lost],
+        },
+      ];
+    });
+}

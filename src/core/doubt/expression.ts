@@ -1,0 +1,70 @@
+import { refuse } from '../errors';
+
+/** A worked expression as a tree. */
+export type Expr =
+  | { readonly kind: 'number'; readonly value: number }
+  | { readonly kind: 'name'; readonly name: string }
+  | { readonly kind: 'call'; readonly op: Op; readonly args: readonly Expr[] };
+
+/** What may stand between values: the four kinds of sum, and the functions of the workings. */
+export type Op = '+' | '-' | '*' | '/' | 'min' | 'max' | 'ceil' | 'floor' | 'on';
+
+const FUNCTIONS: Readonly<Record<string, Op>> = { min: 'min', max: 'max', ceil: 'ceil', floor: 'floor', on: 'on' };
+const TOKEN = /\s*(?:(\d+(?:\.\d*)?(?:e[+-]?\d+)?)|([A-Za-z_]\w*)|([-+*/(),]))/gy;
+
+/**
+ * Reads an expression of a working: + − * / ( ), names, numbers, min, max, ceil, floor and on.
+ * @throws {CoreError} E_KEY for a word or sign that is none of these
+ */
+export function parseExpression(text: string): Expr {
+  const tokens: string[] = [];
+  TOKEN.lastIndex = 0;
+  const trimmed = text.trim();
+  while (TOKEN.lastIndex < trimmed.length) {
+    const at = TOKEN.lastIndex;
+    const match = TOKEN.exec(trimmed);
+    if (match === null)
+      return refuse('E_KEY', 'expression', trimmed.slice(at, at + 20), 'a number, a name or one of + - * / ( )');
+    tokens.push(match[1] ?? match[2] ?? match[3] ?? '');
+  }
+  let next = 0;
+  const fail = (): never => refuse('E_KEY', 'expression', text, 'a sum that closes its brackets');
+  const eat = (token: string): void => {
+    if (tokens[next++] !== token) fail();
+  };
+  const value = (): Expr => {
+    const token = tokens[next++];
+    if (token === undefined) return fail();
+    if (token === '(') {
+      const inner = sum();
+      eat(')');
+      return inner;
+    }
+    if (token === '-') return { kind: 'call', op: '-', args: [{ kind: 'number', value: 0 }, value()] };
+    if (/^\d/.test(token)) return { kind: 'number', value: Number(token) };
+    const op = FUNCTIONS[token];
+    if (op !== undefined && tokens[next] === '(') {
+      next++;
+      const args = [sum()];
+      while (tokens[next] === ',') {
+        next++;
+        args.push(sum());
+      }
+      eat(')');
+      return args.length === 1 && (op === 'min' || op === 'max') ? args[0]! : { kind: 'call', op, args };
+    }
+    return /^[A-Za-z_]/.test(token) ? { kind: 'name', name: token } : fail();
+  };
+  const chain = (inner: () => Expr, ops: readonly string[]): Expr => {
+    let left = inner();
+    while (ops.includes(tokens[next] ?? '')) {
+      const op = tokens[next++] as Op;
+      left = { kind: 'call', op, args: [left, inner()] };
+    }
+    return left;
+  };
+  const product = (): Expr => chain(value, ['*', '/']);
+  const sum = (): Expr => chain(product, ['+', '-']);
+  const whole = sum();
+  return next === tokens.length ? whole : fail();
+}

@@ -1,0 +1,20 @@
+/** Doubt: a study's sums worked through with figures drawn from low, likely and high, and what that says of the choice. */
+export { fillDraws, streamOf, uniformAt, valueAt, type Spread } from './draws';
+export { parseExpression, type Expr } from './expression';
+export { doubtModel, QUANTITY, type DoubtInput, type DoubtLane, type DoubtModel } from './model';
+export { BLOCK, Program, Runner } from './program';
+export {
+  CONFIDENCE,
+  DRAWS,
+  DrawStore,
+  Sampling,
+  type Band,
+  type DifferenceDoubt,
+  type DoubtSummary,
+  type LaneDoubt,
+  type SamplingAsk,
+  type Share,
+} from './sampling';
+export { briefFlips, quantityFlips, type BriefFlip } from './brief-flips';
+export { bracketOf, FLIP_STEPS, FlipFinder, flipsOf, type Flip } from './flips';
+export { moversOf, type Mover } from './swings';

@@ -1,0 +1,2 @@
+/** What the team weighs routes by. */
+export { setTeamWeights, teamWeights, type TeamWeights } from './weights';

@@ -1,0 +1,145 @@
+'use client';
+import {
+  BarController,
+  BarElement,
+  CategoryScale,
+  Chart,
+  LinearScale,
+  type ChartConfiguration,
+  type Plugin,
+} from 'chart.js';
+import { useTheme } from 'next-themes';
+import { useEffect, useRef } from 'react';
+import type { DifferenceDoubt } from '@/core/doubt';
+import { shortName } from '@/core/routes';
+import { css, FAMILY } from '../charts/chart-parts';
+import { whole } from '../format';
+import { percent, rough } from './words';
+
+Chart.register(BarController, BarElement, CategoryScale, LinearScale);
+
+/** How far the next route is over the leader, draw by draw: bars right of the line at zero are draws the leader wins. */
+export function DifferenceChart({
+  difference,
+  currency,
+}: {
+  readonly difference: DifferenceDoubt;
+  readonly currency: string;
+}) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const { resolvedTheme } = useTheme();
+  const { first, holds } = difference;
+  const made = useRef<Chart<'bar'> | null>(null);
+  const shown = useRef(difference);
+  useEffect(() => {
+    const element = canvas.current;
+    if (element === null) return;
+    const [ink, soft, hair] = [css('--ink'), css('--ink-2'), css('--hair')];
+    const zero: Plugin = {
+      id: 'zero',
+      afterDatasetsDraw: (chart) => {
+        const { from, to } = shown.current;
+        const { left, right, top, bottom } = chart.chartArea;
+        const x = left + ((0 - from) / (to - from)) * (right - left);
+        if (x < left || x > right) return;
+        const { ctx } = chart;
+        ctx.save();
+        ctx.strokeStyle = css('--hot');
+        ctx.lineWidth = 1.5;
+        ctx.beginPath();
+        ctx.moveTo(x, top);
+        ctx.lineTo(x, bottom);
+        ctx.stroke();
+        ctx.restore();
+      },
+    };
+    const config: ChartConfiguration<'bar'> = {
+      type: 'bar',
+      data: {
+        labels: [],
+        datasets: [
+          {
+            data: [],
+            borderColor: ink,
+            barPercentage: 0.94,
+            categoryPercentage: 1,
+          },
+        ],
+      },
+      options: {
+        responsive: true,
+        maintainAspectRatio: false,
+        animation: false,
+        events: [],
+        scales: {
+          x: {
+            grid: { display: false },
+            border: { color: soft },
+            ticks: {
+              color: soft,
+              font: { family: FAMILY, size: 11 },
+              maxRotation: 0,
+              autoSkip: true,
+              maxTicksLimit: 7,
+            },
+            title: { display: true, text: '', color: soft, font: { family: FAMILY, size: 11 } },
+          },
+          y: {
+            grid: { color: hair, lineWidth: 0.8 },
+            border: { display: false },
+            ticks: {
+              color: soft,
+              font: { family: FAMILY, size: 11 },
+              maxTicksLimit: 4,
+              callback: (v) => whole(Number(v)),
+            },
+            title: { display: true, text: 'draws', color: soft, font: { family: FAMILY, size: 11 } },
+          },
+        },
+        plugins: { legend: { display: false }, tooltip: { enabled: false } },
+      },
+      plugins: [zero],
+    };
+    const chart = new Chart(element, config);
+    made.current = chart;
+    return () => {
+      chart.destroy();
+      made.current = null;
+    };
+  }, [resolvedTheme]);
+  useEffect(() => {
+    shown.current = difference;
+    if (made.current !== null) redraw(made.current, difference, currency);
+  }, [difference, currency, resolvedTheme]);
+  return (
+    <figure className="difference-chart">
+      <canvas
+        ref={canvas}
+        role="img"
+        aria-label={`${shortName(first)} is the cheaper of the two in ${percent(holds.share)} % of the draws; half of the draws lie over ${rough(difference.band.p50)} ${currency}`}
+      />
+      <figcaption className="small quiet">
+        Filled bars: draws in which {shortName(first)} is the cheaper. The outermost bars hold all that lies further
+        out.
+      </figcaption>
+    </figure>
+  );
+}
+
+const middleOf = ({ from, to, bars }: DifferenceDoubt, i: number): number =>
+  from + ((i + 0.5) * (to - from)) / bars.length;
+
+/** Draws other draws in the same chart: nothing flickers while they come in. */
+function redraw(chart: Chart<'bar'>, difference: DifferenceDoubt, currency: string): void {
+  const [set] = chart.data.datasets;
+  if (set === undefined) return;
+  const soft = css('--ink-2');
+  const wins = difference.bars.map((_, i) => middleOf(difference, i) >= 0);
+  set.data = [...difference.bars];
+  set.backgroundColor = wins.map((w) => (w ? soft : 'transparent'));
+  set.borderWidth = wins.map((w) => (w ? 0 : 1));
+  chart.data.labels = difference.bars.map((_, i) => rough(middleOf(difference, i)));
+  const { title } = chart.options.scales?.['x'] as unknown as { title: { text: string } };
+  title.text = `${currency} that ${shortName(difference.second)} is over ${shortName(difference.first)}, whole programme`;
+  chart.update('none');
+}

@@ -1,0 +1,136 @@
+'use client';
+import { memo } from 'react';
+import { DRAWS } from '@/core/doubt';
+import { shortName } from '@/core/routes';
+import { significant, weeks, whole } from '../format';
+import { useStudy } from '../study/study-context';
+import { DifferenceChart } from './difference-chart';
+import { FlipsList } from './flips-list';
+import { MoversTable } from './movers-table';
+import type { DoubtState } from './doubt-state';
+import type { DoubtChoice } from './use-doubt';
+import { inDraws, percent, rough, sentence } from './words';
+
+/** How firm the leader is: shares of the draws, the difference to the next, what moves it and what would turn it. */
+export const DoubtSection = memo(function DoubtSection({
+  doubt,
+  choice,
+  onChoice,
+  onGo,
+}: {
+  readonly doubt: DoubtState;
+  readonly choice: DoubtChoice;
+  readonly onChoice: (choice: DoubtChoice) => void;
+  /** Sets the rail. */
+  readonly onGo: (q: number) => void;
+}) {
+  const { study } = useStudy();
+  const currency = study.rates.currency.code;
+  const { summary, depth, nothing, error, done } = doubt;
+  if (nothing === 'no-lane') return null;
+  return (
+    <section className="section" aria-label="How sure">
+      <h2>
+        How sure{' '}
+        <span className="quiet">
+          every figure drawn between its low and high, {whole(DRAWS)} times, all routes by the same draws
+        </span>
+      </h2>
+      {error !== null && (
+        <p className="bad" role="alert">
+          Not drawn: {error}
+        </p>
+      )}
+      {nothing === 'discounted' && (
+        <p className="small">
+          The rate set discounts later years, so that the lots are no plain sum; such a study is not drawn.
+        </p>
+      )}
+      {summary === null && error === null && nothing === null && (
+        <p className="small quiet" role="status">
+          Drawing …
+        </p>
+      )}
+      {summary !== null && <Verdict doubt={doubt} />}
+      {summary?.difference != null && <DifferenceChart difference={summary.difference} currency={currency} />}
+      <h3>What would overturn it</h3>
+      {depth === null ? <Waiting /> : <FlipsList depth={depth} onGo={onGo} />}
+      <h3>What moves the choice</h3>
+      {depth === null ? <Waiting /> : <MoversTable depth={depth} currency={currency} />}
+      <div className="board-tools small doubt-tools">
+        <div className="toggle" role="group" aria-label="Spread of a figure over its range">
+          {(['pert', 'triangle'] as const).map((spread) => (
+            <button
+              key={spread}
+              type="button"
+              aria-pressed={choice.spread === spread}
+              onClick={() => onChoice({ ...choice, spread })}
+            >
+              {spread === 'pert' ? 'beta-PERT' : 'triangle'}
+            </button>
+          ))}
+        </div>
+        <label>
+          <input
+            type="checkbox"
+            checked={choice.demand}
+            disabled={study.brief.quantity.demand === null}
+            onChange={(e) => onChoice({ ...choice, demand: e.target.checked })}
+          />{' '}
+          the quantity too{study.brief.quantity.demand === null ? ' (the brief gives no demand band)' : ''}
+        </label>
+        <label>
+          Seed{' '}
+          <input
+            className="cell-input num"
+            type="number"
+            min={1}
+            max={999_999}
+            style={{ width: 80 }}
+            value={choice.seed}
+            onChange={(e) => {
+              const seed = Math.round(Number(e.target.value));
+              if (seed >= 1 && seed <= 999_999) onChoice({ ...choice, seed });
+            }}
+          />
+        </label>
+        <span className="quiet" role="status">
+          {summary !== null && `${whole(summary.draws)} draws in ${significant(doubt.ms, 2)} ms${done ? '' : ' …'}`}
+        </span>
+      </div>
+    </section>
+  );
+});
+
+const Waiting = () => (
+  <p className="small quiet" role="status">
+    Looking …
+  </p>
+);
+
+function Verdict({ doubt }: { readonly doubt: DoubtState }) {
+  const { study } = useStudy();
+  const currency = study.rates.currency.code;
+  const lanes = doubt.summary?.lanes ?? [];
+  const race = lanes
+    .filter((l) => l.cheapest !== null)
+    .sort((a, b) => (b.cheapest?.share ?? 0) - (a.cheapest?.share ?? 0));
+  const [first, next] = race;
+  if (first?.cheapest == null) return null;
+  const close = next?.cheapest != null && next.cheapest.high >= first.cheapest.low;
+  return (
+    <p data-testid="doubt-verdict">
+      <strong>{sentence(shortName(first.id))}</strong> is the cheapest of {race.length}{' '}
+      {race.length === 1 ? 'route' : 'routes'} {inDraws(first.cheapest)}
+      {next?.cheapest != null && next.cheapest.share > 0 && (
+        <>
+          , {shortName(next.id)} in {percent(next.cheapest.share)} %
+        </>
+      )}
+      .{close && ' Too close to call.'}
+      {first.inTime !== null && <> Its first article comes in time {inDraws(first.inTime)}.</>} In eight draws of ten a
+      part costs {rough(first.allIn.p10)} to {rough(first.allIn.p90)} {currency} all in, and the first article comes in{' '}
+      {weeks(first.first.p10)} to {weeks(first.first.p90)} weeks.
+    </p>
+  );
+}

@@ -1,0 +1,66 @@
+'use client';
+import { useMemo, useState } from 'react';
+import type { BriefFlip } from '@/core/doubt';
+import { shortName } from '@/core/routes';
+import type { DoubtDepth } from '@/workers/doubt.protocol';
+import { whole } from '../format';
+import { useStudy } from '../study/study-context';
+import { briefFlipWords, flipWords, nearness } from './words';
+
+const FEW = 6;
+
+/** What would overturn the leader, one figure at a time, the nearest first; a quantity sets the rail there. */
+export function FlipsList({ depth, onGo }: { readonly depth: DoubtDepth; readonly onGo: (q: number) => void }) {
+  const { study } = useStudy();
+  const [all, setAll] = useState(false);
+  const told = useMemo(() => {
+    const by = new Map(depth.inputs.map((i) => [i.key, i]));
+    return depth.flips
+      .flatMap((flip) => {
+        const input = by.get(flip.key);
+        return input === undefined ? [] : [{ flip, input, near: nearness(flip, input) }];
+      })
+      .sort((a, b) => Number(b.flip.within) - Number(a.flip.within) || a.near - b.near);
+  }, [depth]);
+  const within = told.filter((t) => t.flip.within).length;
+  const shown = all ? told : told.slice(0, Math.max(FEW, within));
+  return (
+    <>
+      <ul className="flips" aria-label="What would overturn it">
+        {depth.briefFlips.map((flip) => (
+          <li key={`${flip.kind} ${flip.key}`}>
+            {briefFlipWords(flip, depth.leader)}
+            {flip.kind === 'quantity' && <GoThere flip={flip} onGo={onGo} />}
+          </li>
+        ))}
+        {shown.map(({ flip, input }) => (
+          <li key={`${flip.key} ${flip.against}`}>
+            {flipWords(flip, input, study.rates)}
+            {flip.within && <strong> · within its range</strong>}
+          </li>
+        ))}
+      </ul>
+      <p className="small quiet">
+        {told.length === 0
+          ? `No single rate, price, share or hour, from a quarter to four times its likely value, puts another route before ${shortName(depth.leader)}.`
+          : `One figure at a time, the rest at likely, from a quarter to four times its likely value. ${within === 0 ? 'None turns it within its own range.' : `${within} ${within === 1 ? 'turns' : 'turn'} it within ${within === 1 ? 'its' : 'their'} range.`}`}{' '}
+        {told.length > shown.length && (
+          <button type="button" className="textbtn dotted" onClick={() => setAll(true)}>
+            all {told.length}
+          </button>
+        )}
+      </p>
+    </>
+  );
+}
+
+function GoThere({ flip, onGo }: { readonly flip: BriefFlip; readonly onGo: (q: number) => void }) {
+  return flip.at.map((q) => (
+    <span key={q}>
+      {' '}
+      <button type="button" className="textbtn dotted small" onClick={() => onGo(q)}>
+        rail to {whole(q)}
+      </button>
+    </span>
+  ));
+}

@@ -1,0 +1,84 @@
+import type { BriefFlip, DoubtInput, Flip, Share } from '@/core/doubt';
+import { rateEntries, type RateSet } from '@/core/rates';
+import { shortName } from '@/core/routes';
+import { fixed, significant, whole } from '../format';
+
+/** A share of the draws as a whole per cent; the outer ones as "under 1" and "over 99". */
+export function percent(share: number): string {
+  const p = 100 * share;
+  return p > 0 && p < 1 ? 'under 1' : p < 100 && p > 99 ? 'over 99' : fixed(p, 0);
+}
+
+/** In how many of the draws, with the limits of its sampling error, in words. */
+export function inDraws(s: Share): string {
+  if (s.share === 1) return `in every draw (at least ${fixed(100 * s.low, 2)} %, by sampling error)`;
+  if (s.share === 0) return `in no draw (at most ${fixed(100 * s.high, 2)} %, by sampling error)`;
+  return `in ${percent(s.share)} % of the draws (${fixed(100 * s.low, 1)} to ${fixed(100 * s.high, 1)} %, by sampling error)`;
+}
+
+/** A figure with three digits that count. */
+export const rough = (x: number): string => significant(Number(x.toPrecision(3)), 3);
+
+/** Words with their first letter large. */
+export const sentence = (words: string): string => words.replace(/^./, (x) => x.toUpperCase());
+
+const named = new WeakMap<RateSet, ReadonlyMap<string, string>>();
+
+/** What a figure in doubt is called: by the rate set where it is a rate, else as its working calls it. */
+export function inputWords(input: DoubtInput, rates: RateSet): string {
+  let known = named.get(rates);
+  if (known === undefined) {
+    known = new Map(rateEntries(rates).map((e) => [e.path, e.of === '' ? e.words : `${e.of}: ${e.words}`]));
+    named.set(rates, known);
+  }
+  const lane = /^(?:routes|variants)\["(.+?)"\]/.exec(input.key)?.[1];
+  const words = known.get(input.path) ?? input.words;
+  return lane === undefined || words.startsWith(shortName(lane)) ? words : `${shortName(lane)}: ${words}`;
+}
+
+/** A figure with its unit, a share as a per cent. */
+export const figureWords = (x: number, unit: string): string =>
+  unit === 'share'
+    ? `${significant(100 * x, 3)} %`
+    : unit === 'pieces'
+      ? `${whole(x)} pieces`
+      : `${rough(x)} ${unit === '–' ? '' : unit}`.trim();
+
+/** How far off the nearest change is, in widths of the figure's range: what is nearest would change the answer soonest. */
+export function nearness(flip: Flip, input: DoubtInput): number {
+  const [low, likely, high] = input.range;
+  return Math.min(...flip.at.map((x) => Math.abs(x - likely))) / Math.max(high - low, 1e-12);
+}
+
+/** A flip point as a sentence: how long the leader stays first. */
+export function flipWords(flip: Flip, input: DoubtInput, rates: RateSet): string {
+  const name = inputWords(input, rates);
+  const likely = input.range[1];
+  const told = flip.at.map((x) => figureWords(x, input.unit));
+  const now = `likely ${figureWords(likely, input.unit)}`;
+  if (flip.kind === 'many')
+    return `${name}: ${shortName(flip.against)} leads between or beyond ${told.join(', ')} (${now})`;
+  const [at = NaN] = flip.at;
+  return `Stays first until ${name} ${at > likely ? 'rises above' : 'falls below'} ${told[0] ?? ''} (${now}); then ${shortName(flip.against)}`;
+}
+
+/** A flip point of the brief or of a quote as a sentence. */
+export function briefFlipWords(flip: BriefFlip, leads: string): string {
+  const to = flip.against === null ? 'no other route is sooner' : `then ${shortName(flip.against)}`;
+  const [at] = flip.at;
+  switch (flip.kind) {
+    case 'quantity':
+      if (at === undefined)
+        return `At no quantity of the rail do ${shortName(leads)} and ${shortName(flip.against ?? '')} change places`;
+      if (flip.at.length > 1)
+        return `${shortName(leads)} and ${shortName(flip.against ?? '')} change places at ${flip.at.map(whole).join(', ')} pieces`;
+      return `Stays first ${at > flip.now ? `up to ${whole(at - 1)}` : `down to ${whole(at)}`} pieces over the life (now ${whole(flip.now)}); ${to}`;
+    case 'tooling':
+    case 'part':
+      return `Stays first while ${flip.words} is under ${figureWords(at ?? NaN, flip.unit)} (now ${figureWords(flip.now, flip.unit)}); ${to}`;
+    case 'tolerance':
+      return `Stays first until the ${flip.words} is tightened to ${figureWords(at ?? NaN, flip.unit)} (now ${figureWords(flip.now, flip.unit)}); ${flip.against === null ? 'then no route survives' : to}`;
+    case 'lead':
+      return `If the first article is wanted before ${fixed((at ?? NaN) / 7, 1)} weeks from the order: ${flip.against === null ? to : `the cheapest that comes sooner is ${shortName(flip.against)}`}`;
+  }
+}

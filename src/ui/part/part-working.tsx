@@ -1,0 +1,60 @@
+'use client';
+import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
+import { findAlloy } from '@/core/alloys';
+import { hasPartWorking, partWorking, type PartFacts, type PartFigure } from '@/core/measured';
+import { Sheet, SheetPage } from '../shell/sheet';
+import { useStudy } from '../study/study-context';
+import { WorkingBody } from '../working/working-sheet';
+import type { PartState } from './part-state';
+
+interface Workings {
+  readonly facts: PartFacts | null;
+  readonly open: (figure: PartFigure) => void;
+}
+const PartWorkings = createContext<Workings>({ facts: null, open: () => undefined });
+
+/** What was measured, for figures anywhere within to tell and to open. */
+export function PartWorkingProvider({ state, children }: { readonly state: PartState; readonly children: ReactNode }) {
+  const { brief } = useStudy();
+  const { file, body, draw } = state;
+  const alloy = brief.alloy;
+  const facts = useMemo<PartFacts | null>(() => {
+    if (file === null || body === null || draw === null) return null;
+    const found = alloy === null ? undefined : findAlloy(alloy);
+    return {
+      facets: file.counts.triangles,
+      body,
+      draw,
+      alloy: found === undefined ? null : { id: found.id, name: found.name, density_kg_m3: found.density_kg_m3 },
+    };
+  }, [file, body, draw, alloy]);
+  const [figure, setFigure] = useState<PartFigure | null>(null);
+  const value = useMemo(() => ({ facts, open: setFigure }), [facts]);
+  const shown = figure !== null && facts !== null && hasPartWorking(figure, facts) ? partWorking(figure, facts) : null;
+  return (
+    <PartWorkings.Provider value={value}>
+      {children}
+      <Sheet open={shown !== null} onClose={() => setFigure(null)} testId="part-working">
+        {shown !== null && (
+          <SheetPage title={shown.title} under={file?.mended == null ? file?.name : `${file.name}, mended`}>
+            <WorkingBody w={shown} />
+          </SheetPage>
+        )}
+      </Sheet>
+    </PartWorkings.Provider>
+  );
+}
+
+/** What was measured; null before it is. */
+export const usePartFacts = (): PartFacts | null => useContext(PartWorkings).facts;
+
+/** A figure of the part that opens its working. */
+export function PartFigureButton({ figure, children }: { readonly figure: PartFigure; readonly children: ReactNode }) {
+  const { facts, open } = useContext(PartWorkings);
+  if (facts === null || !hasPartWorking(figure, facts)) return children;
+  return (
+    <button type="button" className="textbtn dotted num" title="Open the working" onClick={() => open(figure)}>
+      {children}
+    </button>
+  );
+}

@@ -1,0 +1,35 @@
+'use client';
+import { Button } from '@chakra-ui/react';
+import type { FileFound } from '@/workers/part.protocol';
+import { useUnits } from '../preferences';
+import { doneWords, offerWords, VERDICT_WORDS } from './words';
+
+/** Whether a file's surface encloses nothing as it came. */
+export const isBroken = (file: FileFound): boolean => file.verdict === 'open' || file.verdict === 'non-manifold';
+
+/** What the surface of a file is worth, what was done to close it, and what could be. */
+export function VerdictLine({
+  file,
+  onMend,
+}: {
+  readonly file: FileFound;
+  /** Closes the surface as is offered; null while something else is done. */
+  readonly onMend: (() => void) | null;
+}) {
+  const [units] = useUnits();
+  const { offer, mended, verdict } = file;
+  return (
+    <p data-testid="verdict-of-file" className={isBroken(file) ? 'verdict-broken' : undefined}>
+      {VERDICT_WORDS[verdict]} {mended !== null && doneWords(mended, units)}
+      {isBroken(file) && mended === null && offer === null && 'Mend it in the model and drop it again.'}
+      {offer !== null && (
+        <span data-testid="mend-offer">
+          {offerWords(offer, units)}{' '}
+          <Button size="xs" variant="outline" disabled={onMend === null} onClick={() => onMend?.()}>
+            {offer.mend === 'holes-filled' ? 'Fill and measure' : 'Part and measure'}
+          </Button>
+        </span>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,17 @@
+'use client';
+import { useMemo } from 'react';
+import { firstOf, schoolsAt } from '@/core/choice';
+import { useQuantity, useStudy } from '../study/study-context';
+import { useWeights } from './use-weights';
+
+/** The lane that leads this study by its own school of choice; the cheapest where no other was picked. */
+export function useLed(): string | null {
+  const { study, brief } = useStudy();
+  const { board } = useQuantity();
+  const { weights } = useWeights();
+  return useMemo(() => {
+    if (brief.leads === 'cost') return board.leader;
+    const schools = schoolsAt(study, board, weights);
+    return schools === null ? board.leader : firstOf(schools, brief.leads);
+  }, [study, brief.leads, board, weights]);
+}

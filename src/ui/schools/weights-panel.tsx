@@ -1,0 +1,130 @@
+'use client';
+import { Button } from '@chakra-ui/react';
+import { useMemo, useState } from 'react';
+import { MOST_WEIGHT, WEIGHED, weightTurns, type Schools } from '@/core/choice';
+import { shortName } from '@/core/routes';
+import { fixed, plainDate } from '../format';
+import { useStudy } from '../study/study-context';
+import type { UsedWeights } from './use-weights';
+import { scoreWords, WEIGHED_WORDS } from './words';
+
+/** Weights as sliders, the scores they give at once, what each of them turns, and a warning where a loser decides. */
+export function WeightsPanel({ schools, used }: { readonly schools: Schools; readonly used: UsedWeights }) {
+  const { study } = useStudy();
+  const { weights, setWeights, team, keep } = used;
+  const [who, setWho] = useState('');
+  const [said, setSaid] = useState<string | null>(null);
+  const all = useMemo(() => weightTurns(schools, weights), [schools, weights]);
+  const currency = study.rates.currency.code;
+  const changed = team !== null && WEIGHED.some((key) => weights[key] !== team.weights[key]);
+  const whole = WEIGHED.reduce((sum, key) => sum + weights[key], 0);
+  return (
+    <>
+      <h3>
+        The team’s weights{' '}
+        <span className="quiet small">
+          {team?.changedBy == null
+            ? 'not set by anybody yet'
+            : `set by ${team.changedBy} on ${plainDate(team.changedAt ?? '')}`}
+        </span>
+      </h3>
+      <div className="weights">
+        <div>
+          {WEIGHED.map((key) => {
+            const turns = all.filter((t) => t.key === key);
+            return (
+              <div key={key} className="weight">
+                <label htmlFor={`weight-${key}`}>{WEIGHED_WORDS[key]}</label>
+                <input
+                  id={`weight-${key}`}
+                  type="range"
+                  min={0}
+                  max={MOST_WEIGHT}
+                  step={0.5}
+                  value={weights[key]}
+                  aria-valuetext={`${fixed(weights[key], 1)} of ${MOST_WEIGHT}`}
+                  onChange={(e) => {
+                    const next = { ...weights, [key]: Number(e.target.value) };
+                    if (WEIGHED.some((k) => next[k] > 0)) setWeights(next);
+                  }}
+                />
+                <span className="num">{fixed(weights[key], 1)}</span>
+                <span className="small quiet">
+                  {fixed((100 * weights[key]) / whole, 0)} %
+                  {turns
+                    .map(
+                      (t) =>
+                        ` · ${t.at < weights[key] ? 'below' : 'above'} ${fixed(t.at, 1)} ${shortName(t.to)} is first`,
+                    )
+                    .join('')}
+                </span>
+              </div>
+            );
+          })}
+        </div>
+        <ol className="scores" aria-label="Lanes by the weights">
+          {schools.order.map((id) => {
+            const o = schools.options.find((x) => x.id === id);
+            const score = schools.scores[id] ?? 0;
+            return (
+              <li
+                key={id}
+                title={o === undefined ? undefined : WEIGHED.map((key) => scoreWords(o, key, currency)).join(', ')}
+              >
+                <span>{shortName(id)}</span>
+                <span className="bar" aria-hidden>
+                  <i style={{ width: `${100 * score}%` }} />
+                </span>
+                <span className="num">{fixed(score, 2)}</span>
+              </li>
+            );
+          })}
+        </ol>
+      </div>
+      {schools.reversals.length > 0 && (
+        <p className="small bad" role="status" data-testid="reversal">
+          The order hangs on a route nobody would choose:{' '}
+          {schools.reversals
+            .map((r) => `without ${shortName(r.dropped)}, ${shortName(r.newWinner)} would be first`)
+            .join('; ')}
+          . Weights mean what they do only beside the worst of each column.
+        </p>
+      )}
+      {changed && (
+        <form
+          className="small"
+          onSubmit={(e) => {
+            e.preventDefault();
+            if (who.trim() === '') return setSaid('Who: the name of who sets them is wanted.');
+            keep(who.trim()).then(
+              () => setSaid('Kept for the team.'),
+              (error: unknown) => setSaid(`Not kept: ${error instanceof Error ? error.message : String(error)}`),
+            );
+          }}
+        >
+          <label htmlFor="weights-who">Who</label>{' '}
+          <input
+            id="weights-who"
+            className="cell-input"
+            value={who}
+            maxLength={80}
+            onChange={(e) => setWho(e.target.value)}
+          />{' '}
+          <Button type="submit" size="xs" variant="outline">
+            Keep for the team
+          </Button>{' '}
+          {team !== null && (
+            <button type="button" className="textbtn dotted" onClick={() => setWeights(team.weights)}>
+              back to the team’s
+            </button>
+          )}
+        </form>
+      )}
+      {said !== null && (
+        <p className="small" role="status">
+          {said}
+        </p>
+      )}
+    </>
+  );
+}

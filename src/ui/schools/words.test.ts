@@ -1,0 +1,36 @@
+import { expect, test } from 'vitest';
+import { boardAt, prepareStudy } from '@/core/board';
+import { CHOICE_SCHOOLS, FIRST_WEIGHTS, firstOf, schoolsAt, type Schools } from '@/core/choice';
+import { bracket } from '@/core/testing/demo-briefs';
+import { agreement, firstBy, scoreWords, whyFirst } from './words';
+
+const study = prepareStudy(bracket());
+const schools = schoolsAt(study, boardAt(study, 1500), FIRST_WEIGHTS) as Schools;
+
+test('where the schools agree it is said in one sentence, else who says what', () => {
+  const one = Object.fromEntries(CHOICE_SCHOOLS.map((s) => [s, ['green-sand/machine']])) as unknown as Schools['first'];
+  expect(agreement({ ...schools, first: one })).toMatch(/^All five schools put green sand.* first\.$/);
+  const two = { ...one, soonest: ['plaster/printed'] };
+  expect(agreement({ ...schools, first: two })).toMatch(
+    /^The schools do not agree: green sand.* by least programme cost, .*; plaster.* by soonest good parts\.$/,
+  );
+});
+
+test('a lane says in few words which schools put it first', () => {
+  expect(firstBy(null, 'x')).toBe('');
+  expect(firstBy(schools, firstOf(schools, 'cost') ?? '')).toContain('cost');
+  expect(firstBy(schools, 'no such lane')).toBe('');
+});
+
+test('every school tells why in its own figures, with their units', () => {
+  const units = {
+    cost: /USD$/,
+    soonest: /weeks$/,
+    spare: /operations?, .* % reserve$/,
+    regret: /USD over the best, at .* pieces$/,
+    weighted: /of 1$/,
+  };
+  for (const school of CHOICE_SCHOOLS)
+    expect(whyFirst(schools, school, firstOf(schools, school) ?? '', 'USD')).toMatch(units[school]);
+  expect(scoreWords(schools.options[0]!, 'scrap', 'USD')).toMatch(/% scrap$/);
+});

@@ -1,0 +1,82 @@
+import { CHOICE_SCHOOLS, type ChoiceSchool, type LaneScores, type Schools, type Weighed } from '@/core/choice';
+import { shortName } from '@/core/routes';
+import { fixed, weeks, whole } from '../format';
+
+export const SCHOOL_WORDS: Readonly<Record<ChoiceSchool, string>> = {
+  cost: 'least programme cost',
+  soonest: 'soonest good parts',
+  spare: 'most room to spare',
+  regret: 'least regret over the demand',
+  weighted: 'the team’s weights',
+};
+
+export const WEIGHED_WORDS: Readonly<Record<Weighed, string>> = {
+  cost: 'programme cost',
+  first: 'days to the first article',
+  operations: 'second operations',
+  reserve: 'tolerance reserve',
+  scrap: 'scrap',
+};
+
+/** A score of a lane in its own unit. */
+export function scoreWords(o: LaneScores, key: Weighed, currency: string): string {
+  switch (key) {
+    case 'cost':
+      return `${whole(o.cost)} ${currency}`;
+    case 'first':
+      return `${weeks(o.first)} weeks`;
+    case 'operations':
+      return `${o.operations} ${o.operations === 1 ? 'operation' : 'operations'}`;
+    case 'reserve':
+      return `${fixed(100 * o.reserve, 0)} % reserve`;
+    case 'scrap':
+      return `${fixed(100 * o.scrap, 1)} % scrap`;
+  }
+}
+
+/** Why a school puts a lane first, in its own figures. */
+export function whyFirst(schools: Schools, school: ChoiceSchool, id: string, currency: string): string {
+  const o = schools.options.find((x) => x.id === id);
+  if (o === undefined) return '';
+  switch (school) {
+    case 'cost':
+      return scoreWords(o, 'cost', currency);
+    case 'soonest':
+      return `first article in ${scoreWords(o, 'first', currency)}`;
+    case 'spare':
+      return `${scoreWords(o, 'operations', currency)}, ${scoreWords(o, 'reserve', currency)}`;
+    case 'regret':
+      return `never more than ${whole(schools.maxRegret[id] ?? 0)} ${currency} over the best, at ${schools.states.map(whole).join(', ')} pieces`;
+    case 'weighted':
+      return `score ${fixed(schools.scores[id] ?? 0, 2)} of 1`;
+  }
+}
+
+/** Whether the schools agree, and where not, who says what. */
+export function agreement(schools: Schools): string {
+  const by = new Map<string, ChoiceSchool[]>();
+  for (const school of CHOICE_SCHOOLS)
+    for (const id of schools.first[school]) by.set(id, [...(by.get(id) ?? []), school]);
+  const all = [...by].find(([, list]) => list.length === CHOICE_SCHOOLS.length);
+  if (all !== undefined) return `All five schools put ${shortName(all[0])} first.`;
+  const told = [...by]
+    .sort((a, b) => b[1].length - a[1].length)
+    .map(([id, list]) => `${shortName(id)} by ${list.map((s) => SCHOOL_WORDS[s]).join(', ')}`);
+  return `The schools do not agree: ${told.join('; ')}.`;
+}
+
+/** Schools that put a lane first, as a few words on its row; empty where none does. */
+export const firstBy = (schools: Schools | null, id: string): string =>
+  schools === null
+    ? ''
+    : CHOICE_SCHOOLS.filter((s) => schools.first[s].includes(id))
+        .map((s) => SHORT[s])
+        .join(', ');
+
+const SHORT: Readonly<Record<ChoiceSchool, string>> = {
+  cost: 'cost',
+  soonest: 'time',
+  spare: 'room',
+  regret: 'regret',
+  weighted: 'weights',
+};

@@ -1,0 +1,48 @@
+import type { BriefFlip, DoubtInput, DoubtSummary, Flip, Mover, Spread } from '@/core/doubt';
+import type { CoreIssue } from '@/core/errors';
+import type { StudyAsked } from './survey.protocol';
+
+/** What is drawn: which study, at what quantity, by which seed. */
+export interface DoubtAsked extends StudyAsked {
+  readonly q: number;
+  readonly orderDate: string;
+  readonly seed: number;
+  readonly spread: Spread;
+  /** Whether the quantity is in doubt too, by the demand of the brief. */
+  readonly demand: boolean;
+  /** Whether movers and flip points are wanted when the draws are done. */
+  readonly deep: boolean;
+}
+
+/** A newer request ends the one before it. */
+export type DoubtRequest = { readonly id: number } & DoubtAsked;
+
+/** Ends what is under way and asks for nothing. */
+export interface DoubtStop {
+  readonly id: number;
+  readonly stop: true;
+}
+
+/** Of the leader and the next route, what moves their difference and what would make them change places. */
+export interface DoubtDepth {
+  readonly leader: string;
+  readonly second: string | null;
+  /** Figures in doubt of the two, by name. */
+  readonly inputs: readonly DoubtInput[];
+  readonly movers: readonly Mover[];
+  readonly flips: readonly Flip[];
+  readonly briefFlips: readonly BriefFlip[];
+}
+
+export type DoubtAnswer =
+  | {
+      readonly id: number;
+      readonly kind: 'sampled';
+      readonly summary: DoubtSummary;
+      readonly done: boolean;
+      readonly ms: number;
+    }
+  | { readonly id: number; readonly kind: 'depth'; readonly depth: DoubtDepth; readonly ms: number }
+  /** No money can be drawn: nothing leads, or lots are discounted by their year. */
+  | { readonly id: number; readonly kind: 'nothing'; readonly why: 'no-lane' | 'discounted' }
+  | { readonly id: number; readonly kind: 'refused'; readonly issue: CoreIssue | null; readonly message: string };

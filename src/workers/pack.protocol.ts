@@ -1,0 +1,5 @@
+/** A file as it is sent: packed by gzip, with the SHA-256 of what it was, in hexadecimal. */
+export interface Packed {
+  readonly sha256: string;
+  readonly packed: Blob;
+}
