@@ -17,12 +17,6 @@ export interface DoubtAsked extends StudyAsked {
 /** A newer request ends the one before it. */
 export type DoubtRequest = { readonly id: number } & DoubtAsked;
 
-/** Ends what is under way and asks for nothing. */
-export interface DoubtStop {
-  readonly id: number;
-  readonly stop: true;
-}
-
 /** Of the leader and the next route, what moves their difference and what would make them change places. */
 export interface DoubtDepth {
   readonly leader: string;

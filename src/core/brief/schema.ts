@@ -256,6 +256,15 @@ export const briefSchema = z.strictObject({
     .prefault({}),
   /** School of choice whose first lane leads this study. */
   leads: z.enum(['cost', 'soonest', 'spare', 'regret', 'weighted']).default('cost'),
+  /** A plan in two steps that was adopted: the first pieces on one lane, the rest on another. */
+  plan: z
+    .strictObject({
+      first: z.string().min(1).max(60),
+      then: z.string().min(1).max(60),
+      pieces: z.number().int().min(1).max(1_000_000),
+    })
+    .nullish()
+    .transform((v) => v ?? null),
   model: modelSchema.nullish().transform((v) => v ?? null),
   bends: z.number().int().min(0).max(100).optional(),
   machiningSetups: z.number().int().min(0).max(50).optional(),

@@ -9,7 +9,10 @@ import { LotSection } from './lot-section';
 import { NeededTable } from './needed-table';
 import { StepsPage } from './steps-page';
 import { Timelines } from './timelines';
-import { useDeliveries } from './use-deliveries';
+import { BridgeSection } from '../bridge/bridge-section';
+import { useBridge } from '../bridge/use-bridge';
+import { pays, planWords } from '../bridge/words';
+import { useDeliveries, type Delivery } from './use-deliveries';
 
 /** When parts come: good pieces against the calendar, the wanted dates, and the steps that fill the time. */
 export function CalendarView() {
@@ -17,6 +20,22 @@ export function CalendarView() {
   const { deliveries, q } = useDeliveries();
   const needed = useMemo(() => neededPieces(brief), [brief]);
   const [openId, setOpenId] = useState<string | null>(null);
+  const bridge = useBridge(study.missing.length === 0 && deliveries.length > 0);
+  const drawn = useMemo(() => {
+    const best = bridge.offered[0]?.plan ?? null;
+    const plan = bridge.adopted ?? (pays(best, bridge.single) ? best : null);
+    if (plan === null || bridge.q !== q) return deliveries;
+    const line: Delivery = {
+      id: 'plan',
+      name: 'In two steps',
+      variant: planWords(plan),
+      curve: plan.curve,
+      timeline: null,
+      firstArticle_d: plan.firstArticle_d,
+      lastPart_d: plan.lastPart_d,
+    };
+    return [line, ...deliveries];
+  }, [bridge, deliveries, q]);
   const opened = deliveries.find((d) => d.id === openId);
   const page = useMemo(() => (opened === undefined ? null : <StepsPage delivery={opened} />), [opened]);
   if (study.missing.length > 0)
@@ -31,12 +50,13 @@ export function CalendarView() {
             to {whole(q)}, from an order on {plainDate(orderDate)}; one tool and the usual share of the shop
           </span>
         </h2>
-        <DeliveryChart deliveries={deliveries} needed={needed} orderDate={orderDate} q={q} />
+        <DeliveryChart deliveries={drawn} needed={needed} orderDate={orderDate} q={q} />
       </section>
       <section className="section">
         <h2>When the wanted pieces exist</h2>
-        <NeededTable deliveries={deliveries} needed={needed} orderDate={orderDate} onOpen={setOpenId} />
+        <NeededTable deliveries={drawn} needed={needed} orderDate={orderDate} onOpen={setOpenId} />
       </section>
+      <BridgeSection bridge={bridge} onOpen={setOpenId} />
       <section className="section">
         <h2>
           Where the time goes <span className="quiet">the stroke is the first article</span>

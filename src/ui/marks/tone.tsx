@@ -12,14 +12,20 @@ export const ROUTE_DASH: Readonly<Record<string, readonly number[]>> = {
   machined: [1, 3],
   stamped: [1, 5],
   fabricated: [1, 7],
+  plan: [14, 3],
 };
 
 /** Width of a route's line, so that kin with like tones differ too. */
-export const ROUTE_WEIGHT: Readonly<Record<string, number>> = { 'permanent-mould': 2.6, 'green-sand': 1.8 };
+export const ROUTE_WEIGHT: Readonly<Record<string, number>> = {
+  'permanent-mould': 2.6,
+  'green-sand': 1.8,
+  plan: 3.2,
+};
 
-/** CSS variable with a route's tone; baselines share one. */
+/** CSS variable with a route's tone; baselines share one, a plan of two routes is drawn in ink. */
 export function toneOf(laneId: string): string {
   const route = laneId.split('/')[0] ?? laneId;
+  if (route === 'plan') return 'var(--ink)';
   return route === 'machined' || route === 'stamped' || route === 'fabricated' || route === 'split'
     ? 'var(--tone-machined)'
     : `var(--tone-${route})`;

@@ -1,0 +1,14 @@
+/** Plans in two steps: bridge on one route while the tool of another is made, then switch. */
+export { duesOf, type PlanDue } from './dues';
+export {
+  planAt,
+  singleAt,
+  workedOut,
+  workedOutSingle,
+  type BridgePlan,
+  type PlanChoice,
+  type PlanDelivery,
+  type PlanStep,
+} from './plan';
+export type { Reuse } from './reuse.data';
+export { searchPlans, settledDues, type Found, type FoundSingle, type PlanSearch } from './search';

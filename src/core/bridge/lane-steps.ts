@@ -1,0 +1,111 @@
+import { openCosts, survives, type Study, type StudyLane } from '../board';
+import { NO_APPROVAL_UP_TO, type LaneTime } from '../calendar';
+import type { ProgrammeCost } from '../cost';
+import { deliveredBy, isApproved, paceOf, type Pace } from './delivered';
+import type { PlanDue } from './dues';
+import { reusedMoney, reuseOf } from './reuse';
+import type { Reuse } from './reuse.data';
+
+/** One layout of a lane for a number of pieces. */
+export interface StepLayout {
+  readonly cost: ProgrammeCost;
+  readonly time: LaneTime;
+  readonly pace: Pace;
+  /** Money of that many pieces, USD, less what an earlier tool leaves. */
+  readonly total: number;
+  /** What an earlier tool leaves, USD. */
+  readonly reused: number;
+  /** Good pieces by each day asked, without an end. */
+  readonly made: readonly number[];
+}
+
+/**
+ * A surviving lane as one step of a plan: for any number of pieces its least money, and the layouts that are worth a
+ * look, cheapest first. A layout neither cheaper nor sooner by any day asked than another is left out.
+ */
+export class LaneSteps {
+  readonly id: string;
+  readonly routeId: string;
+  private readonly least = new Map<number, number>();
+  private readonly fronts = new Map<number, readonly StepLayout[]>();
+  private readonly after = new Map<string, LaneSteps>();
+  private readonly reach = new Map<boolean, readonly number[]>();
+
+  constructor(
+    private readonly study: Study,
+    private readonly entry: StudyLane,
+    private readonly dues: readonly PlanDue[],
+    private readonly reuse: Reuse | undefined = undefined,
+  ) {
+    this.id = entry.lane.id;
+    this.routeId = entry.lane.route.id;
+  }
+
+  /** The lane as the step that follows another, with what that one's tool leaves. */
+  following(first: LaneSteps): LaneSteps {
+    const reuse = reuseOf(first.id, this.id);
+    if (reuse === undefined) return this;
+    const known = this.after.get(first.id) ?? new LaneSteps(this.study, this.entry, this.dues, reuse);
+    this.after.set(first.id, known);
+    return known;
+  }
+
+  /** Least money of so many pieces over all layouts, USD; 0 for none. */
+  leastTotal(pieces: number): number {
+    if (pieces <= 0) return 0;
+    let found = this.least.get(pieces);
+    if (found === undefined) {
+      found = Infinity;
+      for (const cost of openCosts(this.entry))
+        found = Math.min(found, cost.total(pieces) - reusedMoney(this.reuse, cost));
+      this.least.set(pieces, found);
+    }
+    return found;
+  }
+
+  /** Layouts for so many pieces that no other beats in money and in every delivery, cheapest first. */
+  layouts(pieces: number): readonly StepLayout[] {
+    const known = this.fronts.get(pieces);
+    if (known !== undefined) return known;
+    const all = openCosts(this.entry)
+      .map((cost) => this.layout(cost, pieces))
+      .sort((a, b) => a.total - b.total);
+    const front: StepLayout[] = [];
+    for (const one of all) {
+      const beaten = front.some((better) => better.made.every((made, i) => made >= (one.made[i] as number)));
+      if (!beaten) front.push(one);
+    }
+    this.fronts.set(pieces, front);
+    return front;
+  }
+
+  /** The most good pieces any layout can have by each day asked. */
+  mostMade(approved: boolean): readonly number[] {
+    let found = this.reach.get(approved);
+    if (found === undefined) {
+      const paces = openCosts(this.entry).map((cost) => paceOf(this.study.timeOf(cost.model, cost.plan), approved));
+      found = this.dues.map((due) => Math.max(0, ...paces.map((pace) => deliveredBy(pace, due.day_d))));
+      this.reach.set(approved, found);
+    }
+    return found;
+  }
+
+  /** The most good pieces by each day asked, of a step as large as may be or small enough to wait for no approval. */
+  mostFree(): readonly number[] {
+    const [small, large] = [this.mostMade(false), this.mostMade(true)];
+    return large.map((made, i) => Math.max(made, Math.min(NO_APPROVAL_UP_TO, small[i] as number)));
+  }
+
+  private layout(cost: ProgrammeCost, pieces: number): StepLayout {
+    const time = this.study.timeOf(cost.model, cost.plan);
+    const pace = paceOf(time, isApproved(pieces));
+    const made = this.dues.map((due) => deliveredBy(pace, due.day_d));
+    const reused = reusedMoney(this.reuse, cost);
+    return { cost, time, pace, total: cost.total(pieces) - reused, reused, made };
+  }
+}
+
+/** Every lane of a study that may be a step of a plan, in lane order. */
+export function stepLanes(study: Study, dues: readonly PlanDue[]): LaneSteps[] {
+  return study.lanes.filter(survives).map((entry) => new LaneSteps(study, entry, dues));
+}

@@ -1,0 +1,148 @@
+'use client';
+import { useMemo } from 'react';
+import type { BridgePlan, PlanChoice } from '@/core/bridge';
+import { shortName } from '@/core/routes';
+import { plainDate, dateAfter, whole } from '../format';
+import { Timelines } from '../calendar/timelines';
+import { useStudy } from '../study/study-context';
+import { PlanTable, type PlanRow } from './plan-table';
+import { stepDelivery } from './step-study';
+import { SwitchField } from './switch-field';
+import type { BridgeState } from './use-bridge';
+import { bridgeVerdict, planWords } from './words';
+
+const same = (a: PlanChoice, b: PlanChoice | null): boolean =>
+  b !== null && a.first === b.first && a.then === b.then && a.pieces === b.pieces;
+
+/** Bridge on one route while the tool of another is made, then switch: the best plans beside the best route alone. */
+export function BridgeSection({
+  bridge,
+  onOpen,
+}: {
+  readonly bridge: BridgeState;
+  readonly onOpen: (laneId: string) => void;
+}) {
+  const { brief, study, setBrief, orderDate } = useStudy();
+  const { offered, single, cheapest, adopted, looking, problem, dues } = bridge;
+  const best = offered[0]?.plan ?? null;
+  const shown = adopted ?? best;
+  const steps = useMemo(
+    () => (shown === null ? [] : shown.steps.map((step) => stepDelivery(study, step))),
+    [study, shown],
+  );
+  const rows = useMemo(() => rowsOf(bridge, brief.plan), [bridge, brief.plan]);
+  const adopt = (plan: PlanChoice | null): void => setBrief({ ...brief, plan });
+  return (
+    <section className="section" aria-label="In two steps" data-testid="bridge">
+      <h2>
+        In two steps{' '}
+        <span className="quiet">
+          the first pieces on one route while the tool of the other is made, then the switch; every pair, every switch
+        </span>
+      </h2>
+      {problem !== null && (
+        <p className="bad" role="alert">
+          No plan was found: {problem}
+        </p>
+      )}
+      {looking !== null && (
+        <p className="small quiet" role="status">
+          <progress max={1} value={looking} aria-label="Pairs of routes looked through" /> looking through every pair
+        </p>
+      )}
+      {bridge.q !== null && (
+        <>
+          <p data-testid="bridge-verdict">{bridgeVerdict(best, single, cheapest, study.rates.currency.code)}</p>
+          <PutOff dues={dues} orderDate={orderDate} />
+          {rows.length > 0 && <PlanTable rows={rows} against={single} onAdopt={adopt} />}
+          {brief.plan !== null && adopted !== null && (
+            <SwitchField
+              plan={brief.plan}
+              most={adopted.q - 1}
+              onChange={(pieces) => adopt({ ...(brief.plan as PlanChoice), pieces })}
+            />
+          )}
+          {brief.plan !== null && adopted === null && looking === null && (
+            <p className="small" role="status">
+              The adopted plan cannot be made at this quantity: one of its routes does not survive, or its first{' '}
+              {whole(brief.plan.pieces)} pieces are the whole programme.{' '}
+              <button type="button" className="textbtn dotted" onClick={() => adopt(null)}>
+                Let it go
+              </button>
+            </p>
+          )}
+          {shown !== null && (
+            <>
+              <h3>{planWords(shown)}</h3>
+              <Timelines deliveries={steps} onOpen={onOpen} />
+              <Terms plan={shown} orderDate={orderDate} />
+            </>
+          )}
+        </>
+      )}
+    </section>
+  );
+}
+
+function rowsOf({ offered, single, cheapest, adopted }: BridgeState, choice: PlanChoice | null): PlanRow[] {
+  const rows = offered.map(({ choice: of, plan }, i): PlanRow => ({
+    key: `plan-${i + 1}`,
+    words: i === 0 ? 'the best in two steps' : 'another pair',
+    plan,
+    choice: of,
+    adopted: same(of, choice),
+  }));
+  if (adopted !== null && !rows.some((r) => r.adopted))
+    rows.unshift({ key: 'adopted', words: 'adopted, at your own switch', plan: adopted, choice, adopted: true });
+  if (single !== null)
+    rows.push({ key: 'single', words: 'best alone of those as soon', plan: single, choice: null, adopted: false });
+  if (cheapest !== null && cheapest.steps[0]?.laneId !== single?.steps[0]?.laneId)
+    rows.push({ key: 'cheapest', words: 'cheapest alone', plan: cheapest, choice: null, adopted: false });
+  return rows;
+}
+
+/** Days asked that nobody can meet, and what was looked for instead. */
+function PutOff({ dues, orderDate }: { readonly dues: BridgeState['dues']; readonly orderDate: string }) {
+  const off = dues.filter((d) => d.day_d > d.asked_d);
+  if (off.length === 0) return null;
+  return (
+    <p className="small" data-testid="put-off">
+      No two routes together meet{' '}
+      {off
+        .slice(0, 3)
+        .map(
+          (d) =>
+            `${d.name} (${whole(d.pieces)}) by ${plainDate(dateIso(orderDate, d.asked_d))}: looked for by ${dateAfter(orderDate, d.day_d)}`,
+        )
+        .join('; ')}
+      {off.length > 3 && ` and ${off.length - 3} more`}.
+    </p>
+  );
+}
+
+function dateIso(iso: string, days: number): string {
+  const date = new Date(`${iso}T00:00:00Z`);
+  date.setUTCDate(date.getUTCDate() + days);
+  return date.toISOString().slice(0, 10);
+}
+
+/** What the plan rests on, in words. */
+function Terms({ plan, orderDate }: { readonly plan: BridgePlan; readonly orderDate: string }) {
+  const [first, then] = plan.steps;
+  if (first === undefined || then === undefined) return null;
+  const approved = (pieces: number): string =>
+    pieces > 20 ? 'its first article approved' : 'too few to wait for approval';
+  return (
+    <p className="small quiet">
+      Both tools are paid in full
+      {plan.reuse === null
+        ? '; nothing of the first tool serves for the second'
+        : ` but for ${Math.round(plan.reuse.share[1] * 100)} % of the second (${Math.round(plan.reuse.share[0] * 100)} to ${Math.round(plan.reuse.share[2] * 100)} %, assumed): ${plan.reuse.why}`}
+      . {shortName(first.laneId).replace(/^./, (c) => c.toUpperCase())}: {approved(first.pieces)};{' '}
+      {shortName(then.laneId)}: {approved(then.pieces)}. Both are ordered at once;{' '}
+      {plan.deliveries.length === 0
+        ? 'no day is asked, so that the second may wait.'
+        : `the second may be ordered until ${dateAfter(orderDate, plan.waits_d)} and no delivery that is met is missed.`}
+    </p>
+  );
+}

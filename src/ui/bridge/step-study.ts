@@ -1,0 +1,31 @@
+import { prepareStudy, type Study } from '@/core/board';
+import type { PlanStep } from '@/core/bridge';
+import { laneTimeline, timelineWithHolidays } from '@/core/calendar';
+import { laneWords } from '@/core/routes';
+import type { Delivery } from '../calendar/use-deliveries';
+import type { Frozen } from '../working/sheets';
+
+/** The study in which one step of a plan is the whole programme of its lane, laid out as the plan has it. */
+export function stepStudy(study: Study, step: PlanStep, words: string): Frozen {
+  const { n, nt } = step.layout.cost.plan;
+  const { held } = study.brief;
+  const layouts: Record<string, [number, number]> = { ...held.layouts, [step.laneId]: [n, nt] };
+  const brief = { ...study.brief, held: { ...held, layouts } };
+  return { study: prepareStudy(brief, study.school, study.rates), q: step.pieces, words };
+}
+
+/** A step on the calendar, as a lane is. */
+export function stepDelivery(study: Study, step: PlanStep): Delivery {
+  const { calendar } = study.rates;
+  const order = study.brief.quantity.orderDate;
+  const { cost, time } = step.layout;
+  return {
+    id: step.laneId,
+    name: laneWords(step.laneId).route,
+    variant: laneWords(step.laneId).variant,
+    curve: [],
+    timeline: timelineWithHolidays(laneTimeline(cost.model, cost.plan, time, step.pieces), order, calendar),
+    firstArticle_d: step.firstArticle_d,
+    lastPart_d: step.lastPart_d,
+  };
+}

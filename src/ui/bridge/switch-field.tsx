@@ -1,0 +1,49 @@
+'use client';
+import { useState } from 'react';
+import type { PlanChoice } from '@/core/bridge';
+import { shortName } from '@/core/routes';
+import { whole } from '../format';
+
+/** The switch of an adopted plan, moved by hand. What is typed wrongly stays, and is told. */
+export function SwitchField({
+  plan,
+  most,
+  onChange,
+}: {
+  readonly plan: PlanChoice;
+  readonly most: number;
+  readonly onChange: (pieces: number) => void;
+}) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const text = typed ?? String(plan.pieces);
+  const pieces = /^\s*\d{1,7}\s*$/.test(text) ? Number(text) : NaN;
+  const wrong = !(pieces >= 1 && pieces <= most);
+  return (
+    <div className="field switch-field">
+      <label htmlFor="switch-at">Pieces on {shortName(plan.first)} before the switch</label>
+      <div className={wrong ? 'inbox is-bad' : 'inbox'}>
+        <input
+          id="switch-at"
+          inputMode="numeric"
+          value={text}
+          aria-invalid={wrong}
+          onChange={(event) => {
+            const next = event.target.value;
+            setTyped(next);
+            const n = /^\s*\d{1,7}\s*$/.test(next) ? Number(next) : NaN;
+            if (n >= 1 && n <= most) onChange(n);
+          }}
+          onBlur={() => {
+            if (!wrong) setTyped(null);
+          }}
+        />
+        <span className="unit">pieces</span>
+      </div>
+      {wrong && (
+        <div className="bad" role="alert">
+          Pieces before the switch, “{text}”: a whole number from 1 to {whole(most)} is wanted.
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,96 @@
+'use client';
+import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { planAt, singleAt, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/bridge';
+import { BridgeClient } from '@/workers/bridge.client';
+import type { BridgeAnswer, BridgeFound } from '@/workers/bridge.protocol';
+import { useQuantity, useStudy } from '../study/study-context';
+
+/** Stillness of the hand after which plans are looked for, ms. */
+const REST_MS = 250;
+
+/** One plan with the choice it stands for. */
+export interface Offered {
+  readonly choice: PlanChoice;
+  readonly plan: BridgePlan;
+}
+
+/** Plans in two steps as far as they are found. */
+export interface BridgeState {
+  /** Share of the pairs looked through, 0 to 1; null when nothing is under way. */
+  readonly looking: number | null;
+  readonly problem: string | null;
+  /** Quantity the plans are for; null until some are found. */
+  readonly q: number | null;
+  readonly offered: readonly Offered[];
+  readonly single: BridgePlan | null;
+  readonly cheapest: BridgePlan | null;
+  /** The plan the brief has adopted, at its own switch; null where none is, or it cannot be made. */
+  readonly adopted: BridgePlan | null;
+  readonly dues: readonly PlanDue[];
+}
+
+/**
+ * Looks for plans in two steps at the quantity of the rail, in a worker: ended when the rail moves, begun again at rest.
+ * @param wanted false looks for nothing
+ */
+export function useBridge(wanted = true): BridgeState {
+  const { brief, school, rates, orderDate, study } = useStudy();
+  const { q } = useQuantity();
+  const [found, setFound] = useState<BridgeFound | null>(null);
+  const [looking, setLooking] = useState<number | null>(wanted ? 0 : null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const client = useRef<BridgeClient | null>(null);
+  const hear = useCallback((answer: BridgeAnswer) => {
+    startTransition(() => {
+      setLooking(answer.kind === 'progress' ? answer.share : null);
+      if (answer.kind === 'found') setFound(answer.found);
+      setProblem(answer.kind === 'refused' ? answer.message : null);
+    });
+  }, []);
+  useEffect(() => {
+    if (!wanted) return;
+    const timer = setTimeout(() => {
+      client.current ??= new BridgeClient(hear);
+      setLooking(0);
+      client.current.ask({ brief, school, rates, orderDate, q });
+    }, REST_MS);
+    return () => {
+      clearTimeout(timer);
+      client.current?.stop();
+    };
+  }, [wanted, brief, school, rates, orderDate, q, hear]);
+  useEffect(
+    () => () => {
+      client.current?.close();
+      client.current = null;
+    },
+    [],
+  );
+  const worked = useMemo(() => {
+    if (found === null) return { offered: [], single: null, cheapest: null, adopted: null };
+    const { dues } = found;
+    const single = (id: string | null, soon: boolean): BridgePlan | null =>
+      id === null ? null : orNull(() => singleAt(study, found.q, id, dues, soon));
+    return {
+      offered: found.plans.flatMap((choice): Offered[] => {
+        const plan = orNull(() => planAt(study, found.q, choice, dues));
+        return plan === null ? [] : [{ choice, plan }];
+      }),
+      single: single(found.single, true),
+      cheapest: single(found.cheapest, false),
+      adopted: brief.plan === null ? null : orNull(() => planAt(study, found.q, brief.plan as PlanChoice, dues)),
+    };
+  }, [found, study, brief.plan]);
+  return { looking, problem, q: found?.q ?? null, dues: found?.dues ?? NO_DUES, ...worked };
+}
+
+const NO_DUES: readonly PlanDue[] = [];
+
+/** A plan that the brief no longer allows is left out until new ones are found. */
+function orNull<T>(work: () => T): T | null {
+  try {
+    return work();
+  } catch {
+    return null;
+  }
+}

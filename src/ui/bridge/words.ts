@@ -1,0 +1,52 @@
+import type { BridgePlan } from '@/core/bridge';
+import { shortName } from '@/core/routes';
+import { whole } from '../format';
+
+/** Which pieces are made how: "3 on bonded sand, printed mould, then 157 on bonded sand, pattern". */
+export function planWords(plan: BridgePlan): string {
+  const [first, then] = plan.steps;
+  if (first === undefined) return '';
+  if (then === undefined) return `all on ${shortName(first.laneId)}`;
+  return `${whole(first.pieces)} on ${shortName(first.laneId)}, then ${whole(then.pieces)} on ${shortName(then.laneId)}`;
+}
+
+/** Deliveries that come late, worst first: "prototypes 18 days late"; of several, the worst and their number. */
+export function lateWords(plan: BridgePlan): string {
+  if (plan.deliveries.length === 0) return 'no day asked';
+  const late = plan.deliveries.filter((d) => d.late_d > 0).toSorted((a, b) => b.late_d - a.late_d);
+  const [worst] = late;
+  if (worst === undefined) return 'every day met';
+  const days = `${worst.due.name} ${whole(worst.late_d)} ${worst.late_d === 1 ? 'day' : 'days'} late`;
+  return late.length === 1 ? days : `${days}, ${late.length - 1} more late`;
+}
+
+/** True where no delivery comes late. */
+export const inTime = (plan: BridgePlan): boolean => plan.deliveries.every((d) => d.late_d === 0);
+
+/** What the best plan is worth against one route alone, in a sentence or two. */
+export function bridgeVerdict(
+  best: BridgePlan | null,
+  single: BridgePlan | null,
+  cheapest: BridgePlan | null,
+  currency: string,
+): string {
+  if (best === null) return 'No two routes survive, so that there is nothing to switch to.';
+  const money = (x: number): string => `${whole(x)} ${currency}`;
+  const plan = `${capital(planWords(best))}: ${money(best.total)} in all, ${lateWords(best)}.`;
+  const bare =
+    cheapest !== null && cheapest.steps[0]?.laneId !== single?.steps[0]?.laneId
+      ? ` The cheapest route alone, ${shortName(cheapest.steps[0]?.laneId ?? '')}, is ${money(cheapest.total)}, but ${lateWords(cheapest)}.`
+      : '';
+  if (single === null) return `${plan} No route alone delivers as soon.${bare}`;
+  const alone = shortName(single.steps[0]?.laneId ?? '');
+  const met = best.deliveries.length === 0 ? '' : ' and delivers as soon';
+  if (single.total <= best.total)
+    return `One route does better alone: ${alone} costs ${money(single.total)} in all${met}. The best plan in two steps is ${money(best.total - single.total)} dearer: ${planWords(best)}.`;
+  return `${plan} The best route alone that delivers as soon, ${alone}, costs ${money(single.total - best.total)} more.${bare}`;
+}
+
+const capital = (text: string): string => text.replace(/^./, (c) => c.toUpperCase());
+
+/** Whether a plan is worth its switch: cheaper than any route alone that delivers as soon, or there is none. */
+export const pays = (best: BridgePlan | null, single: BridgePlan | null): boolean =>
+  best !== null && (single === null || best.total < single.total);

@@ -1,0 +1,4 @@
+import { answerBridge } from './bridge.answer';
+import { serveLatest } from './latest.serve';
+
+serveLatest(answerBridge);
