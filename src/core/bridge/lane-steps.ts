@@ -29,7 +29,7 @@ export class LaneSteps {
   private readonly least = new Map<number, number>();
   private readonly fronts = new Map<number, readonly StepLayout[]>();
   private readonly after = new Map<string, LaneSteps>();
-  private readonly reach = new Map<boolean, readonly number[]>();
+  private readonly reach = new Map<boolean, readonly (readonly number[])[]>();
 
   constructor(
     private readonly study: Study,
@@ -79,21 +79,34 @@ export class LaneSteps {
     return front;
   }
 
-  /** The most good pieces any layout can have by each day asked. */
-  mostMade(approved: boolean): readonly number[] {
-    let found = this.reach.get(approved);
-    if (found === undefined) {
-      const paces = openCosts(this.entry).map((cost) => paceOf(this.study.timeOf(cost.model, cost.plan), approved));
-      found = this.dues.map((due) => Math.max(0, ...paces.map((pace) => deliveredBy(pace, due.day_d))));
-      this.reach.set(approved, found);
+  /**
+   * Good pieces by each day asked of the layouts that none outruns on every day: what these cannot deliver, no layout
+   * of the lane can.
+   */
+  swiftest(approved: boolean): readonly (readonly number[])[] {
+    const known = this.reach.get(approved);
+    if (known !== undefined) return known;
+    const all = openCosts(this.entry).map((cost) => {
+      const pace = paceOf(this.study.timeOf(cost.model, cost.plan), approved);
+      return this.dues.map((due) => deliveredBy(pace, due.day_d));
+    });
+    const swift: (readonly number[])[] = [];
+    for (const one of all) {
+      const outrun = (a: readonly number[], b: readonly number[]): boolean => a.every((x, i) => x <= (b[i] as number));
+      if (swift.some((other) => outrun(one, other))) continue;
+      const left = swift.filter((other) => !outrun(other, one));
+      swift.length = 0;
+      swift.push(...left, one);
     }
-    return found;
+    this.reach.set(approved, swift);
+    return swift;
   }
 
   /** The most good pieces by each day asked, of a step as large as may be or small enough to wait for no approval. */
   mostFree(): readonly number[] {
-    const [small, large] = [this.mostMade(false), this.mostMade(true)];
-    return large.map((made, i) => Math.max(made, Math.min(NO_APPROVAL_UP_TO, small[i] as number)));
+    const most = (approved: boolean, i: number): number =>
+      Math.max(0, ...this.swiftest(approved).map((made) => made[i] as number));
+    return this.dues.map((_, i) => Math.max(most(true, i), Math.min(NO_APPROVAL_UP_TO, most(false, i))));
   }
 
   private layout(cost: ProgrammeCost, pieces: number): StepLayout {

@@ -1,4 +1,5 @@
 import type { Study } from '../board';
+import { NO_APPROVAL_UP_TO } from '../calendar';
 import { isApproved } from './delivered';
 import type { PlanDue } from './dues';
 import { stepLanes, type LaneSteps, type StepLayout } from './lane-steps';
@@ -8,6 +9,8 @@ export interface Found {
   readonly first: string;
   readonly then: string;
   readonly pieces: number;
+  /** Pieces in all. */
+  readonly q: number;
   readonly layouts: readonly [StepLayout, StepLayout];
   readonly total: number;
 }
@@ -46,7 +49,7 @@ export function bestSplit(
       const total = mine.total + theirs.total;
       if (best !== null && total >= best.total) break;
       if (!meets(dues, { made: mine.made, pieces }, { made: theirs.made, pieces: q - pieces })) continue;
-      best = { first: a.id, then: b.id, pieces, layouts: [mine, theirs], total };
+      best = { first: a.id, then: b.id, pieces, q, layouts: [mine, theirs], total };
     }
   }
   return best;
@@ -118,11 +121,8 @@ export function bestSwitch(
 ): Found | null {
   const second = b.following(a);
   const heap = new Heap();
-  const put = (low: number, high: number): void => {
-    const [from, to] = withinReach(a, b, q, dues, low, high);
-    if (from > to) return;
+  const put = (from: number, to: number): void =>
     heap.push({ from, to, bound: a.leastTotal(from) + second.leastTotal(q - to) });
-  };
   let best: Found | null = null;
   const ceiling = (): number => (best === null ? under : best.total);
   const look = (n: number): void => {
@@ -130,9 +130,7 @@ export function bestSwitch(
     const found = bestSplit(a, b, n, q, dues);
     if (found !== null && found.total < ceiling() - SAME * found.total) best = found;
   };
-  // Up to twenty pieces wait for no approval: such stretches are looked at apart.
-  const ends = [1, 21, q - 20, q].filter((x) => x >= 1 && x <= q).sort((x, y) => x - y);
-  for (let i = 1; i < ends.length; i++) put(ends[i - 1] as number, (ends[i] as number) - 1);
+  for (const [from, to] of switchesInTime(a, b, q, dues)) put(from, to);
   for (let s = heap.pop(); s !== undefined && s.bound < ceiling(); s = heap.pop()) {
     look(s.from);
     if (s.from === s.to) continue;
@@ -143,24 +141,45 @@ export function bestSwitch(
   return best;
 }
 
-/** Of a stretch, what could deliver in time at the best of all layouts. */
-function withinReach(
-  a: LaneSteps,
-  b: LaneSteps,
+/**
+ * The switch quantities of a pair that deliver in time on some layouts, as stretches from low to high, rising. Up to
+ * twenty pieces wait for no approval, so that such steps are looked at apart.
+ */
+function switchesInTime(a: LaneSteps, b: LaneSteps, q: number, dues: readonly PlanDue[]): [number, number][] {
+  const edges = [1, NO_APPROVAL_UP_TO + 1, q - NO_APPROVAL_UP_TO, q].filter((x) => x >= 1 && x <= q);
+  const ends = [...new Set(edges)].sort((x, y) => x - y);
+  const out: [number, number][] = [];
+  for (let i = 1; i < ends.length; i++) {
+    const [low, high] = [ends[i - 1] as number, (ends[i] as number) - 1];
+    const stretches = a
+      .swiftest(isApproved(low))
+      .flatMap((mine) => b.swiftest(isApproved(q - low)).map((theirs) => between(mine, theirs, q, dues, low, high)))
+      .filter(([from, to]) => from <= to)
+      .sort((x, y) => x[0] - y[0]);
+    for (const [from, to] of stretches) {
+      const last = out.at(-1);
+      if (last !== undefined && last[1] >= low && from <= last[1] + 1) last[1] = Math.max(last[1], to);
+      else out.push([from, to]);
+    }
+  }
+  return out;
+}
+
+/** Switch quantities between two at which every delivery is met, given what each step has by each day. */
+function between(
+  mine: readonly number[],
+  theirs: readonly number[],
   q: number,
   dues: readonly PlanDue[],
   low: number,
   high: number,
 ): [number, number] {
-  let [from, to] = [Math.max(1, low), Math.min(q - 1, high)];
-  if (from > to) return [1, 0];
-  const onA = a.mostMade(isApproved(from));
-  const onB = b.mostMade(isApproved(q - to));
+  let [from, to] = [low, high];
   for (const [i, due] of dues.entries()) {
-    const [mine, theirs] = [onA[i] as number, onB[i] as number];
-    if (mine + theirs < due.pieces) return [1, 0];
-    from = Math.max(from, due.pieces - theirs);
-    to = Math.min(to, q - Math.max(0, due.pieces - mine));
+    const [onA, onB] = [mine[i] as number, theirs[i] as number];
+    if (onA + onB < due.pieces) return [1, 0];
+    from = Math.max(from, due.pieces - onB);
+    to = Math.min(to, q - Math.max(0, due.pieces - onA));
   }
   return [from, to];
 }
@@ -176,6 +195,9 @@ export interface PlanSearch {
   /** The days looked for: as asked, or put off where they cannot be met. */
   readonly dues: readonly PlanDue[];
 }
+
+/** Further plans are looked for up to so many times the money of the best. */
+const WORTH_TELLING = 1.5;
 
 /** Days beyond which nothing is looked for. */
 const FURTHEST_D = 20_000;
@@ -214,7 +236,7 @@ export function settledDues(study: Study, q: number, asked: readonly PlanDue[]):
 
 /** Whether any pair of lanes can meet all days. */
 function onePlan(lanes: readonly LaneSteps[], q: number, dues: readonly PlanDue[]): boolean {
-  return lanes.some((a) => lanes.some((b) => a !== b && bestSwitch(a, b, q, dues, Infinity) !== null));
+  return lanes.some((a) => lanes.some((b) => a !== b && switchesInTime(a, b, q, dues).length > 0));
 }
 
 function* plansOf(
@@ -230,34 +252,43 @@ function* plansOf(
     .sort((x, y) => x.at - y.at);
   const plans: Found[] = [];
   for (const [i, { a, b }] of pairs.entries()) {
-    const under = plans.length < most ? Infinity : (plans[most - 1] as Found).total;
+    const near = (plans[0]?.total ?? Infinity) * WORTH_TELLING;
+    const under = plans.length < most ? near : (plans[most - 1] as Found).total;
     const found = bestSwitch(a, b, q, dues, under);
     if (found !== null) take(plans, found, most);
     yield (i + 1) / pairs.length;
   }
-  return plans;
+  return plans.filter((p) => p.total <= (plans[0] as Found).total * WORTH_TELLING);
 }
 
-/** Adds a plan among the cheapest; of two that are one another turned round, the cheaper or the one that begins sooner. */
+/** Adds a plan among the cheapest; of two that are one another turned round, the cheaper stays. */
 function take(plans: Found[], found: Found, most: number): void {
-  const turned = plans.findIndex((p) => p.first === found.then && p.then === found.first);
-  const other = plans[turned];
+  const told = soonerFirst(found);
+  const pair = plans.findIndex(
+    (p) => (p.first === told.first && p.then === told.then) || (p.first === told.then && p.then === told.first),
+  );
+  const other = plans[pair];
   if (other !== undefined) {
-    const same = Math.abs(other.total - found.total) <= SAME * found.total;
-    if (same ? begins(other) <= begins(found) : other.total < found.total) return;
-    plans.splice(turned, 1);
+    if (other.total <= told.total * (1 + SAME)) return;
+    plans.splice(pair, 1);
   }
-  plans.push(found);
+  plans.push(told);
   plans.sort((x, y) => x.total - y.total);
   plans.length = Math.min(plans.length, most);
 }
 
-const begins = (plan: Found): number => plan.layouts[0].time.firstArticle_d;
+/** A plan told with the lane first whose parts come first, where nothing of a tool hangs on the order. */
+function soonerFirst(found: Found): Found {
+  const [a, b] = found.layouts;
+  if (b.reused > 0 || a.time.firstArticle_d <= b.time.firstArticle_d) return found;
+  const pieces = found.q - found.pieces;
+  return { ...found, first: found.then, then: found.first, pieces, layouts: [b, a] };
+}
 
 /** Money of the least that must be on the first lane: a guess at a pair's worth. */
 function guess(a: LaneSteps, b: LaneSteps, q: number, dues: readonly PlanDue[]): number {
-  const [from, to] = withinReach(a, b, q, dues, 1, q - 1);
-  return from > to ? Infinity : a.leastTotal(from) + b.leastTotal(q - from);
+  const [first] = switchesInTime(a, b, q, dues);
+  return first === undefined ? Infinity : a.leastTotal(first[0]) + b.leastTotal(q - first[0]);
 }
 
 /** Days asked that no two lanes together can meet, each put off to the soonest they could. */

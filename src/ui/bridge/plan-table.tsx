@@ -66,9 +66,10 @@ export function PlanTable({
                   <div key={step.laneId}>
                     <Tone laneId={step.laneId} /> {i > 0 && 'then '}
                     {whole(step.pieces)} on {shortName(step.laneId)}
-                    <div className="small quiet plan-step">
+                    <span className="small quiet">
+                      {': '}
                       <StepMoney step={step} reused={i > 0 ? plan.reused : 0} />
-                    </div>
+                    </span>
                   </div>
                 ))}
               </td>
