@@ -1,3 +1,8 @@
-/** The decision: the case of a lane, the reasons against it, and what has changed since one was signed. */
+/** The decision: the case of a lane, what carries it, how sure it was, and whether it stands when rates change. */
+export { suggestedActions, type Action, type SecondStep } from './actions';
+export { carryingFigures, rivalOf, type CarryingFigure } from './carrying';
 export { laneCase, type Argument, type LaneCase } from './case';
 export { briefChanges, rateChanges, resultChanges, type Change } from './changes';
+export { keptDoubt, type DrawnBy, type KeptDoubt } from './kept-doubt';
+export { keptOf, keptPlan, type KeptPlan } from './kept-plan';
+export { standingOf, type Signed, type Standing, type StandingState } from './standing';

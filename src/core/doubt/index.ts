@@ -18,3 +18,15 @@ export {
 export { briefFlips, quantityFlips, type BriefFlip } from './brief-flips';
 export { bracketOf, FLIP_STEPS, FlipFinder, flipsOf, type Flip } from './flips';
 export { moversOf, type Mover } from './swings';
+export {
+  briefFlipWords,
+  figureWords,
+  flipWords,
+  inDraws,
+  inputWords,
+  nearness,
+  percent,
+  rough,
+  sentence,
+} from './words';
+export { laneFlips, raceOf, samplingOf } from './study-doubt';

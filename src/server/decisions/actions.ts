@@ -1,91 +1,47 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
-import { boardAt, evaluate, prepareStudy, type Evaluation } from '@/core/board';
-import { laneCase, type Argument } from '@/core/decision';
+import { boardAt, evaluate, prepareStudy, type BoardLane, type Evaluation, type Study } from '@/core/board';
 import type { Brief } from '@/core/brief';
-import type { School } from '@/core/part';
-import { ratesOf, type RateSet } from '@/core/rates';
+import type { Weights } from '@/core/choice';
+import {
+  carryingFigures,
+  keptDoubt,
+  keptPlan,
+  laneCase,
+  type Action,
+  type DrawnBy,
+  type KeptPlan,
+} from '@/core/decision';
+import { CoreError } from '@/core/errors';
+import { ratesOf } from '@/core/rates';
 import { CORE_VERSION } from '@/core/version';
-import { change, reading, rows, transaction, type Runner } from '../db';
+import { change, reading, transaction, type Runner } from '../db';
 import { loadRates } from '../rates/repo';
-import { isoTime } from '../studies/repo';
 import { lockStudy, updateStudy } from '../studies/queries';
 import { loadBrief } from '../studies/repo';
-
-/** What a decision froze. */
-export interface Frozen {
-  readonly brief: Brief;
-  readonly rates: RateSet;
-  readonly evaluation: Evaluation;
-  /** What spoke for the lane, and the strongest reasons against it, as they stood. */
-  readonly case: { readonly for: readonly KeptArgument[]; readonly against: readonly KeptArgument[] };
-}
-
-/** An argument as kept; records of earlier builds kept its words only. */
-export type KeptArgument = Pick<Argument, 'text'> & Partial<Argument>;
-
-/** A signed choice. Dates ISO; `frozen` is everything as it was when signed. */
-export interface DecisionRecord {
-  readonly id: string;
-  readonly studyId: string;
-  readonly revision: number;
-  readonly laneId: string;
-  readonly quantity: number;
-  readonly school: School;
-  readonly rateSetId: string;
-  readonly coreVersion: string;
-  readonly why: string;
-  readonly signedBy: string;
-  readonly signedOn: string;
-  readonly createdAt: string;
-  readonly reopenedAt: string | null;
-  readonly frozen: Frozen;
-}
-
-interface Row {
-  readonly id: string;
-  readonly study_id: string;
-  readonly revision: number;
-  readonly lane_id: string;
-  readonly quantity: number;
-  readonly school: School;
-  readonly rate_set_id: string;
-  readonly core_version: string;
-  readonly why: string;
-  readonly signed_by: string;
-  readonly signed_on: string;
-  readonly created_at: string;
-  readonly reopened_at: string | null;
-  readonly frozen: string | Frozen;
-}
-
-function record(r: Row): DecisionRecord {
-  return {
-    id: r.id,
-    studyId: r.study_id,
-    revision: r.revision,
-    laneId: r.lane_id,
-    quantity: r.quantity,
-    school: r.school,
-    rateSetId: r.rate_set_id,
-    coreVersion: r.core_version,
-    why: r.why,
-    signedBy: r.signed_by,
-    signedOn: r.signed_on,
-    createdAt: isoTime(r.created_at),
-    reopenedAt: r.reopened_at === null ? null : isoTime(r.reopened_at),
-    frozen: typeof r.frozen === 'string' ? (JSON.parse(r.frozen) as Frozen) : r.frozen,
-  };
-}
+import { teamWeights } from '../weights';
+import { selectDecisions, type DecisionRecord, type Dissent, type Frozen } from './record';
 
 /** Decisions of a study, the latest first. */
 export async function listDecisions(studyId: string): Promise<DecisionRecord[]> {
   return reading((on) => selectDecisions(on, studyId));
 }
 
-async function selectDecisions(on: Runner, studyId: string): Promise<DecisionRecord[]> {
-  const found = await rows<Row>(on, 'SELECT * FROM decisions WHERE study_id = ? ORDER BY created_at DESC', [studyId]);
-  return found.map(record);
+/** What is signed. */
+export interface Signing {
+  readonly laneId: string;
+  readonly quantity: number;
+  readonly why: string;
+  readonly signedBy: string;
+  readonly signedOn: string;
+  readonly version: number;
+  /** Day the dates are reckoned from where the brief has no order date. */
+  readonly orderDate?: string | undefined;
+  /** Whether the plan in two steps that the brief has adopted is signed; the lane is then its second. */
+  readonly plan: boolean;
+  readonly drawn: DrawnBy;
+  readonly actions: readonly Action[];
+  readonly dissent?: { readonly who: string; readonly words: string } | undefined;
 }
 
 export type SignResult =
@@ -98,10 +54,8 @@ export type SignResult =
  * Signs a choice: the brief of the study's current revision is evaluated here, on the server, and frozen with the
  * rates, the results and the core's version. A study changed since it was read is refused as a conflict.
  */
-export async function signDecision(
-  studyId: string,
-  input: { laneId: string; quantity: number; why: string; signedBy: string; signedOn: string; version: number },
-): Promise<SignResult> {
+export async function signDecision(studyId: string, input: Signing): Promise<SignResult> {
+  const weights = (await teamWeights()).weights;
   return transaction(async (on) => {
     const row = await lockStudy(on, studyId);
     if (row === undefined) return { outcome: 'missing' };
@@ -117,20 +71,16 @@ export async function signDecision(
         reason: lane.uncosted ?? lane.findings.find((f) => f.status === 'blocked')?.reason ?? 'The lane is ruled out.',
       };
     }
-    const id = randomUUID();
+    const orderDate = brief.quantity.orderDate ?? input.orderDate ?? input.signedOn;
     const study = prepareStudy(brief, row.school, rates);
-    const found = laneCase(study, boardAt(study, input.quantity, brief.quantity.orderDate), input.laneId);
-    const frozen: Frozen = {
-      brief,
-      rates,
-      evaluation,
-      case: { for: found?.for ?? [], against: found?.against ?? [] },
-    };
+    const frozen = frozenOf(study, evaluation, input, orderDate, weights);
+    if ('barred' in frozen) return { outcome: 'barred', reason: frozen.barred };
+    const id = randomUUID();
     await change(
       on,
       `INSERT INTO decisions (id, study_id, revision, lane_id, quantity, school, rate_set_id, core_version,
-                              why, signed_by, signed_on, frozen)
-       VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+                              why, signed_by, signed_on, actions, frozen)
+       VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
       [
         id,
         studyId,
@@ -143,9 +93,11 @@ export async function signDecision(
         input.why,
         input.signedBy,
         input.signedOn,
+        JSON.stringify(input.actions),
         JSON.stringify(frozen),
       ],
     );
+    if (input.dissent !== undefined) await insertDissent(on, id, input.dissent);
     await updateStudy(on, {
       id: studyId,
       title: row.title,
@@ -155,6 +107,68 @@ export async function signDecision(
     });
     const decision = (await selectDecisions(on, studyId)).find((d) => d.id === id) as DecisionRecord;
     return { outcome: 'signed', decision };
+  });
+}
+
+/** Everything a choice rests on, as it stands; or why a plan cannot be signed. */
+function frozenOf(
+  study: Study,
+  evaluation: Evaluation,
+  input: Signing,
+  orderDate: string,
+  weights: Weights,
+): Frozen | { readonly barred: string } {
+  const board = boardAt(study, input.quantity, orderDate);
+  const lane = board.lanes.find((l) => l.id === input.laneId) as BoardLane;
+  const found = laneCase(study, board, input.laneId);
+  let plan: KeptPlan | null = null;
+  if (input.plan) {
+    const choice = study.brief.plan;
+    if (choice === null) return { barred: 'No plan in two steps has been adopted.' };
+    if (choice.then !== input.laneId) return { barred: `The plan ends on ${choice.then}, not on ${input.laneId}.` };
+    try {
+      plan = keptPlan(study, input.quantity, orderDate, choice);
+    } catch (error) {
+      if (!(error instanceof CoreError)) throw error;
+      return { barred: `The plan cannot be made: for ${error.issue.field}, ${error.issue.accepted} is wanted.` };
+    }
+  }
+  return {
+    brief: study.brief,
+    rates: study.rates,
+    evaluation,
+    case: { for: found?.for ?? [], against: found?.against ?? [] },
+    figures: carryingFigures(study, board, lane),
+    doubt: keptDoubt(study, board, orderDate, input.laneId, input.drawn),
+    plan,
+    weights,
+    orderDate,
+  };
+}
+
+async function insertDissent(
+  on: Runner,
+  decisionId: string,
+  { who, words }: Pick<Dissent, 'who' | 'words'>,
+): Promise<void> {
+  await change(on, 'INSERT INTO dissents (id, decision_id, who, words) VALUES (?, ?, ?, ?)', [
+    randomUUID(),
+    decisionId,
+    who,
+    words,
+  ]);
+}
+
+/** Writes a dissent beside a decision, which stays as it is; null where there is none of that id. */
+export async function writeDissent(
+  studyId: string,
+  decisionId: string,
+  dissent: Pick<Dissent, 'who' | 'words'>,
+): Promise<DecisionRecord | null> {
+  return transaction(async (on) => {
+    if (!(await selectDecisions(on, studyId)).some((d) => d.id === decisionId)) return null;
+    await insertDissent(on, decisionId, dissent);
+    return (await selectDecisions(on, studyId)).find((d) => d.id === decisionId) ?? null;
   });
 }
 

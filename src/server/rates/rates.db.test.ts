@@ -8,6 +8,9 @@ import { chooseRates, createStudy, duplicateStudy, getStudy, listStudies } from 
 import { freshDatabase } from '../testing/test-database';
 import { archiveRateSet, copyRateSet, getRateSet, listRateSets, rateEffects, saveRateSet } from '.';
 
+/** What signing needs besides, in its plainest form. */
+const PLAIN = { plan: false, drawn: { seed: 1, spread: 'pert', demand: false }, actions: [] } as const;
+
 beforeAll(() => freshDatabase('rates'));
 afterAll(closePool);
 
@@ -107,7 +110,15 @@ describe('a study', () => {
     expect((await duplicateStudy(made.id))?.rates.id).toBe(set.id);
     const board = boardAt(prepareStudy(bracket(), 'published', ratesOf(set)), 2000);
     const leader = board.leader ?? '';
-    const input = { laneId: leader, quantity: 2000, why: 'x', signedBy: 'y', signedOn: '2027-01-05', version: 2 };
+    const input = {
+      laneId: leader,
+      quantity: 2000,
+      why: 'x',
+      signedBy: 'y',
+      signedOn: '2027-01-05',
+      version: 2,
+      ...PLAIN,
+    };
     expect((await signDecision(made.id, input)).outcome).toBe('signed');
     const [record] = await listDecisions(made.id);
     expect(record?.rateSetId).toBe(set.id);

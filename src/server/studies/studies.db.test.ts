@@ -9,6 +9,9 @@ import { reopenDecision, signDecision, listDecisions } from '../decisions';
 import { freshDatabase } from '../testing/test-database';
 import { archiveStudy, createStudy, dropRefusedSave, duplicateStudy, getStudy, listStudies, saveBrief } from '.';
 
+/** What signing needs besides, in its plainest form. */
+const PLAIN = { plan: false, drawn: { seed: 1, spread: 'pert', demand: false }, actions: [] } as const;
+
 beforeAll(() => freshDatabase('studies'));
 afterAll(closePool);
 
@@ -119,6 +122,7 @@ describe('decisions', () => {
       signedBy: 'Buyer',
       signedOn: '2027-01-05',
       version: 1,
+      ...PLAIN,
     });
     if (signed.outcome !== 'signed') throw new Error(signed.outcome);
     const saved = await save(made.id, { ...made.brief, title: 'Changed after' }, 2, 'a');
@@ -140,7 +144,7 @@ describe('decisions', () => {
 
   test('a ruled-out lane cannot be signed, nor a study that has moved on', async () => {
     const made = await createStudy(bracket(), { editor: 'a' });
-    const input = { quantity: 100, why: 'x', signedBy: 'x', signedOn: '2027-01-05' };
+    const input = { quantity: 100, why: 'x', signedBy: 'x', signedOn: '2027-01-05', ...PLAIN };
     expect(await signDecision(made.id, { ...input, laneId: 'spin/organic-rubber', version: 1 })).toMatchObject({
       outcome: 'barred',
     });

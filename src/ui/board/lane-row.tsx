@@ -3,7 +3,6 @@ import { memo } from 'react';
 import type { BoardLane, Cell } from '@/core/board';
 import type { FeatureCall, LanePart } from '@/core/part';
 import { laneWords } from '@/core/routes';
-import type { LaneDoubt } from '@/core/doubt';
 import type { Status } from '@/core/screening';
 import { differenceTo } from '@/core/workings';
 import { STATUS_WORDS, Mark } from '../marks/mark';
@@ -12,7 +11,7 @@ import { Tone } from '../marks/tone';
 import { fixed, perPart, signed, weeks, whole } from '../format';
 import { useUnits } from '../preferences';
 import type { WhiskerScale } from '../doubt/whisker';
-import { percent } from '../doubt/words';
+import { percent, type LaneDoubt } from '@/core/doubt';
 import { FigureCell } from './figure-cell';
 import { findingValue } from './finding-words';
 

@@ -55,7 +55,7 @@ export function ReasonsPage({
       {study.alloy !== null && (
         <section className="section">
           <h2>What can hurt people here</h2>
-          <Cautions alloy={study.alloy} />
+          <Cautions routeIds={[laneId.split('/')[0] ?? laneId]} alloy={study.alloy} />
         </section>
       )}
     </SheetPage>

@@ -1,6 +1,7 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
+import { findAlloy } from '@/core/alloys';
 import { boardAt, prepareStudy, verdictTold } from '@/core/board';
 import { plain, type Telling } from '@/core/telling';
 import { CORE_VERSION } from '@/core/version';
@@ -13,11 +14,16 @@ import { Still } from '../part/still';
 import { useStudy } from '../study/study-context';
 import { useSheets, type Frozen } from '../working/sheets';
 import { Told } from '../working/told';
+import { ActionsTable } from './actions-table';
 import { ChangedSince } from './changed-since';
+import { Dissents } from './dissents';
+import { FiguresList } from './figures-list';
+import { PlanKept } from './plan-kept';
+import { SureSection } from './sure-section';
 
 /** A signed record as it was frozen, with what has changed since. Its figures open their frozen workings. */
 export function Record({ decision }: { readonly decision: DecisionRecord }) {
-  const { id, study, decisions, setDecisions, flush, adopt } = useStudy();
+  const { id, decisions, setDecisions, flush, adopt } = useStudy();
   const { openWorking } = useSheets();
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -53,6 +59,8 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
         {text}
       </button>
     );
+  const { plan } = decision.frozen;
+  const due = decision.frozen.brief.quantity.firstDelivery;
   const own = (name: string, text: string) => opening(decision.laneId, name, text);
   const reopen = async (): Promise<void> => {
     setBusy(true);
@@ -82,6 +90,18 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
           <dd>
             <strong>{lane?.name ?? decision.laneId}</strong>, {lane ? STATUS_WORDS[lane.status] : ''}
           </dd>
+          {plan != null && (
+            <>
+              <dt>In two steps</dt>
+              <dd>
+                <PlanKept
+                  plan={plan}
+                  currency={evaluation.currency}
+                  orderDate={decision.frozen.orderDate ?? decision.signedOn}
+                />
+              </dd>
+            </>
+          )}
           <dt>Quantity</dt>
           <dd>{whole(decision.quantity)} pieces</dd>
           <dt>All in</dt>
@@ -137,13 +157,38 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
           </p>
         )}
       </section>
-      <ChangedSince decision={decision} />
-      {study.alloy !== null && (
+      {decision.frozen.figures !== undefined && (
         <section className="section record">
-          <h2>Cautions</h2>
-          <Cautions alloy={study.alloy} />
+          <h2>The figures that carried it</h2>
+          <FiguresList figures={decision.frozen.figures} frozen={frozen} />
         </section>
       )}
+      {decision.frozen.doubt != null && (
+        <section className="section record">
+          <h2>How sure it was</h2>
+          <SureSection
+            doubt={decision.frozen.doubt}
+            laneId={decision.laneId}
+            currency={evaluation.currency}
+            due={due === null ? null : plainDate(due)}
+          />
+        </section>
+      )}
+      {decision.actions.length > 0 && (
+        <section className="section record">
+          <h2>Actions and owners</h2>
+          <ActionsTable actions={decision.actions} />
+        </section>
+      )}
+      <Dissents decision={decision} />
+      <ChangedSince decision={decision} />
+      <section className="section record">
+        <h2>Cautions that come with it</h2>
+        <Cautions
+          routeIds={[...new Set([plan?.first ?? decision.laneId, decision.laneId].map((l) => l.split('/')[0] ?? l))]}
+          alloy={findAlloy(decision.frozen.brief.alloy) ?? null}
+        />
+      </section>
     </>
   );
 }

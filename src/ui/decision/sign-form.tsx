@@ -1,42 +1,67 @@
 'use client';
 import { Button } from '@chakra-ui/react';
-import { useState, type ReactNode } from 'react';
-import { useForm, type FieldError } from 'react-hook-form';
+import { useState } from 'react';
+import { useFieldArray, useForm } from 'react-hook-form';
+import type { Action, DrawnBy } from '@/core/decision';
 import { CORE_VERSION } from '@/core/version';
 import type { DecisionRecord } from '@/server/decisions';
 import { call, Refused } from '../api';
 import { plainDate } from '../format';
 import { useQuantity, useStudy } from '../study/study-context';
+import { SignField } from './sign-field';
 
 interface Signing {
   readonly why: string;
   readonly signedBy: string;
   readonly signedOn: string;
+  readonly actions: { what: string; owner: string; by: string }[];
+  readonly against: string;
+  readonly dissenter: string;
 }
 
-/** Why this route, who signs and when. What was written stays until it is signed. */
+/** Why this route, what is to be done by whom, who does not agree, who signs. What was written stays until it is signed. */
 export function SignForm({
   laneId,
+  plan,
+  drawn,
+  suggested,
   before,
 }: {
   readonly laneId: string;
-  /** The reopened decision whose reason is taken up again. */
+  /** Whether the adopted plan in two steps is signed. */
+  readonly plan: boolean;
+  readonly drawn: DrawnBy;
+  readonly suggested: readonly Action[];
+  /** The reopened decision whose reason and actions are taken up again. */
   readonly before: DecisionRecord | undefined;
 }) {
   const { id, orderDate, decisions, setDecisions, flush, adopt, saveState } = useStudy();
   const { q } = useQuantity();
   const [problem, setProblem] = useState<string | null>(null);
-  const { register, handleSubmit, formState } = useForm<Signing>({
-    defaultValues: { why: before?.why ?? '', signedBy: '', signedOn: new Date().toISOString().slice(0, 10) },
+  const { register, control, handleSubmit, formState } = useForm<Signing>({
+    defaultValues: {
+      why: before?.why ?? '',
+      signedBy: '',
+      signedOn: new Date().toISOString().slice(0, 10),
+      actions: [...(before?.actions.length ? before.actions : suggested)],
+      against: '',
+      dissenter: '',
+    },
   });
+  const { fields, append, remove } = useFieldArray({ control, name: 'actions' });
   const { errors, isSubmitting } = formState;
-  const sign = handleSubmit(async (input) => {
+  const sign = handleSubmit(async ({ against, dissenter, ...input }) => {
     setProblem(null);
     try {
       const version = await flush();
       const decision = await call<DecisionRecord>('POST', `/api/studies/${id}/decisions`, {
         ...input,
+        actions: input.actions.filter((a) => a.what.trim() !== ''),
+        ...(against.trim() === '' ? {} : { dissent: { who: dissenter, words: against } }),
         laneId,
+        plan,
+        drawn,
+        orderDate,
         quantity: q,
         version,
       });
@@ -52,7 +77,7 @@ export function SignForm({
   });
   return (
     <section className="section record">
-      <h2>Why, and who signs</h2>
+      <h2>Why, what next, and who signs</h2>
       <form onSubmit={(event) => void sign(event)} noValidate>
         <SignField
           id="why"
@@ -70,6 +95,53 @@ export function SignForm({
             })}
           />
         </SignField>
+        <fieldset className="actions-form">
+          <legend>Actions and owners</legend>
+          {fields.map((field, i) => (
+            <div key={field.id} className="action-row">
+              <input
+                aria-label={`Action ${i + 1}, what`}
+                placeholder="what"
+                {...register(`actions.${i}.what`, { maxLength: 300 })}
+              />
+              <input
+                aria-label={`Action ${i + 1}, who`}
+                placeholder="who"
+                {...register(`actions.${i}.owner`, { maxLength: 80 })}
+              />
+              <input type="date" aria-label={`Action ${i + 1}, by`} {...register(`actions.${i}.by`)} />
+              <button type="button" className="textbtn" aria-label={`Remove action ${i + 1}`} onClick={() => remove(i)}>
+                ×
+              </button>
+            </div>
+          ))}
+          <button
+            type="button"
+            className="textbtn dotted small"
+            onClick={() => append({ what: '', owner: '', by: '' })}
+          >
+            another action
+          </button>
+        </fieldset>
+        <details className="dissent-form">
+          <summary className="small">Somebody does not agree</summary>
+          <SignField id="against" label="Why not" error={errors.against} help="Kept beside the decision.">
+            <textarea id="against" rows={2} {...register('against', { maxLength: 4000 })} />
+          </SignField>
+          <SignField id="dissenter" label="Who does not agree" error={errors.dissenter}>
+            <input
+              id="dissenter"
+              autoComplete="name"
+              aria-invalid={errors.dissenter !== undefined}
+              {...register('dissenter', {
+                validate: (who, all) =>
+                  all.against.trim() === '' ||
+                  who.trim() !== '' ||
+                  'Who does not agree is empty: a name is wanted for what was written.',
+              })}
+            />
+          </SignField>
+        </details>
         <div className="form-grid" style={{ marginTop: 12 }}>
           <SignField id="signedBy" label="Signed by" error={errors.signedBy}>
             <input
@@ -105,38 +177,10 @@ export function SignForm({
           Sign and freeze
         </Button>
         <p className="small quiet" style={{ marginTop: 6 }}>
-          Freezes the brief, the rates, the results and the core version ({CORE_VERSION}). Order date for the dates:{' '}
-          {plainDate(orderDate)}.
+          Freezes the brief, the rates, the results, the draws and the core version ({CORE_VERSION}). Order date for the
+          dates: {plainDate(orderDate)}.
         </p>
       </form>
     </section>
-  );
-}
-
-/** A labelled box of the form, with what is wrong in it. */
-function SignField({
-  id,
-  label,
-  error,
-  help,
-  children,
-}: {
-  readonly id: string;
-  readonly label: string;
-  readonly error: FieldError | undefined;
-  readonly help?: string;
-  readonly children: ReactNode;
-}) {
-  return (
-    <div className="field">
-      <label htmlFor={id}>{label}</label>
-      <div className={error ? 'inbox is-bad' : 'inbox'}>{children}</div>
-      {error && (
-        <div className="bad" role="alert">
-          {error.message}
-        </div>
-      )}
-      {help !== undefined && <div className="help">{help}</div>}
-    </div>
   );
 }

@@ -10,11 +10,10 @@ import {
 } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
-import type { DifferenceDoubt } from '@/core/doubt';
 import { shortName } from '@/core/routes';
 import { css, FAMILY } from '../charts/chart-parts';
 import { whole } from '../format';
-import { percent, rough } from './words';
+import { percent, rough, type DifferenceDoubt } from '@/core/doubt';
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale);
 

@@ -1,6 +1,5 @@
 'use client';
 import { memo } from 'react';
-import { DRAWS } from '@/core/doubt';
 import { shortName } from '@/core/routes';
 import { significant, weeks, whole } from '../format';
 import { useStudy } from '../study/study-context';
@@ -9,7 +8,7 @@ import { FlipsList } from './flips-list';
 import { MoversTable } from './movers-table';
 import type { DoubtState } from './doubt-state';
 import type { DoubtChoice } from './use-doubt';
-import { inDraws, percent, rough, sentence } from './words';
+import { DRAWS, inDraws, percent, rough, sentence } from '@/core/doubt';
 
 /** How firm the leader is: shares of the draws, the difference to the next, what moves it and what would turn it. */
 export const DoubtSection = memo(function DoubtSection({

@@ -1,11 +1,10 @@
 'use client';
 import { useMemo, useState } from 'react';
-import type { BriefFlip } from '@/core/doubt';
 import { shortName } from '@/core/routes';
 import type { DoubtDepth } from '@/workers/doubt.protocol';
 import { whole } from '../format';
 import { useStudy } from '../study/study-context';
-import { briefFlipWords, flipWords, nearness } from './words';
+import { briefFlipWords, flipWords, nearness, type BriefFlip } from '@/core/doubt';
 
 const FEW = 6;
 

@@ -5,7 +5,7 @@ import { shortName } from '@/core/routes';
 import type { DoubtDepth } from '@/workers/doubt.protocol';
 import { fixed, significant, signed } from '../format';
 import { useStudy } from '../study/study-context';
-import { figureWords, inputWords } from './words';
+import { figureWords, inputWords } from '@/core/doubt';
 
 const FEW = 8;
 

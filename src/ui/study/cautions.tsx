@@ -1,15 +1,48 @@
-import { hazardsOf, type Alloy } from '@/core/alloys';
+import type { Alloy } from '@/core/alloys';
+import { cautionsFor, WHO_DECIDES, type Caution, type Severity } from '@/core/cautions';
 
-/** What can hurt people who pour this metal, and who decides. */
-export function Cautions({ alloy }: { readonly alloy: Alloy }) {
+const SEVERITY_WORDS: Readonly<Record<Severity, string>> = {
+  life: 'can kill',
+  injury: 'injures',
+  health: 'harms by dose',
+};
+
+/** What can hurt people who make a part on these routes from this metal, the gravest first, and who decides. */
+export function Cautions({ routeIds, alloy }: { readonly routeIds: readonly string[]; readonly alloy: Alloy | null }) {
+  const all = new Map(routeIds.flatMap((id) => cautionsFor(id, alloy)).map((c) => [c.id, c]));
   return (
-    <>
-      {hazardsOf(alloy).map((h) => (
-        <p key={h.id} className="small" style={{ margin: '5px 0' }}>
-          <strong>{h.title}.</strong> {h.hurts} {h.precautions}
-        </p>
+    <div data-testid="cautions">
+      {[...all.values()].map((c) => (
+        <OneCaution key={c.id} caution={c} />
       ))}
-      <p className="small quiet">General practice only. Local codes, permits and licensed practice decide.</p>
-    </>
+      <p className="small quiet">{WHO_DECIDES}</p>
+    </div>
+  );
+}
+
+function OneCaution({
+  caution: { title, severity, hurts, precautions, ifItHappens, whoDecides },
+}: {
+  readonly caution: Caution;
+}) {
+  return (
+    <details className="caution small">
+      <summary>
+        <strong>{title}</strong> <span className={`severity is-${severity}`}>{SEVERITY_WORDS[severity]}</span>{' '}
+        <span className="quiet">{hurts.whom}</span>
+      </summary>
+      <p>{hurts.what}</p>
+      <ul>
+        {precautions.map((p) => (
+          <li key={p}>{p}</li>
+        ))}
+      </ul>
+      <p>
+        <strong>If it happens.</strong> {ifItHappens}
+      </p>
+      <p>
+        <strong>Who decides.</strong> {whoDecides}
+      </p>
+    </details>
   );
 }

@@ -1,15 +1,6 @@
-import { z } from 'zod';
 import { listDecisions, signDecision } from '@/server/decisions';
 import { answering, checked, jsonBody, refused } from '@/server/http';
-
-const signSchema = z.object({
-  laneId: z.string().min(1).max(60),
-  quantity: z.number().int().min(1).max(1_000_000),
-  why: z.string().trim().min(1, 'a reason of at least one word').max(4000),
-  signedBy: z.string().trim().min(1, 'the name of who signs').max(80),
-  signedOn: z.iso.date('a real date as YYYY-MM-DD'),
-  version: z.number().int().min(1),
-});
+import { signSchema } from './sign-schema';
 
 type Context = { params: Promise<{ id: string }> };
 

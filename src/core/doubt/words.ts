@@ -1,7 +1,10 @@
-import type { BriefFlip, DoubtInput, Flip, Share } from '@/core/doubt';
-import { rateEntries, type RateSet } from '@/core/rates';
-import { shortName } from '@/core/routes';
-import { fixed, significant, whole } from '../format';
+import { rateEntries, type RateSet } from '../rates';
+import { shortName } from '../routes';
+import { fixed, significant, whole } from '../telling';
+import type { BriefFlip } from './brief-flips';
+import type { Flip } from './flips';
+import type { DoubtInput } from './model';
+import type { Share } from './sampling';
 
 /** A share of the draws as a whole per cent; the outer ones as "under 1" and "over 99". */
 export function percent(share: number): string {

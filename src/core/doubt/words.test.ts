@@ -1,8 +1,18 @@
 import { describe, expect, test } from 'vitest';
-import { bracketOf, type BriefFlip, type DoubtInput, type Flip } from '@/core/doubt';
-import { SHIPPED_RATES } from '@/core/rates';
-import { placeOn, scaleOf } from './whisker';
-import { briefFlipWords, figureWords, flipWords, inDraws, inputWords, nearness, percent } from './words';
+import { SHIPPED_RATES } from '../rates';
+import {
+  bracketOf,
+  briefFlipWords,
+  figureWords,
+  flipWords,
+  inDraws,
+  inputWords,
+  nearness,
+  percent,
+  type BriefFlip,
+  type DoubtInput,
+  type Flip,
+} from '.';
 
 const input = (more: Partial<DoubtInput>): DoubtInput => ({
   key: 'global.Rskill',
@@ -95,19 +105,5 @@ describe('flip points as sentences', () => {
     expect(briefFlipWords(of({ kind: 'tolerance', against: null, unit: 'mm', now: 1.6, at: [1] }), lead)).toContain(
       'then no route survives',
     );
-  });
-});
-
-describe('whiskers', () => {
-  const band = (p10: number, p50: number, p90: number) => ({ p10, p50, p90 });
-  test('share one scale, by ratio or by difference', () => {
-    const scale = scaleOf([band(1, 2, 10), band(5, 50, 100)], true)!;
-    expect([1, 10, 100].map((x) => Math.round(placeOn(x, scale)))).toEqual([0, 50, 100]);
-    expect(placeOn(5, scaleOf([band(0, 5, 10)], false)!)).toBe(50);
-  });
-  test('nothing to show, or all alike, has no scale', () => {
-    expect(scaleOf([], true)).toBeNull();
-    expect(scaleOf([band(3, 3, 3)], false)).toBeNull();
-    expect(scaleOf([band(0, 1, 2)], true)).toBeNull();
   });
 });

@@ -1,0 +1,56 @@
+import type { Study, BoardLane } from '../board';
+import { isoDay, dayNumber } from '../calendar';
+import { shortName } from '../routes';
+
+/** Something to be done, by whom, by when. Empty where it is not yet settled. */
+export interface Action {
+  readonly what: string;
+  readonly owner: string;
+  /** ISO date, or empty. */
+  readonly by: string;
+}
+
+/** The most that is suggested. */
+const MOST_SUGGESTED = 7;
+
+/** Second step of a plan, for its order. */
+export interface SecondStep {
+  readonly laneId: string;
+  /** Days from the order until which it may be ordered. */
+  readonly waits_d: number;
+}
+
+/**
+ * What a choice asks to be done next, from its findings and its dates; who does it is for people to say.
+ * @param orderDate ISO date of the order
+ */
+export function suggestedActions(
+  study: Study,
+  lane: BoardLane,
+  orderDate: string,
+  second: SecondStep | null = null,
+): Action[] {
+  const on = (days: number): string => isoDay(dayNumber('orderDate', orderDate) + Math.floor(days));
+  const action = (what: string, by = ''): Action => ({ what, owner: '', by });
+  const out = [action(`Ask two foundries for quotes by ${shortName(lane.id)}, on this brief`, orderDate)];
+  const spare = lane.dates?.slack_d ?? null;
+  out.push(action(`Order the tool for ${shortName(lane.id)}`, spare !== null && spare > 0 ? on(spare) : orderDate));
+  if (second !== null)
+    out.push(action(`Order the tool for ${shortName(second.laneId)}, the second step`, on(second.waits_d)));
+  const seen = new Set<string>();
+  for (const f of lane.findings) {
+    const subject = f.subject ?? f.reason;
+    if (f.status === 'fits' || f.status === 'blocked' || seen.has(subject)) continue;
+    seen.add(subject);
+    if (f.status === 'second-operation') out.push(action(`Agree how ${subject} is finished, and who pays`));
+    else if (f.status === 'not-known') out.push(action(`Settle what is not known: ${subject}`));
+    else out.push(action(`Agree with the foundry what is tight: ${subject}`));
+  }
+  const { assumed } = study.brief;
+  if (assumed.length > 0)
+    out.push(
+      action(`Confirm what the brief assumes: ${assumed.slice(0, 4).join(', ')}${assumed.length > 4 ? ' …' : ''}`),
+    );
+  if (lane.dates !== null) out.push(action('Measure and approve the first article', on(lane.dates.firstArticle_d)));
+  return out.length <= MOST_SUGGESTED ? out : [...out.slice(0, MOST_SUGGESTED - 1), out.at(-1) as Action];
+}

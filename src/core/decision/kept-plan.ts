@@ -1,0 +1,76 @@
+import type { Study } from '../board';
+import { duesOf, planAt, searchPlans, singleAt, type BridgePlan, type PlanChoice, type PlanSearch } from '../bridge';
+
+/** A plan in two steps as kept with a decision. Money in the study's currency, days from the order, holidays counted. */
+export interface KeptPlan extends PlanChoice {
+  readonly q: number;
+  readonly steps: readonly {
+    readonly laneId: string;
+    readonly pieces: number;
+    readonly total: number;
+    /** Positions in a pour and cavities of the tool. */
+    readonly layout: readonly [number, number];
+    readonly firstArticle_d: number;
+    readonly lastPart_d: number;
+  }[];
+  readonly reused: number;
+  readonly reuseWhy: string | null;
+  readonly total: number;
+  readonly allIn: number;
+  readonly firstArticle_d: number;
+  readonly lastPart_d: number;
+  readonly waits_d: number;
+  /** Deliveries that come late, worst first. */
+  readonly late: readonly { readonly name: string; readonly pieces: number; readonly late_d: number }[];
+  /** Deliveries asked. */
+  readonly asked: number;
+  /** The best route alone that delivers as soon, or null. */
+  readonly single: { readonly laneId: string; readonly total: number } | null;
+}
+
+/**
+ * A plan worked out for keeping, beside the best route alone.
+ * @throws {CoreError} E_RANGE where the plan cannot be made at that quantity
+ */
+export function keptPlan(study: Study, q: number, orderDate: string, choice: PlanChoice): KeptPlan {
+  const { dues, single } = searched(study, q, orderDate);
+  const plan = planAt(study, q, choice, dues);
+  return keptOf(choice, plan, single === null ? null : singleAt(study, q, single.laneId, dues, true));
+}
+
+/** A plan that is worked out already, as it is kept. @param single the best route alone that delivers as soon */
+export function keptOf(choice: PlanChoice, plan: BridgePlan, single: BridgePlan | null): KeptPlan {
+  const alone = single === null ? null : { laneId: single.steps[0]?.laneId ?? '', total: single.total };
+  return { ...choice, ...figuresOf(plan), single: alone };
+}
+
+function searched(study: Study, q: number, orderDate: string): PlanSearch {
+  const steps = searchPlans(study, q, duesOf(study, q, orderDate), 1);
+  for (let s = steps.next(); ; s = steps.next()) if (s.done) return s.value;
+}
+
+function figuresOf(plan: BridgePlan): Omit<KeptPlan, keyof PlanChoice | 'single'> {
+  return {
+    q: plan.q,
+    steps: plan.steps.map((s) => ({
+      laneId: s.laneId,
+      pieces: s.pieces,
+      total: s.total,
+      layout: [s.layout.cost.plan.n, s.layout.cost.plan.nt],
+      firstArticle_d: s.firstArticle_d,
+      lastPart_d: s.lastPart_d,
+    })),
+    reused: plan.reused,
+    reuseWhy: plan.reuse?.why ?? null,
+    total: plan.total,
+    allIn: plan.allIn,
+    firstArticle_d: plan.firstArticle_d,
+    lastPart_d: plan.lastPart_d,
+    waits_d: plan.waits_d,
+    late: plan.deliveries
+      .filter((d) => d.late_d > 0)
+      .toSorted((a, b) => b.late_d - a.late_d)
+      .map((d) => ({ name: d.due.name, pieces: d.due.pieces, late_d: d.late_d })),
+    asked: plan.deliveries.length,
+  };
+}

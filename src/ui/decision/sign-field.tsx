@@ -1,0 +1,30 @@
+import type { ReactNode } from 'react';
+import type { FieldError } from 'react-hook-form';
+
+/** A labelled box of a form, with what is wrong in it. */
+export function SignField({
+  id,
+  label,
+  error,
+  help,
+  children,
+}: {
+  readonly id: string;
+  readonly label: string;
+  readonly error: FieldError | undefined;
+  readonly help?: string;
+  readonly children: ReactNode;
+}) {
+  return (
+    <div className="field">
+      <label htmlFor={id}>{label}</label>
+      <div className={error ? 'inbox is-bad' : 'inbox'}>{children}</div>
+      {error && (
+        <div className="bad" role="alert">
+          {error.message}
+        </div>
+      )}
+      {help !== undefined && <div className="help">{help}</div>}
+    </div>
+  );
+}
