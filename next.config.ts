@@ -5,7 +5,7 @@ const config: NextConfig = {
   reactStrictMode: true,
   outputFileTracingRoot: import.meta.dirname,
   turbopack: { root: import.meta.dirname },
-  serverExternalPackages: ['mysql2', 'pino'],
+  serverExternalPackages: ['mysql2', 'pino', 'exceljs', '@react-pdf/renderer'],
   devIndicators: false,
 };
 

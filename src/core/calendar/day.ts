@@ -21,3 +21,11 @@ export function isoDay(day: number): string {
 export function weekday(day: number): number {
   return (((day + 3) % 7) + 7) % 7;
 }
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
+/** ISO date as "12 Mar 2027". */
+export function dateWords(iso: string): string {
+  const [y = '', m = '1', d = ''] = iso.slice(0, 10).split('-');
+  return `${Number(d)} ${MONTHS[Number(m) - 1] ?? ''} ${y}`;
+}

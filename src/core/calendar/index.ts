@@ -1,6 +1,6 @@
 /** Calendar: working days, networks and stations; and the dates of a lane. */
 export { daysWithHolidays, timelineWithHolidays } from './closures';
-export { dayNumber, isoDay } from './day';
+export { dateWords, dayNumber, isoDay } from './day';
 export {
   dayOf,
   laneTime,

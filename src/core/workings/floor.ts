@@ -224,7 +224,7 @@ const TOUCHES: Readonly<Record<Touch, (c: Context) => Term>> = {
     term(c, 'core', 'nC * tC * D', [
       computed('nC', 'cores a casting', c.model.cores, 'cores'),
       shot(c, 'tC', 'minutes a core, by size'),
-      computed('D', 'mean size', c.model.facts.D, 'dm', 'sizes'),
+      computed('D', 'mean size, the cube root of L·W·H', c.model.facts.D, 'dm'),
     ]),
   mould: (c) => {
     const assembles = c.model.v.time.steps.some((s) => s.touch === 'assemble');
@@ -291,7 +291,7 @@ const TOUCHES: Readonly<Record<Touch, (c: Context) => Term>> = {
     const g = c.study.rates.global;
     return term(c, 'inspect', 'lookMin * D + share * nD * GeoMin', [
       fromRate('lookMin', 'looking over', g.lookMin, 'global.lookMin'),
-      computed('D', 'mean size', c.model.facts.D, 'dm', 'sizes'),
+      computed('D', 'mean size, the cube root of L·W·H', c.model.facts.D, 'dm'),
       fromRate('share', 'pieces measured', g.sampleShare, 'global.sampleShare'),
       fromBrief('nD', 'toleranced dimensions', c.model.facts.nD, 'dimensions', 'features'),
       fromRate('GeoMin', 'one dimension', g.GeoMin, 'global.GeoMin'),

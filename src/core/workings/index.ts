@@ -6,4 +6,6 @@ export { computed, fromAlloy } from './symbols';
 export { contextOf, type Context } from './context';
 export { baselineWorking, isToldWhole } from './baselines';
 export { FIGURES, isFigure, workingIn, workingOf } from './working';
+export { placeOf, workingTree, type PlacedWorking } from './tree';
 export { WASTE_FIGURES } from './waste';
+export { LINE_WORDS } from './common';

@@ -99,7 +99,7 @@ export const PIECE: Readonly<Record<string, Builder>> = {
       unit: 'USD',
       symbols: [
         fromRate('lookMin', 'looking over', g.lookMin, 'global.lookMin'),
-        computed('D', 'mean size', c.model.facts.D, 'dm', 'sizes'),
+        computed('D', 'mean size, the cube root of L·W·H', c.model.facts.D, 'dm'),
         fromRate('Rinsp', 'inspector', g.Rinsp, 'global.Rinsp'),
         fromBrief(
           'tight',

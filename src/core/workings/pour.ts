@@ -113,7 +113,7 @@ export const POUR: Readonly<Record<string, Builder>> = {
         nSym(c),
         computed('nC', 'cores a casting', c.model.cores, 'cores'),
         fromRate('tC', 'minutes a core, by size', s.tC, key('tC'), 'min/dm'),
-        computed('D', 'mean size', c.model.facts.D, 'dm', 'sizes'),
+        computed('D', 'mean size, the cube root of L·W·H', c.model.facts.D, 'dm'),
         hourly(c, 'R', 'who makes cores', 'core'),
         fromRate('kC', 'material of a core, by size', s.kC, key('kC'), 'USD/dm²'),
       ],

@@ -37,6 +37,21 @@ export const SHAPE_FACTS: Readonly<Record<string, Builder>> = {
       note: `Complexity c = ${f.c.toFixed(2)} on a scale from 1 to 5.`,
     };
   },
+  plan: (c) => {
+    const f = c.model.facts;
+    return {
+      title: 'Plan',
+      equation: 'Cost model 1.5',
+      expression: 'L * W / 10000',
+      value: f.E,
+      unit: 'dm²',
+      symbols: [
+        fromBrief('L', 'length', f.L, 'mm', 'geometry.box_mm'),
+        fromBrief('W', 'width', f.W, 'mm', 'geometry.box_mm'),
+      ],
+      note: null,
+    };
+  },
   sizes: (c) => {
     const f = c.model.facts;
     return {
@@ -50,7 +65,7 @@ export const SHAPE_FACTS: Readonly<Record<string, Builder>> = {
         fromBrief('W', 'width', f.W, 'mm', 'geometry.box_mm'),
         fromBrief('H', 'height along the draw', f.H, 'mm', 'geometry.box_mm'),
       ],
-      note: `Plan ${f.E.toFixed(3)} dm², mean size ${f.D.toFixed(3)} dm.`,
+      note: `Mean size, its cube root: ${f.D.toFixed(3)} dm.`,
     };
   },
 };

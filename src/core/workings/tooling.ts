@@ -143,7 +143,7 @@ export const TOOLING: Readonly<Record<string, Builder>> = {
       symbols: [
         fromRate('h0', 'hours whatever the part', t.h0, variantKey(c, 'tooling.h0'), 'h'),
         fromRate('hE', 'hours by plan', t.hE, variantKey(c, 'tooling.hE'), 'h/dm²'),
-        computed('E', 'plan L·W', f.E, 'dm²', 'sizes'),
+        computed('E', 'plan L·W', f.E, 'dm²', 'plan'),
         ntSym(c),
         fromRate('r', 'hours of a repeated cavity', t.r, variantKey(c, 'tooling.r'), 'share'),
         fromRate('hN', 'blank, fitting, ejectors, cooling of a cavity', t.hN, variantKey(c, 'tooling.hN'), 'h'),

@@ -1,18 +1,7 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
-import { boardAt, evaluate, prepareStudy, type BoardLane, type Evaluation, type Study } from '@/core/board';
+import { evaluate, prepareStudy } from '@/core/board';
 import type { Brief } from '@/core/brief';
-import type { Weights } from '@/core/choice';
-import {
-  carryingFigures,
-  keptDoubt,
-  keptPlan,
-  laneCase,
-  type Action,
-  type DrawnBy,
-  type KeptPlan,
-} from '@/core/decision';
-import { CoreError } from '@/core/errors';
 import { ratesOf } from '@/core/rates';
 import { CORE_VERSION } from '@/core/version';
 import { change, reading, transaction, type Runner } from '../db';
@@ -20,28 +9,12 @@ import { loadRates } from '../rates/repo';
 import { lockStudy, updateStudy } from '../studies/queries';
 import { loadBrief } from '../studies/repo';
 import { teamWeights } from '../weights';
-import { selectDecisions, type DecisionRecord, type Dissent, type Frozen } from './record';
+import { frozenOf, type Signing } from './freeze';
+import { selectDecisions, type DecisionRecord, type Dissent } from './record';
 
 /** Decisions of a study, the latest first. */
 export async function listDecisions(studyId: string): Promise<DecisionRecord[]> {
   return reading((on) => selectDecisions(on, studyId));
-}
-
-/** What is signed. */
-export interface Signing {
-  readonly laneId: string;
-  readonly quantity: number;
-  readonly why: string;
-  readonly signedBy: string;
-  readonly signedOn: string;
-  readonly version: number;
-  /** Day the dates are reckoned from where the brief has no order date. */
-  readonly orderDate?: string | undefined;
-  /** Whether the plan in two steps that the brief has adopted is signed; the lane is then its second. */
-  readonly plan: boolean;
-  readonly drawn: DrawnBy;
-  readonly actions: readonly Action[];
-  readonly dissent?: { readonly who: string; readonly words: string } | undefined;
 }
 
 export type SignResult =
@@ -108,42 +81,6 @@ export async function signDecision(studyId: string, input: Signing): Promise<Sig
     const decision = (await selectDecisions(on, studyId)).find((d) => d.id === id) as DecisionRecord;
     return { outcome: 'signed', decision };
   });
-}
-
-/** Everything a choice rests on, as it stands; or why a plan cannot be signed. */
-function frozenOf(
-  study: Study,
-  evaluation: Evaluation,
-  input: Signing,
-  orderDate: string,
-  weights: Weights,
-): Frozen | { readonly barred: string } {
-  const board = boardAt(study, input.quantity, orderDate);
-  const lane = board.lanes.find((l) => l.id === input.laneId) as BoardLane;
-  const found = laneCase(study, board, input.laneId);
-  let plan: KeptPlan | null = null;
-  if (input.plan) {
-    const choice = study.brief.plan;
-    if (choice === null) return { barred: 'No plan in two steps has been adopted.' };
-    if (choice.then !== input.laneId) return { barred: `The plan ends on ${choice.then}, not on ${input.laneId}.` };
-    try {
-      plan = keptPlan(study, input.quantity, orderDate, choice);
-    } catch (error) {
-      if (!(error instanceof CoreError)) throw error;
-      return { barred: `The plan cannot be made: for ${error.issue.field}, ${error.issue.accepted} is wanted.` };
-    }
-  }
-  return {
-    brief: study.brief,
-    rates: study.rates,
-    evaluation,
-    case: { for: found?.for ?? [], against: found?.against ?? [] },
-    figures: carryingFigures(study, board, lane),
-    doubt: keptDoubt(study, board, orderDate, input.laneId, input.drawn),
-    plan,
-    weights,
-    orderDate,
-  };
 }
 
 async function insertDissent(

@@ -1,0 +1,78 @@
+import ExcelJS from 'exceljs';
+import { HyperFormula } from 'hyperformula';
+import { describe, expect, test } from 'vitest';
+import { demoBriefs } from '../src/server/demo/seed';
+import { recordSheet } from '../src/server/record/sheet';
+import { recordWorkbook } from '../src/server/record/workbook';
+import { madeDecision } from '../src/server/testing/made-decision';
+import { lifetimeQuantity } from '../src/core/brief';
+
+type Cells = (string | number | boolean | null)[][];
+
+/** The sheets of a workbook as a calculator takes them: formulas with an equals sign, results left out. */
+async function cellsOf(bytes: Uint8Array): Promise<Record<string, Cells>> {
+  const book = new ExcelJS.Workbook();
+  await book.xlsx.load(bytes.buffer as ArrayBuffer);
+  return Object.fromEntries(
+    book.worksheets.map((sheet) => {
+      const cells: Cells = [];
+      sheet.eachRow({ includeEmpty: true }, (row, r) => {
+        const out: Cells[number] = (cells[r - 1] = []);
+        row.eachCell({ includeEmpty: true }, (cell, c) => {
+          const value = cell.value;
+          if (value !== null && typeof value === 'object' && 'formula' in value) out[c - 1] = `=${value.formula}`;
+          else if (typeof value === 'string') out[c - 1] = value.startsWith('=') ? `'${value}` : value;
+          else out[c - 1] = typeof value === 'number' ? value : null;
+        });
+      });
+      return [sheet.name, cells];
+    }),
+  );
+}
+
+const find = (cells: Cells, name: string): number => cells.findIndex((row) => row[0] === name);
+
+describe('the workbook of a record, worked out by another program', () => {
+  test.each(demoBriefs().map((b) => [b.title, b] as const))('%s: the same cents', async (_, brief) => {
+    const quantity = lifetimeQuantity(brief) ?? 100;
+    const sheet = recordSheet(madeDecision(brief, quantity));
+    if (sheet === null) throw new Error('not readable');
+    const { money, dates } = sheet.lane;
+    if (money === null || dates === null) throw new Error('no money');
+    const cells = await cellsOf(await recordWorkbook(sheet));
+    const engine = HyperFormula.buildFromSheets(cells, { licenseKey: 'gpl-v3', smartRounding: false });
+    const read = (name: string, row: string): unknown => {
+      const id = engine.getSheetId(name) ?? -1;
+      return engine.getCellValue({ sheet: id, row: find(cells[name] ?? [], row), col: 1 });
+    };
+    const close = (got: unknown, wanted: number): void => expect(got).toBeCloseTo(wanted, 6);
+    close(read('Decision', 'All in, a part'), money.allIn);
+    close(read('Decision', 'The programme'), money.total);
+    close(read('Decision', 'Tools over the programme'), money.tooling);
+    close(read('Decision', 'First article'), dates.firstArticle_d);
+    close(read('Cost lines', 'A part of a usual lot'), money.unit);
+    close(read('Cost lines', 'All in, a part'), money.allIn);
+    engine.destroy();
+  });
+
+  test('a changed input moves what rests on it, and a text that looks like a formula stays a text', async () => {
+    const brief = demoBriefs()[0];
+    if (brief === undefined) throw new Error('no brief');
+    const sheet = recordSheet(madeDecision(brief, 400));
+    if (sheet === null) throw new Error('not readable');
+    const cells = await cellsOf(await recordWorkbook(sheet));
+    expect(cells['Decision']?.flat()).toContain("'=Sand would do. (Bram, 5 Jan 2027)");
+    const inputs = cells['Inputs'] ?? [];
+    const engine = HyperFormula.buildFromSheets(cells, { licenseKey: 'gpl-v3', smartRounding: false });
+    const at = (name: string, row: string) => ({
+      sheet: engine.getSheetId(name) ?? -1,
+      row: find(cells[name] ?? [], row),
+      col: 1,
+    });
+    const before = engine.getCellValue(at('Decision', 'All in, a part')) as number;
+    const row = inputs.findIndex((r) => r[2] === 'USD/h' && typeof r[1] === 'number');
+    engine.setCellContents({ sheet: engine.getSheetId('Inputs') ?? -1, row, col: 1 }, 3 * (inputs[row]?.[1] as number));
+    expect(engine.getCellValue(at('Decision', 'All in, a part'))).toBeGreaterThan(before + 0.01);
+    engine.destroy();
+  });
+});

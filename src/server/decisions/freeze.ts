@@ -1,0 +1,66 @@
+import { boardAt, type BoardLane, type Evaluation, type Study } from '@/core/board';
+import type { Weights } from '@/core/choice';
+import {
+  carryingFigures,
+  keptDoubt,
+  keptPlan,
+  laneCase,
+  type Action,
+  type DrawnBy,
+  type KeptPlan,
+} from '@/core/decision';
+import { CoreError } from '@/core/errors';
+import type { Frozen } from './record';
+
+/** What is signed. */
+export interface Signing {
+  readonly laneId: string;
+  readonly quantity: number;
+  readonly why: string;
+  readonly signedBy: string;
+  readonly signedOn: string;
+  readonly version: number;
+  /** Day the dates are reckoned from where the brief has no order date. */
+  readonly orderDate?: string | undefined;
+  /** Whether the plan in two steps that the brief has adopted is signed; the lane is then its second. */
+  readonly plan: boolean;
+  readonly drawn: DrawnBy;
+  readonly actions: readonly Action[];
+  readonly dissent?: { readonly who: string; readonly words: string } | undefined;
+}
+
+/** Everything a choice rests on, as it stands; or why a plan cannot be signed. */
+export function frozenOf(
+  study: Study,
+  evaluation: Evaluation,
+  input: Signing,
+  orderDate: string,
+  weights: Weights,
+): Frozen | { readonly barred: string } {
+  const board = boardAt(study, input.quantity, orderDate);
+  const lane = board.lanes.find((l) => l.id === input.laneId) as BoardLane;
+  const found = laneCase(study, board, input.laneId);
+  let plan: KeptPlan | null = null;
+  if (input.plan) {
+    const choice = study.brief.plan;
+    if (choice === null) return { barred: 'No plan in two steps has been adopted.' };
+    if (choice.then !== input.laneId) return { barred: `The plan ends on ${choice.then}, not on ${input.laneId}.` };
+    try {
+      plan = keptPlan(study, input.quantity, orderDate, choice);
+    } catch (error) {
+      if (!(error instanceof CoreError)) throw error;
+      return { barred: `The plan cannot be made: for ${error.issue.field}, ${error.issue.accepted} is wanted.` };
+    }
+  }
+  return {
+    brief: study.brief,
+    rates: study.rates,
+    evaluation,
+    case: { for: found?.for ?? [], against: found?.against ?? [] },
+    figures: carryingFigures(study, board, lane),
+    doubt: keptDoubt(study, board, orderDate, input.laneId, input.drawn),
+    plan,
+    weights,
+    orderDate,
+  };
+}

@@ -1,0 +1,83 @@
+import { dateWords } from '@/core/calendar';
+import { inDraws, rough, sentence } from '@/core/doubt';
+import { shortName } from '@/core/routes';
+import { fixed, perPart, whole } from '@/core/telling';
+import type { RecordSheet } from './sheet';
+
+const weeks = (days: number): string => `${fixed(days / 7, 1)} weeks`;
+
+/** Name and text of what heads a record. */
+export function headLines({ decision, currency, orderDate }: RecordSheet): (readonly [string, string])[] {
+  const { frozen } = decision;
+  const { plan } = frozen;
+  const out: (readonly [string, string])[] = [
+    ['Decision', frozen.brief.title],
+    ['Chosen', shortName(decision.laneId)],
+  ];
+  if (plan != null)
+    out.push([
+      'In two steps',
+      `${whole(plan.pieces)} on ${shortName(plan.first)}, then ${whole(plan.q - plan.pieces)} on ${shortName(plan.then)}: ${whole(plan.total)} ${currency} in all, ${perPart(plan.allIn)} ${currency} a part`,
+    ]);
+  out.push(
+    ['Quantity', `${whole(decision.quantity)} pieces`],
+    ['Verdict', frozen.evaluation.verdict],
+    ['Why', decision.why],
+    ['Signed', `${decision.signedBy}, ${dateWords(decision.signedOn)}`],
+    [
+      'Frozen',
+      `brief revision ${decision.revision}, rates “${frozen.rates.name}”, core ${decision.coreVersion}, tolerances by ${decision.school === 'published' ? 'published grades' : 'a specialist shop'}, order on ${dateWords(orderDate)}`,
+    ],
+  );
+  return out;
+}
+
+/** What speaks for it and against it, how sure it was, what would overturn it, what is to be done, who disagrees. */
+export function argumentLines(sheet: RecordSheet): (readonly [string, readonly string[]])[] {
+  const { decision } = sheet;
+  const { frozen } = decision;
+  const out: (readonly [string, readonly string[]])[] = [
+    ['For it', frozen.case.for.map((a) => a.text)],
+    ['Against it', frozen.case.against.map((a) => a.text)],
+    ['How sure it was', doubtLines(sheet)],
+    ['What would overturn it', frozen.doubt?.flips ?? []],
+    [
+      'Actions and owners',
+      decision.actions.map(
+        (a) => `${a.what}${a.owner === '' ? '' : ` (${a.owner})`}${a.by === '' ? '' : `, by ${dateWords(a.by)}`}`,
+      ),
+    ],
+    ['Dissent', decision.dissents.map((d) => `${d.words} (${d.who}, ${dateWords(d.writtenAt.slice(0, 10))})`)],
+    ['Assumptions', assumptions(sheet)],
+  ];
+  return out.filter(([, list]) => list.length > 0);
+}
+
+/** How sure a choice was, in sentences. */
+export function doubtLines({ decision, currency }: RecordSheet): string[] {
+  const { doubt, brief } = decision.frozen;
+  if (doubt == null) return [];
+  const due = brief.quantity.firstDelivery;
+  const name = shortName(decision.laneId);
+  return [
+    ...(doubt.cheapest === null ? [] : [`${sentence(name)} is the cheapest of all routes ${inDraws(doubt.cheapest)}.`]),
+    ...(doubt.against === null
+      ? []
+      : [`It is cheaper than ${shortName(doubt.against.laneId)} ${inDraws(doubt.against.holds)}.`]),
+    `A part comes to ${rough(doubt.allIn.p10)} to ${rough(doubt.allIn.p90)} ${currency} in eight draws of ten, half of them under ${rough(doubt.allIn.p50)}.`,
+    `The first article comes after ${weeks(doubt.firstArticle.p10)} to ${weeks(doubt.firstArticle.p90)}${doubt.inTime !== null && due !== null ? `, by ${dateWords(due)} ${inDraws(doubt.inTime)}` : ''}.`,
+    `${whole(doubt.draws)} draws, ${doubt.spread === 'pert' ? 'beta-PERT' : 'triangle'}, seed ${doubt.seed}${doubt.demand ? ', the quantity in doubt too' : ''}.`,
+  ];
+}
+
+/** What the figures rest on that nobody has measured or confirmed. */
+export function assumptions({ decision, study, lane }: RecordSheet): string[] {
+  const { brief, rates } = decision.frozen;
+  const unknown = lane.findings.filter((f) => f.status === 'not-known').map((f) => f.reason);
+  return [
+    ...(brief.assumed.length > 0 ? [`Of the brief, not confirmed: ${brief.assumed.join(', ')}.`] : []),
+    ...[...new Set(unknown)].map((reason) => `Not known: ${reason}`),
+    `Rates “${rates.name}” at their likely figures, in ${study.rates.currency.code}; each has a low and a high, which the draws use.`,
+    'One tool and the usual share of the shop; weekends counted, holidays as the rate set has them.',
+  ];
+}

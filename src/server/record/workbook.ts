@@ -1,0 +1,224 @@
+import ExcelJS, { type Cell, type Row, type Workbook, type Worksheet } from 'exceljs';
+import { LINE_IDS } from '@/core/cost';
+import { shortName } from '@/core/routes';
+import { LINE_WORDS, placeOf, workingTree, type PlacedWorking, type WorkingSymbol } from '@/core/workings';
+import { sheetFormula } from './formula';
+import type { RecordSheet } from './sheet';
+import { argumentLines, headLines } from './words';
+
+const HEAD = { bold: true } as const;
+const SUM = { top: { style: 'thin' } } as const;
+const INPUT_FILL = { type: 'pattern', pattern: 'solid', fgColor: { argb: 'FFFFF4CC' } } as const;
+const MONEY = '#,##0.00';
+const ANY = 'General';
+
+/** Figures that the workbook works out, with all they rest on. */
+const FIGURES = [
+  'allIn',
+  'unit',
+  'total',
+  'tooling',
+  'firstArticle',
+  'lastPart',
+  ...LINE_IDS.map((id) => `line.${id}`),
+] as const;
+
+/** Where each figure and each input stands in the book. */
+interface Places {
+  readonly figures: Map<string, string>;
+  readonly inputs: Map<string, string>;
+}
+
+/**
+ * The record as a workbook with live formulas: every figure of the chosen lane is worked out from the sheet of inputs
+ * as the core works it out. Choices that hang on the figures (positions in a pour, number of lots) stay as they were.
+ */
+export async function recordWorkbook(sheet: RecordSheet): Promise<Uint8Array> {
+  const book = new ExcelJS.Workbook();
+  book.creator = 'Nine Pours';
+  book.created = new Date(sheet.decision.createdAt);
+  book.calcProperties.fullCalcOnLoad = true;
+  const { study, lane, decision } = sheet;
+  const tree = workingTree(study, lane.id, decision.quantity, FIGURES);
+  const first = book.addWorksheet('Decision');
+  const lines = book.addWorksheet('Cost lines');
+  const inputs = book.addWorksheet('Inputs');
+  const workings = book.addWorksheet('Workings');
+  const places: Places = { figures: new Map(), inputs: new Map() };
+  addInputs(inputs, tree, places);
+  addWorkings(workings, tree, places);
+  addDecision(first, sheet, places);
+  addLines(lines, sheet, places);
+  addComparison(book, sheet);
+  return new Uint8Array(await book.xlsx.writeBuffer());
+}
+
+/** An input is one figure from outside: the same path with the same value is one cell. */
+const inputKey = (s: WorkingSymbol): string => `${s.source} ${s.path ?? s.meaning} ${s.unit} ${s.value}`;
+
+function headRow(sheet: Worksheet, titles: readonly string[], widths: readonly number[]): void {
+  const row = sheet.addRow([...titles]);
+  row.font = HEAD;
+  widths.forEach((width, i) => (sheet.getColumn(i + 1).width = width));
+}
+
+function addInputs(sheet: Worksheet, tree: readonly PlacedWorking[], places: Places): void {
+  sheet.addRow([
+    'Every figure from outside that the sums rest on. Change a figure in the yellow column and all moves.',
+  ]);
+  headRow(
+    sheet,
+    ['Figure', 'Used', 'Unit', 'Low', 'High', 'From', 'Basis', 'Kept under'],
+    [52, 14, 16, 10, 10, 10, 12, 46],
+  );
+  sheet.views = [{ state: 'frozen', ySplit: 2 }];
+  for (const { working } of tree)
+    for (const s of working.symbols) {
+      if (s.opens !== null || places.inputs.has(inputKey(s))) continue;
+      const row = sheet.addRow([
+        s.meaning,
+        s.value,
+        s.unit,
+        s.range?.[0] ?? null,
+        s.range?.[1] ?? null,
+        s.source,
+        s.basis ?? '',
+        s.path ?? '',
+      ]);
+      row.getCell(2).fill = INPUT_FILL;
+      places.inputs.set(inputKey(s), `Inputs!$B$${row.number}`);
+    }
+}
+
+function addWorkings(sheet: Worksheet, tree: readonly PlacedWorking[], places: Places): void {
+  sheet.addRow([
+    'Every figure with its equation, its symbols and where they come from; what a figure rests on stands above it.',
+  ]);
+  headRow(sheet, ['', 'Figure or symbol', 'Value', 'Unit', 'Meaning', 'From'], [4, 24, 16, 16, 64, 12]);
+  sheet.views = [{ state: 'frozen', ySplit: 2 }];
+  for (const { laneId, working } of tree) {
+    sheet.addRow([]);
+    const title = sheet.addRow([working.title, null, null, null, `${working.equation}: ${working.expression}`]);
+    title.font = HEAD;
+    const cells = new Map<string, string>();
+    for (const s of working.symbols) {
+      const row = sheet.addRow([null, s.symbol, null, s.unit, s.meaning, s.source]);
+      const from =
+        s.opens === null ? places.inputs.get(inputKey(s)) : places.figures.get(placeOf(s.opensLane ?? laneId, s.opens));
+      put(row.getCell(3), from ?? null, s.value, ANY);
+      cells.set(s.symbol, `$C$${row.number}`);
+    }
+    const sum = sheet.addRow([null, working.figure, null, working.unit]);
+    put(
+      sum.getCell(3),
+      sheetFormula(working.expression, (name) => cells.get(name) ?? '#NAME?'),
+      working.value,
+      ANY,
+    );
+    sum.getCell(3).border = SUM;
+    sum.font = HEAD;
+    places.figures.set(placeOf(laneId, working.figure), `Workings!$C$${sum.number}`);
+  }
+}
+
+/** A cell that works its value out; what it came to here stands in it until it is worked out again. */
+function put(cell: Cell, formula: string | null, result: number, format: string): void {
+  cell.value = formula === null ? result : { formula, result };
+  cell.numFmt = format;
+}
+
+function addDecision(sheet: Worksheet, record: RecordSheet, places: Places): void {
+  const { lane, currency } = record;
+  sheet.getColumn(1).width = 26;
+  sheet.getColumn(2).width = 18;
+  sheet.getColumn(3).width = 14;
+  sheet.getColumn(4).width = 90;
+  const figure = (name: string, of: string, value: number, unit: string, format: string): void => {
+    const row = sheet.addRow([name, null, unit]);
+    put(row.getCell(2), places.figures.get(placeOf(lane.id, of)) ?? null, value, format);
+  };
+  for (const [name, text] of headLines(record)) {
+    const row = sheet.addRow([name, text]);
+    row.getCell(1).font = HEAD;
+  }
+  sheet.addRow([]);
+  (sheet.addRow([`${shortName(lane.id)}: the figures that carry it`]) as Row).font = HEAD;
+  const { money, dates } = lane;
+  if (money !== null && dates !== null) {
+    figure('All in, a part', 'allIn', money.allIn, `${currency}/part`, MONEY);
+    figure('The programme', 'total', money.total, currency, MONEY);
+    figure('Tools over the programme', 'tooling', money.tooling, currency, MONEY);
+    figure('First article', 'firstArticle', dates.firstArticle_d, 'days', '0.0');
+    figure('Last part', 'lastPart', dates.lastPart_d, 'days', '0.0');
+  }
+  for (const [title, list] of argumentLines(record)) {
+    sheet.addRow([]);
+    (sheet.addRow([title]) as Row).font = HEAD;
+    for (const text of list) sheet.addRow([null, text]);
+  }
+}
+
+function addLines(sheet: Worksheet, { lane, currency, decision }: RecordSheet, places: Places): void {
+  const { money } = lane;
+  if (money === null) return;
+  headRow(sheet, ['Cost line', `${currency}/part`], [44, 16]);
+  const from = sheet.rowCount + 1;
+  const at = (figure: string): string => places.figures.get(placeOf(lane.id, figure)) ?? '0';
+  for (const id of LINE_IDS) {
+    const row = sheet.addRow([LINE_WORDS[id] ?? id, null]);
+    put(row.getCell(2), at(`line.${id}`), money.lines[id], MONEY);
+  }
+  const last = sheet.rowCount;
+  const row = (name: string, formula: string, result: number): number => {
+    const added = sheet.addRow([name, null]);
+    put(added.getCell(2), formula, result, MONEY);
+    return added.number;
+  };
+  const unit = row('A part of a usual lot', `SUM(B${from}:B${last})`, money.unit);
+  sheet.getCell(`A${unit}`).font = HEAD;
+  const q = decision.quantity;
+  const share = row('Tooling share', `${at('tooling')}/${q}`, money.tooling / q);
+  const rest = row(
+    'First lots and remainder',
+    `${at('allIn')}-B${unit}-B${share}`,
+    money.allIn - money.unit - money.tooling / q,
+  );
+  const all = row('All in, a part', `B${unit}+B${share}+B${rest}`, money.allIn);
+  sheet.getCell(`A${all}`).font = HEAD;
+  row(`The programme of ${q} pieces, ${currency}`, `B${all}*${q}`, money.total);
+}
+
+function addComparison(book: Workbook, { decision }: RecordSheet): void {
+  const sheet = book.addWorksheet('Comparison');
+  const { evaluation } = decision.frozen;
+  headRow(
+    sheet,
+    [
+      'Lane',
+      'Verdict',
+      `All in (${evaluation.currency}/part)`,
+      `Tooling (${evaluation.currency})`,
+      `Total (${evaluation.currency})`,
+      'First article (days)',
+      'Last part (days)',
+      'Why',
+    ],
+    [44, 18, 16, 16, 16, 18, 16, 80],
+  );
+  for (const lane of evaluation.lanes) {
+    const why =
+      lane.uncosted ?? lane.findings.find((f) => f.status === lane.status && f.status !== 'fits')?.reason ?? '';
+    const row = sheet.addRow([
+      lane.name,
+      lane.status,
+      lane.allIn,
+      lane.tooling,
+      lane.total,
+      lane.firstArticle_days,
+      lane.lastPart_days,
+      why,
+    ]);
+    for (const i of [3, 4, 5]) row.getCell(i).numFmt = MONEY;
+    for (const i of [6, 7]) row.getCell(i).numFmt = '0.0';
+  }
+}
