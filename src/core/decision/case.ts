@@ -192,7 +192,8 @@ function againstRules(lane: BoardLane): Argument[] {
       const head = f.subject
         ? tell`${figure(f.subject, lane.id, null)}: ${f.reason}`
         : tell`${figure(f.reason, lane.id, null)}`;
-      const mend = f.mends[0] ? ` Mend: ${f.mends[0].replace(/^./, (x) => x.toLowerCase())}.` : '';
+      const stop = /[.!?]$/.test(f.reason) ? '' : '.';
+      const mend = f.mends[0] ? `${stop} Mend: ${f.mends[0].replace(/^./, (x) => x.toLowerCase())}.` : '';
       return argue(WEIGHT_OF_RULE[f.status] + (f.strains ? 0.04 : 0), tell`${head}${mend}`);
     });
   return [...rules, ...operations];

@@ -3,3 +3,4 @@ export { ROUTES } from './data';
 export { LAYER_LINES, LOOKS, MASTER_COPIES, type Look } from './data/look.data';
 export { LANES, findLane, kinOf, laneWords, shortName, type Lane } from './lanes';
 export type { Ability, ByFamily, Capability, CapabilityFamily, Layout, Route, RouteVariant } from './types';
+export { ROUTE_DASH, ROUTE_WEIGHT } from './strokes.data';

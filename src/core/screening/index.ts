@@ -3,3 +3,4 @@ export { above, below, finding, ruleText } from './finding';
 export { alloyFit } from './metal';
 export { clampPerPosition, screenLane, type Screening } from './screen';
 export { gravity, worse, type Column, type Finding, type FindingUnit, type RuleText, type Status } from './types';
+export { STATUS_WORDS } from './status-words';

@@ -1,13 +1,6 @@
-import type { Status } from '@/core/screening';
+import { STATUS_WORDS, type Status } from '@/core/screening';
 
-/** The words of the five verdicts. */
-export const STATUS_WORDS: Readonly<Record<Status, string>> = {
-  fits: 'fits',
-  tight: 'tight',
-  'second-operation': 'needs a second operation',
-  blocked: 'ruled out',
-  'not-known': 'not known',
-};
+export { STATUS_WORDS } from '@/core/screening';
 
 /**
  * A small mould section: full cavity (fits), half full (tight), full with a cut corner (second operation),

@@ -1,0 +1,73 @@
+import { Text, View } from '@react-pdf/renderer';
+import type { Evaluation } from '@/core/board';
+import { findLane, shortName } from '@/core/routes';
+import { STATUS_WORDS } from '@/core/screening';
+import { fixed, perPart, whole } from '@/core/telling';
+import { MarkShape } from './parts';
+import { HOT, styles, text } from './style';
+
+const WIDTHS = { name: 132, money: 46, days: 40, verdict: 84 } as const;
+
+/** The nine routes by their best variant, and what may be had without a casting, as they stood when it was signed. */
+export function BoardTable({ evaluation, chosen }: { readonly evaluation: Evaluation; readonly chosen: string }) {
+  const best = new Map<string, Evaluation['lanes'][number]>();
+  for (const lane of evaluation.lanes) {
+    const route = lane.id.split('/')[0] ?? lane.id;
+    const known = best.get(route);
+    const open = (l: Evaluation['lanes'][number]): boolean => l.status !== 'blocked' && l.total !== null;
+    if (known === undefined || lane.id === chosen) best.set(route, lane);
+    else if (
+      known.id !== chosen &&
+      (open(lane) !== open(known) ? open(lane) : (lane.total ?? Infinity) < (known.total ?? Infinity))
+    )
+      best.set(route, lane);
+  }
+  const rows = [...best.values()].sort(
+    (a, b) =>
+      Number(a.status === 'blocked') - Number(b.status === 'blocked') || (a.allIn ?? Infinity) - (b.allIn ?? Infinity),
+  );
+  const money = evaluation.currency;
+  return (
+    <View style={{ fontSize: 7.8, lineHeight: 1.2 }}>
+      <View style={[styles.cellRow, styles.small]}>
+        <Text style={{ width: WIDTHS.name }}>Route, best variant</Text>
+        <Num width={WIDTHS.money} words={`all in, ${money} a part`} />
+        <Num width={WIDTHS.money} words={`tooling, ${money}`} />
+        <Num width={WIDTHS.days} words="first article, weeks" />
+        <Num width={WIDTHS.days} words="last part, weeks" />
+        <Text style={{ width: WIDTHS.verdict, marginLeft: 8 }}>Verdict</Text>
+        <Text style={{ flex: 1 }}>Why</Text>
+      </View>
+      {rows.map((lane) => {
+        const mine = lane.id === chosen;
+        const why =
+          lane.uncosted ?? lane.findings.find((f) => f.status === lane.status && f.status !== 'fits')?.reason ?? '';
+        const weeks = (days: number | null): string => (days === null ? '' : fixed(days / 7, 1));
+        return (
+          <View
+            key={lane.id}
+            style={[styles.cellRow, mine ? { ...styles.bold, borderBottomColor: HOT, borderBottomWidth: 1 } : {}]}
+            wrap={false}
+          >
+            <Text style={{ width: WIDTHS.name }}>
+              {text(findLane(lane.id) === undefined ? lane.name : shortName(lane.id))}
+            </Text>
+            <Num width={WIDTHS.money} words={lane.allIn === null ? '' : perPart(lane.allIn)} />
+            <Num width={WIDTHS.money} words={lane.tooling === null ? '' : whole(lane.tooling)} />
+            <Num width={WIDTHS.days} words={weeks(lane.firstArticle_days)} />
+            <Num width={WIDTHS.days} words={weeks(lane.lastPart_days)} />
+            <View style={{ width: WIDTHS.verdict, marginLeft: 8, flexDirection: 'row' }}>
+              <MarkShape status={lane.status} />
+              <Text style={{ marginLeft: 3 }}>{STATUS_WORDS[lane.status].replace('needs a ', '')}</Text>
+            </View>
+            <Text style={[{ flex: 1 }, styles.small]}>{text(why)}</Text>
+          </View>
+        );
+      })}
+    </View>
+  );
+}
+
+function Num({ width, words }: { readonly width: number; readonly words: string }) {
+  return <Text style={{ width, textAlign: 'right' }}>{text(words)}</Text>;
+}

@@ -1,0 +1,213 @@
+import { Document, Image, Page, Text, View, renderToBuffer } from '@react-pdf/renderer';
+import { cautionsFor, WHO_DECIDES } from '@/core/cautions';
+import { dateWords, dayNumber, isoDay } from '@/core/calendar';
+import { shortName } from '@/core/routes';
+import { perPart, plain, whole } from '@/core/telling';
+import type { RecordSheet } from '../sheet';
+import { argumentLines, assumptions, doubtLines, headLines } from '../words';
+import { BoardTable } from './board-table';
+import { CalendarChart } from './calendar-chart';
+import { CostChart } from './cost-chart';
+import { Lines, Section } from './parts';
+import { registerFonts, styles, text } from './style';
+import { Workings } from './workings';
+
+/** Paper that the record is laid out for. */
+export type Paper = 'A4' | 'LETTER';
+
+/** What else is printed: the picture of the part (PNG), and whose hands it still needs. */
+export interface Printing {
+  readonly paper: Paper;
+  readonly still: Uint8Array | null;
+}
+
+/** The record as a PDF of two to four pages. */
+export async function recordPdf(sheet: RecordSheet, printing: Printing): Promise<Uint8Array> {
+  registerFonts();
+  return new Uint8Array(await renderToBuffer(<RecordDocument sheet={sheet} printing={printing} />));
+}
+
+function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; readonly printing: Printing }) {
+  const { decision, study, currency, orderDate } = sheet;
+  const { frozen } = decision;
+  const { evaluation, doubt, plan } = frozen;
+  const head = headLines(sheet);
+  const of = new Map(argumentLines(sheet));
+  const actions = decision.actions;
+  const routes = [
+    ...new Set([plan?.first, decision.laneId].flatMap((id) => (id == null ? [] : [id.split('/')[0] ?? id]))),
+  ];
+  const cautions = [...new Map(routes.flatMap((r) => cautionsFor(r, study.alloy)).map((c) => [c.id, c])).values()];
+  return (
+    <Document
+      title={`Decision record: ${frozen.brief.title}`}
+      author={decision.signedBy}
+      creator="Nine Pours"
+      producer="Nine Pours"
+    >
+      <Page size={printing.paper} style={styles.page}>
+        <Footer sheet={sheet} />
+        <View style={[styles.between, styles.body]}>
+          <View style={{ flex: 1, paddingRight: 16 }}>
+            <Text style={styles.small}>Decision record</Text>
+            <Text style={styles.title}>{text(frozen.brief.title)}</Text>
+            <Text style={styles.quiet}>{text(study.alloy?.name ?? '')}</Text>
+            <Text style={styles.verdict}>{text(evaluation.verdict)}</Text>
+          </View>
+          {printing.still !== null && (
+            <Image
+              src={{ data: Buffer.from(printing.still), format: 'png' }}
+              style={{ width: 132, height: 99, objectFit: 'contain' }}
+            />
+          )}
+        </View>
+        <View style={[{ marginTop: 8 }, styles.body]}>
+          {head
+            .filter(([name]) => name !== 'Decision' && name !== 'Verdict')
+            .map(([name, words]) => (
+              <View key={name} style={[styles.row, { marginBottom: 2 }]}>
+                <Text style={[styles.quiet, { width: 68 }]}>{name}</Text>
+                <Text style={[{ flex: 1 }, name === 'Chosen' || name === 'Why' ? styles.bold : {}]}>{text(words)}</Text>
+              </View>
+            ))}
+        </View>
+        <Section title="The figures that carry it" note="workings on a later page">
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap' }}>
+            {(frozen.figures ?? []).map((f) => (
+              <View key={f.name} style={{ width: '33%', marginBottom: 4, paddingRight: 8 }}>
+                <Text style={styles.small}>{f.name}</Text>
+                <Text style={styles.bold}>{text(plain(f.told))}</Text>
+              </View>
+            ))}
+          </View>
+        </Section>
+        {plan != null && (
+          <Section title="The plan in two steps">
+            <Lines
+              lines={[
+                ...plan.steps.map(
+                  (s, i) =>
+                    `${i === 0 ? 'First' : 'Then'} ${whole(s.pieces)} on ${shortName(s.laneId)}: ${whole(s.total)} ${currency}, first parts ${on(orderDate, s.firstArticle_d)}, last ${on(orderDate, s.lastPart_d)}.`,
+                ),
+                `Together ${whole(plan.total)} ${currency}, ${perPart(plan.allIn)} ${currency} a part; the second tool may be ordered until ${on(orderDate, plan.waits_d)}. ${plan.single === null ? 'No route alone delivers as soon.' : `The best route alone that delivers as soon, ${shortName(plan.single.laneId)}, costs ${whole(plan.single.total)} ${currency}.`}`,
+              ]}
+            />
+          </Section>
+        )}
+        <View style={styles.row}>
+          <View style={{ flex: 1, paddingRight: 14 }}>
+            <Section title="For it">
+              <Lines lines={of.get('For it') ?? []} numbered />
+            </Section>
+          </View>
+          <View style={{ flex: 1 }}>
+            <Section title="The strongest case against it">
+              <Lines lines={of.get('Against it') ?? ['No reason against it was found.']} numbered />
+            </Section>
+          </View>
+        </View>
+        {doubt != null && (
+          <Section title="How sure it was">
+            <Lines lines={doubtLines(sheet)} />
+          </Section>
+        )}
+        {doubt != null && doubt.flips.length > 0 && (
+          <Section title="What would overturn it" note="one figure at a time, the rest at likely">
+            <Lines lines={doubt.flips} />
+          </Section>
+        )}
+        {actions.length > 0 && (
+          <Section title="Actions and owners">
+            {actions.map((a) => (
+              <View key={`${a.what} ${a.by}`} style={styles.cellRow} wrap={false}>
+                <Text style={{ flex: 1 }}>{text(a.what)}</Text>
+                <Text style={{ width: 110 }}>{a.owner === '' ? '........................' : text(a.owner)}</Text>
+                <Text style={{ width: 66, textAlign: 'right' }}>{a.by === '' ? '' : text(dateWords(a.by))}</Text>
+              </View>
+            ))}
+          </Section>
+        )}
+        <Section
+          whole
+          title="The board when it was signed"
+          note={`at ${whole(decision.quantity)} pieces, rates “${frozen.rates.name}”`}
+        >
+          <BoardTable evaluation={evaluation} chosen={decision.laneId} />
+        </Section>
+        <Section
+          title="Cost against quantity"
+          note={`all in, ${currency} a part; both axes by ratio; each route by its best variant`}
+        >
+          <CostChart study={study} q={decision.quantity} chosen={decision.laneId} />
+        </Section>
+        <Section
+          title="From the order to the last part"
+          note="open: to the first article; full: the run; broken rule: the first delivery asked"
+        >
+          <CalendarChart
+            evaluation={evaluation}
+            chosen={decision.laneId}
+            orderDate={orderDate}
+            due={frozen.brief.quantity.firstDelivery}
+          />
+        </Section>
+        <Section
+          onNewPage
+          title="Workings of the figures that carry it"
+          note={
+            sheet.sameCore
+              ? 'each symbol with its value and where it comes from'
+              : `worked out again by another core than signed it (${decision.coreVersion})`
+          }
+        >
+          <Workings sheet={sheet} />
+        </Section>
+        <Section title="Assumptions">
+          <Lines lines={assumptions(sheet)} />
+        </Section>
+        <Section title="Cautions that come with it">
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between' }}>
+            {cautions.map((c) => (
+              <View key={c.id} style={{ width: '48.5%', marginBottom: 2.4, fontSize: 7.6 }} wrap={false}>
+                <Text>
+                  <Text style={styles.bold}>{text(c.title)}</Text>{' '}
+                  <Text style={styles.quiet}>
+                    {c.severity === 'life' ? '(can kill)' : c.severity === 'injury' ? '(injures)' : '(harms by dose)'}
+                  </Text>{' '}
+                  {text(c.precautions[0] ?? '')}
+                </Text>
+              </View>
+            ))}
+          </View>
+          <Text style={[styles.small, { marginTop: 3 }]}>{text(WHO_DECIDES)}</Text>
+        </Section>
+        {(of.get('Dissent') ?? []).length > 0 && (
+          <Section title="Dissent">
+            <Lines lines={of.get('Dissent') ?? []} />
+          </Section>
+        )}
+        <View style={styles.row} wrap={false}>
+          <Text style={styles.sign}>
+            Signed: {text(decision.signedBy)}, {text(dateWords(decision.signedOn))}
+          </Text>
+          <Text style={styles.sign}>Foundry</Text>
+          <Text style={[styles.sign, { marginRight: 0 }]}>Quality</Text>
+        </View>
+      </Page>
+    </Document>
+  );
+}
+
+const on = (orderDate: string, days: number): string =>
+  dateWords(isoDay(dayNumber('orderDate', orderDate) + Math.ceil(days)));
+
+function Footer({ sheet: { decision } }: { readonly sheet: RecordSheet }) {
+  const seed = decision.frozen.doubt == null ? '' : `, seed ${decision.frozen.doubt.seed}`;
+  const words = `${decision.frozen.brief.title}, brief revision ${decision.revision}, core ${decision.coreVersion}${seed}, record ${decision.id.slice(0, 8)}`;
+  return (
+    <View style={styles.footer} fixed>
+      <Text>{text(words)}</Text>
+      <Text render={({ pageNumber, totalPages }) => `page ${pageNumber} of ${totalPages}`} />
+    </View>
+  );
+}

@@ -1,0 +1,58 @@
+import { Text, View } from '@react-pdf/renderer';
+import { significant } from '@/core/telling';
+import { workingOf, type Working } from '@/core/workings';
+import type { RecordSheet } from '../sheet';
+import { HAIR, QUIET, styles, text } from './style';
+
+/** The workings of the figures that carried the choice: equation, symbols, where each comes from. */
+export function Workings({ sheet }: { readonly sheet: RecordSheet }) {
+  const { study, decision } = sheet;
+  const list = (decision.frozen.figures ?? []).map((f) => ({
+    name: f.name,
+    working: workingOf(study, f.laneId, decision.quantity, f.figure),
+  }));
+  return (
+    <View style={{ flexDirection: 'row', justifyContent: 'space-between' }} wrap={false}>
+      {[0, 1].map((column) => (
+        <View key={column} style={{ width: '48.5%' }}>
+          {list
+            .filter((_, i) => i % 2 === column)
+            .map(({ name, working }) => (
+              <OneWorking key={name} name={name} working={working} />
+            ))}
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function OneWorking({ name, working }: { readonly name: string; readonly working: Working }) {
+  return (
+    <View style={{ marginBottom: 9 }} wrap={false}>
+      <Text style={styles.bold}>{text(`${name}: ${significant(working.value, 6)} ${working.unit}`)}</Text>
+      <Text style={styles.small}>{text(`${working.title}. ${working.equation}`)}</Text>
+      <Text style={{ fontSize: 7.4, marginVertical: 1.5 }}>{text(working.expression)}</Text>
+      {working.symbols.map((s) => (
+        <View
+          key={s.symbol}
+          style={{
+            flexDirection: 'row',
+            borderBottomWidth: 0.3,
+            borderBottomColor: HAIR,
+            paddingVertical: 0.8,
+            fontSize: 7,
+          }}
+        >
+          <Text style={{ width: 44 }}>{text(s.symbol)}</Text>
+          <Text style={{ flex: 1, color: QUIET }}>{text(s.meaning)}</Text>
+          <Text style={{ width: 78, textAlign: 'right' }}>
+            {text(`${significant(s.value, 6)} ${s.unit === '–' ? '' : s.unit}`)}
+          </Text>
+          <Text style={{ width: 48, textAlign: 'right', color: QUIET }}>
+            {text(`${s.source}${s.basis === null ? '' : `, ${s.basis}`}`)}
+          </Text>
+        </View>
+      ))}
+    </View>
+  );
+}
