@@ -1,4 +1,4 @@
-import ExcelJS, { type Cell, type Row, type Workbook, type Worksheet } from 'exceljs';
+import ExcelJS, { type Cell, type Workbook, type Worksheet } from 'exceljs';
 import { LINE_IDS } from '@/core/cost';
 import { shortName } from '@/core/routes';
 import { LINE_WORDS, placeOf, workingTree, type PlacedWorking, type WorkingSymbol } from '@/core/workings';
@@ -142,7 +142,7 @@ function addDecision(sheet: Worksheet, record: RecordSheet, places: Places): voi
     row.getCell(1).font = HEAD;
   }
   sheet.addRow([]);
-  (sheet.addRow([`${shortName(lane.id)}: the figures that carry it`]) as Row).font = HEAD;
+  sheet.addRow([`${shortName(lane.id)}: the figures that carry it`]).font = HEAD;
   const { money, dates } = lane;
   if (money !== null && dates !== null) {
     figure('All in, a part', 'allIn', money.allIn, `${currency}/part`, MONEY);
@@ -153,7 +153,7 @@ function addDecision(sheet: Worksheet, record: RecordSheet, places: Places): voi
   }
   for (const [title, list] of argumentLines(record)) {
     sheet.addRow([]);
-    (sheet.addRow([title]) as Row).font = HEAD;
+    sheet.addRow([title]).font = HEAD;
     for (const text of list) sheet.addRow([null, text]);
   }
 }

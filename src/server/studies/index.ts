@@ -13,3 +13,4 @@ export {
   type StudySummary,
 } from './actions';
 export { loadBrief, loadStudy, isoTime, type RefusedSave, type StudyRecord } from './repo';
+export { listRevisions, restoreRevision, type RestoreResult, type Revision } from './revisions';

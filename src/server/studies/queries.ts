@@ -210,3 +210,15 @@ export async function selectRefusedSaves(
     [studyId],
   );
 }
+
+/** Revisions of a brief, the newest first: number, who saved it, when it was last saved. */
+export async function selectRevisions(
+  on: Runner,
+  studyId: string,
+  most: number,
+): Promise<{ revision: number; editor: string; saved_at: string }[]> {
+  return rows(on, 'SELECT revision, editor, saved_at FROM briefs WHERE study_id = ? ORDER BY revision DESC LIMIT ?', [
+    studyId,
+    most,
+  ]);
+}

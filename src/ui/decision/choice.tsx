@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { BoardLane } from '@/core/board';
 import { carryingFigures, keptOf, laneCase, suggestedActions, type DrawnBy, type KeptPlan } from '@/core/decision';
@@ -35,7 +36,7 @@ const PLAN = 'plan';
 
 /** The routes that could be chosen at the quantity on the rail, the case of the one picked, and the signing. */
 export function Choice({ reopened }: { readonly reopened: DecisionRecord | undefined }) {
-  const { study, brief, orderDate } = useStudy();
+  const { id, study, brief, orderDate } = useStudy();
   const { board, q } = useQuantity();
   const led = useLed();
   const [doubtShown] = useDoubtShown();
@@ -101,6 +102,11 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
             </tbody>
           </table>
         </div>
+        <p className="small">
+          <Link className="plain-link" href={`/studies/${id}/made?lane=${laneId}`}>
+            How this part is made on {shortName(laneId)}
+          </Link>
+        </p>
         {brief.plan !== null && plan === null && (
           <p className="small" role="status">
             {bridge.looking !== null || bridge.q !== q

@@ -2,6 +2,7 @@
 import { shortName } from '@/core/routes';
 import { plainDate, whole } from '../format';
 import { useStudy } from '../study/study-context';
+import { HistorySection } from '../history/history-section';
 import { Choice } from './choice';
 import { Record } from './record';
 
@@ -24,6 +25,7 @@ export function DecisionView() {
           ))}
         </section>
       )}
+      <HistorySection />
     </>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 import { Button } from '@chakra-ui/react';
+import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { findAlloy } from '@/core/alloys';
 import { boardAt, prepareStudy, verdictTold } from '@/core/board';
@@ -15,6 +16,9 @@ import { useStudy } from '../study/study-context';
 import { useSheets, type Frozen } from '../working/sheets';
 import { Told } from '../working/told';
 import { ActionsTable } from './actions-table';
+import { Reason } from '../standing/standings-list';
+import { StandingMark } from '../standing/standing-mark';
+import { useStanding } from '../standing/use-standing';
 import { ChangedSince } from './changed-since';
 import { Dissents } from './dissents';
 import { FiguresList } from './figures-list';
@@ -27,6 +31,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
   const { openWorking } = useSheets();
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  const standing = useStanding(decision.id);
   const { evaluation } = decision.frozen;
   const lane = evaluation.lanes.find((l) => l.id === decision.laneId);
   const second = evaluation.lanes.find((l) => l.id === evaluation.second);
@@ -79,6 +84,12 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
     <>
       <section className="section record" data-testid="record">
         <h2>Decision record</h2>
+        {standing !== null && (
+          <div data-testid="standing" data-standing={standing.state} style={{ margin: '8px 0' }}>
+            <StandingMark state={standing.state} />
+            <Reason standing={standing} />
+          </div>
+        )}
         <span className="record-still">
           <Still fileId={decision.frozen.brief.model?.file ?? null} width={200} title={decision.frozen.brief.title} />
         </span>
@@ -143,10 +154,14 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
             tolerances by {decision.school === 'published' ? 'published grades' : 'a specialist shop'}
           </dd>
         </dl>
-        <div className="no-print" style={{ marginTop: 14, display: 'flex', gap: 10 }}>
-          <Button size="xs" variant="outline" onClick={() => window.print()}>
-            Print the record
-          </Button>
+        <div
+          className="no-print"
+          style={{ marginTop: 14, display: 'flex', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}
+        >
+          <Forms studyId={id} decisionId={decision.id} />
+          <Link className="plain-link small" href={`/studies/${id}/made`}>
+            How this part is made
+          </Link>
           <Button size="xs" variant="outline" loading={busy} loadingText="Reopening …" onClick={() => void reopen()}>
             Reopen as a new revision
           </Button>
@@ -189,6 +204,29 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
           alloy={findAlloy(decision.frozen.brief.alloy) ?? null}
         />
       </section>
+    </>
+  );
+}
+
+const FORMS = [
+  ['pdf?paper=A4', 'PDF, A4'],
+  ['pdf?paper=LETTER', 'PDF, Letter'],
+  ['xlsx', 'Workbook'],
+  ['csv', 'CSV'],
+  ['json', 'JSON'],
+] as const;
+
+/** The record in forms that leave the house. */
+function Forms({ studyId, decisionId }: { readonly studyId: string; readonly decisionId: string }) {
+  return (
+    <>
+      {FORMS.map(([form, name]) => (
+        <Button key={form} asChild size="xs" variant="outline">
+          <a href={`/api/studies/${studyId}/decisions/${decisionId}/record/${form}`} download>
+            {name}
+          </a>
+        </Button>
+      ))}
     </>
   );
 }

@@ -7,6 +7,7 @@ import { CORE_VERSION } from '@/core/version';
 import type { DecisionRecord } from '@/server/decisions';
 import { call, Refused } from '../api';
 import { plainDate } from '../format';
+import { ownName, setOwnName } from '../study/autosave';
 import { useQuantity, useStudy } from '../study/study-context';
 import { SignField } from './sign-field';
 
@@ -41,7 +42,7 @@ export function SignForm({
   const { register, control, handleSubmit, formState } = useForm<Signing>({
     defaultValues: {
       why: before?.why ?? '',
-      signedBy: '',
+      signedBy: ownName(),
       signedOn: new Date().toISOString().slice(0, 10),
       actions: [...(before?.actions.length ? before.actions : suggested)],
       against: '',
@@ -65,6 +66,7 @@ export function SignForm({
         quantity: q,
         version,
       });
+      if (ownName() === '') setOwnName(input.signedBy);
       adopt(version + 1);
       setDecisions([decision, ...decisions]);
     } catch (error) {

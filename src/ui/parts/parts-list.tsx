@@ -6,12 +6,15 @@ import { useMemo, useRef, useState, useTransition } from 'react';
 import { findAlloy } from '@/core/alloys';
 import type { BriefIssue } from '@/core/brief';
 import { shortName } from '@/core/routes';
+import type { StandingOf } from '@/server/decisions';
 import type { StudyRecord, StudySummary } from '@/server/studies';
 import { call, Refused } from '../api';
 import { plainDate, whole } from '../format';
 import { Still } from '../part/still';
 import { Tone } from '../marks/tone';
 import { notices } from '../shell/notices';
+import { StandingsList } from '../standing/standings-list';
+import { StandingMark } from '../standing/standing-mark';
 import { NEW_BRIEF } from './new-brief';
 
 type SortKey = 'title' | 'alloy' | 'quantity' | 'leader' | 'decision' | 'changedAt';
@@ -42,7 +45,15 @@ const sortValue: Readonly<Record<SortKey, (s: StudySummary) => string | number>>
 };
 
 /** The list of studies: search, sort, new, duplicate, archive with undo, a study file taken in. */
-export function PartsList({ studies, archived }: { studies: readonly StudySummary[]; archived: boolean }) {
+export function PartsList({
+  studies,
+  standings,
+  archived,
+}: {
+  readonly studies: readonly StudySummary[];
+  readonly standings: readonly StandingOf[];
+  readonly archived: boolean;
+}) {
   const router = useRouter();
   const [search, setSearch] = useState('');
   const [sort, setSort] = useState<{ key: SortKey; up: boolean }>({ key: 'changedAt', up: false });
@@ -125,160 +136,176 @@ export function PartsList({ studies, archived }: { studies: readonly StudySummar
       }
     });
 
+  const fallen = standings.some((s) => s.state !== 'stands');
+  const standingOf = new Map(standings.map((s) => [s.studyId, s.state]));
   return (
-    <section className="section" style={{ marginTop: 14 }}>
-      <div style={{ display: 'flex', gap: 16, alignItems: 'baseline', flexWrap: 'wrap' }}>
-        <h1>{archived ? 'Archived parts' : 'Parts'}</h1>
-        <div className="inbox" style={{ minWidth: 220, flex: '0 1 340px' }}>
-          <input
-            type="search"
-            placeholder="Search part, alloy, route, decision"
-            aria-label="Search"
-            value={search}
-            onChange={(e) => setSearch(e.target.value)}
-          />
-        </div>
-        <span className="small quiet" role="status">
-          {pending ? 'Loading …' : `${shown.length} of ${studies.length}`}
-        </span>
-        <span style={{ marginLeft: 'auto', display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
-          <Link className="plain-link small" href={archived ? '/' : '/?archived=1'}>
-            {archived ? 'Back to the open parts' : 'Archived'}
-          </Link>
-          <input
-            ref={file}
-            type="file"
-            accept="application/json,.json"
-            hidden
-            data-testid="file"
-            onChange={(e) => {
-              const chosen = e.target.files?.[0];
-              e.target.value = '';
-              if (chosen) void takeIn(chosen);
-            }}
-          />
-          <Button size="xs" variant="outline" onClick={() => file.current?.click()} disabled={busy}>
-            Take in a study file
-          </Button>
-          <Button size="xs" colorPalette="hot" onClick={() => void create()} disabled={busy}>
-            New part
-          </Button>
-        </span>
-      </div>
-      {refused !== null && (
-        <div className="banner is-alarm" role="alert" data-testid="refused">
-          <div>
-            <strong>
-              {refused.file}: {refused.message}
-            </strong>
-            <ul className="small" style={{ listStyle: 'disc', paddingLeft: 18 }}>
-              {refused.issues.slice(0, 12).map((issue) => (
-                <li key={`${issue.path}${issue.message}`}>
-                  <span className="mono">{issue.path || 'file'}</span>:{' '}
-                  {issue.value === undefined ? 'missing' : JSON.stringify(issue.value)?.slice(0, 80)} – {issue.message}
-                </li>
-              ))}
-            </ul>
-            <div className="small">
-              Nothing was written, and your other studies are as they were. Mend the file and take it in again.
-            </div>
+    <>
+      {fallen && <StandingsList standings={standings} />}
+      <section className="section" style={{ marginTop: 14 }}>
+        <div style={{ display: 'flex', gap: 16, alignItems: 'baseline', flexWrap: 'wrap' }}>
+          <h1>{archived ? 'Archived parts' : 'Parts'}</h1>
+          <div className="inbox" style={{ minWidth: 220, flex: '0 1 340px' }}>
+            <input
+              type="search"
+              placeholder="Search part, alloy, route, decision"
+              aria-label="Search"
+              value={search}
+              onChange={(e) => setSearch(e.target.value)}
+            />
           </div>
-          <Button size="xs" variant="outline" onClick={() => setRefused(null)}>
-            Close
-          </Button>
+          <span className="small quiet" role="status">
+            {pending ? 'Loading …' : `${shown.length} of ${studies.length}`}
+          </span>
+          <span style={{ marginLeft: 'auto', display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
+            <Link className="plain-link small" href={archived ? '/' : '/?archived=1'}>
+              {archived ? 'Back to the open parts' : 'Archived'}
+            </Link>
+            <input
+              ref={file}
+              type="file"
+              accept="application/json,.json"
+              hidden
+              data-testid="file"
+              onChange={(e) => {
+                const chosen = e.target.files?.[0];
+                e.target.value = '';
+                if (chosen) void takeIn(chosen);
+              }}
+            />
+            <Button size="xs" variant="outline" onClick={() => file.current?.click()} disabled={busy}>
+              Take in a study file
+            </Button>
+            <Button size="xs" colorPalette="hot" onClick={() => void create()} disabled={busy}>
+              New part
+            </Button>
+          </span>
         </div>
-      )}
-      <div className="scroll-x">
-        <table className="list" style={{ marginTop: 8 }}>
-          <thead>
-            <tr>
-              {HEADS.map(([key, name, className]) => (
-                <th
-                  key={key}
-                  className={className}
-                  aria-sort={sort.key === key ? (sort.up ? 'ascending' : 'descending') : undefined}
-                >
-                  <button
-                    type="button"
-                    className="textbtn"
-                    onClick={() => setSort({ key, up: sort.key === key ? !sort.up : key !== 'changedAt' })}
+        {refused !== null && (
+          <div className="banner is-alarm" role="alert" data-testid="refused">
+            <div>
+              <strong>
+                {refused.file}: {refused.message}
+              </strong>
+              <ul className="small" style={{ listStyle: 'disc', paddingLeft: 18 }}>
+                {refused.issues.slice(0, 12).map((issue) => (
+                  <li key={`${issue.path}${issue.message}`}>
+                    <span className="mono">{issue.path || 'file'}</span>:{' '}
+                    {issue.value === undefined ? 'missing' : JSON.stringify(issue.value)?.slice(0, 80)} –{' '}
+                    {issue.message}
+                  </li>
+                ))}
+              </ul>
+              <div className="small">
+                Nothing was written, and your other studies are as they were. Mend the file and take it in again.
+              </div>
+            </div>
+            <Button size="xs" variant="outline" onClick={() => setRefused(null)}>
+              Close
+            </Button>
+          </div>
+        )}
+        <div className="scroll-x">
+          <table className="list" style={{ marginTop: 8 }}>
+            <thead>
+              <tr>
+                {HEADS.map(([key, name, className]) => (
+                  <th
+                    key={key}
+                    className={className}
+                    aria-sort={sort.key === key ? (sort.up ? 'ascending' : 'descending') : undefined}
                   >
-                    {name}
-                    {sort.key === key ? (sort.up ? ' ↑' : ' ↓') : ''}
-                  </button>
+                    <button
+                      type="button"
+                      className="textbtn"
+                      onClick={() => setSort({ key, up: sort.key === key ? !sort.up : key !== 'changedAt' })}
+                    >
+                      {name}
+                      {sort.key === key ? (sort.up ? ' ↑' : ' ↓') : ''}
+                    </button>
+                  </th>
+                ))}
+                <th>
+                  <span className="sr">Acts</span>
                 </th>
-              ))}
-              <th>
-                <span className="sr">Acts</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {shown.map((s) => (
-              <tr key={s.id}>
-                <td>
-                  <span className="with-still">
-                    <span className="still-room">
-                      <Still fileId={s.partFile} width={52} title="" />
-                    </span>
-                    <Link href={`/studies/${s.id}/routes`} className="plain-link" style={{ fontWeight: 600 }}>
-                      {s.title}
-                    </Link>
-                  </span>
-                </td>
-                <td className="hide-narrow">{findAlloy(s.alloy)?.name ?? <span className="quiet">not chosen</span>}</td>
-                <td className="num">
-                  {s.quantity === null ? <span className="quiet">not known</span> : whole(s.quantity)}
-                </td>
-                <td>
-                  {s.leader === null ? (
-                    <span className="quiet">none yet</span>
-                  ) : (
-                    <span style={{ display: 'inline-flex', alignItems: 'center' }}>
-                      <Tone laneId={s.leader} />
-                      {shortName(s.leader)}
-                    </span>
-                  )}
-                </td>
-                <td className={s.decision.state === 'open' ? 'quiet' : undefined}>{decisionWords(s)}</td>
-                <td className="hide-narrow small quiet" style={{ whiteSpace: 'nowrap' }}>
-                  {plainDate(s.changedAt)}
-                </td>
-                <td className="small" style={{ whiteSpace: 'nowrap' }}>
-                  <button
-                    type="button"
-                    className="textbtn quiet"
-                    disabled={busy}
-                    onClick={() => void duplicate(s)}
-                    aria-label={`Duplicate ${s.title}`}
-                  >
-                    duplicate
-                  </button>{' '}
-                  &nbsp;{' '}
-                  <button
-                    type="button"
-                    className="textbtn quiet"
-                    disabled={busy}
-                    onClick={() => void setArchived(s, !archived)}
-                    aria-label={`${archived ? 'Restore' : 'Archive'} ${s.title}`}
-                  >
-                    {archived ? 'restore' : 'archive'}
-                  </button>
-                </td>
               </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-      {shown.length === 0 && (
-        <p style={{ padding: '18px 0' }} className="quiet">
-          {studies.length === 0
-            ? archived
-              ? 'Nothing is archived.'
-              : 'No part yet. Start one with “New part”, or take in a study file.'
-            : `Nothing matches “${search}”.`}
-        </p>
-      )}
-    </section>
+            </thead>
+            <tbody>
+              {shown.map((s) => (
+                <tr key={s.id}>
+                  <td>
+                    <span className="with-still">
+                      <span className="still-room">
+                        <Still fileId={s.partFile} width={52} title="" />
+                      </span>
+                      <Link href={`/studies/${s.id}/routes`} className="plain-link" style={{ fontWeight: 600 }}>
+                        {s.title}
+                      </Link>
+                    </span>
+                  </td>
+                  <td className="hide-narrow">
+                    {findAlloy(s.alloy)?.name ?? <span className="quiet">not chosen</span>}
+                  </td>
+                  <td className="num">
+                    {s.quantity === null ? <span className="quiet">not known</span> : whole(s.quantity)}
+                  </td>
+                  <td>
+                    {s.leader === null ? (
+                      <span className="quiet">none yet</span>
+                    ) : (
+                      <span style={{ display: 'inline-flex', alignItems: 'center' }}>
+                        <Tone laneId={s.leader} />
+                        {shortName(s.leader)}
+                      </span>
+                    )}
+                  </td>
+                  <td className={s.decision.state === 'open' ? 'quiet' : undefined}>
+                    {decisionWords(s)}
+                    {s.decision.state === 'signed' && standingOf.has(s.id) && (
+                      <div className="small">
+                        <StandingMark state={standingOf.get(s.id) ?? 'stands'} />
+                      </div>
+                    )}
+                  </td>
+                  <td className="hide-narrow small quiet" style={{ whiteSpace: 'nowrap' }}>
+                    {plainDate(s.changedAt)}
+                  </td>
+                  <td className="small" style={{ whiteSpace: 'nowrap' }}>
+                    <button
+                      type="button"
+                      className="textbtn quiet"
+                      disabled={busy}
+                      onClick={() => void duplicate(s)}
+                      aria-label={`Duplicate ${s.title}`}
+                    >
+                      duplicate
+                    </button>{' '}
+                    &nbsp;{' '}
+                    <button
+                      type="button"
+                      className="textbtn quiet"
+                      disabled={busy}
+                      onClick={() => void setArchived(s, !archived)}
+                      aria-label={`${archived ? 'Restore' : 'Archive'} ${s.title}`}
+                    >
+                      {archived ? 'restore' : 'archive'}
+                    </button>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+        {shown.length === 0 && (
+          <p style={{ padding: '18px 0' }} className="quiet">
+            {studies.length === 0
+              ? archived
+                ? 'Nothing is archived.'
+                : 'No part yet. Start one with “New part”, or take in a study file.'
+              : `Nothing matches “${search}”.`}
+          </p>
+        )}
+      </section>
+      {!fallen && <StandingsList standings={standings} />}
+    </>
   );
 }

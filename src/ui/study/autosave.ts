@@ -23,8 +23,32 @@ const DELAY_MS = 600;
 const RETRY_MS = 4000;
 const draftKey = (id: string): string => `nine-pours-draft-${id}`;
 
-/** One id for each open tab: its saves go on in its own revision. */
-export const EDITOR: string = typeof crypto === 'undefined' ? 'server' : crypto.randomUUID();
+/** Where the name of who works here is kept. */
+const NAME_KEY = 'nine-pours-name';
+/** One sitting for each open tab: its saves go on in its own revision. */
+const SITTING: string = typeof crypto === 'undefined' ? 'server' : crypto.randomUUID().slice(0, 12);
+const MOST_NAME = 48;
+
+/** The name of who works in this browser, as it stands in the history; empty where none was given. */
+export function ownName(): string {
+  try {
+    return localStorage.getItem(NAME_KEY) ?? '';
+  } catch {
+    return '';
+  }
+}
+
+/** Keeps the name of who works in this browser. */
+export function setOwnName(name: string): void {
+  try {
+    localStorage.setItem(NAME_KEY, name.replaceAll('#', ' ').trim().slice(0, MOST_NAME));
+  } catch {
+    // Without browser storage the saves stay nameless.
+  }
+}
+
+/** Who saves: a name, where one was given, and the sitting. */
+export const editorId = (): string => `${ownName()}#${SITTING}`;
 
 /**
  * Saves a brief a little after the last change, one save at a time, and keeps an unsaved one in the browser until
@@ -77,7 +101,7 @@ export class Autosave {
       const body = {
         ...draft,
         version: this.version,
-        editor: EDITOR,
+        editor: editorId(),
         ...(this.settles ? { settles: this.settles } : {}),
       };
       const result = await call<Extract<SaveResult, { outcome: 'saved' }>>('PUT', `/api/studies/${this.id}`, body, {

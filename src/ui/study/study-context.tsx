@@ -39,6 +39,8 @@ export interface StudyState {
   readonly setDecisions: (decisions: readonly DecisionRecord[]) => void;
   readonly flush: () => Promise<number>;
   readonly adopt: (version: number) => void;
+  /** Takes the study as the server has it now, after something else than typing changed it. */
+  readonly replace: (study: StudyRecord) => void;
 }
 
 const StudyContext = createContext<StudyState | null>(null);
@@ -238,6 +240,13 @@ export function StudyProvider({
     [record.id],
   );
   const adopt = useCallback((version: number) => saver.current?.adopt(version), []);
+  const replace = useCallback((next: StudyRecord) => {
+    saver.current?.adopt(next.version);
+    setBriefState(next.brief);
+    setSchoolState(next.school);
+    setSavedAt(next.changedAt);
+    setGeneration((g) => g + 1);
+  }, []);
   const setQ = useCallback((next: number) => setQState(onRail(next)), []);
 
   const state = useKept<StudyState>({
@@ -263,6 +272,7 @@ export function StudyProvider({
     setDecisions,
     flush,
     adopt,
+    replace,
   });
   const quantity = useMemo(() => ({ q, setQ, board }), [q, setQ, board]);
   return (

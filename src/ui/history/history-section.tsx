@@ -1,0 +1,178 @@
+'use client';
+import { Button } from '@chakra-ui/react';
+import { useEffect, useMemo, useState } from 'react';
+import { shortName } from '@/core/routes';
+import type { Revision, StudyRecord } from '@/server/studies';
+import { call } from '../api';
+import { ChangeTable } from '../decision/change-table';
+import { plainDate, whole } from '../format';
+import { editorId, ownName, setOwnName } from '../study/autosave';
+import { useStudy } from '../study/study-context';
+import { revisionChanges } from './compare';
+
+const timeOf = (iso: string): string => `${plainDate(iso)}, ${iso.slice(11, 16)} UTC`;
+
+/** Revisions of the brief and what was signed on them; two side by side; an earlier one taken up again. */
+export function HistorySection() {
+  const { id, brief, study, school, savedAt, decisions, flush, replace } = useStudy();
+  const [revisions, setRevisions] = useState<readonly Revision[] | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const [pair, setPair] = useState<readonly [number | null, number | null]>([null, null]);
+  useEffect(() => {
+    let live = true;
+    call<Revision[]>('GET', `/api/studies/${id}/revisions`).then(
+      (list) => live && setRevisions(list),
+      (error: unknown) => live && setProblem(error instanceof Error ? error.message : String(error)),
+    );
+    return () => {
+      live = false;
+    };
+  }, [id, savedAt, decisions]);
+  const newest = revisions?.[0];
+  const was = revisions?.find((r) => r.revision === (pair[0] ?? (newest?.revision ?? 0) - 1));
+  const is = revisions?.find((r) => r.revision === (pair[1] ?? newest?.revision));
+  const changes = useMemo(
+    () => (was === undefined || is === undefined ? null : revisionChanges(was.brief, is.brief, school, study.rates)),
+    [was, is, school, study.rates],
+  );
+  const restore = async (revision: number): Promise<void> => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      const version = await flush();
+      replace(
+        await call<StudyRecord>('POST', `/api/studies/${id}/revisions/${revision}/restore`, {
+          version,
+          editor: editorId(),
+        }),
+      );
+      setPair([null, null]);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+    setBusy(false);
+  };
+  return (
+    <section className="section no-print" aria-label="History" data-testid="history">
+      <h2>
+        History <span className="quiet">every sitting makes a revision; a signed one is never rewritten</span>
+      </h2>
+      <OwnName />
+      {problem !== null && (
+        <p role="alert" className="bad">
+          {problem}
+        </p>
+      )}
+      {revisions === null && problem === null && (
+        <p className="small quiet" role="status">
+          Reading the revisions …
+        </p>
+      )}
+      {revisions !== null && (
+        <div className="scroll-x">
+          <table className="list" aria-label="Revisions">
+            <thead>
+              <tr>
+                <th className="num">Revision</th>
+                <th>Saved</th>
+                <th>By</th>
+                <th>Signed on it</th>
+                <th>Was</th>
+                <th>Is</th>
+                <th>
+                  <span className="sr">Acts</span>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {revisions.map((r) => (
+                <tr key={r.revision} data-revision={r.revision}>
+                  <td className="num">{r.revision}</td>
+                  <td>{timeOf(r.savedAt)}</td>
+                  <td>{r.who ?? <span className="quiet">no name given</span>}</td>
+                  <td className="small">
+                    {decisions
+                      .filter((d) => d.revision === r.revision)
+                      .map((d) => (
+                        <div key={d.id}>
+                          {shortName(d.laneId)} at {whole(d.quantity)}, {d.signedBy}, {plainDate(d.signedOn)}
+                          {d.reopenedAt !== null && <span className="quiet"> (reopened)</span>}
+                        </div>
+                      ))}
+                  </td>
+                  {([0, 1] as const).map((side) => (
+                    <td key={side}>
+                      <input
+                        type="radio"
+                        name={side === 0 ? 'was' : 'is'}
+                        aria-label={`${side === 0 ? 'Was' : 'Is'}: revision ${r.revision}`}
+                        checked={(side === 0 ? was : is)?.revision === r.revision}
+                        onChange={() =>
+                          setPair(side === 0 ? [r.revision, is?.revision ?? null] : [was?.revision ?? null, r.revision])
+                        }
+                      />
+                    </td>
+                  ))}
+                  <td>
+                    {r.revision !== newest?.revision && (
+                      <Button
+                        size="xs"
+                        variant="outline"
+                        disabled={busy}
+                        aria-label={`Restore revision ${r.revision} as a new one`}
+                        onClick={() => void restore(r.revision)}
+                      >
+                        Restore as new
+                      </Button>
+                    )}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+      {changes !== null && was !== undefined && is !== undefined && (
+        <div data-testid="revision-changes">
+          <h3>
+            Revision {was.revision} beside revision {is.revision}
+          </h3>
+          {changes.length === 0 ? (
+            <p className="small">Nothing differs.</p>
+          ) : (
+            <ChangeTable changes={changes} was={`Revision ${was.revision}`} is={`Revision ${is.revision}`} />
+          )}
+        </div>
+      )}
+      {revisions !== null && revisions.length < 2 && (
+        <p className="small quiet">
+          “{brief.title}” has one revision so far; the next sitting, or a save after signing, makes another.
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** The name that stands beside the revisions saved here. */
+function OwnName() {
+  const [name, setName] = useState(ownName);
+  return (
+    <div className="field switch-field">
+      <label htmlFor="own-name">Your name in the history</label>
+      <div className="inbox">
+        <input
+          id="own-name"
+          autoComplete="name"
+          maxLength={48}
+          value={name}
+          suppressHydrationWarning
+          onChange={(event) => {
+            setName(event.target.value);
+            setOwnName(event.target.value);
+          }}
+        />
+      </div>
+    </div>
+  );
+}
