@@ -11,12 +11,9 @@ const envSchema = z.object({
   LOG_LEVEL: z.enum(['fatal', 'error', 'warn', 'info', 'debug']).default('info'),
 });
 
-let read: z.output<typeof envSchema> | undefined;
-
-/** The settings, checked once; a wrong one stops the server with its name. */
+/** The settings as they stand now, checked; a wrong one stops the server with its name. */
 export function env(): z.output<typeof envSchema> {
-  if (read !== undefined) return read;
   const result = envSchema.safeParse(process.env);
   if (!result.success) throw new Error(`Wrong setting in the environment:\n${z.prettifyError(result.error)}`);
-  return (read = result.data);
+  return result.data;
 }

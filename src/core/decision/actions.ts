@@ -13,10 +13,11 @@ export interface Action {
 /** The most that is suggested. */
 const MOST_SUGGESTED = 7;
 
-/** Second step of a plan, for its order. */
-export interface SecondStep {
-  readonly laneId: string;
-  /** Days from the order until which it may be ordered. */
+/** A plan in two steps, for its orders. */
+export interface PlanOrders {
+  readonly first: string;
+  readonly then: string;
+  /** Days from the order until which the second tool may be ordered. */
   readonly waits_d: number;
 }
 
@@ -28,18 +29,26 @@ export function suggestedActions(
   study: Study,
   lane: BoardLane,
   orderDate: string,
-  second: SecondStep | null = null,
+  plan: PlanOrders | null = null,
 ): Action[] {
   const on = (days: number): string => isoDay(dayNumber('orderDate', orderDate) + Math.floor(days));
   const action = (what: string, by = ''): Action => ({ what, owner: '', by });
-  const out = [action(`Ask two foundries for quotes by ${shortName(lane.id)}, on this brief`, orderDate)];
   const spare = lane.dates?.slack_d ?? null;
-  out.push(action(`Order the tool for ${shortName(lane.id)}`, spare !== null && spare > 0 ? on(spare) : orderDate));
-  if (second !== null)
-    out.push(action(`Order the tool for ${shortName(second.laneId)}, the second step`, on(second.waits_d)));
+  const tool = (id: string): string => `Order the tool for ${shortName(id)}`;
+  const out =
+    plan === null
+      ? [
+          action(`Ask two foundries for quotes by ${shortName(lane.id)}, on this brief`, orderDate),
+          action(tool(lane.id), spare !== null && spare > 0 ? on(spare) : orderDate),
+        ]
+      : [
+          action(`Ask for quotes by ${shortName(plan.first)} and by ${shortName(plan.then)}, on this brief`, orderDate),
+          action(tool(plan.first), orderDate),
+          action(`${tool(plan.then)}, the second step`, on(plan.waits_d)),
+        ];
   const seen = new Set<string>();
   for (const f of lane.findings) {
-    const subject = f.subject ?? f.reason;
+    const subject = f.subject || f.reason.replace(/\.$/, '');
     if (f.status === 'fits' || f.status === 'blocked' || seen.has(subject)) continue;
     seen.add(subject);
     if (f.status === 'second-operation') out.push(action(`Agree how ${subject} is finished, and who pays`));

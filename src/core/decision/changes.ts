@@ -30,6 +30,13 @@ function differences(
     differences(a[key], b[key], path === '' ? key : `${path}.${key}`, out);
 }
 
+/** A whole part of the brief that came or went, in words; null where it has none of its own. */
+function partWords(path: string, x: unknown): string | null {
+  if (path !== 'plan' || x === null || typeof x !== 'object') return null;
+  const { first, then, pieces } = x as NonNullable<Brief['plan']>;
+  return `${pieces} on ${shortName(first)}, then ${shortName(then)}`;
+}
+
 /** A leaf as a figure or in words. */
 const leaf = (x: unknown): string | number => {
   if (x == null) return 'not known';
@@ -43,7 +50,11 @@ export function briefChanges(was: Brief, is: Brief): Change[] {
   differences(was, is, '', found);
   return found
     .filter((d) => !d.path.startsWith('assumed'))
-    .map((d) => ({ what: d.path, was: leaf(d.was), is: leaf(d.is) }));
+    .map((d) => ({
+      what: d.path,
+      was: partWords(d.path, d.was) ?? leaf(d.was),
+      is: partWords(d.path, d.is) ?? leaf(d.is),
+    }));
 }
 
 /** What of the results has changed: leader, the chosen lane's figures, core version and rates. */

@@ -1,5 +1,5 @@
 /** The decision: the case of a lane, what carries it, how sure it was, and whether it stands when rates change. */
-export { suggestedActions, type Action, type SecondStep } from './actions';
+export { suggestedActions, type Action, type PlanOrders } from './actions';
 export { carryingFigures, rivalOf, type CarryingFigure } from './carrying';
 export { laneCase, type Argument, type LaneCase } from './case';
 export { briefChanges, rateChanges, resultChanges, type Change } from './changes';

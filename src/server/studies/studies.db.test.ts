@@ -21,7 +21,8 @@ const save = (id: string, brief: Brief, version: number, editor: string) =>
 test('every demo brief comes back from the database exactly as it went in', async () => {
   for (const brief of demoBriefs()) {
     // A choice nobody makes at first, so that a default cannot stand in for it.
-    const chosen: Brief = { ...brief, leads: 'regret' };
+    const plan = { first: 'plaster/printed', then: 'plaster/resin', pieces: 3 };
+    const chosen: Brief = { ...brief, leads: 'regret', plan };
     const made = await createStudy(chosen);
     expect((await getStudy(made.id))?.brief).toEqual(chosen);
   }

@@ -2,6 +2,11 @@ import type { BriefIssue } from '@/core/brief';
 
 /** Names of the brief's fields, by path. */
 export const FIELD_NAMES: Readonly<Record<string, string>> = {
+  plan: 'Plan in two steps',
+  'plan.first': 'Plan, first on',
+  'plan.then': 'Plan, then on',
+  'plan.pieces': 'Plan, pieces before the switch',
+  leads: 'School that leads',
   title: 'Title',
   alloy: 'Alloy',
   alloyMode: 'The alloy is',

@@ -184,12 +184,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
         laneId={laneId}
         plan={planned}
         drawn={DRAWN}
-        suggested={suggestedActions(
-          study,
-          lane,
-          orderDate,
-          planned ? { laneId: plan.then, waits_d: plan.waits_d } : null,
-        )}
+        suggested={suggestedActions(study, lane, orderDate, planned ? plan : null)}
         before={reopened}
       />
     </>

@@ -1,6 +1,6 @@
 'use client';
 import { Button } from '@chakra-ui/react';
-import { useMemo } from 'react';
+
 import { laneWords, shortName } from '@/core/routes';
 import { makingOf, type ProcessStep } from '@/core/process';
 import { dateAfter, fixed, whole } from '../format';
@@ -22,7 +22,7 @@ export function MadeView({ asked }: { readonly asked: string | null }) {
   const laneId = board.lanes.some((l) => l.id === asked) ? (asked as string) : (signed?.laneId ?? led ?? '');
   const lane = board.lanes.find((l) => l.id === laneId);
   const machined = (lane?.money?.lines.machining ?? 0) > 0;
-  const making = useMemo(() => makingOf(brief, laneId, machined), [brief, laneId, machined]);
+  const making = makingOf(brief, laneId, machined);
   if (lane === undefined || making === null)
     return <p className="section">How it is made is told once a route leads or is signed.</p>;
   const facts = study.lanes.find((e) => e.lane.id === laneId)?.part;
@@ -43,7 +43,7 @@ export function MadeView({ asked }: { readonly asked: string | null }) {
           {study.alloy === null ? '' : `It is poured in ${study.alloy.name}. `}
           {mass !== null &&
             `A casting weighs ${fixed(mass.value, mass.value < 10 ? 2 : 1)} ${mass.unit} before it is machined. `}
-          {making.variant ?? ''}
+          {making.variant === null ? '' : plainVariant(making.variant)}
         </p>
         {plan !== null && (
           <p>
@@ -97,3 +97,7 @@ function Step({ step }: { readonly step: ProcessStep }) {
     </li>
   );
 }
+
+/** What the variant does, without the words that point at a list the reader does not see. */
+const plainVariant = (words: string): string =>
+  words.replace(/^As listed[.,:;]?\s*/, '').replace(/^./, (c) => c.toUpperCase());

@@ -1,0 +1,126 @@
+import { expect, test, type Page } from '@playwright/test';
+import { copyOf, openView, saved } from './journeys';
+
+/** Signs what is chosen on the Decision view. */
+async function sign(page: Page, why: string): Promise<void> {
+  await page.getByLabel('Why this route').fill(why);
+  await page.getByLabel('Signed by').fill('Ilse Quill');
+  await page.getByRole('button', { name: 'Sign and freeze' }).click();
+  await expect(page.getByTestId('record')).toBeVisible();
+}
+
+test('a plan in two steps is adopted and signed; a rate is changed and the decision is overturned, with the reason', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, 'Gear head body, sealed');
+  const made = await request.post('/api/rates', { data: { from: 'shipped-1', name: `Partner ${id}`, who: 'Oda' } });
+  const set = (await made.json()) as { id: string };
+  await request.post(`/api/studies/${id}/rates`, { data: { rateSetId: set.id, version: 1 } });
+
+  await openView(page, id, 'calendar');
+  await expect(page.getByTestId('bridge-verdict')).toContainText('then 17\u202f700 on permanent mould, tilting');
+  await expect(page.getByTestId('bridge-verdict')).toContainText('every day met');
+  // The money of a step opens as the lane's own sum at that many pieces.
+  await page
+    .getByRole('row', { name: /the best in two steps/ })
+    .getByRole('button', { name: /USD$/ })
+    .first()
+    .click();
+  await expect(page.getByTestId('working')).toContainText('as a step of the plan');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^Adopt the plan: 300 on gravity die/ }).click();
+  await saved(page);
+  await expect(page.getByLabel('Pieces on gravity die, ladled by hand before the switch')).toHaveValue('300');
+  await page.getByLabel('Pieces on gravity die, ladled by hand before the switch').fill('0');
+  await expect(page.getByRole('alert').filter({ hasText: 'a whole number from 1 to 17\u202f999' })).toBeVisible();
+  await page.getByLabel('Pieces on gravity die, ladled by hand before the switch').fill('300');
+  await saved(page);
+
+  await openView(page, id, 'decision');
+  await expect(page.getByLabel(/^In two steps/)).toBeChecked();
+  await expect(page.getByTestId('five-figures')).toContainText('a part');
+  await expect(page.getByTestId('cautions')).toContainText('Water and molten metal');
+  await expect(page.getByLabel('Action 3, what')).toHaveValue(/permanent mould, tilting, the second step/);
+  await page.getByLabel('Action 2, who').fill('Vesna');
+  await page.getByText('Somebody does not agree').click();
+  await page.locator('#against').fill('The foundry has no second shift.');
+  await page.getByRole('button', { name: 'Sign and freeze' }).click();
+  await expect(page.getByText('Why this route is empty')).toBeVisible();
+  await expect(page.getByText('Who does not agree is empty')).toBeVisible();
+  await page.locator('#dissenter').fill('Bram');
+  await sign(page, 'Keeps the first lot on time, and is the cheapest that does.');
+  await expect(page.getByTestId('kept-plan')).toContainText('First 300 on gravity die');
+  await expect(page.getByTestId('actions')).toContainText('Vesna');
+  await expect(page.getByTestId('dissents')).toContainText('The foundry has no second shift.');
+  await expect(page.getByTestId('standing')).toHaveAttribute('data-standing', 'stands');
+
+  // The toolroom gets four times as dear in the set that the study uses.
+  await page.goto(`/rates/${set.id}`);
+  await page.getByRole('button', { name: 'Labour, energy' }).click();
+  await page.getByLabel('die toolroom, high').fill('400');
+  await page.getByLabel('die toolroom, likely').fill('320');
+  await page.getByLabel('Changed by').fill('Oda');
+  await page.getByLabel('Why').fill('new toolroom');
+  await page.getByRole('button', { name: 'Save the changes' }).click();
+  await expect(page.getByRole('table', { name: 'Changes of this set' })).toContainText('new toolroom');
+
+  await page.goto('/');
+  const line = page
+    .getByTestId('standings')
+    .locator('li')
+    .filter({ has: page.locator(`a[href*="${id}"]`) });
+  await expect(line).toHaveAttribute('data-standing', 'overturned');
+  await expect(line).toContainText(/Gravity die, ladled by hand alone now delivers as soon for [\d\u202f]+ USD/);
+  await expect(line).toContainText('die toolroom: 80 to 320 USD/h');
+  await line.getByRole('link').click();
+  await expect(page.getByTestId('standing')).toHaveAttribute('data-standing', 'overturned');
+  await expect(page.getByTestId('changes')).toContainText('die toolroom');
+});
+
+test('the record leaves the house on paper, as a workbook, a table and data', async ({ page, request }) => {
+  const id = await copyOf(request, 'Pier foot');
+  await openView(page, id, 'decision');
+  await sign(page, 'Least all in.');
+  const forms = [
+    ['PDF, A4', /^decision-pier-foot-copy\.pdf$/, '%PDF-'],
+    ['Workbook', /\.xlsx$/, 'PK'],
+    ['CSV', /\.csv$/, 'part,name,value,unit'],
+    ['JSON', /\.json$/, '{'],
+  ] as const;
+  for (const [name, file, start] of forms) {
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('link', { name, exact: true }).click(),
+    ]);
+    expect(download.suggestedFilename()).toMatch(file);
+    const stream = await download.createReadStream();
+    const chunks: Buffer[] = [];
+    for await (const chunk of stream) chunks.push(chunk as Buffer);
+    expect(Buffer.concat(chunks).toString('latin1').startsWith(start)).toBe(true);
+  }
+  await page.getByRole('link', { name: 'How this part is made' }).click();
+  await expect(page.getByTestId('made')).toContainText('Prepare and test green sand');
+  await expect(page.getByTestId('made')).toContainText('General practice only');
+});
+
+test('two revisions stand side by side, and an earlier one is taken up again as a new one', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, 'Setting-scale knob');
+  await openView(page, id, 'brief');
+  const year = page.getByLabel('Pieces a year', { exact: true });
+  const before = await year.inputValue();
+  await year.fill('1234');
+  await saved(page);
+  await openView(page, id, 'decision');
+  await page.getByLabel('Your name in the history').fill('Oda');
+  const history = page.getByTestId('history');
+  await expect(history.locator('[data-revision="2"]')).toBeVisible();
+  await expect(page.getByTestId('revision-changes')).toContainText('1\u202f234');
+  await history.getByRole('button', { name: 'Restore revision 1 as a new one' }).click();
+  await expect(history.locator('[data-revision="3"]')).toContainText('Oda');
+  await page.getByRole('link', { name: 'Brief', exact: true }).click();
+  await expect(page.getByLabel('Pieces a year', { exact: true })).toHaveValue(before);
+});
