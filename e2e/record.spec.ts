@@ -29,6 +29,9 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
     .click();
   await expect(page.getByTestId('working')).toContainText('as a step of the plan');
   await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^Step of the plan, Permanent mould/ }).click();
+  await expect(page.getByTestId('steps')).toContainText('to 17\u202f700 good pieces');
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /^Adopt the plan: 300 on gravity die/ }).click();
   await saved(page);
   await expect(page.getByLabel('Pieces on gravity die, ladled by hand before the switch')).toHaveValue('300');

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import type { BridgePlan, PlanChoice } from '@/core/bridge';
+import type { BridgePlan, PlanChoice, PlanStep } from '@/core/bridge';
 import { shortName } from '@/core/routes';
 import { plainDate, dateAfter, whole } from '../format';
 import { Timelines } from '../calendar/timelines';
@@ -20,7 +20,7 @@ export function BridgeSection({
   onOpen,
 }: {
   readonly bridge: BridgeState;
-  readonly onOpen: (laneId: string) => void;
+  readonly onOpen: (step: PlanStep) => void;
 }) {
   const { brief, study, setBrief, orderDate } = useStudy();
   const { offered, single, cheapest, adopted, looking, problem, dues } = bridge;
@@ -74,7 +74,14 @@ export function BridgeSection({
           {shown !== null && (
             <>
               <h3>{planWords(shown)}</h3>
-              <Timelines deliveries={steps} onOpen={onOpen} />
+              <Timelines
+                deliveries={steps}
+                ofPlan
+                onOpen={(id) => {
+                  const step = shown.steps.find((x) => x.laneId === id);
+                  if (step !== undefined) onOpen(step);
+                }}
+              />
               <Terms plan={shown} orderDate={orderDate} />
             </>
           )}

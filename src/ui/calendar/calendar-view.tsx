@@ -1,5 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
+import type { PlanStep } from '@/core/bridge';
 import { neededPieces } from '@/core/brief';
 import { plainDate, whole } from '../format';
 import { Sheet } from '../shell/sheet';
@@ -10,6 +11,7 @@ import { NeededTable } from './needed-table';
 import { StepsPage } from './steps-page';
 import { Timelines } from './timelines';
 import { BridgeSection } from '../bridge/bridge-section';
+import { stepDelivery } from '../bridge/step-study';
 import { useBridge } from '../bridge/use-bridge';
 import { pays, planWords } from '../bridge/words';
 import { useDeliveries, type Delivery } from './use-deliveries';
@@ -37,7 +39,15 @@ export function CalendarView() {
     return [line, ...deliveries];
   }, [bridge, deliveries, q]);
   const opened = deliveries.find((d) => d.id === openId);
-  const page = useMemo(() => (opened === undefined ? null : <StepsPage delivery={opened} />), [opened]);
+  const [openStep, setOpenStep] = useState<PlanStep | null>(null);
+  const page = useMemo(() => {
+    if (openStep !== null) return <StepsPage delivery={stepDelivery(study, openStep)} step={openStep} />;
+    return opened === undefined ? null : <StepsPage delivery={opened} />;
+  }, [study, opened, openStep]);
+  const close = (): void => {
+    setOpenId(null);
+    setOpenStep(null);
+  };
   if (study.missing.length > 0)
     return <p className="section">The calendar is told once the brief has what the board needs.</p>;
   if (deliveries.length === 0) return <p className="section">No route survives, so that nothing is delivered.</p>;
@@ -56,7 +66,7 @@ export function CalendarView() {
         <h2>When the wanted pieces exist</h2>
         <NeededTable deliveries={drawn} needed={needed} orderDate={orderDate} onOpen={setOpenId} />
       </section>
-      <BridgeSection bridge={bridge} onOpen={setOpenId} />
+      <BridgeSection bridge={bridge} onOpen={setOpenStep} />
       <section className="section">
         <h2>
           Where the time goes <span className="quiet">the stroke is the first article</span>
@@ -64,7 +74,7 @@ export function CalendarView() {
         <Timelines deliveries={deliveries} onOpen={setOpenId} />
       </section>
       <LotSection deliveries={deliveries} />
-      <Sheet open={page !== null} onClose={() => setOpenId(null)} testId="steps">
+      <Sheet open={page !== null} onClose={close} testId="steps">
         {page}
       </Sheet>
     </>

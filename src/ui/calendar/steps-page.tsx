@@ -1,23 +1,42 @@
 'use client';
+import { useMemo } from 'react';
 import { dateAfter, fixed, significant, whole } from '../format';
 import { SheetPage } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';
+import type { PlanStep } from '@/core/bridge';
 import { useSheets } from '../working/sheets';
+import { stepStudy } from '../bridge/step-study';
 import { KIND_WORDS } from './timelines';
 import { resourceWords, span } from './resource-words';
 import type { Delivery } from './use-deliveries';
 
 /** The steps of one lane: how long each takes, who or what it holds, what runs meanwhile; then what limits the rate. */
-export function StepsPage({ delivery }: { readonly delivery: Delivery }) {
-  const { orderDate } = useStudy();
-  const { board, q } = useQuantity();
+export function StepsPage({
+  delivery,
+  step,
+}: {
+  readonly delivery: Delivery;
+  /** Where the lane is a step of a plan: its own pieces and layout are told. */
+  readonly step?: PlanStep | undefined;
+}) {
+  const { study, orderDate } = useStudy();
+  const { board, q: onRail } = useQuantity();
   const { openWorking } = useSheets();
   const { timeline } = delivery;
-  const time = board.lanes.find((l) => l.id === delivery.id)?.dates?.time;
+  const q = step?.pieces ?? onRail;
+  const time = step?.layout.time ?? board.lanes.find((l) => l.id === delivery.id)?.dates?.time;
+  const frozen = useMemo(
+    () => (step === undefined ? undefined : stepStudy(study, step, 'as a step of the plan')),
+    [study, step],
+  );
   if (timeline === null || time === undefined) return null;
   const nameOf = (id: string): string => time.steps.find((s) => s.id === id)?.name ?? id;
   const figure = (name: string, text: string) => (
-    <button type="button" className="textbtn dotted" onClick={() => openWorking({ laneId: delivery.id, figure: name })}>
+    <button
+      type="button"
+      className="textbtn dotted"
+      onClick={() => openWorking({ laneId: delivery.id, figure: name }, frozen)}
+    >
       {text}
     </button>
   );

@@ -24,9 +24,12 @@ const LEAST_PERCENT = 0.15;
 /** Every lane's calendar on one scale: a bar from the order to the last part, its stretches told by their pattern. */
 export function Timelines({
   deliveries,
+  ofPlan = false,
   onOpen,
 }: {
   readonly deliveries: readonly Delivery[];
+  /** Whether they are steps of a plan, not lanes of their own. */
+  readonly ofPlan?: boolean;
   readonly onOpen: (id: string) => void;
 }) {
   const lanes = deliveries.filter((d) => d.timeline !== null);
@@ -50,7 +53,7 @@ export function Timelines({
             <button
               type="button"
               className="timeline"
-              aria-label={`${d.name}: first article after ${weeks(d.firstArticle_d)} weeks, last part after ${weeks(d.lastPart_d)} weeks; open the steps`}
+              aria-label={`${ofPlan ? 'Step of the plan, ' : ''}${d.name}: first article after ${weeks(d.firstArticle_d)} weeks, last part after ${weeks(d.lastPart_d)} weeks; open the steps`}
               onClick={() => onOpen(d.id)}
             >
               {(d.timeline?.stretches ?? []).map((s) =>
