@@ -18,7 +18,7 @@ export async function copyOf(request: APIRequestContext, title: string): Promise
 export async function openView(
   page: Page,
   id: string,
-  view: 'brief' | 'part' | 'routes' | 'alloys' | 'calendar' | 'requirements' | 'bench' | 'decision',
+  view: 'brief' | 'part' | 'routes' | 'alloys' | 'calendar' | 'requirements' | 'bench' | 'decision' | 'made',
 ): Promise<void> {
   await page.goto(`/studies/${id}/${view}`);
   await expect(page.locator('#rail rect[fill^="var(--tone"]').first()).toBeAttached();
