@@ -16,6 +16,35 @@ async function idOf(title: string): Promise<string> {
   return found.id;
 }
 
+async function post<T>(path: string, body?: unknown): Promise<T> {
+  const answer = await fetch(`${base}${path}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+  });
+  if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`);
+  return (await answer.json()) as T;
+}
+
+/** A signed copy of a study; it stays out of the list of parts while the pictures are taken. */
+async function signedCopy(study: string): Promise<string> {
+  const { id } = await post<{ id: string }>(`/api/studies/${study}/duplicate`);
+  await post(`/api/studies/${id}/decisions`, {
+    laneId: 'permanent-mould/tilt',
+    quantity: 18_000,
+    why: 'Least money over the programme; the first lot is bridged by hand-poured castings if the tool is late.',
+    signedBy: 'Ilse Quill',
+    signedOn: '2027-01-05',
+    version: 1,
+    actions: [
+      { what: 'Order the tool for permanent mould, tilting', owner: 'Vesna', by: '2027-01-08' },
+      { what: 'Agree how the drive shaft bore is finished, and who pays', owner: 'Oda', by: '2027-01-20' },
+    ],
+    dissent: { who: 'Bram', words: 'A year at half the demand would have been cheaper on a hand die.' },
+  });
+  return id;
+}
+
 interface Shot {
   readonly name: string;
   readonly path: string;
@@ -29,6 +58,8 @@ interface Shot {
 async function main(): Promise<void> {
   const hub = await idOf('Tripod hub');
   const gear = await idOf('Gear head body, sealed');
+  // A record to be looked at: signed on a copy, which is put away afterwards.
+  const signed = await signedCopy(gear);
   const shots: readonly Shot[] = [
     { name: 'parts', path: '/' },
     { name: 'routes', path: `/studies/${hub}/routes` },
@@ -78,6 +109,17 @@ async function main(): Promise<void> {
     },
     { name: 'calendar', path: `/studies/${hub}/calendar`, full: true },
     {
+      name: 'plan',
+      path: `/studies/${gear}/calendar`,
+      height: 1100,
+      act: async (page) => {
+        await page.getByTestId('bridge-verdict').waitFor();
+        await page.getByTestId('bridge').evaluate((section) => section.scrollIntoView());
+        await page.evaluate(() => window.scrollBy(0, -140));
+      },
+    },
+    { name: 'made', path: `/studies/${gear}/made` },
+    {
       name: 'requirements',
       path: `/studies/${gear}/requirements`,
       act: async (page) => {
@@ -98,6 +140,12 @@ async function main(): Promise<void> {
     { name: 'bench', path: `/studies/${hub}/bench` },
     { name: 'decision', path: `/studies/${gear}/decision`, full: true },
     { name: 'check', path: '/check' },
+    {
+      name: 'record',
+      path: `/studies/${signed}/decision`,
+      height: 1150,
+      act: (page) => page.getByTestId('standing').waitFor(),
+    },
   ];
 
   mkdirSync(folder, { recursive: true });
@@ -119,6 +167,7 @@ async function main(): Promise<void> {
     console.log(shot.name);
   }
   await browser.close();
+  await post(`/api/studies/${signed}/archive`);
 }
 
 void main();

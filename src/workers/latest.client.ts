@@ -14,6 +14,11 @@ export class LatestClient<Asked extends object, Answer extends { readonly id: nu
     private readonly failed: (id: number, message: string) => Answer,
   ) {}
 
+  /** Starts the worker before it is asked anything, so that its first answer does not wait for its code. */
+  warm(): void {
+    this.worker ??= this.begin();
+  }
+
   ask(asked: Asked): void {
     this.worker ??= this.begin();
     this.latest++;

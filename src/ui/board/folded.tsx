@@ -1,4 +1,6 @@
 'use client';
+import type { LaneDoubt } from '@/core/doubt';
+import { allInDoubt, firstDoubt } from './doubt-cells';
 import { memo } from 'react';
 import type { BoardBaseline, BoardLane } from '@/core/board';
 import { laneWords, shortName } from '@/core/routes';
@@ -9,7 +11,7 @@ import { Tone } from '../marks/tone';
 import { findingFigures, sentence } from './finding-words';
 import { useUnits } from '../preferences';
 import { FigureCell } from './figure-cell';
-import type { Against, LaneActs } from './lane-row';
+import type { Against, DoubtScales, LaneActs } from './lane-row';
 
 interface FoldedProps {
   readonly lane: BoardLane;
@@ -112,11 +114,15 @@ export function BaselineLine({
   baseline,
   against,
   currency,
+  doubt,
+  scales,
   onOpen,
 }: {
   readonly baseline: BoardBaseline;
   readonly against: Against | null;
   readonly currency: string;
+  readonly doubt: LaneDoubt | null;
+  readonly scales: DoubtScales | null;
 } & Pick<LaneActs, 'onOpen'>) {
   const name = shortName(baseline.id);
   if (baseline.barred !== null) {
@@ -168,6 +174,7 @@ export function BaselineLine({
         label={`${name}, all in a part`}
         diff={against === null ? undefined : signed(baseline.allIn - against.allIn, 2)}
         diffFigure={against === null ? undefined : differenceTo('allIn', against.laneId)}
+        {...allInDoubt(doubt, scales, currency)}
       />
       <FigureCell
         {...own}
@@ -182,6 +189,7 @@ export function BaselineLine({
         second="lastPart"
         secondLabel={`${name}, last part`}
         after=" wk"
+        {...firstDoubt(doubt, scales)}
       />
       <PlainCell col={5} cap="Alloy" text={baseline.id === 'split' ? 'cast and wrought' : 'wrought kin'} />
       <PlainCell col={6} cap="Tolerance" text={baseline.id === 'machined' ? 'all cut' : 'as today'} />

@@ -11,7 +11,8 @@ import { Tone } from '../marks/tone';
 import { fixed, perPart, signed, weeks, whole } from '../format';
 import { useUnits } from '../preferences';
 import type { WhiskerScale } from '../doubt/whisker';
-import { percent, type LaneDoubt } from '@/core/doubt';
+import type { LaneDoubt } from '@/core/doubt';
+import { allInDoubt, firstDoubt } from './doubt-cells';
 import { FigureCell } from './figure-cell';
 import { findingValue } from './finding-words';
 
@@ -47,9 +48,9 @@ export interface LaneRowProps extends LaneActs {
   readonly others: number;
   readonly expanded: boolean;
   readonly currency: string;
-  /** What the draws say of this lane; null where nothing is drawn or doubt is hidden. */
   /** Schools of choice that put it first, as a few words; empty for none. */
   readonly firstBy: string;
+  /** What the draws say of this lane; null where nothing is drawn or doubt is hidden. */
   readonly doubt: LaneDoubt | null;
   readonly scales: DoubtScales | null;
 }
@@ -129,14 +130,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         second="unit"
         secondLabel={`${route}, price of a part without tools`}
         after=" bare"
-        band={doubt?.allIn}
-        scale={scales?.allIn ?? null}
-        bandWords={
-          doubt === null
-            ? ''
-            : `In eight draws of ten ${perPart(doubt.allIn.p10)} to ${perPart(doubt.allIn.p90)} ${currency} a part, half of them under ${perPart(doubt.allIn.p50)}`
-        }
-        sure={doubt?.cheapest == null ? undefined : `cheapest in ${percent(doubt.cheapest.share)} %`}
+        {...allInDoubt(doubt, scales, currency)}
       />
       <FigureCell
         {...own(cells.leadTime)}
@@ -151,14 +145,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         second="lastPart"
         secondLabel={`${route}, last part`}
         after={` wk${slackWords(dates.slack_d)}`}
-        band={doubt?.first}
-        scale={scales?.first ?? null}
-        bandWords={
-          doubt === null
-            ? ''
-            : `In eight draws of ten ${weeks(doubt.first.p10)} to ${weeks(doubt.first.p90)} weeks, half of them under ${weeks(doubt.first.p50)}`
-        }
-        sure={doubt?.inTime == null ? undefined : `in time in ${percent(doubt.inTime.share)} %`}
+        {...firstDoubt(doubt, scales)}
       />
       <FigureCell
         {...own(cells.alloy)}

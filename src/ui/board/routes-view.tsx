@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { prepareStudy, type BoardLane } from '@/core/board';
 import type { DoubtSummary } from '@/core/doubt';
@@ -7,6 +8,7 @@ import { shortName } from '@/core/routes';
 import { DoubtSection } from '../doubt/doubt-section';
 import { useDoubt, type DoubtChoice } from '../doubt/use-doubt';
 import { scaleOf } from '../doubt/whisker';
+import { whole } from '../format';
 import { useDoubtShown, useLaneOrder } from '../preferences';
 import { SchoolsSection } from '../schools/schools-section';
 import { useWeights } from '../schools/use-weights';
@@ -186,6 +188,15 @@ export function RoutesView() {
           </a>
         </span>
       </div>
+      {brief.plan !== null && (
+        <p className="small" data-testid="adopted-plan">
+          Adopted in two steps: <strong>{whole(brief.plan.pieces)}</strong> on {shortName(brief.plan.first)}, then{' '}
+          {shortName(brief.plan.then)}.{' '}
+          <Link className="plain-link" href={`/studies/${id}/calendar`}>
+            In money and dates
+          </Link>
+        </p>
+      )}
       {brief.leads !== 'cost' && led !== null && (
         <p className="small" data-testid="led-by">
           Led by {SCHOOL_WORDS[brief.leads]}: <strong>{shortName(led)}</strong>
@@ -225,7 +236,15 @@ export function RoutesView() {
           </div>
         )}
         {board.baselines.map((b) => (
-          <BaselineLine key={b.id} baseline={b} against={against} currency={currency} onOpen={onOpen} />
+          <BaselineLine
+            key={b.id}
+            baseline={b}
+            against={against}
+            currency={currency}
+            doubt={doubts.get(b.id) ?? null}
+            scales={scales}
+            onOpen={onOpen}
+          />
         ))}
       </div>
       {doubtShown === 'shown' && board.leader !== null && (
@@ -244,17 +263,16 @@ export function RoutesView() {
 const BOARD_RESTS_MS = 120;
 const FIRST_CHOICE: DoubtChoice = { seed: 1, spread: 'pert', demand: false };
 
-/** One scale for the whiskers of each column, over the lanes that race. */
+/** One scale for the whiskers of each column, over the lanes that race and what may be had without a casting. */
 function scalesOf(summary: DoubtSummary | null): DoubtScales | null {
   if (summary === null) return null;
-  const race = summary.lanes.filter((l) => l.cheapest !== null);
   return {
     allIn: scaleOf(
-      race.map((l) => l.allIn),
+      summary.lanes.map((l) => l.allIn),
       true,
     ),
     first: scaleOf(
-      race.map((l) => l.first),
+      summary.lanes.map((l) => l.first),
       false,
     ),
   };

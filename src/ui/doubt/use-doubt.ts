@@ -35,6 +35,8 @@ export function useDoubt(wanted: boolean, choice: DoubtChoice): DoubtState {
   useEffect(() => {
     if (!wanted) return;
     const asked: DoubtAsked = { brief, school, rates, orderDate, q, seed, spread, demand, deep: true };
+    client.current ??= new DoubtClient(hear);
+    client.current.warm();
     const timer = setTimeout(() => {
       client.current ??= new DoubtClient(hear);
       asking.current = q;

@@ -8,6 +8,10 @@ describe('whiskers', () => {
     expect([1, 10, 100].map((x) => Math.round(placeOn(x, scale)))).toEqual([0, 50, 100]);
     expect(placeOn(5, scaleOf([band(0, 5, 10)], false)!)).toBe(50);
   });
+  test('what lies beyond an end stands at the end', () => {
+    const scale = scaleOf([band(1, 2, 10)], true)!;
+    expect([0.1, 1000].map((x) => placeOn(x, scale))).toEqual([0, 100]);
+  });
   test('nothing to show, or all alike, has no scale', () => {
     expect(scaleOf([], true)).toBeNull();
     expect(scaleOf([band(3, 3, 3)], false)).toBeNull();

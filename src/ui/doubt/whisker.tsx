@@ -16,10 +16,10 @@ export function scaleOf(bands: readonly Band[], log: boolean): WhiskerScale | nu
   return to > from && (!log || from > 0) ? { from, to, log } : null;
 }
 
-/** Place of a value on a scale, per cent. */
+/** Place of a value on a scale, per cent; what lies beyond an end stands at the end. */
 export function placeOn(x: number, { from, to, log }: WhiskerScale): number {
   const f = log ? Math.log : (y: number) => y;
-  return (100 * (f(x) - f(from))) / (f(to) - f(from));
+  return Math.min(100, Math.max(0, (100 * (f(x) - f(from))) / (f(to) - f(from))));
 }
 
 /** From what one draw in ten comes under to what one in ten exceeds, with half of them marked; on the column's scale. */

@@ -1,0 +1,38 @@
+import { percent, type Band, type LaneDoubt } from '@/core/doubt';
+import { perPart, weeks } from '../format';
+import type { DoubtScales } from './lane-row';
+import type { WhiskerScale } from '../doubt/whisker';
+
+/** What a cell shows of the draws, under its figure. */
+export interface DoubtCell {
+  readonly band?: Band | undefined;
+  readonly scale: WhiskerScale | null;
+  readonly bandWords: string;
+  readonly sure?: string | undefined;
+}
+
+/** The draws of the money of a part. */
+export function allInDoubt(doubt: LaneDoubt | null, scales: DoubtScales | null, currency: string): DoubtCell {
+  return {
+    band: doubt?.allIn,
+    scale: scales?.allIn ?? null,
+    bandWords:
+      doubt === null
+        ? ''
+        : `In eight draws of ten ${perPart(doubt.allIn.p10)} to ${perPart(doubt.allIn.p90)} ${currency} a part, half of them under ${perPart(doubt.allIn.p50)}`,
+    sure: doubt?.cheapest == null ? undefined : `cheapest in ${percent(doubt.cheapest.share)} %`,
+  };
+}
+
+/** The draws of the day of the first article. */
+export function firstDoubt(doubt: LaneDoubt | null, scales: DoubtScales | null): DoubtCell {
+  return {
+    band: doubt?.first,
+    scale: scales?.first ?? null,
+    bandWords:
+      doubt === null
+        ? ''
+        : `In eight draws of ten ${weeks(doubt.first.p10)} to ${weeks(doubt.first.p90)} weeks, half of them under ${weeks(doubt.first.p50)}`,
+    sure: doubt?.inTime == null ? undefined : `in time in ${percent(doubt.inTime.share)} %`,
+  };
+}
