@@ -48,8 +48,9 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await page.getByLabel('Action 2, who').fill('Vesna');
   await page.getByText('Somebody does not agree').click();
   await page.locator('#against').fill('The foundry has no second shift.');
+  await page.getByLabel('Why this route').fill('Cheap.');
   await page.getByRole('button', { name: 'Sign and freeze' }).click();
-  await expect(page.getByText('Why this route is empty')).toBeVisible();
+  await expect(page.getByText('Why this route, “Cheap.”: a sentence of at least 3 words is wanted.')).toBeVisible();
   await expect(page.getByText('Who does not agree is empty')).toBeVisible();
   await page.locator('#dissenter').fill('Bram');
   await sign(page, 'Keeps the first lot on time, and is the cheapest that does.');

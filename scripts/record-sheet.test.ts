@@ -33,7 +33,16 @@ async function cellsOf(bytes: Uint8Array): Promise<Record<string, Cells>> {
 const find = (cells: Cells, name: string): number => cells.findIndex((row) => row[0] === name);
 
 describe('the workbook of a record, worked out by another program', () => {
-  test.each(demoBriefs().map((b) => [b.title, b] as const))('%s: the same cents', async (_, brief) => {
+  // A route of each kind: sand, shell, metal mould, pressure die, rubber.
+  const kinds = [
+    'Pier foot',
+    'Tripod hinge lug',
+    'Gear head body, sealed',
+    'Hand controller shell',
+    'Setting-scale knob',
+  ];
+  const briefs = demoBriefs().filter((b) => kinds.includes(b.title));
+  test.each(briefs.map((b) => [b.title, b] as const))('%s: the same cents', async (_, brief) => {
     const quantity = lifetimeQuantity(brief) ?? 100;
     const sheet = recordSheet(madeDecision(brief, quantity));
     if (sheet === null) throw new Error('not readable');

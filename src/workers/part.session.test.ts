@@ -44,7 +44,7 @@ describe('a part in the worker', () => {
       draw: [0, 0, 1],
       mend: false,
     });
-    expect(kinds(answers)).toEqual(['shown', 'body', 'drawn', 'still']);
+    expect(kinds(answers)).toEqual(['shown', 'body', 'still', 'drawn']);
     const ready = readyBody(checkMesh(readMeshFile('tripod-hub.stl', bytesOf(path)), 'mm'), 2000);
     const { found: _found, ...body } = measureBody(ready);
     const got = answers.find((a) => a.kind === 'body');

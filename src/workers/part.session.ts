@@ -166,9 +166,10 @@ export class PartSession {
       [out.wallRay, out.wallSphere].flatMap((a) => (a === null ? [] : [a.buffer as ArrayBuffer])),
     );
     const d = opened.draw ?? body.draws[0]?.direction ?? [0, 0, 1];
-    this.draw(id, d);
+    // The still first: whoever sees the measures may leave the view, and its worker ends with it.
     const still = stillOf(forStill, STILL_WIDE, STILL_HIGH, d);
     this.send({ id, kind: 'still', png: encode({ ...still, channels: 4, depth: 8 }) });
+    this.draw(id, d);
   }
 
   private async given(id: number, unit: LengthUnit): Promise<void> {

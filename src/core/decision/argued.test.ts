@@ -3,7 +3,7 @@ import { boardAt, prepareStudy, type BoardLane } from '../board';
 import { plain } from '../telling';
 import { bracket } from '../testing/demo-briefs';
 import { workingOf } from '../workings';
-import { carryingFigures, keptDoubt, suggestedActions } from '.';
+import { carryingFigures, isReason, keptDoubt, suggestedActions } from '.';
 
 const ORDER = '2027-01-04';
 const study = prepareStudy(bracket());
@@ -64,4 +64,9 @@ describe('what is to be done next', () => {
     expect(actions[1]?.what).toBe('Order the tool for plaster, printed pattern');
     expect(actions[2]).toMatchObject({ by: '2027-01-14' });
   });
+});
+
+test('a reason is a sentence, not a nod', () => {
+  expect(['', '  ', 'ok', 'Cheap enough'].map(isReason)).toEqual([false, false, false, false]);
+  expect(isReason('Least all in.')).toBe(true);
 });

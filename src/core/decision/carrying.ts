@@ -1,6 +1,6 @@
-import { plainMoney, weeks, type Board, type BoardLane, type Study } from '../board';
+import { plainMoney, type Board, type BoardLane, type Study } from '../board';
 import { shortName } from '../routes';
-import { figure, tell, type Telling } from '../telling';
+import { figure, fixed, tell, type Telling } from '../telling';
 import { differenceTo } from '../workings';
 
 /** One of the figures a choice rests on. */
@@ -32,7 +32,7 @@ export function carryingFigures(study: Study, board: Board, lane: BoardLane): Ca
     one('All in', plainMoney(money.allIn, code), 'allIn', ' a part'),
     one('The programme', plainMoney(money.total, code), 'total', ` for all pieces`),
     one('Tools', plainMoney(money.tooling, code), 'tooling', ' over the programme'),
-    one('First article', weeks(dates.firstArticle_d), 'firstArticle', ' after the order'),
+    one('First article', `${fixed(dates.firstArticle_d / 7, 1)} weeks`, 'firstArticle', ' after the order'),
   ];
   const rival = rivalOf(board, lane);
   if (rival?.money != null) {

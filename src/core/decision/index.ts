@@ -6,3 +6,4 @@ export { briefChanges, rateChanges, resultChanges, type Change } from './changes
 export { keptDoubt, type DrawnBy, type KeptDoubt } from './kept-doubt';
 export { keptOf, keptPlan, type KeptPlan } from './kept-plan';
 export { standingOf, type Signed, type Standing, type StandingState } from './standing';
+export { isReason, REASON_WANTED } from './reason';

@@ -396,3 +396,13 @@ describe('a part as a foundry sees it', () => {
     expect(boxAlong(open.mesh, [0, 0, 1]).along_mm).toBe(10);
   });
 });
+
+test('a needle ten kilometres long is measured like anything else, in no more time', () => {
+  const corners = [0, 0, 0, -6.7, 138.2, -29.3, 113.5, 82.1, 19.6, 1.5, 94.7, 10_469_497];
+  const needle = checkMesh(raw(corners, [0, 1, 2, 0, 3, 1, 0, 2, 3, 1, 3, 2]), 'mm');
+  const start = performance.now();
+  const found = measureBody(readyBody(needle, 200));
+  expect(found.whole.volume_mm3).toBeGreaterThan(0);
+  expect(found.heavy.length).toBeGreaterThan(0);
+  expect(performance.now() - start).toBeLessThan(10_000);
+});

@@ -11,6 +11,8 @@ const STARTS = 40;
 const MOST_TOLD = 12;
 /** Steps of a climb, each half as long as the last where none is uphill. */
 const HALVINGS = 12;
+/** Moves of a climb, at most: a needle a kilometre long grows no end of them. */
+const MOST_MOVES = 150;
 /** A place is isolated where the metal round it is thinner than this share of its own. */
 const ISOLATED = 0.75;
 /** Peaks this near in size stand on one ridge of metal, and are told wider apart. */
@@ -100,7 +102,7 @@ class Climber {
     let best = this.sphere(at, n);
     let centre = this.lastCentre();
     let step = size / 4;
-    for (let round = 0; round < HALVINGS;) {
+    for (let round = 0, moves = 0; round < HALVINGS && moves < MOST_MOVES; moves++) {
       const { u, v } = frameOf(n);
       let moved = false;
       for (let k = 0; k < 8; k++) {

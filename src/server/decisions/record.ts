@@ -122,17 +122,33 @@ export async function selectDecisions(on: Runner, studyId: string): Promise<Deci
   return found.map((r) => record(r, dissents));
 }
 
-/** Every decision that stands, of studies that are not archived, with the rate set its study uses now. */
-export async function selectStanding(
-  on: Runner,
-): Promise<readonly { readonly decision: DecisionRecord; readonly ratesNow: string; readonly title: string }[]> {
-  const found = await rows<Row & { readonly rates_now: string; readonly title: string }>(
+/** What is known of a decision without what it froze. */
+export interface StandingRow {
+  readonly id: string;
+  readonly study_id: string;
+  readonly title: string;
+  readonly lane_id: string;
+  readonly quantity: number;
+  readonly signed_by: string;
+  readonly signed_on: string;
+  /** Rate set its study uses now. */
+  readonly rates_now: string;
+}
+
+/** Every decision that stands, of studies that are not archived, the latest first. */
+export async function selectStanding(on: Runner): Promise<StandingRow[]> {
+  return rows<StandingRow>(
     on,
-    `SELECT d.*, s.rate_set_id AS rates_now, s.title
+    `SELECT d.id, d.study_id, s.title, d.lane_id, d.quantity, d.signed_by, d.signed_on, s.rate_set_id AS rates_now
        FROM decisions d
        JOIN studies s ON s.id = d.study_id
       WHERE d.reopened_at IS NULL AND s.archived_at IS NULL
       ORDER BY d.created_at DESC`,
   );
-  return found.map((r) => ({ decision: record(r, []), ratesNow: r.rates_now, title: r.title }));
+}
+
+/** One decision with all it froze, without what was written against it; undefined where there is none of that id. */
+export async function selectDecision(on: Runner, id: string): Promise<DecisionRecord | undefined> {
+  const [row] = await rows<Row>(on, 'SELECT * FROM decisions WHERE id = ?', [id]);
+  return row === undefined ? undefined : record(row, []);
 }

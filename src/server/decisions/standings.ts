@@ -1,11 +1,12 @@
 import 'server-only';
+import { parseBrief } from '@/core/brief';
 import { standingOf, type Standing } from '@/core/decision';
 import { ratesOf, type RateRef } from '@/core/rates';
 import { CORE_VERSION } from '@/core/version';
-import { reading } from '../db';
+import { reading, type Runner } from '../db';
 import { log } from '../log';
 import { loadRates } from '../rates/repo';
-import { selectStanding } from './record';
+import { selectDecision, selectStanding, type DecisionRecord } from './record';
 
 /** A signed choice that stands, looked at with the rates its study uses now. */
 export interface StandingOf extends Standing {
@@ -14,14 +15,17 @@ export interface StandingOf extends Standing {
   readonly title: string;
   readonly laneId: string;
   readonly quantity: number;
+  /** Whether a plan in two steps was signed. */
   readonly plan: boolean;
   readonly signedBy: string;
   readonly signedOn: string;
   readonly ratesName: string;
 }
 
-/** Standings by decision, rate set version and core version: worked out once for each. */
-const known = new Map<string, Standing>();
+type Found = Standing & { readonly plan: boolean };
+
+/** Standings by decision, rate set, its version and core version: worked out once for each. */
+const known = new Map<string, Found>();
 const MOST_KEPT = 2000;
 
 /** Every signed choice of the studies at hand, recomputed where its rates have changed; the latest first. */
@@ -29,49 +33,18 @@ export async function standings(): Promise<StandingOf[]> {
   return reading(async (on) => {
     const sets = new Map<string, RateRef>();
     const out: StandingOf[] = [];
-    for (const { decision, ratesNow, title } of await selectStanding(on)) {
-      let set = sets.get(ratesNow);
-      if (set === undefined) sets.set(ratesNow, (set = await loadRates(on, ratesNow)));
-      const key = `${decision.id} ${set.id} ${set.version} ${CORE_VERSION}`;
-      let standing = known.get(key);
-      if (standing === undefined) {
-        const { frozen } = decision;
-        try {
-          standing = standingOf(
-            {
-              brief: frozen.brief,
-              rates: frozen.rates,
-              school: decision.school,
-              laneId: decision.laneId,
-              quantity: decision.quantity,
-              orderDate: frozen.orderDate ?? frozen.brief.quantity.orderDate ?? decision.signedOn,
-              plan: frozen.plan ?? null,
-              weights: frozen.weights ?? null,
-            },
-            ratesOf(set),
-          );
-        } catch (error) {
-          // A record of an earlier build that this one cannot read: it is said, and the list still comes.
-          log.warn({ decision: decision.id, error: String(error) }, 'a decision could not be looked at again');
-          standing = {
-            state: 'weaker',
-            reason: `Signed with core ${decision.coreVersion}, whose record this one cannot recompute.`,
-            causes: [],
-          };
-        }
-        if (known.size > MOST_KEPT) known.clear();
-        known.set(key, standing);
-      }
+    for (const row of await selectStanding(on)) {
+      const set = sets.get(row.rates_now) ?? (await loadRates(on, row.rates_now));
+      sets.set(row.rates_now, set);
       out.push({
-        ...standing,
-        studyId: decision.studyId,
-        decisionId: decision.id,
-        title,
-        laneId: decision.laneId,
-        quantity: decision.quantity,
-        plan: frozen(decision.frozen.plan),
-        signedBy: decision.signedBy,
-        signedOn: decision.signedOn,
+        ...(await found(on, row.id, set)),
+        studyId: row.study_id,
+        decisionId: row.id,
+        title: row.title,
+        laneId: row.lane_id,
+        quantity: row.quantity,
+        signedBy: row.signed_by,
+        signedOn: row.signed_on,
         ratesName: set.name,
       });
     }
@@ -79,4 +52,42 @@ export async function standings(): Promise<StandingOf[]> {
   });
 }
 
-const frozen = (plan: unknown): boolean => plan !== null && plan !== undefined;
+async function found(on: Runner, id: string, set: RateRef): Promise<Found> {
+  const key = `${id} ${set.id} ${set.version} ${CORE_VERSION}`;
+  const before = known.get(key);
+  if (before !== undefined) return before;
+  const decision = await selectDecision(on, id);
+  const standing = decision === undefined ? null : lookAgain(decision, set);
+  const made: Found = {
+    ...(standing ?? { state: 'weaker', reason: 'Its record cannot be recomputed by this build.', causes: [] }),
+    plan: decision?.frozen.plan != null,
+  };
+  if (known.size > MOST_KEPT) known.clear();
+  known.set(key, made);
+  return made;
+}
+
+/** Null for a record of an earlier build that this one cannot read: it is said, and the list still comes. */
+function lookAgain(decision: DecisionRecord, set: RateRef): Standing | null {
+  const { frozen } = decision;
+  const brief = parseBrief(frozen.brief);
+  if (!brief.ok) return null;
+  try {
+    return standingOf(
+      {
+        brief: brief.brief,
+        rates: frozen.rates,
+        school: decision.school,
+        laneId: decision.laneId,
+        quantity: decision.quantity,
+        orderDate: frozen.orderDate ?? frozen.brief.quantity.orderDate ?? decision.signedOn,
+        plan: frozen.plan ?? null,
+        weights: frozen.weights ?? null,
+      },
+      ratesOf(set),
+    );
+  } catch (error) {
+    log.warn({ decision: decision.id, error: String(error) }, 'a decision could not be looked at again');
+    return null;
+  }
+}

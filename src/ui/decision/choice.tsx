@@ -55,7 +55,10 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
   const open = board.lanes
     .filter((l) => l.status !== 'blocked' && l.money !== null)
     .sort((a, b) => (a.money?.total ?? 0) - (b.money?.total ?? 0));
-  const planned = plan !== null && (picked === PLAN || picked === null);
+  const wantsPlan = picked === PLAN || picked === null;
+  const planned = plan !== null && wantsPlan;
+  // A plan that is still being worked out is not signed as one of its routes.
+  const pending = brief.plan !== null && wantsPlan && plan === null && (bridge.looking !== null || bridge.q !== q);
   const laneId = planned ? plan.then : open.some((l) => l.id === picked) ? (picked as string) : (led ?? '');
   const lane = board.lanes.find((l) => l.id === laneId);
   const found = useMemo(() => laneCase(study, board, laneId), [study, board, laneId]);
@@ -180,12 +183,12 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
         </section>
       </div>
       <SignForm
-        key={`${planned ? PLAN : laneId}`}
         laneId={laneId}
         plan={planned}
         drawn={DRAWN}
         suggested={suggestedActions(study, lane, orderDate, planned ? plan : null)}
         before={reopened}
+        hold={pending ? 'The adopted plan is being worked out at this quantity.' : null}
       />
     </>
   );

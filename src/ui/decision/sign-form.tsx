@@ -1,8 +1,8 @@
 'use client';
 import { Button } from '@chakra-ui/react';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useFieldArray, useForm } from 'react-hook-form';
-import type { Action, DrawnBy } from '@/core/decision';
+import { isReason, REASON_WANTED, type Action, type DrawnBy } from '@/core/decision';
 import { CORE_VERSION } from '@/core/version';
 import type { DecisionRecord } from '@/server/decisions';
 import { call, Refused } from '../api';
@@ -27,6 +27,7 @@ export function SignForm({
   drawn,
   suggested,
   before,
+  hold,
 }: {
   readonly laneId: string;
   /** Whether the adopted plan in two steps is signed. */
@@ -35,6 +36,8 @@ export function SignForm({
   readonly suggested: readonly Action[];
   /** The reopened decision whose reason and actions are taken up again. */
   readonly before: DecisionRecord | undefined;
+  /** Why nothing can be signed at this moment, in words; null where it can. */
+  readonly hold: string | null;
 }) {
   const { id, orderDate, decisions, setDecisions, flush, adopt, saveState } = useStudy();
   const { q } = useQuantity();
@@ -49,7 +52,13 @@ export function SignForm({
       dissenter: '',
     },
   });
-  const { fields, append, remove } = useFieldArray({ control, name: 'actions' });
+  const { fields, append, remove, replace } = useFieldArray({ control, name: 'actions' });
+  // Until a hand has been at them the actions follow the choice; what was typed is never taken away.
+  const touched = useRef((before?.actions.length ?? 0) > 0);
+  const told = JSON.stringify(suggested);
+  useEffect(() => {
+    if (!touched.current) replace(JSON.parse(told) as Action[]);
+  }, [told, replace]);
   const { errors, isSubmitting } = formState;
   const sign = handleSubmit(async ({ against, dissenter, ...input }) => {
     setProblem(null);
@@ -92,12 +101,18 @@ export function SignForm({
             rows={4}
             aria-invalid={errors.why !== undefined}
             {...register('why', {
-              required: 'Why this route is empty: a reason of at least one word is wanted.',
+              validate: (words) =>
+                isReason(words) ||
+                `Why this route, ${words.trim() === '' ? 'empty' : `“${words.trim()}”`}: ${REASON_WANTED} is wanted.`,
               maxLength: { value: 4000, message: 'Why this route: at most 4000 letters are wanted.' },
             })}
           />
         </SignField>
-        <fieldset className="actions-form">
+        <fieldset
+          className="actions-form"
+          onInput={() => (touched.current = true)}
+          onClick={() => (touched.current = true)}
+        >
           <legend>Actions and owners</legend>
           {fields.map((field, i) => (
             <div key={field.id} className="action-row">
@@ -174,10 +189,15 @@ export function SignForm({
           mt="4"
           loading={isSubmitting}
           loadingText="Signing …"
-          disabled={saveState === 'conflict'}
+          disabled={saveState === 'conflict' || hold !== null}
         >
           Sign and freeze
         </Button>
+        {hold !== null && (
+          <p className="small" role="status">
+            {hold}
+          </p>
+        )}
         <p className="small quiet" style={{ marginTop: 6 }}>
           Freezes the brief, the rates, the results, the draws and the core version ({CORE_VERSION}). Order date for the
           dates: {plainDate(orderDate)}.

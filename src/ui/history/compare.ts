@@ -1,4 +1,7 @@
 import { evaluate } from '@/core/board';
+import { shortName } from '@/core/routes';
+import type { DecisionRecord } from '@/server/decisions';
+import { perPart, plainDate, whole } from '../format';
 import { lifetimeQuantity, type Brief } from '@/core/brief';
 import { briefChanges, resultChanges, type Change } from '@/core/decision';
 import { CoreError } from '@/core/errors';
@@ -32,4 +35,28 @@ function results(was: Brief, is: Brief, school: School, rates: RateSet): Change[
     if (error instanceof CoreError) return [];
     throw error;
   }
+}
+
+/** What differs between the decisions signed on two revisions; a revision without one stands as open. */
+export function decisionChanges(was: DecisionRecord | undefined, is: DecisionRecord | undefined): Change[] {
+  if (was === undefined && is === undefined) return [];
+  const told = (d: DecisionRecord | undefined): Readonly<Record<string, string>> => {
+    if (d === undefined) return {};
+    const lane = d.frozen.evaluation.lanes.find((l) => l.id === d.laneId);
+    const { plan } = d.frozen;
+    return {
+      'decision: route': shortName(d.laneId),
+      'decision: in two steps': plan == null ? 'no' : `${whole(plan.pieces)} on ${shortName(plan.first)} first`,
+      'decision: quantity': `${whole(d.quantity)} pieces`,
+      'decision: all in a part': lane?.allIn == null ? '' : `${perPart(lane.allIn)} ${d.frozen.evaluation.currency}`,
+      'decision: rates': d.frozen.rates.name,
+      'decision: why': d.why,
+      'decision: signed': `${d.signedBy}, ${plainDate(d.signedOn)}`,
+      'decision: reopened': d.reopenedAt === null ? 'no' : plainDate(d.reopenedAt),
+    };
+  };
+  const [a, b] = [told(was), told(is)];
+  return Object.keys({ ...a, ...b })
+    .map((what) => ({ what, was: a[what] ?? 'not decided', is: b[what] ?? 'not decided' }))
+    .filter((c) => c.was !== c.is);
 }

@@ -8,7 +8,7 @@ import { ChangeTable } from '../decision/change-table';
 import { plainDate, whole } from '../format';
 import { editorId, ownName, setOwnName } from '../study/autosave';
 import { useStudy } from '../study/study-context';
-import { revisionChanges } from './compare';
+import { decisionChanges, revisionChanges } from './compare';
 
 const timeOf = (iso: string): string => `${plainDate(iso)}, ${iso.slice(11, 16)} UTC`;
 
@@ -32,10 +32,11 @@ export function HistorySection() {
   const newest = revisions?.[0];
   const was = revisions?.find((r) => r.revision === (pair[0] ?? (newest?.revision ?? 0) - 1));
   const is = revisions?.find((r) => r.revision === (pair[1] ?? newest?.revision));
-  const changes = useMemo(
-    () => (was === undefined || is === undefined ? null : revisionChanges(was.brief, is.brief, school, study.rates)),
-    [was, is, school, study.rates],
-  );
+  const changes = useMemo(() => {
+    if (was === undefined || is === undefined) return null;
+    const on = (r: Revision) => decisions.find((d) => d.revision === r.revision);
+    return [...revisionChanges(was.brief, is.brief, school, study.rates), ...decisionChanges(on(was), on(is))];
+  }, [was, is, school, study.rates, decisions]);
   const restore = async (revision: number): Promise<void> => {
     setBusy(true);
     setProblem(null);

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { isReason, REASON_WANTED } from '@/core/decision';
 
 /** Who does not agree, and why. */
 export const dissentSchema = z.strictObject({
@@ -16,7 +17,7 @@ const actionSchema = z.strictObject({
 export const signSchema = z.strictObject({
   laneId: z.string().min(1).max(60),
   quantity: z.number().int().min(1).max(1_000_000),
-  why: z.string().trim().min(1, 'a reason of at least one word').max(4000),
+  why: z.string().trim().max(4000).refine(isReason, REASON_WANTED),
   signedBy: z.string().trim().min(1, 'the name of who signs').max(80),
   signedOn: z.iso.date('a real date as YYYY-MM-DD'),
   version: z.number().int().min(1),
