@@ -78,6 +78,8 @@ export function SignForm({
       if (ownName() === '') setOwnName(input.signedBy);
       adopt(version + 1);
       setDecisions([decision, ...decisions]);
+      // The record stands where the board of routes stood: at the top, not where the hand signed.
+      requestAnimationFrame(() => window.scrollTo({ top: 0 }));
     } catch (error) {
       setProblem(
         error instanceof Refused
@@ -103,7 +105,7 @@ export function SignForm({
             {...register('why', {
               validate: (words) =>
                 isReason(words) ||
-                `Why this route, ${words.trim() === '' ? 'empty' : `“${words.trim()}”`}: ${REASON_WANTED} is wanted.`,
+                `Why this route${words.trim() === '' ? ' is empty' : `, “${words.trim()}”`}: ${REASON_WANTED} is wanted.`,
               maxLength: { value: 4000, message: 'Why this route: at most 4000 letters are wanted.' },
             })}
           />
