@@ -150,10 +150,12 @@ export class Sampling {
     const q = model.quantity === null ? null : this.store.of('quantity', model.inputs[model.quantity]!.range, n);
     const lanes = model.lanes.map(({ id }, i): LaneDoubt => {
       const inRace = race.indexOf(i);
+      const total = bandOf(at(i, 0));
       return {
         id,
-        total: bandOf(at(i, 0)),
-        allIn: bandOf(at(i, 0).map((t, k) => t / (q?.[k] ?? ask.q))),
+        total,
+        // Where the quantity is not in doubt a part's money is the programme's in the same order.
+        allIn: q === null ? shareOfBand(total, ask.q) : bandOf(at(i, 0).map((t, k) => t / q[k]!)),
         first: bandOf(at(i, 1)),
         last: bandOf(at(i, 2)),
         cheapest: inRace < 0 ? null : shareOf(wins[inRace]! / n, n),
@@ -183,6 +185,7 @@ const shareOf = (share: number, n: number): Share => {
   const [low, high] = wilson(share, n, Z);
   return { share, low, high };
 };
+const shareOfBand = ({ p10, p50, p90 }: Band, q: number): Band => ({ p10: p10 / q, p50: p50 / q, p90: p90 / q });
 const bandOf = (list: Float64Array): Band => bandOfSorted(list.slice().sort());
 const bandOfSorted = (sorted: Float64Array): Band => ({
   p10: quantileOfSorted(sorted, 0.1),

@@ -64,7 +64,7 @@ function headRow(sheet: Worksheet, titles: readonly string[], widths: readonly n
 
 function addInputs(sheet: Worksheet, tree: readonly PlacedWorking[], places: Places): void {
   sheet.addRow([
-    'Every figure from outside that the sums rest on. Change a figure in the yellow column and all moves.',
+    'Every figure from outside that the sums rest on. Change a figure in the yellow column and all moves; positions in a pour and the lots of the programme stay as they were chosen.',
   ]);
   headRow(
     sheet,
