@@ -3,7 +3,7 @@ export { suggestedActions, type Action, type PlanOrders } from './actions';
 export { carryingFigures, rivalOf, type CarryingFigure } from './carrying';
 export { laneCase, type Argument, type LaneCase } from './case';
 export { briefChanges, rateChanges, resultChanges, type Change } from './changes';
-export { keptDoubt, type DrawnBy, type KeptDoubt } from './kept-doubt';
+export { doubtSentences, drawnWords, flipsTold, keptDoubt, type DrawnBy, type KeptDoubt } from './kept-doubt';
 export { keptOf, keptPlan, type KeptPlan } from './kept-plan';
 export { standingOf, type Signed, type Standing, type StandingState } from './standing';
 export { isReason, REASON_WANTED } from './reason';

@@ -1,18 +1,27 @@
 import type { Board, Study } from '../board';
+import { dateWords } from '../calendar';
 import {
   briefFlips,
   briefFlipWords,
   DRAWS,
   DrawStore,
   flipWords,
+  inDraws,
   laneFlips,
   nearness,
+  rough,
   samplingOf,
+  sentence,
   type Band,
+  type BriefFlip,
+  type DoubtInput,
+  type Flip,
   type Share,
   type Spread,
 } from '../doubt';
 import { likely } from '../figures';
+import { shortName } from '../routes';
+import { fixed, whole } from '../telling';
 import { rivalOf } from './carrying';
 
 /** How a choice was drawn: the same seed and spread give the same draws to the digit. */
@@ -80,9 +89,18 @@ function flipSentences(study: Study, board: Board, laneId: string): string[] {
   const search = laneFlips(study, board, laneId);
   let step = search.next();
   while (!step.done) step = search.next();
-  const { inputs, flips } = step.value;
-  const input = new Map(inputs.map((i) => [i.key, i]));
-  const near = flips
+  return flipsTold(study, laneId, step.value, briefFlips(study, board.q));
+}
+
+/** What would overturn the leader, in words: of the brief, and the nearest figures in doubt within their range. */
+export function flipsTold(
+  study: Study,
+  laneId: string,
+  found: { readonly inputs: readonly DoubtInput[]; readonly flips: readonly Flip[] },
+  ofBrief: readonly BriefFlip[],
+): string[] {
+  const input = new Map(found.inputs.map((i) => [i.key, i]));
+  const near = found.flips
     .flatMap((flip) => {
       const of = input.get(flip.key);
       return flip.within && of !== undefined ? [{ flip, of, far: nearness(flip, of) }] : [];
@@ -90,6 +108,27 @@ function flipSentences(study: Study, board: Board, laneId: string): string[] {
     .sort((a, b) => a.far - b.far)
     .slice(0, FLIPS_TOLD)
     .map(({ flip, of }) => flipWords(flip, of, study.rates));
-  const ofBrief = briefFlips(study, board.q).map((flip) => briefFlipWords(flip, laneId));
-  return [...ofBrief, ...near];
+  return [...ofBrief.map((flip) => briefFlipWords(flip, laneId)), ...near];
 }
+
+/**
+ * How sure a choice is, in sentences.
+ * @param due ISO date of the first delivery asked, or null
+ */
+export function doubtSentences(doubt: KeptDoubt, laneId: string, currency: string, due: string | null): string[] {
+  const { cheapest, inTime, allIn, firstArticle, against } = doubt;
+  const weeks = (days: number): string => fixed(days / 7, 1);
+  const by = inTime === null || due === null ? '' : `, by ${dateWords(due)} ${inDraws(inTime)}`;
+  return [
+    ...(cheapest === null
+      ? []
+      : [`${sentence(shortName(laneId))} is the cheapest of all routes ${inDraws(cheapest)}.`]),
+    ...(against === null ? [] : [`It is cheaper than ${shortName(against.laneId)} ${inDraws(against.holds)}.`]),
+    `A part comes to ${rough(allIn.p10)} to ${rough(allIn.p90)} ${currency} in eight draws of ten, half of them under ${rough(allIn.p50)}.`,
+    `The first article comes after ${weeks(firstArticle.p10)} to ${weeks(firstArticle.p90)} weeks${by}.`,
+  ];
+}
+
+/** By which draws it was found: the same seed gives the same to the digit. */
+export const drawnWords = ({ draws, spread, seed, demand }: KeptDoubt): string =>
+  `${whole(draws)} draws of every figure between its low and high, ${spread === 'pert' ? 'beta-PERT' : 'triangle'}, seed ${seed}${demand ? ', the quantity in doubt too' : ', the quantity as it is'}: the same seed gives the same to the digit.`;

@@ -1,9 +1,7 @@
 import Papa from 'papaparse';
 import type { Evaluation } from '@/core/board';
 import { LINE_IDS } from '@/core/cost';
-
-/** A text cell that a spreadsheet must not take for a formula. */
-const plain = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
+import { plain } from './plain-cell';
 
 /** The comparison as CSV: a row a lane, units in the head; figures are full, not rounded for the screen. */
 export function comparisonCsv(e: Evaluation): string {

@@ -1,11 +1,9 @@
 import Papa from 'papaparse';
 import type { BriefIssue } from '@/core/brief';
 import { rateEntries, refusedFigure, type OwnFigure, type RateSet } from '@/core/rates';
+import { plain } from './plain-cell';
 
 const COLUMNS = ['path', 'part', 'of', 'what', 'low', 'likely', 'high', 'unit', 'basis', 'note'] as const;
-
-/** A text cell that a spreadsheet must not take for a formula. */
-const plain = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
 
 /** A rate set as CSV: one line a coefficient, figures in full. A choice has its likely value only. */
 export function ratesCsv(rates: RateSet): string {

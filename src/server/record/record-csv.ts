@@ -1,11 +1,9 @@
 import Papa from 'papaparse';
 import { LINE_IDS } from '@/core/cost';
 import { LINE_WORDS } from '@/core/workings';
+import { plain } from '../exchange/plain-cell';
 import type { RecordSheet } from './sheet';
 import { argumentLines, headLines } from './words';
-
-/** A text cell that a spreadsheet must not take for a formula. */
-const plain = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
 
 /** The record as CSV: part, name, figure, unit; figures are full, not rounded for the screen. */
 export function recordCsv(sheet: RecordSheet): string {

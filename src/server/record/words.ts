@@ -1,10 +1,8 @@
 import { dateWords } from '@/core/calendar';
-import { inDraws, rough, sentence } from '@/core/doubt';
+import { doubtSentences, drawnWords } from '@/core/decision';
 import { shortName } from '@/core/routes';
-import { fixed, perPart, whole } from '@/core/telling';
+import { perPart, whole } from '@/core/telling';
 import type { RecordSheet } from './sheet';
-
-const weeks = (days: number): string => `${fixed(days / 7, 1)} weeks`;
 
 /** Name and text of what heads a record. */
 export function headLines({ decision, currency, orderDate }: RecordSheet): (readonly [string, string])[] {
@@ -53,20 +51,16 @@ export function argumentLines(sheet: RecordSheet): (readonly [string, readonly s
   return out.filter(([, list]) => list.length > 0);
 }
 
-/** How sure a choice was, in sentences. */
+/** How sure a choice was, in sentences; of a plan its last lane alone was drawn, and that is said. */
 export function doubtLines({ decision, currency }: RecordSheet): string[] {
-  const { doubt, brief } = decision.frozen;
+  const { doubt, brief, plan } = decision.frozen;
   if (doubt == null) return [];
-  const due = brief.quantity.firstDelivery;
-  const name = shortName(decision.laneId);
   return [
-    ...(doubt.cheapest === null ? [] : [`${sentence(name)} is the cheapest of all routes ${inDraws(doubt.cheapest)}.`]),
-    ...(doubt.against === null
+    ...(plan == null
       ? []
-      : [`It is cheaper than ${shortName(doubt.against.laneId)} ${inDraws(doubt.against.holds)}.`]),
-    `A part comes to ${rough(doubt.allIn.p10)} to ${rough(doubt.allIn.p90)} ${currency} in eight draws of ten, half of them under ${rough(doubt.allIn.p50)}.`,
-    `The first article comes after ${weeks(doubt.firstArticle.p10)} to ${weeks(doubt.firstArticle.p90)}${doubt.inTime !== null && due !== null ? `, by ${dateWords(due)} ${inDraws(doubt.inTime)}` : ''}.`,
-    `${whole(doubt.draws)} draws, ${doubt.spread === 'pert' ? 'beta-PERT' : 'triangle'}, seed ${doubt.seed}${doubt.demand ? ', the quantity in doubt too' : ''}.`,
+      : [`Drawn for ${shortName(decision.laneId)} alone over the whole programme, not for the plan.`]),
+    ...doubtSentences(doubt, decision.laneId, currency, brief.quantity.firstDelivery),
+    drawnWords(doubt),
   ];
 }
 

@@ -7,7 +7,7 @@ import { laneWords, shortName } from '@/core/routes';
 import type { DecisionRecord } from '@/server/decisions';
 import { useBridge } from '../bridge/use-bridge';
 import { useDoubt } from '../doubt/use-doubt';
-import { perPart, plainDate, weeks, whole } from '../format';
+import { perPart, weeks, whole } from '../format';
 import { Mark, STATUS_WORDS } from '../marks/mark';
 import { useDoubtShown } from '../preferences';
 import { useLed } from '../schools/use-led';
@@ -163,12 +163,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
         <section className="section">
           <h2>How sure</h2>
           {doubt !== null ? (
-            <SureSection
-              doubt={doubt}
-              laneId={laneId}
-              currency={currency}
-              due={firstDelivery === null ? null : plainDate(firstDelivery)}
-            />
+            <SureSection doubt={doubt} laneId={laneId} currency={currency} due={firstDelivery} planned={planned} />
           ) : (
             <p className="small quiet" role="status">
               {doubtShown === 'hidden'

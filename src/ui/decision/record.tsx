@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { findAlloy } from '@/core/alloys';
 import { boardAt, prepareStudy, verdictTold } from '@/core/board';
+import { shortName } from '@/core/routes';
 import { plain, type Telling } from '@/core/telling';
 import { CORE_VERSION } from '@/core/version';
 import type { DecisionRecord } from '@/server/decisions';
@@ -174,7 +175,14 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
       </section>
       {decision.frozen.figures !== undefined && (
         <section className="section record">
-          <h2>The figures that carried it</h2>
+          <h2>
+            The figures that carried it{' '}
+            {plan != null && (
+              <span className="quiet">
+                of {shortName(decision.laneId)} alone for the whole programme; the plan’s own stand above
+              </span>
+            )}
+          </h2>
           <FiguresList figures={decision.frozen.figures} frozen={frozen} />
         </section>
       )}
@@ -185,7 +193,8 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
             doubt={decision.frozen.doubt}
             laneId={decision.laneId}
             currency={evaluation.currency}
-            due={due === null ? null : plainDate(due)}
+            due={due}
+            planned={plan != null}
           />
         </section>
       )}

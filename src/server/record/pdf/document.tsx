@@ -71,7 +71,10 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
               </View>
             ))}
         </View>
-        <Section title="The figures that carry it" note="workings on a later page">
+        <Section
+          title="The figures that carry it"
+          note={`${plan == null ? '' : `of ${shortName(decision.laneId)} alone for the whole programme, the plan’s own stand below; `}workings on a later page`}
+        >
           <View style={{ flexDirection: 'row', flexWrap: 'wrap' }}>
             {(frozen.figures ?? []).map((f) => (
               <View key={f.name} style={{ width: '33%', marginBottom: 4, paddingRight: 8 }}>
