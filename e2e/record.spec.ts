@@ -55,6 +55,9 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await page.locator('#dissenter').fill('Bram');
   await sign(page, 'Keeps the first lot on time, and is the cheapest that does.');
   await expect(page.getByTestId('kept-plan')).toContainText('First 300 on gravity die');
+  await page.getByTestId('kept-plan').getByRole('button').first().click();
+  await expect(page.getByTestId('working')).toContainText('as a step of the plan');
+  await page.keyboard.press('Escape');
   await expect(page.getByTestId('actions')).toContainText('Vesna');
   await expect(page.getByTestId('dissents')).toContainText('The foundry has no second shift.');
   await expect(page.getByTestId('standing')).toHaveAttribute('data-standing', 'stands');

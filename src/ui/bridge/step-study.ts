@@ -5,13 +5,25 @@ import { laneWords } from '@/core/routes';
 import type { Delivery } from '../calendar/use-deliveries';
 import type { Frozen } from '../working/sheets';
 
+/** One step of a plan: so many pieces on a lane, with its positions in a pour and the cavities of its tool. */
+interface StepAt {
+  readonly laneId: string;
+  readonly pieces: number;
+  readonly layout: readonly [number, number];
+}
+
 /** The study in which one step of a plan is the whole programme of its lane, laid out as the plan has it. */
-export function stepStudy(study: Study, step: PlanStep, words: string): Frozen {
-  const { n, nt } = step.layout.cost.plan;
+export function studyOfStep(study: Study, { laneId, pieces, layout }: StepAt, words: string): Frozen {
   const { held } = study.brief;
-  const layouts: Record<string, [number, number]> = { ...held.layouts, [step.laneId]: [n, nt] };
+  const layouts: Record<string, [number, number]> = { ...held.layouts, [laneId]: [layout[0], layout[1]] };
   const brief = { ...study.brief, held: { ...held, layouts } };
-  return { study: prepareStudy(brief, study.school, study.rates), q: step.pieces, words };
+  return { study: prepareStudy(brief, study.school, study.rates), q: pieces, words };
+}
+
+/** The same for a step that is worked out. */
+export function stepStudy(study: Study, { laneId, pieces, layout }: PlanStep, words: string): Frozen {
+  const { n, nt } = layout.cost.plan;
+  return studyOfStep(study, { laneId, pieces, layout: [n, nt] }, words);
 }
 
 /** A step on the calendar, as a lane is. */

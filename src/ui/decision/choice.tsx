@@ -121,7 +121,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
       {planned && (
         <section className="section record">
           <h2>The plan in two steps</h2>
-          <PlanKept plan={plan} currency={currency} orderDate={orderDate} />
+          <PlanKept plan={plan} study={study} currency={currency} orderDate={orderDate} />
         </section>
       )}
       <section className="section">

@@ -108,6 +108,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
               <dd>
                 <PlanKept
                   plan={plan}
+                  study={frozen?.study ?? null}
                   currency={evaluation.currency}
                   orderDate={decision.frozen.orderDate ?? decision.signedOn}
                 />
