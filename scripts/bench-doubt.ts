@@ -1,6 +1,7 @@
 import { boardAt, prepareStudy } from '../src/core/board';
 import { duesOf, searchPlans } from '../src/core/bridge';
 import { lifetimeQuantity, parseBrief } from '../src/core/brief';
+import { StudyWorkings } from '../src/core/bridge';
 import { doubtModel, DRAWS, DrawStore, flipsOf, moversOf, Runner, Sampling } from '../src/core/doubt';
 import { QUILLMERE_PARTS } from '../src/server/demo/quillmere.data';
 
@@ -39,7 +40,7 @@ for (const part of QUILLMERE_PARTS) {
   const against = race.length > 1 ? ([race[0]!, race[1]!] as const) : null;
   const asked = { race, due_d: 90, q, against };
   const draw = (store: DrawStore, draws: number, at = q): void => {
-    const s = new Sampling(doubtModel(study, ids, at), store, { ...asked, q: at });
+    const s = new Sampling(doubtModel(new StudyWorkings(study, at), ids), store, { ...asked, q: at });
     s.run(draws);
     s.summary();
   };
@@ -49,7 +50,7 @@ for (const part of QUILLMERE_PARTS) {
   draw(store, DRAWS);
   let moved = q;
   const again = best(() => draw(store, DRAWS, ++moved));
-  const model = doubtModel(study, ids, q);
+  const model = doubtModel(new StudyWorkings(study, q), ids);
   const sampling = new Sampling(model, store, asked);
   const inputs = sampling.inputs(DRAWS);
   const outputs = model.lanes.flatMap((l) => [l.total, l.first, l.last]);
@@ -63,7 +64,7 @@ for (const part of QUILLMERE_PARTS) {
     against === null
       ? NaN
       : best(() => {
-          moversOf(doubtModel(study, against, q), against[0], against[1], null);
+          moversOf(doubtModel(new StudyWorkings(study, q), against), against[0], against[1], null);
           flipsOf(model, against[0], race.slice(1));
         }, 1);
   const met = first < 100 && afresh < 400;

@@ -1,5 +1,18 @@
 import { boardAt, prepareStudy, type Board, type Study } from '@/core/board';
-import { briefFlips, doubtModel, DRAWS, DrawStore, laneFlips, moversOf, samplingOf, type Sampling } from '@/core/doubt';
+import { StudyWorkings } from '@/core/bridge';
+import {
+  briefFlips,
+  doubtModel,
+  DRAWS,
+  DrawStore,
+  laneFlips,
+  moversOf,
+  planBriefFlips,
+  planFlips,
+  planPair,
+  samplingOf,
+  type Sampling,
+} from '@/core/doubt';
 import { CoreError } from '@/core/errors';
 import { likely } from '@/core/figures';
 import { ratesOf } from '@/core/rates';
@@ -40,6 +53,7 @@ export async function answerDoubt(
     const sampling = samplingOf(study, board, request.orderDate, storeOf(request), {
       demand: request.demand,
       against: second === null ? null : [leader, second],
+      plan: request.plan,
     });
     let made = 0;
     for (const stage of stages) {
@@ -58,7 +72,7 @@ export async function answerDoubt(
       if (!(await breathe())) return;
     }
     if (!request.deep) return;
-    const depth = await depthOf(study, request.q, board, sampling, breathe);
+    const depth = await depthOf(study, request, board, sampling, breathe);
     if (depth !== null) tell({ id, kind: 'depth', depth, ms: performance.now() - start });
   } catch (error) {
     const issue = error instanceof CoreError ? error.issue : null;
@@ -68,21 +82,25 @@ export async function answerDoubt(
 
 async function depthOf(
   study: Study,
-  q: number,
+  { q, orderDate, plan }: DoubtRequest,
   board: Board,
   sampling: Sampling,
   breathe: () => Promise<boolean>,
 ): Promise<DoubtDepth | null> {
-  const { leader, second } = board;
+  const [leader, second] = (plan === null ? null : planPair(board, plan)) ?? [board.leader, board.second];
   if (leader === null) return null;
-  const pair = doubtModel(study, second === null ? [leader] : [leader, second], q);
+  const workings = new StudyWorkings(study, q, plan?.open ?? null, plan?.dues);
+  const pair = doubtModel(workings, second === null ? [leader] : [leader, second]);
   const movers = second === null ? [] : moversOf(pair, leader, second, sampling);
   // Figures are looked at one by one: it takes a while, and something newer may be asked meanwhile.
-  const search = laneFlips(study, board, leader);
+  const search = plan === null ? laneFlips(study, board, leader) : planFlips(study, board, plan);
   let step = search.next();
   for (; !step.done; step = search.next()) if (!(await breathe())) return null;
-  const { inputs, flips } = step.value;
-  return { leader, second, inputs, movers, flips, briefFlips: briefFlips(study, q) };
+  const { flips } = step.value;
+  const ofBrief = plan === null ? briefFlips(study, q) : planBriefFlips(study, q, orderDate, plan);
+  // The figures of the pair come first: those of the other routes only take part in the flips.
+  const inputs = [...new Map([...step.value.inputs, ...pair.inputs].map((i) => [i.key, i])).values()];
+  return { leader, second, inputs, movers, flips, briefFlips: ofBrief };
 }
 
 function studyOf({ brief, school, rates }: DoubtAsked): Study {

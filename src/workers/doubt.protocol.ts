@@ -1,4 +1,4 @@
-import type { BriefFlip, DoubtInput, DoubtSummary, Flip, Mover, Spread } from '@/core/doubt';
+import type { BriefFlip, DoubtInput, DoubtSummary, DrawnPlan, Flip, Mover, Spread } from '@/core/doubt';
 import type { CoreIssue } from '@/core/errors';
 import type { StudyAsked } from './survey.protocol';
 
@@ -12,12 +12,14 @@ export interface DoubtAsked extends StudyAsked {
   readonly demand: boolean;
   /** Whether movers and flip points are wanted when the draws are done. */
   readonly deep: boolean;
+  /** A plan in two steps that is drawn beside the routes, in the leader's stead; null for none. */
+  readonly plan: DrawnPlan | null;
 }
 
 /** A newer request ends the one before it. */
 export type DoubtRequest = { readonly id: number } & DoubtAsked;
 
-/** Of the leader and the next route, what moves their difference and what would make them change places. */
+/** Of the leader (or the plan) and the next route, what moves their difference and what would make them change places. */
 export interface DoubtDepth {
   readonly leader: string;
   readonly second: string | null;

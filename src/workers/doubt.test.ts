@@ -16,6 +16,7 @@ const asked: DoubtAsked = {
   spread: 'pert',
   demand: false,
   deep: false,
+  plan: null,
 };
 /** Fewer draws than a screen takes: the same code. */
 const FEW = [300, 900, 1500];

@@ -12,3 +12,7 @@ export {
 } from './plan';
 export type { Reuse } from './reuse.data';
 export { searchPlans, settledDues, type Found, type FoundSingle, type PlanSearch } from './search';
+export { ALONE, madeBy, openPlan, PLAN, STEPS, type OpenPlan } from './plan-figures';
+export { StudyWorkings, type Place } from './study-workings';
+export { studyOfStep, type StepAt } from './step-study';
+export { deliveredBy, isApproved, type Pace } from './delivered';

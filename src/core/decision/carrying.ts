@@ -1,4 +1,5 @@
 import { plainMoney, type Board, type BoardLane, type Study } from '../board';
+import { ALONE, PLAN, type StudyWorkings } from '../bridge';
 import { shortName } from '../routes';
 import { figure, fixed, tell, type Telling } from '../telling';
 import { differenceTo } from '../workings';
@@ -42,6 +43,44 @@ export function carryingFigures(study: Study, board: Board, lane: BoardLane): Ca
     out.push(one(ahead >= 0 ? 'Ahead' : 'Behind', plainMoney(Math.abs(ahead), code), of, ` a part ${words}`));
   }
   return out;
+}
+
+/**
+ * The five figures that carry a plan in two steps: a part, the programme, the tools of both, the first article, and how
+ * far it is under the route alone that delivers as soon, or over the cheapest where none does.
+ * @param workings the study with the plan
+ */
+export function planFigures(workings: StudyWorkings, board: Board): CarryingFigure[] {
+  const code = workings.study.rates.currency.code;
+  const value = (figure: string): number => workings.working(PLAN, figure).value;
+  const one = (name: string, of: string, text: string, after: string): CarryingFigure => ({
+    name,
+    told: tell`${figure(text, PLAN, of)}${after}`,
+    laneId: PLAN,
+    figure: of,
+  });
+  const money = (name: string, of: string, after: string): CarryingFigure =>
+    one(name, of, plainMoney(Math.abs(value(of)), code), after);
+  const { plan } = workings;
+  const alone = plan?.alone ?? null;
+  const against = alone === null ? board.leader : ALONE;
+  const by = against === null ? null : differenceTo('total', against);
+  const other = shortName(alone?.laneId ?? board.leader ?? '');
+  return [
+    money('All in', 'allIn', ' a part'),
+    money('The programme', 'total', ' for all pieces'),
+    money('Tools', 'tooling', ' for both steps'),
+    one('First article', 'firstArticle', `${fixed(value('firstArticle') / 7, 1)} weeks`, ' after the order'),
+    ...(by === null
+      ? []
+      : [
+          money(
+            value(by) <= 0 ? 'Ahead' : 'Behind',
+            by,
+            ` in all ${value(by) <= 0 ? 'under' : 'over'} ${other} alone, ${alone === null ? 'the cheapest, which delivers late' : 'the best that delivers as soon'}`,
+          ),
+        ]),
+  ];
 }
 
 /** The cheapest surviving lane of another route. */

@@ -22,7 +22,8 @@ export interface Argument {
   readonly weight: number;
 }
 
-const argue = (weight: number, told: Telling): Argument => ({ text: plain(told), told, weight });
+/** An argument with its weight. */
+export const argue = (weight: number, told: Telling): Argument => ({ text: plain(told), told, weight });
 
 /** The case of one lane: what speaks for it, and the strongest reasons against it. */
 export interface LaneCase {
@@ -32,7 +33,7 @@ export interface LaneCase {
 }
 
 /** Reasons against shown at the most. */
-const STRONGEST = 2;
+export const STRONGEST = 2;
 
 /**
  * The case of a lane at the board's quantity. Every argument is computed from the study; the two against are the

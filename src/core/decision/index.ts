@@ -1,9 +1,20 @@
 /** The decision: the case of a lane, what carries it, how sure it was, and whether it stands when rates change. */
 export { suggestedActions, type Action, type PlanOrders } from './actions';
-export { carryingFigures, rivalOf, type CarryingFigure } from './carrying';
+export { carryingFigures, planFigures, rivalOf, type CarryingFigure } from './carrying';
 export { laneCase, type Argument, type LaneCase } from './case';
 export { briefChanges, rateChanges, resultChanges, type Change } from './changes';
-export { doubtSentences, drawnWords, flipsTold, keptDoubt, type DrawnBy, type KeptDoubt } from './kept-doubt';
-export { keptOf, keptPlan, type KeptPlan } from './kept-plan';
+export {
+  doubtOf,
+  doubtSentences,
+  drawnWords,
+  flipsTold,
+  keptDoubt,
+  keptPlanDoubt,
+  type DrawnBy,
+  type KeptDoubt,
+} from './kept-doubt';
+export { planCase } from './plan-case';
+export { drawnOf, keptOf, keptPlan, type KeptPlan } from './kept-plan';
 export { standingOf, type Signed, type Standing, type StandingState } from './standing';
 export { isReason, REASON_WANTED } from './reason';
+export { planTold } from './plan-told';

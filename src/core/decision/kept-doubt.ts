@@ -1,4 +1,5 @@
 import type { Board, Study } from '../board';
+import { ALONE, PLAN } from '../bridge';
 import { dateWords } from '../calendar';
 import {
   briefFlips,
@@ -9,13 +10,16 @@ import {
   inDraws,
   laneFlips,
   nearness,
+  planBriefFlips,
+  planFlips,
   rough,
   samplingOf,
   sentence,
   type Band,
   type BriefFlip,
-  type DoubtInput,
-  type Flip,
+  type DoubtSummary,
+  type DrawnPlan,
+  type FoundFlips,
   type Share,
   type Spread,
 } from '../doubt';
@@ -42,6 +46,8 @@ export interface KeptDoubt extends DrawnBy {
   readonly firstArticle: Band;
   /** The lane it was set against, and in how many draws it was the cheaper. */
   readonly against: { readonly laneId: string; readonly holds: Share } | null;
+  /** Of a plan in two steps: how often it delivers all that is asked, and how often the route alone beside it does. */
+  readonly plan?: { readonly delivers: Share | null; readonly aloneDelivers: Share | null };
   /** What would overturn it, nearest first, in words. */
   readonly flips: readonly string[];
 }
@@ -62,16 +68,67 @@ export function keptDoubt(
   draws: number = DRAWS,
 ): KeptDoubt | null {
   const lane = board.lanes.find((l) => l.id === laneId);
-  if (lane?.money == null || likely(study.rates.global.rDisc) > 0) return null;
+  if (lane?.money == null || isDiscounted(study)) return null;
   const rival = rivalOf(board, lane);
   const sampling = samplingOf(study, board, orderDate, new DrawStore(by.seed, by.spread, draws), {
     demand: by.demand,
     against: rival === undefined ? null : [laneId, rival.id],
   });
   sampling.run(draws);
-  const { lanes, difference } = sampling.summary();
-  const own = lanes.find((l) => l.id === laneId);
+  const flips =
+    board.leader === laneId
+      ? flipsTold(study, laneId, atOnce(laneFlips(study, board, laneId)), briefFlips(study, board.q))
+      : [];
+  return doubtOf(sampling.summary(), laneId, by, flips);
+}
+
+/** Draws a study for the choice of a plan in two steps. Null where lots are discounted by their year. */
+export function keptPlanDoubt(
+  study: Study,
+  board: Board,
+  orderDate: string,
+  plan: DrawnPlan,
+  by: DrawnBy,
+  draws: number = DRAWS,
+): KeptDoubt | null {
+  if (isDiscounted(study)) return null;
+  const store = new DrawStore(by.seed, by.spread, draws);
+  const sampling = samplingOf(study, board, orderDate, store, { demand: by.demand, against: null, plan });
+  sampling.run(draws);
+  const ofBrief = planBriefFlips(study, board.q, orderDate, plan);
+  return doubtOf(
+    sampling.summary(),
+    PLAN,
+    by,
+    flipsTold(study, PLAN, atOnce(planFlips(study, board, plan)), ofBrief),
+    plan,
+  );
+}
+
+const isDiscounted = (study: Study): boolean => likely(study.rates.global.rDisc) > 0;
+
+function atOnce(search: Generator<void, FoundFlips, void>): FoundFlips {
+  let step = search.next();
+  while (!step.done) step = search.next();
+  return step.value;
+}
+
+/**
+ * What draws say of one choice, as it is kept; null where it was not drawn.
+ * @param id the lane, or the plan
+ * @param flips what would overturn it, in words
+ */
+export function doubtOf(
+  { draws, lanes, difference }: DoubtSummary,
+  id: string,
+  by: DrawnBy,
+  flips: readonly string[],
+  plan: DrawnPlan | null = null,
+): KeptDoubt | null {
+  const own = lanes.find((l) => l.id === id);
   if (own === undefined) return null;
+  const alone = plan?.open.alone?.laneId;
+  const second = difference?.first === id ? difference.second : null;
   return {
     ...by,
     draws,
@@ -80,25 +137,24 @@ export function keptDoubt(
     allIn: own.allIn,
     total: own.total,
     firstArticle: own.first,
-    against: difference === null ? null : { laneId: difference.second, holds: difference.holds },
-    flips: board.leader === laneId ? flipSentences(study, board, laneId) : [],
+    against:
+      difference === null || second === null
+        ? null
+        : { laneId: second === ALONE && alone !== undefined ? alone : second, holds: difference.holds },
+    ...(plan === null
+      ? {}
+      : {
+          plan: {
+            delivers: own.delivers,
+            aloneDelivers: lanes.find((l) => l.id === ALONE)?.delivers ?? null,
+          },
+        }),
+    flips,
   };
 }
 
-function flipSentences(study: Study, board: Board, laneId: string): string[] {
-  const search = laneFlips(study, board, laneId);
-  let step = search.next();
-  while (!step.done) step = search.next();
-  return flipsTold(study, laneId, step.value, briefFlips(study, board.q));
-}
-
 /** What would overturn the leader, in words: of the brief, and the nearest figures in doubt within their range. */
-export function flipsTold(
-  study: Study,
-  laneId: string,
-  found: { readonly inputs: readonly DoubtInput[]; readonly flips: readonly Flip[] },
-  ofBrief: readonly BriefFlip[],
-): string[] {
+export function flipsTold(study: Study, laneId: string, found: FoundFlips, ofBrief: readonly BriefFlip[]): string[] {
   const input = new Map(found.inputs.map((i) => [i.key, i]));
   const near = found.flips
     .flatMap((flip) => {
@@ -114,18 +170,48 @@ export function flipsTold(
 /**
  * How sure a choice is, in sentences.
  * @param due ISO date of the first delivery asked, or null
+ * @param planned whether a plan in two steps was chosen: earlier builds drew its last lane alone, and that is said
  */
-export function doubtSentences(doubt: KeptDoubt, laneId: string, currency: string, due: string | null): string[] {
-  const { cheapest, inTime, allIn, firstArticle, against } = doubt;
+export function doubtSentences(
+  doubt: KeptDoubt,
+  laneId: string,
+  currency: string,
+  due: string | null,
+  planned: boolean,
+): string[] {
+  const { inTime, allIn, firstArticle } = doubt;
   const weeks = (days: number): string => fixed(days / 7, 1);
   const by = inTime === null || due === null ? '' : `, by ${dateWords(due)} ${inDraws(inTime)}`;
+  const ofLane = `Drawn for ${shortName(laneId)} alone over the whole programme, not for the plan.`;
+  return [
+    ...(planned && doubt.plan === undefined ? [ofLane] : []),
+    ...(doubt.plan === undefined ? laneSentences(doubt, laneId) : planSentences(doubt)),
+    `A part comes to ${rough(allIn.p10)} to ${rough(allIn.p90)} ${currency} in eight draws of ten, half of them under ${rough(allIn.p50)}.`,
+    `The first article comes after ${weeks(firstArticle.p10)} to ${weeks(firstArticle.p90)} weeks${by}.`,
+  ];
+}
+
+function laneSentences({ cheapest, against }: KeptDoubt, laneId: string): string[] {
   return [
     ...(cheapest === null
       ? []
       : [`${sentence(shortName(laneId))} is the cheapest of all routes ${inDraws(cheapest)}.`]),
     ...(against === null ? [] : [`It is cheaper than ${shortName(against.laneId)} ${inDraws(against.holds)}.`]),
-    `A part comes to ${rough(allIn.p10)} to ${rough(allIn.p90)} ${currency} in eight draws of ten, half of them under ${rough(allIn.p50)}.`,
-    `The first article comes after ${weeks(firstArticle.p10)} to ${weeks(firstArticle.p90)} weeks${by}.`,
+  ];
+}
+
+function planSentences({ cheapest, against, plan }: KeptDoubt): string[] {
+  const alone = against === null ? '' : `${shortName(against.laneId)} alone`;
+  const delivers = plan?.delivers ?? null;
+  const beside = plan?.aloneDelivers ?? null;
+  return [
+    ...(against === null ? [] : [`The plan in two steps costs less than ${alone} ${inDraws(against.holds)}.`]),
+    ...(cheapest === null ? [] : [`It costs less than every route alone, late or not, ${inDraws(cheapest)}.`]),
+    ...(delivers === null
+      ? []
+      : [
+          `Every delivery asked is met ${inDraws(delivers)}${beside === null ? '' : `; by ${alone} ${inDraws(beside)}`}.`,
+        ]),
   ];
 }
 

@@ -1,5 +1,17 @@
 import type { Study } from '../board';
-import { duesOf, planAt, searchPlans, singleAt, type BridgePlan, type PlanChoice, type PlanSearch } from '../bridge';
+import {
+  duesOf,
+  openPlan,
+  planAt,
+  searchPlans,
+  singleAt,
+  type BridgePlan,
+  type PlanChoice,
+  type PlanDue,
+  type PlanSearch,
+  type StepAt,
+} from '../bridge';
+import type { DrawnPlan } from '../doubt';
 
 /** A plan in two steps as kept with a decision. Money in the study's currency, days from the order, holidays counted. */
 export interface KeptPlan extends PlanChoice {
@@ -26,7 +38,17 @@ export interface KeptPlan extends PlanChoice {
   readonly asked: number;
   /** The best route alone that delivers as soon, or null. */
   readonly single: { readonly laneId: string; readonly total: number } | null;
+  /** That route laid out for the deliveries, and the days looked for; missing in records of earlier builds. */
+  readonly alone?: StepAt | null;
+  readonly dues?: readonly PlanDue[];
 }
+
+/** A kept plan as it is drawn, and as its figures are opened. */
+export const drawnOf = ({ first, then, pieces, steps, alone = null, dues = [] }: KeptPlan): DrawnPlan => ({
+  choice: { first, then, pieces },
+  open: { steps, alone },
+  dues,
+});
 
 /**
  * A plan worked out for keeping, beside the best route alone.
@@ -35,13 +57,22 @@ export interface KeptPlan extends PlanChoice {
 export function keptPlan(study: Study, q: number, orderDate: string, choice: PlanChoice): KeptPlan {
   const { dues, single } = searched(study, q, orderDate);
   const plan = planAt(study, q, choice, dues);
-  return keptOf(choice, plan, single === null ? null : singleAt(study, q, single.laneId, dues, true));
+  return keptOf(choice, plan, single === null ? null : singleAt(study, q, single.laneId, dues, true), dues);
 }
 
-/** A plan that is worked out already, as it is kept. @param single the best route alone that delivers as soon */
-export function keptOf(choice: PlanChoice, plan: BridgePlan, single: BridgePlan | null): KeptPlan {
+/**
+ * A plan that is worked out already, as it is kept.
+ * @param single the best route alone that delivers as soon
+ * @param dues the days looked for
+ */
+export function keptOf(
+  choice: PlanChoice,
+  plan: BridgePlan,
+  single: BridgePlan | null,
+  dues: readonly PlanDue[],
+): KeptPlan {
   const alone = single === null ? null : { laneId: single.steps[0]?.laneId ?? '', total: single.total };
-  return { ...choice, ...figuresOf(plan), single: alone };
+  return { ...choice, ...figuresOf(plan), single: alone, alone: openPlan(plan, single).alone, dues };
 }
 
 function searched(study: Study, q: number, orderDate: string): PlanSearch {
@@ -49,7 +80,7 @@ function searched(study: Study, q: number, orderDate: string): PlanSearch {
   for (let s = steps.next(); ; s = steps.next()) if (s.done) return s.value;
 }
 
-function figuresOf(plan: BridgePlan): Omit<KeptPlan, keyof PlanChoice | 'single'> {
+function figuresOf(plan: BridgePlan): Omit<KeptPlan, keyof PlanChoice | 'single' | 'alone' | 'dues'> {
   return {
     q: plan.q,
     steps: plan.steps.map((s) => ({

@@ -1,9 +1,12 @@
 import { boardAt, bestLayout, prepareStudy, RAIL_MAX, railQuantities, survives, type Study } from '../board';
 import type { Brief } from '../brief';
 
-/** What else would change the answer: the quantity, what the leader's tool may cost, a tolerance, the day it is wanted. */
+/**
+ * What else would change the answer: the quantity, what the leader's tool may cost, a tolerance, the day it is wanted; of
+ * a plan in two steps, the pieces of its first step and how long its second tool may be late.
+ */
 export interface BriefFlip {
-  readonly kind: 'quantity' | 'tooling' | 'part' | 'tolerance' | 'lead';
+  readonly kind: 'quantity' | 'tooling' | 'part' | 'tolerance' | 'lead' | 'switch' | 'wait';
   /** Field of the brief, or the figure. */
   readonly key: string;
   readonly words: string;

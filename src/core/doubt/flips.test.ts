@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
+import { StudyWorkings } from '../bridge';
 import { boardAt, prepareStudy } from '../board';
 import { lifetimeQuantity } from '../brief';
 import { briefOf } from '../testing/demo-briefs';
@@ -20,7 +21,7 @@ const parts = QUILLMERE_PARTS.filter((p) => LOOKED_AT.some((title) => title === 
 
 describe.each(parts.map((p) => [p.title, p] as const))('%s', (_, { study, q, board }) => {
   const [leader, second] = [board.leader!, board.second!];
-  const model = doubtModel(study, [leader, second], q);
+  const model = doubtModel(new StudyWorkings(study, q), [leader, second]);
   const likely = model.inputs.map((i) => i.range[1]);
   const gap = (k: number, value: number): number => {
     const plain = plainDraw(

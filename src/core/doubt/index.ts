@@ -29,4 +29,14 @@ export {
   rough,
   sentence,
 } from './words';
-export { laneFlips, raceOf, samplingOf } from './study-doubt';
+export { planBriefFlips } from './plan-brief-flips';
+export {
+  laneFlips,
+  planFlips,
+  planPair,
+  raceOf,
+  samplingOf,
+  type DrawAsk,
+  type DrawnPlan,
+  type FoundFlips,
+} from './study-doubt';

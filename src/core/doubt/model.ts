@@ -1,15 +1,6 @@
-import type { Study } from '../board/study';
+import { ALONE, isApproved, PLAN, STEPS, type StudyWorkings } from '../bridge';
 import type { Triple } from '../figures';
-import {
-  baselineWorking,
-  contextOf,
-  isToldWhole,
-  workingIn,
-  type Context,
-  type Source,
-  type Working,
-  type WorkingSymbol,
-} from '../workings';
+import { isToldWhole, type Source, type WorkingSymbol } from '../workings';
 import { parseExpression, type Expr } from './expression';
 import { Program } from './program';
 
@@ -33,6 +24,17 @@ export interface DoubtLane {
   /** Days from the order to the first article and to the last part, without holidays. */
   readonly first: number;
   readonly last: number;
+  /** Of a plan and of the route alone beside it: how each of its steps delivers; null for a lane. */
+  readonly steps: readonly StepPace[] | null;
+}
+
+/** How a step delivers: days of the first article and of the run's begin, good pieces a day, samples, as steps of the program. */
+export interface StepPace {
+  readonly pieces: number;
+  readonly first: number;
+  readonly from: number;
+  readonly perDay: number;
+  readonly samples: number;
 }
 
 /** The sums of several lanes as one program over the figures in doubt. */
@@ -56,26 +58,23 @@ function treeOf(expression: string): Expr {
 
 /** The quantity as an input. */
 export const QUANTITY = 'quantity';
+/** Holidays depend on the day they are met on: days are drawn without them, and told with them. */
+const HOLIDAYS = 'calendar.holidays';
 /** Symbols that stand for the quantity on the rail. */
 const OF_RAIL = new Set(['q', 'N', 'lot']);
 
 /**
- * The sums of some lanes at q pieces, read off their workings down to rates, alloy and route: what is sampled is what a
- * reader can open. Layouts are those chosen at likely figures; rules, counts and the shape are taken as certain.
+ * The sums of some lanes, read off their workings down to rates, alloy and route: what is sampled is what a reader can
+ * open. Layouts are those chosen at likely figures; rules, counts, holidays and the shape are taken as certain.
  *
- * @param ids lanes with money, and baselines but the split part
+ * @param of the study at its quantity, with the plan where it is among the ids
+ * @param ids lanes with money, baselines but the split part, the plan, the route alone beside it
  * @param quantity range of the quantity where it is in doubt too, pieces; null holds it
  */
-export function doubtModel(
-  study: Study,
-  ids: readonly string[],
-  q: number,
-  quantity: Triple | null = null,
-): DoubtModel {
+export function doubtModel(of: StudyWorkings, ids: readonly string[], quantity: Triple | null = null): DoubtModel {
   const program = new Program();
   const inputs: DoubtInput[] = [];
   const indexOf = new Map<string, number>();
-  const contexts = new Map<string, Context>();
   const done = new Map<string, number>();
 
   const input = (one: DoubtInput): number => {
@@ -87,32 +86,28 @@ export function doubtModel(
     }
     return program.input(index);
   };
-  const rail = (): number =>
-    quantity === null
-      ? program.fixed(q)
-      : input({
-          key: QUANTITY,
-          words: 'pieces over the life',
-          range: quantity,
-          unit: 'pieces',
-          source: 'brief',
-          path: 'quantity.demand',
-        });
-  const workingOf = (lane: string, figure: string): Working => {
-    const baseline = study.baselines.find((b) => b.id === lane);
-    if (baseline !== undefined) return baselineWorking(study, baseline, q, figure);
-    let context = contexts.get(lane);
-    if (context === undefined) {
-      context = contextOf(study, lane, q);
-      contexts.set(lane, context);
-    }
-    return workingIn(context, figure);
+  /** Pieces of a lane, or of a step: the first step pours its pieces, the second what is left of them all. */
+  const rail = (lane: string): number => {
+    if (quantity === null) return program.fixed(lane === PLAN ? of.q : of.place(lane).q);
+    const all = input({
+      key: QUANTITY,
+      words: 'pieces over the life',
+      range: quantity,
+      unit: 'pieces',
+      source: 'brief',
+      path: 'quantity.demand',
+    });
+    const first = program.fixed(of.plan?.steps[0]?.pieces ?? 0);
+    if (lane === STEPS[0]) return program.made('min', [all, first]);
+    return lane === STEPS[1] ? program.made('max', [program.fixed(0), program.made('-', [all, first])]) : all;
   };
+  const piecesOf = (lane: string): number => (lane === PLAN ? of.q : of.place(lane).q);
   const symbolStep = (lane: string, s: WorkingSymbol): number => {
-    if (s.source === 'choice' && OF_RAIL.has(s.symbol) && s.value === q) return rail();
+    if (s.source === 'choice' && OF_RAIL.has(s.symbol) && s.value === piecesOf(lane)) return rail(lane);
+    if (s.path === HOLIDAYS) return program.fixed(0);
     if (s.range !== null && s.range[1] > s.range[0] && s.path !== null)
       return input({
-        key: s.source === 'route' ? `routes["${lane}"].${s.path}` : s.path,
+        key: s.source === 'route' ? `routes["${lane === PLAN ? PLAN : of.place(lane).laneId}"].${s.path}` : s.path,
         words: s.meaning,
         range: [s.range[0], s.value, s.range[1]],
         unit: s.unit,
@@ -126,7 +121,7 @@ export function doubtModel(
     const name = `${lane} ${figure}`;
     const known = done.get(name);
     if (known !== undefined) return known;
-    const w = workingOf(lane, figure);
+    const w = of.working(lane, figure);
     const symbols = new Map(w.symbols.map((s) => [s.symbol, s]));
     const step = (e: Expr): number => {
       if (e.kind === 'number') return program.fixed(e.value);
@@ -139,13 +134,28 @@ export function doubtModel(
     done.set(name, made);
     return made;
   };
+  const paceOf = (lane: string): StepPace => {
+    const { q: pieces } = of.place(lane);
+    const first = figureStep(lane, 'firstArticleBare');
+    const wait = ['approve', 'pass'].map((figure) => figureStep(lane, figure));
+    return {
+      pieces,
+      first,
+      from: isApproved(pieces) ? program.made('+', [first, ...wait]) : first,
+      perDay: figureStep(lane, 'goodPerCalendarDay'),
+      samples: figureStep(lane, 'samples'),
+    };
+  };
+  const stepsOf = (id: string): StepPace[] | null =>
+    id === PLAN ? STEPS.map(paceOf) : id === ALONE ? [paceOf(ALONE)] : null;
   const lanes = ids
-    .filter((id) => study.baselines.every((b) => b.id !== id) || isToldWhole(id))
+    .filter((id) => of.study.baselines.every((b) => b.id !== id) || isToldWhole(id))
     .map((id): DoubtLane => ({
       id,
       total: figureStep(id, 'total'),
       first: figureStep(id, 'firstArticle'),
       last: figureStep(id, 'lastPart'),
+      steps: stepsOf(id),
     }));
   return { program, inputs, lanes, quantity: indexOf.get(QUANTITY) ?? null };
 }

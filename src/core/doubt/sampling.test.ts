@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
+import { StudyWorkings } from '../bridge';
 import { boardAt, prepareStudy, type Study } from '../board';
 import { lifetimeQuantity } from '../brief';
 import { briefOf } from '../testing/demo-briefs';
@@ -26,7 +27,7 @@ describe.each(studies.map((s) => [s.brief.title, s] as const))('%s', (_, study) 
   test('at likely figures the program comes to what the board says', () => {
     for (const q of [1, 20, 37, life, 100_003]) {
       const board = boardAt(study, q);
-      const model = doubtModel(study, costed(study, q), q);
+      const model = doubtModel(new StudyWorkings(study, q), costed(study, q));
       const outputs = model.lanes.flatMap((l) => [l.total, l.first, l.last]);
       const results = outputs.map(() => new Float64Array(1));
       new Runner(model.program, outputs).run(
@@ -55,7 +56,7 @@ describe.each(studies.map((s) => [s.brief.title, s] as const))('%s', (_, study) 
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), fc.constantFrom(3, 60, life, 5 * life), (seed, q) => {
         const ids = costed(study, q);
-        const model = doubtModel(study, ids, q);
+        const model = doubtModel(new StudyWorkings(study, q), ids);
         const sampling = new Sampling(model, new DrawStore(seed, 'pert', 600), {
           race: ids,
           due_d: null,
@@ -94,7 +95,7 @@ describe('what the draws say', () => {
   const q = 5000;
   const ids = costed(study, q);
   const sampled = (seed: number, draws = 2000): Sampling => {
-    const s = new Sampling(doubtModel(study, ids, q), new DrawStore(seed, 'pert', draws), {
+    const s = new Sampling(doubtModel(new StudyWorkings(study, q), ids), new DrawStore(seed, 'pert', draws), {
       race: ids,
       due_d: 90,
       q,
@@ -105,7 +106,7 @@ describe('what the draws say', () => {
   };
   test('is the same to the digit for the same seed, made at once or in parts, with more lanes or fewer', () => {
     const whole = sampled(3);
-    const parts = new Sampling(doubtModel(study, ids, q), new DrawStore(3, 'pert', 2000), {
+    const parts = new Sampling(doubtModel(new StudyWorkings(study, q), ids), new DrawStore(3, 'pert', 2000), {
       race: ids,
       due_d: 90,
       q,
@@ -113,12 +114,16 @@ describe('what the draws say', () => {
     });
     for (const to of [100, 700, 1300, 2000]) parts.run(to);
     expect(parts.summary()).toEqual(whole.summary());
-    const fewer = new Sampling(doubtModel(study, ids.slice(0, 2), q), new DrawStore(3, 'pert', 2000), {
-      race: ids,
-      due_d: 90,
-      q,
-      against: null,
-    });
+    const fewer = new Sampling(
+      doubtModel(new StudyWorkings(study, q), ids.slice(0, 2)),
+      new DrawStore(3, 'pert', 2000),
+      {
+        race: ids,
+        due_d: 90,
+        q,
+        against: null,
+      },
+    );
     fewer.run(2000);
     expect(fewer.totals(ids[0]!)).toEqual(whole.totals(ids[0]!));
     expect(sampled(4).summary()).not.toEqual(whole.summary());
@@ -140,7 +145,7 @@ describe('what the draws say', () => {
     expect(summary.difference!.holds.share).toBeGreaterThanOrEqual(0);
   });
   test('a quantity in doubt moves the totals and shares its draws over all lanes', () => {
-    const model = doubtModel(study, ids, q, [3000, 5000, 9000]);
+    const model = doubtModel(new StudyWorkings(study, q), ids, [3000, 5000, 9000]);
     const s = new Sampling(model, new DrawStore(3, 'pert', 500), { race: ids, due_d: null, q, against: null });
     s.run(500);
     const held = sampled(3, 500);

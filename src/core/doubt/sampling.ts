@@ -1,7 +1,8 @@
+import { deliveredBy, type PlanDue } from '../bridge';
 import type { Triple } from '../figures';
 import { quantileOfSorted, wilson, winsOf, zOf } from '../uncertainty';
 import { fillDraws, streamOf, type Spread } from './draws';
-import type { DoubtModel } from './model';
+import type { DoubtModel, StepPace } from './model';
 import { Runner } from './program';
 
 /** Draws of a whole answer. */
@@ -25,17 +26,19 @@ export interface Share {
   readonly high: number;
 }
 
-/** What the draws say of one lane. Money in the study's currency, days from the order without holidays. */
+/** What the draws say of one lane. Money in the study's currency, days from the order, holidays counted. */
 export interface LaneDoubt {
   readonly id: string;
   readonly total: Band;
   readonly allIn: Band;
   readonly first: Band;
   readonly last: Band;
-  /** Share of the draws in which it is the cheapest of those in the race; null for one that is not in it. */
+  /** Share of the draws in which none of those in the race is cheaper; null for one that neither races nor challenges. */
   readonly cheapest: Share | null;
   /** Share of the draws in which its first article comes in time; null where no day is asked. */
   readonly inTime: Share | null;
+  /** Share of the draws in which every delivery asked is met; null for a lane of the race, and where none is asked. */
+  readonly delivers: Share | null;
 }
 
 /** The difference of two lanes over the draws, second less first: above 0 where the first is the cheaper. */
@@ -94,6 +97,12 @@ export class DrawStore {
 export interface SamplingAsk {
   /** Lanes of which one is the cheapest. */
   readonly race: readonly string[];
+  /** Set against all of the race without taking part in it: a plan in two steps. */
+  readonly challenger?: string | undefined;
+  /** Deliveries asked of a plan, days without holidays. */
+  readonly dues?: readonly PlanDue[] | undefined;
+  /** Days with the holidays that fall in them; never shortens, and keeps their order. */
+  readonly shut?: ((days: number) => number) | undefined;
   /** Days from the order, without holidays, that the first article may take; null where no day is asked. */
   readonly due_d: number | null;
   readonly q: number;
@@ -112,7 +121,8 @@ export class Sampling {
     private readonly ask: SamplingAsk,
   ) {
     store.keepOnly(model);
-    const outputs = model.lanes.flatMap((l) => [l.total, l.first, l.last]);
+    const paces = model.lanes.flatMap((l) => l.steps ?? []);
+    const outputs = [...model.lanes.flatMap((l) => [l.total, l.first, l.last]), ...paces.flatMap(pacesOf)];
     this.runner = new Runner(model.program, outputs);
     this.results = outputs.map(() => new Float64Array(store.most));
   }
@@ -147,22 +157,68 @@ export class Sampling {
     const at = (lane: number, k: 0 | 1 | 2): Float64Array => this.results[3 * lane + k]!.subarray(0, n);
     const race = model.lanes.flatMap((l, i) => (ask.race.includes(l.id) ? [i] : []));
     const wins = winsOf(race.map((i) => at(i, 0)));
+    const cheapestOf = (i: number): Share | null => {
+      const inRace = race.indexOf(i);
+      if (inRace >= 0) return shareOf(wins[inRace]! / n, n);
+      return model.lanes[i]!.id === ask.challenger
+        ? this.ahead(
+            at(i, 0),
+            race.map((k) => at(k, 0)),
+          )
+        : null;
+    };
     const q = model.quantity === null ? null : this.store.of('quantity', model.inputs[model.quantity]!.range, n);
     const lanes = model.lanes.map(({ id }, i): LaneDoubt => {
-      const inRace = race.indexOf(i);
       const total = bandOf(at(i, 0));
       return {
         id,
         total,
         // Where the quantity is not in doubt a part's money is the programme's in the same order.
         allIn: q === null ? shareOfBand(total, ask.q) : bandOf(at(i, 0).map((t, k) => t / q[k]!)),
-        first: bandOf(at(i, 1)),
-        last: bandOf(at(i, 2)),
-        cheapest: inRace < 0 ? null : shareOf(wins[inRace]! / n, n),
+        first: this.told(bandOf(at(i, 1))),
+        last: this.told(bandOf(at(i, 2))),
+        cheapest: cheapestOf(i),
         inTime: ask.due_d === null ? null : shareOf(countUpTo(at(i, 1), ask.due_d) / n, n),
+        delivers: this.delivers(i),
       };
     });
     return { draws: n, lanes, difference: this.difference() };
+  }
+
+  /** Days with their holidays: counting them keeps the order of the draws, so that bands may be told by them. */
+  private told({ p10, p50, p90 }: Band): Band {
+    const { shut = (days) => days } = this.ask;
+    return { p10: shut(p10), p50: shut(p50), p90: shut(p90) };
+  }
+
+  private ahead(mine: Float64Array, race: readonly Float64Array[]): Share {
+    let count = 0;
+    for (let i = 0; i < mine.length; i++) if (race.every((list) => list[i]! >= mine[i]!)) count++;
+    return shareOf(count / mine.length, mine.length);
+  }
+
+  /** In how many draws a plan meets every delivery asked; not told where the pieces themselves are in doubt. */
+  private delivers(lane: number): Share | null {
+    const { dues = [] } = this.ask;
+    const steps = this.model.lanes[lane]!.steps;
+    if (steps === null || dues.length === 0 || this.model.quantity !== null) return null;
+    const before = this.model.lanes.slice(0, lane).flatMap((l) => l.steps ?? []).length;
+    const column = (step: number, k: number): Float64Array =>
+      this.results[3 * this.model.lanes.length + PACE_COLUMNS * (before + step) + k]!;
+    const columns = steps.map((_, i) => [0, 1, 2, 3].map((k) => column(i, k)));
+    let met = 0;
+    for (let i = 0; i < this.done; i++) {
+      const paces = columns.map(([first, from, perDay, samples]) => ({
+        first_d: first![i]!,
+        from_d: from![i]!,
+        perDay: perDay![i]!,
+        samples: samples![i]!,
+      }));
+      const made = (day: number): number =>
+        paces.reduce((sum, pace, k) => sum + Math.min(steps[k]!.pieces, deliveredBy(pace, day)), 0);
+      if (dues.every((due) => made(due.day_d) >= due.pieces)) met++;
+    }
+    return shareOf(met / this.done, this.done);
   }
 
   private difference(): DifferenceDoubt | null {
@@ -180,6 +236,10 @@ export class Sampling {
     return { first, second, band: bandOfSorted(sorted), holds: shareOf(ahead, d.length), from, to, bars };
   }
 }
+
+/** What of a step's pace is worked out, in the order of its columns. */
+const pacesOf = (s: StepPace): number[] => [s.first, s.from, s.perDay, s.samples];
+const PACE_COLUMNS = 4;
 
 const shareOf = (share: number, n: number): Share => {
   const [low, high] = wilson(share, n, Z);

@@ -1,6 +1,7 @@
 import { dayNumber, daysWithHolidays } from '../calendar';
 import type { Triple } from '../figures';
 import type { Board, Study } from '../board';
+import { ALONE, PLAN, StudyWorkings, type OpenPlan, type PlanChoice, type PlanDue } from '../bridge';
 import { FlipFinder, type Flip } from './flips';
 import { doubtModel, type DoubtInput } from './model';
 import { DrawStore, Sampling } from './sampling';
@@ -12,36 +13,79 @@ export const raceOf = (board: Board): string[] =>
     return lane !== undefined && lane.status !== 'blocked' && lane.money !== null && !lane.passedOver;
   });
 
+/** A plan in two steps to be drawn: what it is, and what is asked of it. */
+export interface DrawnPlan {
+  readonly choice: PlanChoice;
+  readonly open: OpenPlan;
+  readonly dues: readonly PlanDue[];
+}
+
+/** What is drawn of a study besides its race. */
+export interface DrawAsk {
+  /** Whether the quantity is in doubt too. */
+  readonly demand: boolean;
+  /** Two lanes whose difference is looked at; where a plan is drawn, it and the route alone that delivers as soon. */
+  readonly against: readonly [string, string] | null;
+  readonly plan?: DrawnPlan | null | undefined;
+}
+
+/** The plan and what it is set against: the route alone that delivers as soon, else the cheapest whatever it delivers. */
+export const planPair = (board: Board, plan: DrawnPlan): readonly [string, string] | null =>
+  plan.open.alone !== null ? [PLAN, ALONE] : board.leader === null ? null : [PLAN, board.leader];
+
 /**
  * The draws of a study at its board's quantity: every lane that races, and what may be had without a casting.
  * @param orderDate ISO date of the order, for the share of draws in time
- * @param ask.demand whether the quantity is in doubt too
- * @param ask.against two lanes whose difference is looked at
  */
-export function samplingOf(
-  study: Study,
-  board: Board,
-  orderDate: string,
-  store: DrawStore,
-  ask: { readonly demand: boolean; readonly against: readonly [string, string] | null },
-): Sampling {
+export function samplingOf(study: Study, board: Board, orderDate: string, store: DrawStore, ask: DrawAsk): Sampling {
+  const { plan = null } = ask;
   const race = raceOf(board);
-  const besides = (ask.against ?? []).filter((id) => !race.includes(id));
-  const ids = [...race, ...besides, ...board.baselines.filter((b) => b.barred === null).map((b) => b.id)];
-  const model = doubtModel(study, ids, board.q, ask.demand ? demandOf(study, board.q) : null);
-  const due_d = dueOf(study, orderDate);
-  return new Sampling(model, store, { race: [...race, ...besides], due_d, q: board.q, against: ask.against });
+  const against = plan === null ? ask.against : planPair(board, plan);
+  const ofPlan = plan === null ? [] : [PLAN, ...(plan.open.alone === null ? [] : [ALONE])];
+  const besides = (against ?? []).filter((id) => !race.includes(id) && !ofPlan.includes(id));
+  const ids = [...race, ...besides, ...ofPlan, ...board.baselines.filter((b) => b.barred === null).map((b) => b.id)];
+  const workings = new StudyWorkings(study, board.q, plan?.open ?? null, plan?.dues);
+  return new Sampling(doubtModel(workings, ids, ask.demand ? demandOf(study, board.q) : null), store, {
+    race: [...race, ...besides],
+    challenger: plan === null ? undefined : PLAN,
+    dues: plan?.dues,
+    shut: (days) => daysWithHolidays(study.brief.quantity.orderDate, days, study.rates.calendar),
+    due_d: dueOf(study, orderDate),
+    q: board.q,
+    against,
+  });
+}
+
+/** Figures in doubt of some lanes, and where they change places. */
+export interface FoundFlips {
+  readonly inputs: readonly DoubtInput[];
+  readonly flips: readonly Flip[];
 }
 
 /** Where a lane and each other of the race change places, figure by figure; yields after each figure. */
-export function* laneFlips(
-  study: Study,
-  board: Board,
-  laneId: string,
-): Generator<void, { readonly inputs: readonly DoubtInput[]; readonly flips: readonly Flip[] }, void> {
-  const others = raceOf(board).filter((id) => id !== laneId);
-  const all = doubtModel(study, [laneId, ...others], board.q);
-  const finder = new FlipFinder(all, laneId, others);
+export function laneFlips(study: Study, board: Board, laneId: string): Generator<void, FoundFlips, void> {
+  return flipsAmong(
+    new StudyWorkings(study, board.q),
+    laneId,
+    raceOf(board).filter((id) => id !== laneId),
+  );
+}
+
+/** Where a plan and the route alone that delivers as soon change places; none where no route alone does. */
+export function* planFlips(study: Study, board: Board, plan: DrawnPlan): Generator<void, FoundFlips, void> {
+  const { alone } = plan.open;
+  if (alone === null) return { inputs: [], flips: [] };
+  const found = yield* flipsAmong(new StudyWorkings(study, board.q, plan.open, plan.dues), PLAN, [ALONE]);
+  return { inputs: found.inputs, flips: found.flips.map((flip) => ({ ...flip, against: alone.laneId })) };
+}
+
+function* flipsAmong(
+  workings: StudyWorkings,
+  first: string,
+  others: readonly string[],
+): Generator<void, FoundFlips, void> {
+  const all = doubtModel(workings, [first, ...others]);
+  const finder = new FlipFinder(all, first, others);
   const flips: Flip[] = [];
   for (const [k] of all.inputs.entries()) {
     flips.push(...finder.of(k));

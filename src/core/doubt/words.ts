@@ -81,6 +81,10 @@ export function briefFlipWords(flip: BriefFlip, leads: string): string {
       return `Stays first while ${flip.words} is under ${figureWords(at ?? NaN, flip.unit)} (now ${figureWords(flip.now, flip.unit)}); ${to}`;
     case 'tolerance':
       return `Stays first until the ${flip.words} is tightened to ${figureWords(at ?? NaN, flip.unit)} (now ${figureWords(flip.now, flip.unit)}); ${flip.against === null ? 'then no route survives' : to}`;
+    case 'switch':
+      return `${flip.against === null ? 'Delivers no later' : 'Stays ahead, and delivers no later,'} while the first step takes ${flip.at.map(whole).join(' to ')} pieces (now ${whole(flip.now)})`;
+    case 'wait':
+      return `No delivery that is met is missed while the second tool is ordered no more than ${whole(at ?? NaN)} days late`;
     case 'lead':
       return `If the first article is wanted before ${fixed((at ?? NaN) / 7, 1)} weeks from the order: ${flip.against === null ? to : `the cheapest that comes sooner is ${shortName(flip.against)}`}`;
   }

@@ -22,6 +22,10 @@ export const SHORT_NAMES: Readonly<Record<string, string>> = {
   stamped: 'stamped from strip',
   fabricated: 'today’s assembly',
   split: 'split in two and joined',
+  plan: 'the plan in two steps',
+  'plan.1': 'the first step',
+  'plan.2': 'the second step',
+  'plan.alone': 'the best route alone',
 };
 
 /** What sets a variant apart from its kin on the same route, in a few words. */

@@ -1,8 +1,8 @@
 /** Workings: for every figure its equation, symbols, values, sources and basis; made only when asked for. */
-export { differenceTo, underToday } from './difference';
+export { differenceTo, differenceWorking, isDifference, underToday } from './difference';
 export { figureOfRule } from './held';
 export type { Source, Working, WorkingSymbol } from './types';
-export { computed, fromAlloy } from './symbols';
+export { computed, fromAlloy, fromRoute } from './symbols';
 export { contextOf, type Context } from './context';
 export { baselineWorking, isToldWhole } from './baselines';
 export { FIGURES, isFigure, workingIn, workingOf } from './working';

@@ -4,44 +4,20 @@ import { likely } from '../figures';
 import type { Context } from './context';
 import { holidayTerm } from './holiday-term';
 import { chosen, computed, fromBrief, fromRate } from './symbols';
-import type { Working } from './types';
+import type { Working, WorkingSymbol } from './types';
 
 type Builder = (c: Context) => Omit<Working, 'figure'>;
 
 /** Workings of dates and rates, by figure. */
 export const TIME: Readonly<Record<string, Builder>> = {
   firstArticle: (c) => {
-    const { time } = c.model.v;
-    const key = (k: string): string => `variants["${c.entry.lane.id}"].time.${k}`;
     const off = holidayTerm(c.study, c.time.firstArticle_d);
-    return {
-      title: 'First article',
-      equation: 'Time model T9 and T10',
-      expression: `W * (wait + Ht / cap + buy + loops * loopDays + queue + hFO / shift) + pass${off.term}`,
-      value: c.time.firstArticle_d + off.days,
-      unit: 'days from the order',
-      symbols: [
-        fromRate(
-          'W',
-          'calendar days a working day',
-          c.study.rates.calendar.calendarPerWorkday,
-          'calendar.calendarPerWorkday',
-        ),
-        fromRate('wait', 'queue at the toolmaker', time.tool.queue, key('tool.queue')),
-        computed('Ht', 'tool hours', c.plan.Ht, 'h', 'Ht'),
-        fromRate('cap', 'tool hours a working day', time.tool.cap, key('tool.cap')),
-        fromRate('buy', 'buying blanks and steel', time.tool.buy, key('tool.buy')),
-        fromRate('loops', 'sampling loops', time.tool.loops, key('tool.loops')),
-        fromRate('loopDays', 'one loop', time.tool.loopDays, key('tool.loopDays')),
-        fromRate('queue', 'wait for a slot on the floor', time.queue, key('queue')),
-        fromRate('hFO', 'first-off check', c.model.v.lot.hFO, `variants["${c.entry.lane.id}"].lot.hFO`),
-        computed('shift', 'hours a shift', c.study.rates.calendar.shift_h, 'h'),
-        computed('pass', 'order on the floor to first good castings', c.time.pass_d, 'days', 'pass'),
-        ...off.symbols,
-      ],
-      note: null,
-    };
+    return { ...firstArticle(c, off), title: 'First article' };
   },
+  firstArticleBare: (c) => ({
+    ...firstArticle(c, { term: '', days: 0, symbols: [] }),
+    title: 'First article, holidays left out',
+  }),
   pass: (c) => ({
     title: 'Pass: from the floor order to the first good castings',
     equation: 'Time model T3 and T4',
@@ -72,7 +48,7 @@ export const TIME: Readonly<Record<string, Builder>> = {
       symbols: [
         off.days === 0
           ? computed('D1', 'first article', c.time.firstArticle_d, 'days', 'firstArticle')
-          : computed('D1', 'first article, without holidays', c.time.firstArticle_d, 'days'),
+          : computed('D1', 'first article, holidays left out', c.time.firstArticle_d, 'days', 'firstArticleBare'),
         ...off.symbols,
         ...(free
           ? []
@@ -80,12 +56,7 @@ export const TIME: Readonly<Record<string, Builder>> = {
               computed('approve', 'customer’s approval', c.time.approve_d, 'days', 'approve'),
               computed('pass', 'first good castings after it', c.time.pass_d, 'days', 'pass'),
             ]),
-        fromRate(
-          'W',
-          'calendar days a working day',
-          c.study.rates.calendar.calendarPerWorkday,
-          'calendar.calendarPerWorkday',
-        ),
+        W(c),
         chosen('N', 'pieces wanted', c.q, 'pieces'),
         computed('k', 'samples that come with the first article', c.time.samples, 'pieces', 'samples'),
         computed('good', 'good pieces a working day', c.time.goodPerDay, 'pieces', 'goodPerDay'),
@@ -109,6 +80,15 @@ export const TIME: Readonly<Record<string, Builder>> = {
       note: 'A year gives about 230; more than that wants a larger share of the shop, a second tool or another route.',
     };
   },
+  goodPerCalendarDay: (c) => ({
+    title: 'Good pieces a calendar day',
+    equation: 'Time model T11',
+    expression: 'good / W',
+    value: c.time.goodPerDay / c.time.calendarPerWorkday,
+    unit: 'pieces a day',
+    symbols: [computed('good', 'good pieces a working day', c.time.goodPerDay, 'pieces', 'goodPerDay'), W(c)],
+    note: null,
+  }),
   goodPerDay: (c) => ({
     title: 'Good pieces a working day',
     equation: 'Time model T6 to T8',
@@ -130,6 +110,41 @@ export const TIME: Readonly<Record<string, Builder>> = {
     note: `${RESOURCE_WORDS[c.time.bottleneck] ?? c.time.bottleneck} is the bottleneck. Share of the shop given to the job: ${likely(c.model.v.time.share)}.`,
   }),
 };
+
+/** Day of the first article, with what holidays add to it. */
+function firstArticle(c: Context, off: ReturnType<typeof holidayTerm>): Omit<Working, 'figure' | 'title'> {
+  const { time } = c.model.v;
+  const key = (k: string): string => `variants["${c.entry.lane.id}"].time.${k}`;
+  return {
+    equation: 'Time model T9 and T10',
+    expression: `W * (wait + Ht / cap + buy + loops * loopDays + queue + hFO / shift) + pass${off.term}`,
+    value: c.time.firstArticle_d + off.days,
+    unit: 'days from the order',
+    symbols: [
+      W(c),
+      fromRate('wait', 'queue at the toolmaker', time.tool.queue, key('tool.queue')),
+      computed('Ht', 'tool hours', c.plan.Ht, 'h', 'Ht'),
+      fromRate('cap', 'tool hours a working day', time.tool.cap, key('tool.cap')),
+      fromRate('buy', 'buying blanks and steel', time.tool.buy, key('tool.buy')),
+      fromRate('loops', 'sampling loops', time.tool.loops, key('tool.loops')),
+      fromRate('loopDays', 'one loop', time.tool.loopDays, key('tool.loopDays')),
+      fromRate('queue', 'wait for a slot on the floor', time.queue, key('queue')),
+      fromRate('hFO', 'first-off check', c.model.v.lot.hFO, `variants["${c.entry.lane.id}"].lot.hFO`),
+      computed('shift', 'hours a shift', c.study.rates.calendar.shift_h, 'h'),
+      computed('pass', 'order on the floor to first good castings', c.time.pass_d, 'days', 'pass'),
+      ...off.symbols,
+    ],
+    note: null,
+  };
+}
+
+const W = (c: Context): WorkingSymbol =>
+  fromRate(
+    'W',
+    'calendar days a working day',
+    c.study.rates.calendar.calendarPerWorkday,
+    'calendar.calendarPerWorkday',
+  );
 
 const RESOURCE_WORDS: Readonly<Record<string, string>> = {
   capPours: 'pours a shift, by heat or machine',

@@ -1,10 +1,15 @@
-import { boardAt, type BoardLane, type Evaluation, type Study } from '@/core/board';
+import { boardAt, type Board, type BoardLane, type Evaluation, type Study } from '@/core/board';
 import type { Weights } from '@/core/choice';
+import { StudyWorkings } from '@/core/bridge';
 import {
   carryingFigures,
+  drawnOf,
   keptDoubt,
   keptPlan,
+  keptPlanDoubt,
   laneCase,
+  planCase,
+  planFigures,
   type Action,
   type DrawnBy,
   type KeptPlan,
@@ -39,7 +44,6 @@ export function frozenOf(
 ): Frozen | { readonly barred: string } {
   const board = boardAt(study, input.quantity, orderDate);
   const lane = board.lanes.find((l) => l.id === input.laneId) as BoardLane;
-  const found = laneCase(study, board, input.laneId);
   let plan: KeptPlan | null = null;
   if (input.plan) {
     const choice = study.brief.plan;
@@ -56,11 +60,30 @@ export function frozenOf(
     brief: study.brief,
     rates: study.rates,
     evaluation,
-    case: { for: found?.for ?? [], against: found?.against ?? [] },
-    figures: carryingFigures(study, board, lane),
-    doubt: keptDoubt(study, board, orderDate, input.laneId, input.drawn),
+    ...(plan === null ? ofLane(study, board, lane, orderDate, input) : ofPlan(study, board, plan, orderDate, input)),
     plan,
     weights,
     orderDate,
+  };
+}
+
+type Argued = Pick<Frozen, 'case' | 'figures' | 'doubt'>;
+
+function ofLane(study: Study, board: Board, lane: BoardLane, orderDate: string, { drawn }: Signing): Argued {
+  const found = laneCase(study, board, lane.id);
+  return {
+    case: { for: found?.for ?? [], against: found?.against ?? [] },
+    figures: carryingFigures(study, board, lane),
+    doubt: keptDoubt(study, board, orderDate, lane.id, drawn),
+  };
+}
+
+function ofPlan(study: Study, board: Board, plan: KeptPlan, orderDate: string, { drawn }: Signing): Argued {
+  const of = drawnOf(plan);
+  const workings = new StudyWorkings(study, board.q, of.open, of.dues);
+  return {
+    case: planCase(workings, board, plan),
+    figures: planFigures(workings, board),
+    doubt: keptPlanDoubt(study, board, orderDate, of, drawn),
   };
 }

@@ -2,29 +2,34 @@ import Papa from 'papaparse';
 import { LINE_IDS } from '@/core/cost';
 import { LINE_WORDS } from '@/core/workings';
 import { plain } from '../exchange/plain-cell';
-import type { RecordSheet } from './sheet';
+import { partsOf, signedId, type RecordSheet } from './sheet';
 import { argumentLines, headLines } from './words';
 
 /** The record as CSV: part, name, figure, unit; figures are full, not rounded for the screen. */
 export function recordCsv(sheet: RecordSheet): string {
-  const { decision, lane, currency } = sheet;
-  const { evaluation, plan } = decision.frozen;
+  const { decision, currency, workings } = sheet;
+  const { evaluation } = decision.frozen;
   const rows: (string | number | null)[][] = headLines(sheet).map(([name, text]) => ['record', name, plain(text), '']);
   const figure = (part: string, name: string, value: number | null, unit: string): void =>
     void rows.push([part, name, value, unit]);
-  const { money, dates } = lane;
-  if (money !== null && dates !== null) {
-    figure('figures', 'all in', money.allIn, `${currency}/part`);
-    figure('figures', 'programme', money.total, currency);
-    figure('figures', 'tooling over the programme', money.tooling, currency);
-    figure('figures', 'first article', dates.firstArticle_d, 'calendar days');
-    figure('figures', 'last part', dates.lastPart_d, 'calendar days');
-    for (const id of LINE_IDS) figure('cost lines', LINE_WORDS[id] ?? id, money.lines[id], `${currency}/part`);
-    figure('cost lines', 'a part of a usual lot', money.unit, `${currency}/part`);
-  }
-  for (const step of plan?.steps ?? []) {
-    figure('plan', `pieces on ${step.laneId}`, step.pieces, 'pieces');
-    figure('plan', `money of ${step.laneId}`, step.total, currency);
+  const id = signedId(sheet);
+  const value = (of: string, name: string): number => workings.working(of, name).value;
+  figure('figures', 'all in', value(id, 'allIn'), `${currency}/part`);
+  figure('figures', 'programme', value(id, 'total'), currency);
+  figure('figures', 'tooling over the programme', value(id, 'tooling'), currency);
+  figure('figures', 'first article', value(id, 'firstArticle'), 'calendar days');
+  figure('figures', 'last part', value(id, 'lastPart'), 'calendar days');
+  const parts = partsOf(sheet);
+  for (const part of parts) {
+    const { laneId, q } = workings.place(part);
+    const of = parts.length > 1 ? `, ${laneId}` : '';
+    if (parts.length > 1) {
+      figure('plan', `pieces on ${laneId}`, q, 'pieces');
+      figure('plan', `money of ${laneId}`, value(part, 'total'), currency);
+    }
+    for (const line of LINE_IDS)
+      figure(`cost lines${of}`, LINE_WORDS[line] ?? line, value(part, `line.${line}`), `${currency}/part`);
+    figure(`cost lines${of}`, 'a part of a usual lot', value(part, 'unit'), `${currency}/part`);
   }
   for (const l of evaluation.lanes) {
     figure('comparison', `${l.id} all in`, l.allIn, `${currency}/part`);

@@ -1,5 +1,7 @@
 import { boardAt, prepareStudy, type Board, type BoardLane, type Study } from '@/core/board';
+import { PLAN, STEPS, StudyWorkings } from '@/core/bridge';
 import { parseBrief } from '@/core/brief';
+import { drawnOf } from '@/core/decision';
 import { CORE_VERSION } from '@/core/version';
 import type { DecisionRecord } from '../decisions';
 
@@ -9,6 +11,8 @@ export interface RecordSheet {
   readonly study: Study;
   readonly board: Board;
   readonly lane: BoardLane;
+  /** Its figures, with those of the plan where one was signed. */
+  readonly workings: StudyWorkings;
   readonly orderDate: string;
   readonly currency: string;
   /** True where the core that signed is the core at work: figures then agree to the digit. */
@@ -25,13 +29,22 @@ export function recordSheet(decision: DecisionRecord): RecordSheet | null {
   const board = boardAt(study, decision.quantity, orderDate);
   const lane = board.lanes.find((l) => l.id === decision.laneId);
   if (lane?.money == null) return null;
+  const plan = frozen.plan == null ? null : drawnOf(frozen.plan);
   return {
     decision,
     study,
     board,
     lane,
+    workings: new StudyWorkings(study, decision.quantity, plan?.open ?? null, plan?.dues),
     orderDate,
     currency: study.rates.currency.code,
     sameCore: decision.coreVersion === CORE_VERSION,
   };
 }
+
+/** Whose figures were signed: the plan's, or the lane's. */
+export const signedId = ({ decision, lane }: RecordSheet): string => (decision.frozen.plan == null ? lane.id : PLAN);
+
+/** What is poured: both steps of a plan, or the lane. Their figures come from the workings of the record. */
+export const partsOf = ({ decision, lane }: RecordSheet): readonly string[] =>
+  decision.frozen.plan == null ? [lane.id] : STEPS;

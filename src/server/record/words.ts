@@ -51,27 +51,23 @@ export function argumentLines(sheet: RecordSheet): (readonly [string, readonly s
   return out.filter(([, list]) => list.length > 0);
 }
 
-/** How sure a choice was, in sentences; of a plan its last lane alone was drawn, and that is said. */
+/** How sure a choice was, in sentences. */
 export function doubtLines({ decision, currency }: RecordSheet): string[] {
   const { doubt, brief, plan } = decision.frozen;
   if (doubt == null) return [];
-  return [
-    ...(plan == null
-      ? []
-      : [`Drawn for ${shortName(decision.laneId)} alone over the whole programme, not for the plan.`]),
-    ...doubtSentences(doubt, decision.laneId, currency, brief.quantity.firstDelivery),
-    drawnWords(doubt),
-  ];
+  const { firstDelivery } = brief.quantity;
+  return [...doubtSentences(doubt, decision.laneId, currency, firstDelivery, plan != null), drawnWords(doubt)];
 }
 
 /** What the figures rest on that nobody has measured or confirmed. */
 export function assumptions({ decision, study, lane }: RecordSheet): string[] {
-  const { brief, rates } = decision.frozen;
+  const { brief, rates, plan } = decision.frozen;
   const unknown = lane.findings.filter((f) => f.status === 'not-known').map((f) => f.reason);
   return [
     ...(brief.assumed.length > 0 ? [`Of the brief, not confirmed: ${brief.assumed.join(', ')}.`] : []),
     ...[...new Set(unknown)].map((reason) => `Not known: ${reason}`),
     `Rates “${rates.name}” at their likely figures, in ${study.rates.currency.code}; each has a low and a high, which the draws use.`,
+    ...(plan?.reuseWhy == null ? [] : [`What the first tool leaves to the second is assumed: ${plan.reuseWhy}.`]),
     'One tool and the usual share of the shop; weekends counted, holidays as the rate set has them.',
   ];
 }

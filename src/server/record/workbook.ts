@@ -1,9 +1,10 @@
 import ExcelJS, { type Cell, type Workbook, type Worksheet } from 'exceljs';
 import { LINE_IDS } from '@/core/cost';
+import { sentence } from '@/core/doubt';
 import { shortName } from '@/core/routes';
 import { LINE_WORDS, placeOf, workingTree, type PlacedWorking, type WorkingSymbol } from '@/core/workings';
 import { sheetFormula } from './formula';
-import type { RecordSheet } from './sheet';
+import { partsOf, signedId, type RecordSheet } from './sheet';
 import { argumentLines, headLines } from './words';
 
 const HEAD = { bold: true } as const;
@@ -12,16 +13,10 @@ const INPUT_FILL = { type: 'pattern', pattern: 'solid', fgColor: { argb: 'FFFFF4
 const MONEY = '#,##0.00';
 const ANY = 'General';
 
-/** Figures that the workbook works out, with all they rest on. */
-const FIGURES = [
-  'allIn',
-  'unit',
-  'total',
-  'tooling',
-  'firstArticle',
-  'lastPart',
-  ...LINE_IDS.map((id) => `line.${id}`),
-] as const;
+/** Figures of what was signed that the workbook works out, with all they rest on. */
+const SIGNED = ['allIn', 'total', 'tooling', 'firstArticle', 'lastPart'] as const;
+/** Figures of what is poured. */
+const POURED = ['allIn', 'unit', 'total', 'tooling', ...LINE_IDS.map((id) => `line.${id}`)] as const;
 
 /** Where each figure and each input stands in the book. */
 interface Places {
@@ -38,8 +33,13 @@ export async function recordWorkbook(sheet: RecordSheet): Promise<Uint8Array> {
   book.creator = 'Nine Pours';
   book.created = new Date(sheet.decision.createdAt);
   book.calcProperties.fullCalcOnLoad = true;
-  const { study, lane, decision } = sheet;
-  const tree = workingTree(study, lane.id, decision.quantity, FIGURES);
+  const tree = workingTree(
+    (id, figure) => sheet.workings.working(id, figure),
+    [
+      ...SIGNED.map((figure) => [signedId(sheet), figure] as const),
+      ...partsOf(sheet).flatMap((id) => POURED.map((figure) => [id, figure] as const)),
+    ],
+  );
   const first = book.addWorksheet('Decision');
   const lines = book.addWorksheet('Cost lines');
   const inputs = book.addWorksheet('Inputs');
@@ -53,8 +53,12 @@ export async function recordWorkbook(sheet: RecordSheet): Promise<Uint8Array> {
   return new Uint8Array(await book.xlsx.writeBuffer());
 }
 
-/** An input is one figure from outside: the same path with the same value is one cell. */
-const inputKey = (s: WorkingSymbol): string => `${s.source} ${s.path ?? s.meaning} ${s.unit} ${s.value}`;
+/**
+ * An input is one figure from outside: the same path with the same value is one cell. What is chosen for a lane, and
+ * what its route is capable of, is that lane's own.
+ */
+const inputKey = (s: WorkingSymbol, laneId: string): string =>
+  `${s.path === null || s.source === 'route' ? laneId : ''} ${s.source} ${s.path ?? s.meaning} ${s.unit} ${s.value}`;
 
 function headRow(sheet: Worksheet, titles: readonly string[], widths: readonly number[]): void {
   const row = sheet.addRow([...titles]);
@@ -72,11 +76,13 @@ function addInputs(sheet: Worksheet, tree: readonly PlacedWorking[], places: Pla
     [52, 14, 16, 10, 10, 10, 12, 46],
   );
   sheet.views = [{ state: 'frozen', ySplit: 2 }];
-  for (const { working } of tree)
+  const several = new Set(tree.map((t) => t.laneId)).size > 1;
+  for (const { working, laneId } of tree)
     for (const s of working.symbols) {
-      if (s.opens !== null || places.inputs.has(inputKey(s))) continue;
+      if (s.opens !== null || places.inputs.has(inputKey(s, laneId))) continue;
+      const whose = several && (s.path === null || s.source === 'route') ? `, ${shortName(laneId)}` : '';
       const row = sheet.addRow([
-        s.meaning,
+        `${s.meaning}${whose}`,
         s.value,
         s.unit,
         s.range?.[0] ?? null,
@@ -86,7 +92,7 @@ function addInputs(sheet: Worksheet, tree: readonly PlacedWorking[], places: Pla
         s.path ?? '',
       ]);
       row.getCell(2).fill = INPUT_FILL;
-      places.inputs.set(inputKey(s), `Inputs!$B$${row.number}`);
+      places.inputs.set(inputKey(s, laneId), `Inputs!$B$${row.number}`);
     }
 }
 
@@ -96,15 +102,25 @@ function addWorkings(sheet: Worksheet, tree: readonly PlacedWorking[], places: P
   ]);
   headRow(sheet, ['', 'Figure or symbol', 'Value', 'Unit', 'Meaning', 'From'], [4, 24, 16, 16, 64, 12]);
   sheet.views = [{ state: 'frozen', ySplit: 2 }];
+  const several = new Set(tree.map((t) => t.laneId)).size > 1;
   for (const { laneId, working } of tree) {
     sheet.addRow([]);
-    const title = sheet.addRow([working.title, null, null, null, `${working.equation}: ${working.expression}`]);
+    const whose = several ? `, ${shortName(laneId)}` : '';
+    const title = sheet.addRow([
+      `${working.title}${whose}`,
+      null,
+      null,
+      null,
+      `${working.equation}: ${working.expression}`,
+    ]);
     title.font = HEAD;
     const cells = new Map<string, string>();
     for (const s of working.symbols) {
       const row = sheet.addRow([null, s.symbol, null, s.unit, s.meaning, s.source]);
       const from =
-        s.opens === null ? places.inputs.get(inputKey(s)) : places.figures.get(placeOf(s.opensLane ?? laneId, s.opens));
+        s.opens === null
+          ? places.inputs.get(inputKey(s, laneId))
+          : places.figures.get(placeOf(s.opensLane ?? laneId, s.opens));
       put(row.getCell(3), from ?? null, s.value, ANY);
       cells.set(s.symbol, `$C$${row.number}`);
     }
@@ -128,29 +144,27 @@ function put(cell: Cell, formula: string | null, result: number, format: string)
 }
 
 function addDecision(sheet: Worksheet, record: RecordSheet, places: Places): void {
-  const { lane, currency } = record;
+  const { currency, workings } = record;
+  const id = signedId(record);
   sheet.getColumn(1).width = 26;
   sheet.getColumn(2).width = 18;
   sheet.getColumn(3).width = 14;
   sheet.getColumn(4).width = 90;
-  const figure = (name: string, of: string, value: number, unit: string, format: string): void => {
+  const figure = (name: string, of: string, unit: string, format: string): void => {
     const row = sheet.addRow([name, null, unit]);
-    put(row.getCell(2), places.figures.get(placeOf(lane.id, of)) ?? null, value, format);
+    put(row.getCell(2), places.figures.get(placeOf(id, of)) ?? null, workings.working(id, of).value, format);
   };
   for (const [name, text] of headLines(record)) {
     const row = sheet.addRow([name, text]);
     row.getCell(1).font = HEAD;
   }
   sheet.addRow([]);
-  sheet.addRow([`${shortName(lane.id)}: the figures that carry it`]).font = HEAD;
-  const { money, dates } = lane;
-  if (money !== null && dates !== null) {
-    figure('All in, a part', 'allIn', money.allIn, `${currency}/part`, MONEY);
-    figure('The programme', 'total', money.total, currency, MONEY);
-    figure('Tools over the programme', 'tooling', money.tooling, currency, MONEY);
-    figure('First article', 'firstArticle', dates.firstArticle_d, 'days', '0.0');
-    figure('Last part', 'lastPart', dates.lastPart_d, 'days', '0.0');
-  }
+  sheet.addRow([`${sentence(shortName(id))}: the figures that carry it`]).font = HEAD;
+  figure('All in, a part', 'allIn', `${currency}/part`, MONEY);
+  figure('The programme', 'total', currency, MONEY);
+  figure('Tools over the programme', 'tooling', currency, MONEY);
+  figure('First article', 'firstArticle', 'days', '0.0');
+  figure('Last part', 'lastPart', 'days', '0.0');
   for (const [title, list] of argumentLines(record)) {
     sheet.addRow([]);
     sheet.addRow([title]).font = HEAD;
@@ -158,34 +172,40 @@ function addDecision(sheet: Worksheet, record: RecordSheet, places: Places): voi
   }
 }
 
-function addLines(sheet: Worksheet, { lane, currency, decision }: RecordSheet, places: Places): void {
-  const { money } = lane;
-  if (money === null) return;
-  headRow(sheet, ['Cost line', `${currency}/part`], [44, 16]);
-  const from = sheet.rowCount + 1;
-  const at = (figure: string): string => places.figures.get(placeOf(lane.id, figure)) ?? '0';
-  for (const id of LINE_IDS) {
-    const row = sheet.addRow([LINE_WORDS[id] ?? id, null]);
-    put(row.getCell(2), at(`line.${id}`), money.lines[id], MONEY);
+function addLines(sheet: Worksheet, record: RecordSheet, places: Places): void {
+  const parts = partsOf(record);
+  headRow(sheet, ['Cost line', `${record.currency}/part`], [44, 16]);
+  for (const id of parts) {
+    if (parts.length > 1) {
+      sheet.addRow([]);
+      const { laneId, q } = record.workings.place(id);
+      sheet.addRow([`${sentence(shortName(id))}: ${q} pieces on ${shortName(laneId)}`]).font = HEAD;
+    }
+    addLinesOf(sheet, record, id, places);
   }
-  const last = sheet.rowCount;
+}
+
+/** Cost lines of one lane or step, and how they come to its programme. */
+function addLinesOf(sheet: Worksheet, { workings, currency }: RecordSheet, id: string, places: Places): void {
+  const at = (figure: string): string => places.figures.get(placeOf(id, figure)) ?? '0';
+  const value = (figure: string): number => workings.working(id, figure).value;
   const row = (name: string, formula: string, result: number): number => {
     const added = sheet.addRow([name, null]);
     put(added.getCell(2), formula, result, MONEY);
     return added.number;
   };
-  const unit = row('A part of a usual lot', `SUM(B${from}:B${last})`, money.unit);
+  const from = sheet.rowCount + 1;
+  for (const line of LINE_IDS) row(LINE_WORDS[line] ?? line, at(`line.${line}`), value(`line.${line}`));
+  const last = sheet.rowCount;
+  const { q } = workings.place(id);
+  const [unit_, tools, allIn] = ['unit', 'tooling', 'allIn'].map(value) as [number, number, number];
+  const unit = row('A part of a usual lot', `SUM(B${from}:B${last})`, unit_);
   sheet.getCell(`A${unit}`).font = HEAD;
-  const q = decision.quantity;
-  const share = row('Tooling share', `${at('tooling')}/${q}`, money.tooling / q);
-  const rest = row(
-    'First lots and remainder',
-    `${at('allIn')}-B${unit}-B${share}`,
-    money.allIn - money.unit - money.tooling / q,
-  );
-  const all = row('All in, a part', `B${unit}+B${share}+B${rest}`, money.allIn);
+  const share = row('Tooling share', `${at('tooling')}/${q}`, tools / q);
+  const rest = row('First lots and remainder', `${at('allIn')}-B${unit}-B${share}`, allIn - unit_ - tools / q);
+  const all = row('All in, a part', `B${unit}+B${share}+B${rest}`, allIn);
   sheet.getCell(`A${all}`).font = HEAD;
-  row(`The programme of ${q} pieces, ${currency}`, `B${all}*${q}`, money.total);
+  row(`The programme of ${q} pieces, ${currency}`, `B${all}*${q}`, value('total'));
 }
 
 function addComparison(book: Workbook, { decision }: RecordSheet): void {

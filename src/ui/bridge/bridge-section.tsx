@@ -54,7 +54,7 @@ export function BridgeSection({
         <>
           <p data-testid="bridge-verdict">{bridgeVerdict(best, single, cheapest, study.rates.currency.code)}</p>
           <PutOff dues={dues} orderDate={orderDate} />
-          {rows.length > 0 && <PlanTable rows={rows} against={single} onAdopt={adopt} />}
+          {rows.length > 0 && <PlanTable rows={rows} against={single} dues={dues} onAdopt={adopt} />}
           {brief.plan !== null && adopted !== null && (
             <SwitchField
               plan={brief.plan}

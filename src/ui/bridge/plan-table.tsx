@@ -1,13 +1,14 @@
 'use client';
 import { Button } from '@chakra-ui/react';
-import type { BridgePlan, PlanChoice, PlanStep } from '@/core/bridge';
+import type { ReactNode } from 'react';
+import { ALONE, madeBy, openPlan, PLAN, STEPS, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/bridge';
 import { shortName } from '@/core/routes';
+import { differenceTo } from '@/core/workings';
 import { dateAfter, perPart, signed, whole } from '../format';
 import { Mark } from '../marks/mark';
 import { Tone } from '../marks/tone';
 import { useStudy } from '../study/study-context';
-import { useSheets } from '../working/sheets';
-import { stepStudy } from './step-study';
+import { useSheets, type Frozen } from '../working/sheets';
 import { inTime, lateWords, planWords } from './words';
 
 /** One row: a plan in two steps, or a route alone. */
@@ -24,14 +25,17 @@ export interface PlanRow {
 export function PlanTable({
   rows,
   against,
+  dues,
   onAdopt,
 }: {
   readonly rows: readonly PlanRow[];
+  /** The days looked for. */
+  readonly dues: readonly PlanDue[];
   /** The route alone that plans are measured against, or null. */
   readonly against: BridgePlan | null;
   readonly onAdopt: (choice: PlanChoice | null) => void;
 }) {
-  const { study, orderDate } = useStudy();
+  const { study } = useStudy();
   const currency = study.rates.currency.code;
   return (
     <div className="scroll-x">
@@ -58,47 +62,8 @@ export function PlanTable({
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ key, words, plan, choice, adopted }) => (
-            <tr key={key} data-plan={key} aria-current={adopted ? 'true' : undefined}>
-              <td>
-                <div className="small quiet">{words}</div>
-                {plan.steps.map((step, i) => (
-                  <div key={step.laneId}>
-                    <Tone laneId={step.laneId} /> {i > 0 && 'then '}
-                    {whole(step.pieces)} on {shortName(step.laneId)}
-                    <span className="small quiet">
-                      {': '}
-                      <StepMoney step={step} reused={i > 0 ? plan.reused : 0} />
-                    </span>
-                  </div>
-                ))}
-              </td>
-              <td className="num">{perPart(plan.allIn)}</td>
-              <td className="num">{whole(plan.total)}</td>
-              <td className="num">
-                {against === null || against === plan ? '' : signed(plan.total - against.total, 0)}
-              </td>
-              <td className="small">
-                <Mark status={inTime(plan) ? 'fits' : 'tight'} label={false} /> {lateWords(plan)}
-              </td>
-              <td className="num">{dateAfter(orderDate, plan.firstArticle_d)}</td>
-              <td className="num">{dateAfter(orderDate, plan.lastPart_d)}</td>
-              <td className="num">
-                {choice !== null && (plan.deliveries.length === 0 ? 'any day' : dateAfter(orderDate, plan.waits_d))}
-              </td>
-              <td>
-                {choice !== null && (
-                  <Button
-                    size="xs"
-                    variant={adopted ? 'solid' : 'outline'}
-                    aria-label={`${adopted ? 'Let go of' : 'Adopt'} the plan: ${planWords(plan)}`}
-                    onClick={() => onAdopt(adopted ? null : choice)}
-                  >
-                    {adopted ? 'Let go' : 'Adopt'}
-                  </Button>
-                )}
-              </td>
-            </tr>
+          {rows.map((row) => (
+            <Row key={row.key} row={row} against={against} dues={dues} onAdopt={onAdopt} />
           ))}
         </tbody>
       </table>
@@ -106,23 +71,134 @@ export function PlanTable({
   );
 }
 
-/** Money of one step; the sum of the steps is that of the plan. Its figure opens its working. */
-function StepMoney({ step, reused }: { readonly step: PlanStep; readonly reused: number }) {
+function Row({
+  row: { key, words, plan, choice, adopted },
+  against,
+  dues,
+  onAdopt,
+}: {
+  readonly row: PlanRow;
+  readonly against: BridgePlan | null;
+  readonly dues: readonly PlanDue[];
+  readonly onAdopt: (choice: PlanChoice | null) => void;
+}) {
+  const { study, orderDate } = useStudy();
+  const currency = study.rates.currency.code;
+  const of: Of = { plan, choice, against, dues };
+  const own = choice === null ? ALONE : PLAN;
+  const figure = (name: string, text: string, id: string = own) => (
+    <Opened of={of} id={id} figure={name}>
+      {text}
+    </Opened>
+  );
+  return (
+    <tr data-plan={key} aria-current={adopted ? 'true' : undefined}>
+      <td>
+        <div className="small quiet">{words}</div>
+        {plan.steps.map((step, i) => {
+          const left = i > 0 ? plan.reused : 0;
+          return (
+            <div key={step.laneId}>
+              <Tone laneId={step.laneId} /> {i > 0 && 'then '}
+              {whole(step.pieces)} on {shortName(step.laneId)}
+              <span className="small quiet">
+                {': '}
+                {figure('total', `${whole(step.total + left)} ${currency}`, choice === null ? ALONE : STEPS[i])}
+                {left > 0 && <> less {figure('reused', whole(left))} of its tool, which the first leaves</>}
+              </span>
+            </div>
+          );
+        })}
+      </td>
+      <td className="num">{figure('allIn', perPart(plan.allIn))}</td>
+      <td className="num">{figure('total', whole(plan.total))}</td>
+      <td className="num">
+        {choice !== null &&
+          against !== null &&
+          figure(differenceTo('total', ALONE), signed(plan.total - against.total, 0))}
+      </td>
+      <td className="small">
+        <Mark status={inTime(plan) ? 'fits' : 'tight'} label={false} />{' '}
+        {choice === null || plan.deliveries.length === 0
+          ? lateWords(plan)
+          : figure(madeBy(worstOf(plan)), lateWords(plan))}
+      </td>
+      <td className="num">{figure('firstArticle', dateAfter(orderDate, plan.firstArticle_d))}</td>
+      <td className="num">{figure('lastPart', dateAfter(orderDate, plan.lastPart_d))}</td>
+      <td className="num">{choice !== null && <WaitsUntil of={of} orderDate={orderDate} />}</td>
+      <td>
+        {choice !== null && (
+          <Button
+            size="xs"
+            variant={adopted ? 'solid' : 'outline'}
+            aria-label={`${adopted ? 'Let go of' : 'Adopt'} the plan: ${planWords(plan)}`}
+            onClick={() => onAdopt(adopted ? null : choice)}
+          >
+            {adopted ? 'Let go' : 'Adopt'}
+          </Button>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+interface Of {
+  readonly plan: BridgePlan;
+  readonly choice: PlanChoice | null;
+  readonly against: BridgePlan | null;
+  readonly dues: readonly PlanDue[];
+}
+
+/** A figure of a row that opens its working; of a route alone, its own. */
+function Opened({
+  of: { plan, choice, against, dues },
+  id,
+  figure,
+  children,
+}: {
+  readonly of: Of;
+  /** The plan, a step of it, or the route alone. */
+  readonly id: string;
+  readonly figure: string;
+  readonly children: ReactNode;
+}) {
   const { study } = useStudy();
   const { openWorking } = useSheets();
-  const currency = study.rates.currency.code;
+  const open = (): void => {
+    const alone = choice === null ? plan : against;
+    const frozen: Frozen = {
+      study,
+      q: plan.q,
+      words: '',
+      plan: { choice: choice ?? NO_CHOICE, open: openPlan(plan, alone), dues },
+    };
+    openWorking({ laneId: id, figure }, frozen);
+  };
   return (
-    <>
-      <button
-        type="button"
-        className="textbtn dotted"
-        onClick={() =>
-          openWorking({ laneId: step.laneId, figure: 'total' }, stepStudy(study, step, 'as a step of the plan'))
-        }
-      >
-        {whole(step.total + reused)} {currency}
-      </button>
-      {reused > 0 && ` less ${whole(reused)} of its tool, which the first leaves`}
-    </>
+    <button type="button" className="textbtn dotted" title="Open the working" onClick={open}>
+      {children}
+    </button>
   );
+}
+
+const NO_CHOICE: PlanChoice = { first: '', then: '', pieces: 1 };
+
+/** The day until which the second tool may be ordered. */
+function WaitsUntil({ of, orderDate }: { readonly of: Of; readonly orderDate: string }) {
+  const { deliveries, waits_d } = of.plan;
+  if (deliveries.length === 0) return 'any day';
+  const told = dateAfter(orderDate, waits_d);
+  return waits_d > 0 ? (
+    <Opened of={of} id={PLAN} figure="waits">
+      {told}
+    </Opened>
+  ) : (
+    told
+  );
+}
+
+/** The day asked that comes latest, by its number; the first where none is late. */
+function worstOf({ deliveries }: BridgePlan): number {
+  const late = deliveries.map((d) => d.late_d);
+  return Math.max(0, late.indexOf(Math.max(...late)));
 }

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { findAlloy } from '@/core/alloys';
 import { boardAt, prepareStudy, verdictTold } from '@/core/board';
-import { shortName } from '@/core/routes';
+import { drawnOf } from '@/core/decision';
 import { plain, type Telling } from '@/core/telling';
 import { CORE_VERSION } from '@/core/version';
 import type { DecisionRecord } from '@/server/decisions';
@@ -44,6 +44,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
             study: prepareStudy(decision.frozen.brief, decision.school, decision.frozen.rates),
             q: decision.quantity,
             words: 'as signed',
+            plan: decision.frozen.plan == null ? null : drawnOf(decision.frozen.plan),
           }
         : undefined,
     [decision],
@@ -108,7 +109,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
               <dd>
                 <PlanKept
                   plan={plan}
-                  study={frozen?.study ?? null}
+                  frozen={frozen}
                   currency={evaluation.currency}
                   orderDate={decision.frozen.orderDate ?? decision.signedOn}
                 />
@@ -176,14 +177,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
       </section>
       {decision.frozen.figures !== undefined && (
         <section className="section record">
-          <h2>
-            The figures that carried it{' '}
-            {plan != null && (
-              <span className="quiet">
-                of {shortName(decision.laneId)} alone for the whole programme; the plan’s own stand above
-              </span>
-            )}
-          </h2>
+          <h2>The figures that carried it</h2>
           <FiguresList figures={decision.frozen.figures} frozen={frozen} />
         </section>
       )}

@@ -1,5 +1,4 @@
 import { doubtSentences, drawnWords, type KeptDoubt } from '@/core/decision';
-import { shortName } from '@/core/routes';
 
 /** How sure the choice of a lane is, and what would overturn it. */
 export function SureSection({
@@ -14,14 +13,13 @@ export function SureSection({
   readonly currency: string;
   /** ISO date of the first delivery asked, or null. */
   readonly due: string | null;
-  /** Whether a plan in two steps is chosen: its last lane alone is drawn, and that is said. */
+  /** Whether a plan in two steps is chosen. */
   readonly planned: boolean;
 }) {
   return (
     <>
       <ul className="doubts" data-testid="sure">
-        {planned && <li>Drawn for {shortName(laneId)} alone over the whole programme, not for the plan.</li>}
-        {doubtSentences(doubt, laneId, currency, due).map((words) => (
+        {doubtSentences(doubt, laneId, currency, due, planned).map((words) => (
           <li key={words}>{words}</li>
         ))}
       </ul>

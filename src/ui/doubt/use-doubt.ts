@@ -1,6 +1,6 @@
 'use client';
 import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
-import type { Spread } from '@/core/doubt';
+import type { DrawnPlan, Spread } from '@/core/doubt';
 import { DoubtClient } from '@/workers/doubt.client';
 import type { DoubtAnswer, DoubtAsked } from '@/workers/doubt.protocol';
 import { useQuantity, useStudy } from '../study/study-context';
@@ -20,8 +20,9 @@ export interface DoubtChoice {
 /**
  * Draws the study at the quantity of the rail in a worker: ended when the rail moves, begun again when it rests.
  * @param wanted false draws nothing
+ * @param plan a plan in two steps that is drawn too; keeps its identity while it is the same
  */
-export function useDoubt(wanted: boolean, choice: DoubtChoice): DoubtState {
+export function useDoubt(wanted: boolean, choice: DoubtChoice, plan: DrawnPlan | null = null): DoubtState {
   const { brief, school, rates, orderDate } = useStudy();
   const { q } = useQuantity();
   const [state, setState] = useState<DoubtState>(NOT_DRAWN);
@@ -34,7 +35,7 @@ export function useDoubt(wanted: boolean, choice: DoubtChoice): DoubtState {
   const { seed, spread, demand } = choice;
   useEffect(() => {
     if (!wanted) return;
-    const asked: DoubtAsked = { brief, school, rates, orderDate, q, seed, spread, demand, deep: true };
+    const asked: DoubtAsked = { brief, school, rates, orderDate, q, seed, spread, demand, deep: true, plan };
     client.current ??= new DoubtClient(hear);
     client.current.warm();
     const timer = setTimeout(() => {
@@ -46,7 +47,7 @@ export function useDoubt(wanted: boolean, choice: DoubtChoice): DoubtState {
       clearTimeout(timer);
       client.current?.stop();
     };
-  }, [wanted, brief, school, rates, orderDate, q, seed, spread, demand, hear]);
+  }, [wanted, brief, school, rates, orderDate, q, seed, spread, demand, plan, hear]);
   useEffect(
     () => () => {
       client.current?.close();

@@ -2,6 +2,7 @@
 import { usePathname } from 'next/navigation';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import type { Study } from '@/core/board';
+import type { DrawnPlan } from '@/core/doubt';
 import { ReasonsPage } from '../board/reasons-sheet';
 import { Sheet } from '../shell/sheet';
 import { WorkingPage } from './working-sheet';
@@ -17,8 +18,10 @@ export interface FigureAt {
 export interface Frozen {
   readonly study: Study;
   readonly q: number;
-  /** Whose figures they are, as words after the quantity: "as signed". */
+  /** Whose figures they are, as words after the quantity: "as signed"; empty for those of the screen. */
   readonly words: string;
+  /** The plan in two steps whose figures may be asked for. */
+  readonly plan?: DrawnPlan | null;
 }
 
 /** Opens what stands behind a figure or a verdict; both keep their identity while the rail moves. */

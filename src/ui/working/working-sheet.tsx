@@ -1,9 +1,10 @@
 'use client';
 import Link from 'next/link';
 import { useMemo } from 'react';
+import { PLAN, StudyWorkings } from '@/core/bridge';
 import { shortName } from '@/core/routes';
 import { inUnitsOf } from '@/core/units';
-import { isFigure, workingOf, type Working, type WorkingSymbol } from '@/core/workings';
+import { isFigure, type Working, type WorkingSymbol } from '@/core/workings';
 import { significant } from '../format';
 import { useUnits } from '../preferences';
 import { SheetPage } from '../shell/sheet';
@@ -43,14 +44,16 @@ export function WorkingPage({
   const rail = useQuantity().q;
   const study = frozen?.study ?? live;
   const q = at.q ?? frozen?.q ?? rail;
+  const plan = frozen?.plan ?? null;
+  const workings = useMemo(() => new StudyWorkings(study, q, plan?.open, plan?.dues), [study, q, plan]);
   const result = useMemo((): Working | string => {
     try {
-      return workingOf(study, at.laneId, q, at.figure);
+      return workings.working(at.laneId, at.figure);
     } catch (error) {
       return error instanceof Error ? error.message : String(error);
     }
-  }, [at, study, q]);
-  const where = `${shortName(at.laneId)}, at ${significant(q, 7)} pieces${frozen === undefined ? '' : `, ${frozen.words}`}`;
+  }, [at, workings]);
+  const where = typeof result === 'string' ? shortName(at.laneId) : whereOf(workings, at.laneId, frozen?.words ?? '');
   return (
     <SheetPage
       title={typeof result === 'string' ? 'Working' : result.title}
@@ -75,17 +78,24 @@ export function WorkingPage({
         <WorkingBody
           w={result}
           onDeeper={(figure, laneId) => onDeeper({ ...at, figure, laneId: laneId ?? at.laneId })}
-          isBaseline={(id) => study.baselines.some((b) => b.id === (id ?? at.laneId))}
+          isBaseline={(id) => (id ?? at.laneId) === PLAN || study.baselines.some((b) => b.id === (id ?? at.laneId))}
         />
       )}
     </SheetPage>
   );
 }
 
+/** Whose figure it is and at how many pieces; of a step, on which lane. */
+function whereOf(workings: StudyWorkings, id: string, words: string): string {
+  const { laneId, q } = id === PLAN ? { laneId: PLAN, q: workings.q } : workings.place(id);
+  const whose = laneId === id ? shortName(id) : `${shortName(id)}: ${shortName(laneId)}`;
+  return `${whose}, at ${significant(q, 7)} pieces${words === '' ? '' : `, ${words}`}`;
+}
+
 interface BodyProps {
   /** Opens the working of a symbol; a lane is named where it is another one's. */
   readonly onDeeper: (figure: string, laneId: string | null) => void;
-  /** Whether a lane, or the working's own when null, is a baseline: those have few workings of their own. */
+  /** Whether a lane, or the working's own when null, is a baseline or the plan: those have few workings, all of which open. */
   readonly isBaseline: (laneId: string | null) => boolean;
 }
 

@@ -1,8 +1,8 @@
 import { Document, Image, Page, Text, View, renderToBuffer } from '@react-pdf/renderer';
 import { cautionsFor, WHO_DECIDES } from '@/core/cautions';
-import { dateWords, dayNumber, isoDay } from '@/core/calendar';
-import { shortName } from '@/core/routes';
-import { perPart, plain, whole } from '@/core/telling';
+import { dateWords } from '@/core/calendar';
+import { planTold } from '@/core/decision';
+import { plain, whole } from '@/core/telling';
 import type { RecordSheet } from '../sheet';
 import { argumentLines, assumptions, doubtLines, headLines } from '../words';
 import { BoardTable } from './board-table';
@@ -71,10 +71,7 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
               </View>
             ))}
         </View>
-        <Section
-          title="The figures that carry it"
-          note={`${plan == null ? '' : `of ${shortName(decision.laneId)} alone for the whole programme, the plan’s own stand below; `}workings on a later page`}
-        >
+        <Section title="The figures that carry it" note="workings on a later page">
           <View style={{ flexDirection: 'row', flexWrap: 'wrap' }}>
             {(frozen.figures ?? []).map((f) => (
               <View key={f.name} style={{ width: '33%', marginBottom: 4, paddingRight: 8 }}>
@@ -86,15 +83,7 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
         </Section>
         {plan != null && (
           <Section title="The plan in two steps">
-            <Lines
-              lines={[
-                ...plan.steps.map(
-                  (s, i) =>
-                    `${i === 0 ? 'First' : 'Then'} ${whole(s.pieces)} on ${shortName(s.laneId)}: ${whole(s.total)} ${currency}, first parts ${on(orderDate, s.firstArticle_d)}, last ${on(orderDate, s.lastPart_d)}.`,
-                ),
-                `Together ${whole(plan.total)} ${currency}, ${perPart(plan.allIn)} ${currency} a part; the second tool may be ordered until ${on(orderDate, plan.waits_d)}. ${plan.single === null ? 'No route alone delivers as soon.' : `The best route alone that delivers as soon, ${shortName(plan.single.laneId)}, costs ${whole(plan.single.total)} ${currency}.`}`,
-              ]}
-            />
+            <Lines lines={planTold(plan, currency, orderDate).map(plain)} />
           </Section>
         )}
         <View style={styles.row}>
@@ -200,9 +189,6 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
     </Document>
   );
 }
-
-const on = (orderDate: string, days: number): string =>
-  dateWords(isoDay(dayNumber('orderDate', orderDate) + Math.ceil(days)));
 
 function Footer({ sheet: { decision } }: { readonly sheet: RecordSheet }) {
   const seed = decision.frozen.doubt == null ? '' : `, seed ${decision.frozen.doubt.seed}`;

@@ -1,15 +1,15 @@
 import { Text, View } from '@react-pdf/renderer';
 import { significant } from '@/core/telling';
-import { workingOf, type Working } from '@/core/workings';
+import type { Working } from '@/core/workings';
 import type { RecordSheet } from '../sheet';
 import { HAIR, QUIET, styles, text } from './style';
 
 /** The workings of the figures that carried the choice: equation, symbols, where each comes from. */
 export function Workings({ sheet }: { readonly sheet: RecordSheet }) {
-  const { study, decision } = sheet;
+  const { workings, decision } = sheet;
   const list = (decision.frozen.figures ?? []).map((f) => ({
     name: f.name,
-    working: workingOf(study, f.laneId, decision.quantity, f.figure),
+    working: workings.working(f.laneId, f.figure),
   }));
   return (
     <View style={{ flexDirection: 'row', justifyContent: 'space-between' }} wrap={false}>

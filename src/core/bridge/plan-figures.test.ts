@@ -1,0 +1,106 @@
+import { describe, expect, test } from 'vitest';
+import { prepareStudy, type Study } from '../board';
+import { briefOf } from '../testing/demo-briefs';
+import { recompute } from '../testing/recompute';
+import { differenceTo } from '../workings';
+import { lifetimeQuantity } from '../brief';
+import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
+import {
+  ALONE,
+  duesOf,
+  madeBy,
+  openPlan,
+  PLAN,
+  searchPlans,
+  StudyWorkings,
+  workedOut,
+  workedOutSingle,
+  type BridgePlan,
+  type PlanDue,
+} from '.';
+
+const ORDER = '2027-01-04';
+
+interface Planned {
+  readonly study: Study;
+  readonly q: number;
+  readonly dues: readonly PlanDue[];
+  readonly plan: BridgePlan;
+  readonly single: BridgePlan | null;
+}
+
+/** The best plan of every demo part that has one, beside the best route alone. */
+const planned: [string, Planned][] = QUILLMERE_PARTS.flatMap((part): [string, Planned][] => {
+  const brief = briefOf(part);
+  const study = prepareStudy(brief);
+  const q = lifetimeQuantity(brief) ?? 1000;
+  const asked = duesOf(study, q, ORDER);
+  const steps = searchPlans(study, q, asked, 1);
+  let s = steps.next();
+  while (!s.done) s = steps.next();
+  const { plans, dues, single } = s.value;
+  const [choice] = plans;
+  if (choice === undefined) return [];
+  const alone = single === null ? null : workedOutSingle(study, q, single, dues);
+  return [[brief.title, { study, q, dues, plan: workedOut(study, q, choice, dues), single: alone }]];
+});
+
+const near = (a: number, b: number): void =>
+  expect(Math.abs(a - b)).toBeLessThanOrEqual(1e-9 * Math.max(1, Math.abs(b)));
+
+test('several demo parts have a plan, one of which leaves a tool', () => {
+  expect(planned.length).toBeGreaterThanOrEqual(4);
+});
+
+describe.each(planned)('the figures of the plan of the %s', (_, { study, q, dues, plan, single }) => {
+  const book = new StudyWorkings(study, q, openPlan(plan, single), dues);
+  const of = (figure: string): number => book.working(PLAN, figure).value;
+
+  test('come out as the plan was worked out', () => {
+    near(of('total'), plan.total);
+    near(of('allIn'), plan.allIn);
+    near(of('firstArticle'), plan.firstArticle_d);
+    near(of('lastPart'), plan.lastPart_d);
+    if (plan.reuse !== null) near(of('reused'), plan.reused);
+    if (single !== null) near(of(differenceTo('total', ALONE)), plan.total - single.total);
+  });
+  test('say of each day asked how many parts there are: enough just where it is met', () => {
+    for (const [k, { late_d, due }] of plan.deliveries.entries())
+      if (due.day_d === due.asked_d) expect(of(madeBy(k)) >= due.pieces, due.name).toBe(late_d === 0);
+  });
+  test('say how long the second tool may wait', () => {
+    if (plan.waits_d > 0 && plan.waits_d < 3650) near(of('waits'), plan.waits_d);
+  });
+  test('give themselves again when their symbols are put in, however deep they are opened', () => {
+    const seen = new Set<string>();
+    const asked = plan.waits_d > 0 && plan.waits_d < 3650 ? [madeBy(0), 'waits'] : [];
+    const left: [string, string][] = ['total', 'allIn', 'tooling', 'firstArticle', 'lastPart', ...asked].map((f) => [
+      PLAN,
+      f,
+    ]);
+    for (let at = left.pop(); at !== undefined; at = left.pop()) {
+      const name = at.join(' ');
+      if (seen.has(name)) continue;
+      seen.add(name);
+      const w = book.working(...at);
+      near(recompute(w), w.value);
+      for (const s of w.symbols) {
+        if (s.opens === null) continue;
+        const deeper: [string, string] = [s.opensLane ?? at[0], s.opens];
+        near(book.working(...deeper).value, s.value);
+        left.push(deeper);
+      }
+    }
+    expect(seen.size).toBeGreaterThan(100);
+  });
+});
+
+test('what is no figure of a plan, and a step where there is no plan, is refused by name', () => {
+  const [, { study, q, plan }] = planned[0]!;
+  const book = new StudyWorkings(study, q, openPlan(plan, null));
+  expect(() => book.working(PLAN, 'no-such')).toThrow(/E_KEY/);
+  expect(() => book.working(PLAN, madeBy(3))).toThrow(/E_KEY/);
+  expect(() => book.working(ALONE, 'total')).toThrow(/E_KEY/);
+  expect(() => new StudyWorkings(study, q).working(PLAN, 'total')).toThrow(/E_KEY/);
+  expect(() => new StudyWorkings(study, q).working('plan.1', 'total')).toThrow(/E_KEY/);
+});

@@ -1,0 +1,123 @@
+import { RAIL_MAX, railQuantities, type Study } from '../board';
+import { duesOf, PLAN, planAt, singleAt, StudyWorkings, type BridgePlan } from '../bridge';
+import type { BriefFlip } from './brief-flips';
+import type { DrawnPlan } from './study-doubt';
+
+/** Quantities, and sizes of the first step, that are looked at before a change is narrowed down. */
+const LOOKS = 48;
+
+/**
+ * What else would change a plan: how long it stays ahead of the route alone that delivers as soon (quantity, price of
+ * its tools), for which first steps it stays ahead and delivers no later, how long the second tool may be late.
+ * @param orderDate ISO date of the order
+ */
+export function planBriefFlips(study: Study, q: number, orderDate: string, plan: DrawnPlan): BriefFlip[] {
+  const { choice, dues } = plan;
+  const now = planAt(study, q, choice, dues);
+  const alone = plan.open.alone === null ? null : singleAt(study, q, plan.open.alone.laneId, dues, true);
+  const steps = switchFlip(study, q, plan, now, alone?.total ?? null);
+  const wait: BriefFlip[] =
+    now.deliveries.length === 0
+      ? []
+      : [
+          {
+            kind: 'wait',
+            key: 'plan.then',
+            words: 'order of the second tool',
+            unit: 'days',
+            now: 0,
+            against: null,
+            at: [now.waits_d],
+          },
+        ];
+  if (alone === null) return [...steps, ...wait];
+  const against = alone.steps[0]?.laneId ?? null;
+  const tools = new StudyWorkings(study, q, plan.open, dues).working(PLAN, 'tooling').value;
+  return [
+    {
+      kind: 'quantity',
+      key: 'quantity',
+      words: 'pieces over the life',
+      unit: 'pieces',
+      now: q,
+      against,
+      at: against === null ? [] : quantities(study, orderDate, plan, against),
+    },
+    {
+      kind: 'tooling',
+      key: 'tooling',
+      words: 'the price of both tools',
+      unit: study.rates.currency.code,
+      now: tools,
+      against,
+      at: [tools + alone.total - now.total],
+    },
+    ...steps,
+    ...wait,
+  ];
+}
+
+/** Whole pieces at which the plan, its first step as it is, and the route alone change places. */
+function quantities(study: Study, orderDate: string, { choice }: DrawnPlan, laneId: string): number[] {
+  const ahead = (q: number): boolean => {
+    const dues = duesOf(study, q, orderDate);
+    return planAt(study, q, choice, dues).total <= singleAt(study, q, laneId, dues, true).total;
+  };
+  const rail = railQuantities(LOOKS).filter((q) => q > choice.pieces && q <= RAIL_MAX);
+  return rail.flatMap((to, i) => {
+    const from = rail[i - 1];
+    if (from === undefined) return [];
+    const before = ahead(from);
+    return ahead(to) === before ? [] : [1 + lastOf(from, to, (q) => ahead(q) === before)];
+  });
+}
+
+/** The first steps, from the least to the most around the present one, with which the plan is ahead and no later. */
+function switchFlip(
+  study: Study,
+  q: number,
+  { choice, dues, open }: DrawnPlan,
+  now: BridgePlan,
+  most: number | null,
+): BriefFlip[] {
+  const lateOf = (plan: BridgePlan): number => plan.deliveries.filter((d) => d.late_d > 0).length;
+  const late = lateOf(now);
+  const holds = (pieces: number): boolean => {
+    const plan = planAt(study, q, { ...choice, pieces }, dues);
+    return (most === null || plan.total <= most) && lateOf(plan) <= late;
+  };
+  if (!holds(choice.pieces)) return [];
+  const sizes = [...new Set([1, ...railQuantities(LOOKS), q - 1])].filter((n) => n >= 1 && n < q).sort((a, b) => a - b);
+  const outward = (list: readonly number[]): number => {
+    let kept = choice.pieces;
+    for (const n of list) {
+      if (!holds(n)) return n > kept ? lastOf(kept, n, holds) : -lastOf(-kept, -n, (m) => holds(-m));
+      kept = n;
+    }
+    return kept;
+  };
+  const low = outward(sizes.filter((n) => n < choice.pieces).reverse());
+  const high = outward(sizes.filter((n) => n > choice.pieces));
+  return [
+    {
+      kind: 'switch',
+      key: 'plan.pieces',
+      words: 'pieces of the first step',
+      unit: 'pieces',
+      now: choice.pieces,
+      against: open.alone?.laneId ?? null,
+      at: [low, high],
+    },
+  ];
+}
+
+/** The last whole number from one that holds up to one that does not. */
+function lastOf(from: number, to: number, holds: (n: number) => boolean): number {
+  let [kept, lost] = [from, to];
+  while (lost - kept > 1) {
+    const middle = Math.floor((kept + lost) / 2);
+    if (holds(middle)) kept = middle;
+    else lost = middle;
+  }
+  return kept;
+}

@@ -1,0 +1,33 @@
+'use client';
+import { useMemo } from 'react';
+import { StudyWorkings } from '@/core/bridge';
+import { drawnOf, keptOf, type KeptPlan } from '@/core/decision';
+import type { DrawnPlan } from '@/core/doubt';
+import type { BridgeState } from '../bridge/use-bridge';
+import { useQuantity, useStudy } from '../study/study-context';
+import type { Frozen } from '../working/sheets';
+
+/** The adopted plan at the quantity of the rail: as it would be kept, as it is drawn, and with its workings. */
+export interface OpenedPlan {
+  readonly plan: KeptPlan;
+  readonly drawn: DrawnPlan;
+  readonly workings: StudyWorkings;
+  readonly frozen: Frozen;
+}
+
+/** The plan that the brief has adopted; null where none is, while it is worked out, and where it cannot be made. */
+export function useOpenedPlan({ adopted, single, dues, q: foundAt }: BridgeState): OpenedPlan | null {
+  const { study, brief } = useStudy();
+  const { q } = useQuantity();
+  return useMemo(() => {
+    if (brief.plan === null || adopted === null || foundAt !== q) return null;
+    const plan = keptOf(brief.plan, adopted, single, dues);
+    const drawn = drawnOf(plan);
+    return {
+      plan,
+      drawn,
+      workings: new StudyWorkings(study, q, drawn.open, dues),
+      frozen: { study, q, words: '', plan: drawn },
+    };
+  }, [study, brief.plan, adopted, single, dues, foundAt, q]);
+}
