@@ -27,7 +27,8 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
     .getByRole('button', { name: /USD$/ })
     .first()
     .click();
-  await expect(page.getByTestId('working')).toContainText('as a step of the plan');
+  await expect(page.getByTestId('working')).toContainText('the first step: gravity die');
+  await expect(page.getByTestId('working')).toContainText('at 300 pieces');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /^Step of the plan, Permanent mould/ }).click();
   await expect(page.getByTestId('steps')).toContainText('to 17\u202f700 good pieces');
@@ -42,7 +43,18 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
 
   await openView(page, id, 'decision');
   await expect(page.getByLabel(/^In two steps/)).toBeChecked();
-  await expect(page.getByTestId('five-figures')).toContainText('a part');
+  // The figures that carry it are the plan's own, and open down to the steps.
+  const figures = page.getByTestId('five-figures');
+  await expect(figures).toContainText('under permanent mould, tilting alone');
+  await figures.getByRole('button').nth(1).click();
+  await expect(page.getByTestId('working')).toContainText('Total of the plan');
+  await page
+    .getByTestId('working')
+    .getByRole('row', { name: /of the second step/ })
+    .getByRole('button')
+    .click();
+  await expect(page.getByTestId('working')).toContainText('at 17\u202f700 pieces');
+  await page.keyboard.press('Escape');
   await expect(page.getByTestId('cautions')).toContainText('Water and molten metal');
   await expect(page.getByLabel('Action 3, what')).toHaveValue(/permanent mould, tilting, the second step/);
   await page.getByLabel('Action 2, who').fill('Vesna');
@@ -56,8 +68,10 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await sign(page, 'Keeps the first lot on time, and is the cheapest that does.');
   await expect(page.getByTestId('kept-plan')).toContainText('First 300 on gravity die');
   await page.getByTestId('kept-plan').getByRole('button').first().click();
-  await expect(page.getByTestId('working')).toContainText('as a step of the plan');
+  await expect(page.getByTestId('working')).toContainText('at 300 pieces, as signed');
   await page.keyboard.press('Escape');
+  await expect(page.getByTestId('sure')).toContainText('The plan in two steps costs less than');
+  await expect(page.getByTestId('sure')).toContainText('Every delivery asked is met');
   await expect(page.getByTestId('actions')).toContainText('Vesna');
   await expect(page.getByTestId('dissents')).toContainText('The foundry has no second shift.');
   await expect(page.getByTestId('standing')).toHaveAttribute('data-standing', 'stands');

@@ -2,6 +2,7 @@ import ExcelJS from 'exceljs';
 import { HyperFormula } from 'hyperformula';
 import { describe, expect, test } from 'vitest';
 import { demoBriefs } from '../src/server/demo/seed';
+import { recordCsv } from '../src/server/record/record-csv';
 import { recordSheet } from '../src/server/record/sheet';
 import { recordWorkbook } from '../src/server/record/workbook';
 import { madeDecision } from '../src/server/testing/made-decision';
@@ -62,6 +63,36 @@ describe('the workbook of a record, worked out by another program', () => {
     close(read('Cost lines', 'A part of a usual lot'), money.unit);
     close(read('Cost lines', 'All in, a part'), money.allIn);
     engine.destroy();
+  });
+
+  test('a plan in two steps: both steps, what they share, and the plan itself', async () => {
+    const found = demoBriefs().find((b) => b.title.startsWith('Gear head'));
+    if (found === undefined) throw new Error('no gear head');
+    const brief = { ...found, plan: { first: 'gravity-die/hand', then: 'permanent-mould/tilt', pieces: 300 } };
+    const decision = madeDecision(brief, 18_000, { plan: true, laneId: 'permanent-mould/tilt' });
+    const sheet = recordSheet(decision);
+    const plan = decision.frozen.plan;
+    if (sheet === null || plan == null) throw new Error('not readable');
+    const cells = await cellsOf(await recordWorkbook(sheet));
+    const engine = HyperFormula.buildFromSheets(cells, { licenseKey: 'gpl-v3', smartRounding: false });
+    const read = (name: string, row: number): unknown =>
+      engine.getCellValue({ sheet: engine.getSheetId(name) ?? -1, row, col: 1 });
+    const decided = (row: string): unknown => read('Decision', find(cells['Decision'] ?? [], row));
+    expect(decided('All in, a part')).toBeCloseTo(plan.allIn, 6);
+    expect(decided('The programme')).toBeCloseTo(plan.total, 6);
+    expect(decided('First article')).toBeCloseTo(plan.firstArticle_d, 6);
+    expect(decided('Last part')).toBeCloseTo(plan.lastPart_d, 6);
+    // Each step is a block of its own, and the blocks come to the plan.
+    const lines = cells['Cost lines'] ?? [];
+    const steps = lines.flatMap((row, i) => (/^The programme of/.test(String(row[0])) ? [i] : []));
+    expect(steps).toHaveLength(2);
+    const sums = steps.map((i) => read('Cost lines', i) as number);
+    expect(sums[0]).toBeCloseTo(plan.steps[0]?.total ?? NaN, 6);
+    expect((sums[0] ?? 0) + (sums[1] ?? 0) - plan.reused).toBeCloseTo(plan.total, 6);
+    engine.destroy();
+    const csv = recordCsv(sheet);
+    expect(csv).toContain(`figures,programme,${plan.total},USD`);
+    expect(csv).toContain('"cost lines, gravity-die/hand","metal, less its return"');
   });
 
   test('a changed input moves what rests on it, and a text that looks like a formula stays a text', async () => {

@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { boardAt, prepareStudy } from '@/core/board';
 import { SHIPPED_REF } from '@/core/rates';
 import { bracket } from '@/core/testing/demo-briefs';
+import { bestPlanOf } from '@/core/testing/demo-plans';
 import { answerDoubt } from './doubt.answer';
 import type { DoubtAnswer, DoubtAsked } from './doubt.protocol';
 
@@ -69,6 +70,20 @@ describe('the worker that draws', () => {
       return (total?.p90 ?? 0) - (total?.p10 ?? 0);
     };
     expect(await at(true)).toBeGreaterThan(2 * (await at(false)));
+  });
+  test('draws a plan in two steps in the leader’s stead, with what would overturn it', async () => {
+    const one = bestPlanOf(bracket({ quantity: { ...brief.quantity, prototypes: 6, prototypesBy: '2027-02-01' } }));
+    if (one === null) throw new Error('no plan');
+    const heard = await run({ brief: one.study.brief, q: one.q, plan: one.drawn, deep: true });
+    const depth = heard.at(-1);
+    const last = heard.at(-2);
+    if (last?.kind !== 'sampled' || depth?.kind !== 'depth') throw new Error(JSON.stringify(heard.at(-1)));
+    expect(last.summary.lanes.some((l) => l.id === 'plan')).toBe(true);
+    expect(depth.depth.leader).toBe('plan');
+    expect(depth.depth.briefFlips.map((f) => f.kind)).toContain('tooling');
+    expect(depth.depth.movers.length).toBeGreaterThan(0);
+    const named = new Set(depth.depth.inputs.map((i) => i.key));
+    expect(depth.depth.movers.every((m) => named.has(m.name))).toBe(true);
   });
   test('says so where nothing leads, and never throws', async () => {
     const bare = { ...brief, alloy: null };

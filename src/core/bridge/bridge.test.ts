@@ -3,16 +3,10 @@ import { describe, expect, test } from 'vitest';
 import { openCosts, prepareStudy, survives, type Study } from '../board';
 import { dayOf, type LaneTime } from '../calendar';
 import { bracket, briefOf, BRACKET } from '../testing/demo-briefs';
-import { duesOf, planAt, searchPlans, workedOut, type Found, type PlanDue, type PlanSearch, type PlanStep } from '.';
+import { duesOf, planAt, workedOut, type Found, type PlanDue, type PlanStep } from '.';
 import { together } from './plan';
 import { reuseOf } from './reuse';
-
-const ORDER = '2027-01-04';
-
-function searched(study: Study, q: number, dues: readonly PlanDue[], most?: number): PlanSearch {
-  const steps = searchPlans(study, q, dues, most);
-  for (let s = steps.next(); ; s = steps.next()) if (s.done) return s.value;
-}
+import { ORDER, searched } from '../testing/demo-plans';
 
 const due = (pieces: number, day_d: number): PlanDue => ({ name: 'asked', pieces, asked_d: day_d, day_d });
 

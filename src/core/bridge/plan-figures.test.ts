@@ -1,48 +1,16 @@
 import { describe, expect, test } from 'vitest';
-import { prepareStudy, type Study } from '../board';
 import { briefOf } from '../testing/demo-briefs';
+import { bestPlanOf, type Planned } from '../testing/demo-plans';
 import { recompute } from '../testing/recompute';
 import { differenceTo } from '../workings';
-import { lifetimeQuantity } from '../brief';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
-import {
-  ALONE,
-  duesOf,
-  madeBy,
-  openPlan,
-  PLAN,
-  searchPlans,
-  StudyWorkings,
-  workedOut,
-  workedOutSingle,
-  type BridgePlan,
-  type PlanDue,
-} from '.';
-
-const ORDER = '2027-01-04';
-
-interface Planned {
-  readonly study: Study;
-  readonly q: number;
-  readonly dues: readonly PlanDue[];
-  readonly plan: BridgePlan;
-  readonly single: BridgePlan | null;
-}
+import { ALONE, madeBy, openPlan, PLAN, StudyWorkings } from '.';
 
 /** The best plan of every demo part that has one, beside the best route alone. */
 const planned: [string, Planned][] = QUILLMERE_PARTS.flatMap((part): [string, Planned][] => {
   const brief = briefOf(part);
-  const study = prepareStudy(brief);
-  const q = lifetimeQuantity(brief) ?? 1000;
-  const asked = duesOf(study, q, ORDER);
-  const steps = searchPlans(study, q, asked, 1);
-  let s = steps.next();
-  while (!s.done) s = steps.next();
-  const { plans, dues, single } = s.value;
-  const [choice] = plans;
-  if (choice === undefined) return [];
-  const alone = single === null ? null : workedOutSingle(study, q, single, dues);
-  return [[brief.title, { study, q, dues, plan: workedOut(study, q, choice, dues), single: alone }]];
+  const found = bestPlanOf(brief);
+  return found === null ? [] : [[brief.title, found]];
 });
 
 const near = (a: number, b: number): void =>

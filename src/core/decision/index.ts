@@ -5,6 +5,7 @@ export { laneCase, type Argument, type LaneCase } from './case';
 export { briefChanges, rateChanges, resultChanges, type Change } from './changes';
 export {
   doubtOf,
+  DRAWN,
   doubtSentences,
   drawnWords,
   flipsTold,

@@ -15,6 +15,7 @@ import {
   rough,
   samplingOf,
   sentence,
+  stanceOf,
   type Band,
   type BriefFlip,
   type DoubtSummary,
@@ -35,6 +36,9 @@ export interface DrawnBy {
   /** Whether the quantity was in doubt too. */
   readonly demand: boolean;
 }
+
+/** How a decision is drawn on the screen: the seed is kept with it. */
+export const DRAWN: DrawnBy = { seed: 1, spread: 'pert', demand: false };
 
 /** How sure a choice was, as kept with it. Money in the study's currency, days from the order without holidays. */
 export interface KeptDoubt extends DrawnBy {
@@ -155,6 +159,7 @@ export function doubtOf(
 
 /** What would overturn the leader, in words: of the brief, and the nearest figures in doubt within their range. */
 export function flipsTold(study: Study, laneId: string, found: FoundFlips, ofBrief: readonly BriefFlip[]): string[] {
+  const stance = stanceOf(laneId, ofBrief);
   const input = new Map(found.inputs.map((i) => [i.key, i]));
   const near = found.flips
     .flatMap((flip) => {
@@ -163,8 +168,8 @@ export function flipsTold(study: Study, laneId: string, found: FoundFlips, ofBri
     })
     .sort((a, b) => a.far - b.far)
     .slice(0, FLIPS_TOLD)
-    .map(({ flip, of }) => flipWords(flip, of, study.rates));
-  return [...ofBrief.map((flip) => briefFlipWords(flip, laneId)), ...near];
+    .map(({ flip, of }) => flipWords(flip, of, study.rates, stance));
+  return [...ofBrief.map((flip) => briefFlipWords(flip, laneId, stance)), ...near];
 }
 
 /**

@@ -46,7 +46,7 @@ export interface KeptPlan extends PlanChoice {
 /** A kept plan as it is drawn, and as its figures are opened. */
 export const drawnOf = ({ first, then, pieces, steps, alone = null, dues = [] }: KeptPlan): DrawnPlan => ({
   choice: { first, then, pieces },
-  open: { steps, alone },
+  open: { steps: steps.map(({ laneId, pieces: of, layout }) => ({ laneId, pieces: of, layout })), alone },
   dues,
 });
 

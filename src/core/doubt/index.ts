@@ -28,6 +28,8 @@ export {
   percent,
   rough,
   sentence,
+  stanceOf,
+  type Stance,
 } from './words';
 export { planBriefFlips } from './plan-brief-flips';
 export {

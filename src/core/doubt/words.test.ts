@@ -8,6 +8,7 @@ import {
   inDraws,
   inputWords,
   nearness,
+  stanceOf,
   percent,
   type BriefFlip,
   type DoubtInput,
@@ -75,11 +76,43 @@ describe('figures in doubt', () => {
 
 describe('flip points as sentences', () => {
   test('say which way, to what, and what follows', () => {
-    expect(flipWords(flip({}), input({}), SHIPPED_RATES)).toMatch(
+    expect(flipWords(flip({}), input({}), SHIPPED_RATES, 'first')).toMatch(
       /^Stays first until .* rises above 71.2 USD\/h \(likely 44 USD\/h\); then gravity die/,
     );
-    expect(flipWords(flip({ at: [12] }), input({}), SHIPPED_RATES)).toContain('falls below 12 USD/h');
-    expect(flipWords(flip({ at: [12, 90], kind: 'many' }), input({}), SHIPPED_RATES)).toContain('12 USD/h, 90 USD/h');
+    expect(flipWords(flip({ at: [12] }), input({}), SHIPPED_RATES, 'ahead')).toMatch(
+      /^Stays ahead .* falls below 12 USD\/h/,
+    );
+    expect(flipWords(flip({ at: [12, 90], kind: 'many' }), input({}), SHIPPED_RATES, 'first')).toContain(
+      '12 USD/h, 90 USD/h',
+    );
+  });
+  test('a plan that is behind comes ahead, where a leader stays first', () => {
+    expect(flipWords(flip({ at: [12] }), input({}), SHIPPED_RATES, 'behind')).toMatch(
+      /^Comes ahead of gravity die.* once .* falls below 12 USD\/h/,
+    );
+    const tools = (at: number): BriefFlip => ({
+      kind: 'tooling',
+      key: 'tooling',
+      words: 'the price of both tools',
+      unit: 'USD',
+      now: 900,
+      against: 'gravity-die/hand',
+      at: [at],
+    });
+    expect([stanceOf('plan', [tools(700)]), stanceOf('plan', [tools(1200)]), stanceOf('spin', [tools(700)])]).toEqual([
+      'behind',
+      'ahead',
+      'first',
+    ]);
+    expect(briefFlipWords(tools(700), 'plan', 'behind')).toContain(
+      'only where the price of both tools is under 700 USD',
+    );
+    expect(briefFlipWords(tools(-40), 'plan', 'behind')).toBe(
+      'Even with tools for nothing it stays behind gravity die, ladled by hand',
+    );
+    const quantity = { ...tools(0), kind: 'quantity', now: 500 } as const;
+    expect(briefFlipWords({ ...quantity, at: [800] }, 'plan', 'behind')).toContain('from 800 pieces on');
+    expect(briefFlipWords({ ...quantity, at: [300] }, 'plan', 'behind')).toContain('below 300 pieces');
   });
   test('the nearest by the width of its range comes first', () => {
     expect(nearness(flip({}), input({}))).toBeCloseTo(27.23 / 30, 9);

@@ -1,3 +1,4 @@
+import { PLAN } from '../bridge';
 import { rateEntries, type RateSet } from '../rates';
 import { shortName } from '../routes';
 import { fixed, significant, whole } from '../telling';
@@ -53,8 +54,18 @@ export function nearness(flip: Flip, input: DoubtInput): number {
   return Math.min(...flip.at.map((x) => Math.abs(x - likely))) / Math.max(high - low, 1e-12);
 }
 
-/** A flip point as a sentence: how long the leader stays first. */
-export function flipWords(flip: Flip, input: DoubtInput, rates: RateSet): string {
+/** How the one whose flips are told stands: a lane that leads, a plan that is ahead of the route alone, or behind it. */
+export type Stance = 'first' | 'ahead' | 'behind';
+
+/** A lane that is looked at leads; a plan is behind where its tools would have to be cheaper to come ahead. */
+export function stanceOf(leads: string, ofBrief: readonly BriefFlip[]): Stance {
+  if (leads !== PLAN) return 'first';
+  const tools = ofBrief.find((f) => f.kind === 'tooling');
+  return tools !== undefined && (tools.at[0] ?? Infinity) < tools.now ? 'behind' : 'ahead';
+}
+
+/** A flip point as a sentence: how long the leader stays first or the plan ahead, or from where the plan comes ahead. */
+export function flipWords(flip: Flip, input: DoubtInput, rates: RateSet, stance: Stance): string {
   const name = inputWords(input, rates);
   const likely = input.range[1];
   const told = flip.at.map((x) => figureWords(x, input.unit));
@@ -62,23 +73,31 @@ export function flipWords(flip: Flip, input: DoubtInput, rates: RateSet): string
   if (flip.kind === 'many')
     return `${name}: ${shortName(flip.against)} leads between or beyond ${told.join(', ')} (${now})`;
   const [at = NaN] = flip.at;
-  return `Stays first until ${name} ${at > likely ? 'rises above' : 'falls below'} ${told[0] ?? ''} (${now}); then ${shortName(flip.against)}`;
+  const goes = `${name} ${at > likely ? 'rises above' : 'falls below'} ${told[0] ?? ''} (${now})`;
+  return stance === 'behind'
+    ? `Comes ahead of ${shortName(flip.against)} once ${goes}`
+    : `Stays ${stance} until ${goes}; then ${shortName(flip.against)}`;
 }
 
 /** A flip point of the brief or of a quote as a sentence. */
-export function briefFlipWords(flip: BriefFlip, leads: string): string {
+export function briefFlipWords(flip: BriefFlip, leads: string, stance: Stance = stanceOf(leads, [])): string {
   const to = flip.against === null ? 'no other route is sooner' : `then ${shortName(flip.against)}`;
   const [at] = flip.at;
+  const other = shortName(flip.against ?? '');
   switch (flip.kind) {
     case 'quantity':
-      if (at === undefined)
-        return `At no quantity of the rail do ${shortName(leads)} and ${shortName(flip.against ?? '')} change places`;
+      if (at === undefined) return `At no quantity of the rail do ${shortName(leads)} and ${other} change places`;
       if (flip.at.length > 1)
-        return `${shortName(leads)} and ${shortName(flip.against ?? '')} change places at ${flip.at.map(whole).join(', ')} pieces`;
-      return `Stays first ${at > flip.now ? `up to ${whole(at - 1)}` : `down to ${whole(at)}`} pieces over the life (now ${whole(flip.now)}); ${to}`;
+        return `${shortName(leads)} and ${other} change places at ${flip.at.map(whole).join(', ')} pieces`;
+      if (stance === 'behind')
+        return `Comes ahead of ${other} ${at > flip.now ? `from ${whole(at)} pieces on` : `below ${whole(at)} pieces`} (now ${whole(flip.now)})`;
+      return `Stays ${stance} ${at > flip.now ? `up to ${whole(at - 1)}` : `down to ${whole(at)}`} pieces over the life (now ${whole(flip.now)}); ${to}`;
     case 'tooling':
     case 'part':
-      return `Stays first while ${flip.words} is under ${figureWords(at ?? NaN, flip.unit)} (now ${figureWords(flip.now, flip.unit)}); ${to}`;
+      if (stance === 'behind' && !((at ?? NaN) > 0)) return `Even with tools for nothing it stays behind ${other}`;
+      return stance === 'behind'
+        ? `Comes ahead of ${other} only where ${flip.words} is under ${figureWords(at ?? NaN, flip.unit)} (now ${figureWords(flip.now, flip.unit)})`
+        : `Stays ${stance} while ${flip.words} is under ${figureWords(at ?? NaN, flip.unit)} (now ${figureWords(flip.now, flip.unit)}); ${to}`;
     case 'tolerance':
       return `Stays first until the ${flip.words} is tightened to ${figureWords(at ?? NaN, flip.unit)} (now ${figureWords(flip.now, flip.unit)}); ${flip.against === null ? 'then no route survives' : to}`;
     case 'switch':

@@ -5,6 +5,7 @@ import { shortName } from '@/core/routes';
 import { plainDate, dateAfter, whole } from '../format';
 import { Timelines } from '../calendar/timelines';
 import { useStudy } from '../study/study-context';
+import { PlanSure } from './plan-sure';
 import { PlanTable, type PlanRow } from './plan-table';
 import { stepDelivery } from './step-study';
 import { SwitchField } from './switch-field';
@@ -26,6 +27,7 @@ export function BridgeSection({
   const { offered, single, cheapest, adopted, looking, problem, dues } = bridge;
   const best = offered[0]?.plan ?? null;
   const shown = adopted ?? best;
+  const choice = adopted === null ? (offered[0]?.choice ?? null) : brief.plan;
   const steps = useMemo(
     () => (shown === null ? [] : shown.steps.map((step) => stepDelivery(study, step))),
     [study, shown],
@@ -83,6 +85,7 @@ export function BridgeSection({
                 }}
               />
               <Terms plan={shown} orderDate={orderDate} />
+              {choice !== null && <PlanSure choice={choice} plan={shown} single={single} dues={dues} />}
             </>
           )}
         </>

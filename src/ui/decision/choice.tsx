@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { PLAN } from '@/core/bridge';
-import { carryingFigures, laneCase, planCase, planFigures, suggestedActions, type DrawnBy } from '@/core/decision';
+import { carryingFigures, DRAWN, laneCase, planCase, planFigures, suggestedActions } from '@/core/decision';
 import { shortName } from '@/core/routes';
 import type { DecisionRecord } from '@/server/decisions';
 import { useBridge } from '../bridge/use-bridge';
@@ -27,9 +27,6 @@ const AGAINST = [
   'The strongest reason against it',
   'The two strongest reasons against it',
 ];
-
-/** Draws of a decision: the seed is kept with it. */
-const DRAWN: DrawnBy = { seed: 1, spread: 'pert', demand: false };
 
 /** The routes that could be chosen at the quantity on the rail, the case of the one picked, and the signing. */
 export function Choice({ reopened }: { readonly reopened: DecisionRecord | undefined }) {

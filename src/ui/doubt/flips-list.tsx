@@ -4,7 +4,7 @@ import { shortName } from '@/core/routes';
 import type { DoubtDepth } from '@/workers/doubt.protocol';
 import { whole } from '../format';
 import { useStudy } from '../study/study-context';
-import { briefFlipWords, flipWords, nearness, type BriefFlip } from '@/core/doubt';
+import { briefFlipWords, flipWords, nearness, stanceOf, type BriefFlip } from '@/core/doubt';
 
 const FEW = 6;
 
@@ -21,6 +21,7 @@ export function FlipsList({ depth, onGo }: { readonly depth: DoubtDepth; readonl
       })
       .sort((a, b) => Number(b.flip.within) - Number(a.flip.within) || a.near - b.near);
   }, [depth]);
+  const stance = stanceOf(depth.leader, depth.briefFlips);
   const within = told.filter((t) => t.flip.within).length;
   const shown = all ? told : told.slice(0, Math.max(FEW, within));
   return (
@@ -28,13 +29,13 @@ export function FlipsList({ depth, onGo }: { readonly depth: DoubtDepth; readonl
       <ul className="flips" aria-label="What would overturn it">
         {depth.briefFlips.map((flip) => (
           <li key={`${flip.kind} ${flip.key}`}>
-            {briefFlipWords(flip, depth.leader)}
+            {briefFlipWords(flip, depth.leader, stance)}
             {flip.kind === 'quantity' && <GoThere flip={flip} onGo={onGo} />}
           </li>
         ))}
         {shown.map(({ flip, input }) => (
           <li key={`${flip.key} ${flip.against}`}>
-            {flipWords(flip, input, study.rates)}
+            {flipWords(flip, input, study.rates, stance)}
             {flip.within && <strong> · within its range</strong>}
           </li>
         ))}

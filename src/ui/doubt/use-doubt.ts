@@ -21,8 +21,9 @@ export interface DoubtChoice {
  * Draws the study at the quantity of the rail in a worker: ended when the rail moves, begun again when it rests.
  * @param wanted false draws nothing
  * @param plan a plan in two steps that is drawn too; keeps its identity while it is the same
+ * @param deep whether movers and flip points are wanted too
  */
-export function useDoubt(wanted: boolean, choice: DoubtChoice, plan: DrawnPlan | null = null): DoubtState {
+export function useDoubt(wanted: boolean, choice: DoubtChoice, plan: DrawnPlan | null = null, deep = true): DoubtState {
   const { brief, school, rates, orderDate } = useStudy();
   const { q } = useQuantity();
   const [state, setState] = useState<DoubtState>(NOT_DRAWN);
@@ -35,7 +36,7 @@ export function useDoubt(wanted: boolean, choice: DoubtChoice, plan: DrawnPlan |
   const { seed, spread, demand } = choice;
   useEffect(() => {
     if (!wanted) return;
-    const asked: DoubtAsked = { brief, school, rates, orderDate, q, seed, spread, demand, deep: true, plan };
+    const asked: DoubtAsked = { brief, school, rates, orderDate, q, seed, spread, demand, deep, plan };
     client.current ??= new DoubtClient(hear);
     client.current.warm();
     const timer = setTimeout(() => {
@@ -47,7 +48,7 @@ export function useDoubt(wanted: boolean, choice: DoubtChoice, plan: DrawnPlan |
       clearTimeout(timer);
       client.current?.stop();
     };
-  }, [wanted, brief, school, rates, orderDate, q, seed, spread, demand, plan, hear]);
+  }, [wanted, brief, school, rates, orderDate, q, seed, spread, demand, plan, deep, hear]);
   useEffect(
     () => () => {
       client.current?.close();

@@ -1,0 +1,108 @@
+import { describe, expect, test } from 'vitest';
+import { boardAt } from '../board';
+import { PLAN, StudyWorkings } from '../bridge';
+import { plain, whole } from '../telling';
+import { briefOf } from '../testing/demo-briefs';
+import { bestPlanOf, ORDER, type Planned } from '../testing/demo-plans';
+import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
+import { doubtSentences, drawnOf, keptOf, keptPlanDoubt, planCase, planFigures, planTold, type KeptPlan } from '.';
+
+const all: [string, Planned & { kept: KeptPlan }][] = QUILLMERE_PARTS.flatMap((part) => {
+  const brief = briefOf(part);
+  const found = bestPlanOf(brief);
+  if (found === null) return [];
+  const kept = keptOf(found.drawn.choice, found.plan, found.single, found.dues);
+  return [[brief.title, { ...found, kept }]];
+});
+const find = (title: string) => all.find(([t]) => t.startsWith(title))![1];
+
+describe.each(all)('the case of the plan of the %s', (_, one) => {
+  const board = boardAt(one.study, one.q, ORDER);
+  const workings = new StudyWorkings(one.study, one.q, one.drawn.open, one.dues);
+
+  test('every figure of it opens a working that comes to what is told', () => {
+    const told = [
+      ...planFigures(workings, board).map((f) => f.told),
+      ...planCase(workings, board, one.kept).for.map((a) => a.told),
+      ...planCase(workings, board, one.kept).against.map((a) => a.told),
+      ...planTold(one.kept, 'USD', ORDER),
+    ];
+    let opened = 0;
+    for (const piece of told.flat()) {
+      if (typeof piece === 'string' || piece.figure === null) continue;
+      const w = workings.working(piece.laneId, piece.figure);
+      opened++;
+      if (piece.text.includes(' of ')) continue;
+      const shown =
+        w.unit.startsWith('days') && piece.text.includes('week') ? Math.abs(w.value) / 7 : Math.abs(w.value);
+      const number = Number(/[\d\u202f.]+/.exec(piece.text)?.[0].replaceAll('\u202f', ''));
+      expect(Math.abs(number - shown), `${piece.text} for ${w.value} ${w.unit}`).toBeLessThanOrEqual(0.51);
+    }
+    expect(opened).toBeGreaterThan(6);
+  });
+  test('tells at most two reasons against it, the heaviest, and none of them of the lane alone', () => {
+    const found = planCase(workings, board, one.kept);
+    expect(found.against.length).toBeGreaterThan(0);
+    expect(found.against.length).toBeLessThanOrEqual(2);
+    expect(found.against.map((a) => a.weight)).toEqual(found.against.map((a) => a.weight).sort((a, b) => b - a));
+    expect(found.for.length).toBeGreaterThan(0);
+  });
+  test('a plan as it is kept can be opened and drawn again', () => {
+    expect(drawnOf(JSON.parse(JSON.stringify(one.kept)) as KeptPlan)).toEqual(one.drawn);
+  });
+});
+
+describe('how sure a plan was', () => {
+  const by = { seed: 7, spread: 'pert', demand: false } as const;
+  const gear = find('Gear head');
+  const board = boardAt(gear.study, gear.q, ORDER);
+  const doubt = keptPlanDoubt(gear.study, board, ORDER, gear.drawn, by, 400)!;
+
+  test('is the same to the digit by the same seed', () => {
+    expect(keptPlanDoubt(gear.study, board, ORDER, gear.drawn, by, 400)).toEqual(doubt);
+    expect(keptPlanDoubt(gear.study, board, ORDER, gear.drawn, { ...by, seed: 8 }, 400)).not.toEqual(doubt);
+  });
+  test('is told of the plan: against the route alone, in money and in deliveries', () => {
+    const told = doubtSentences(doubt, PLAN, 'USD', '2027-04-05', true);
+    expect(told[0]).toMatch(/^The plan in two steps costs less than gravity die, ladled by hand alone in /);
+    expect(told[1]).toMatch(/^It costs less than every route alone, late or not, in /);
+    expect(told[2]).toMatch(/^Every delivery asked is met in .*; by gravity die, ladled by hand alone in /);
+    expect(doubt.against?.laneId).toBe('gravity-die/hand');
+    expect(doubt.flips.some((f) => f.startsWith('Stays ahead'))).toBe(true);
+  });
+  test('a record of an earlier build, drawn for its last lane, says so', () => {
+    const { plan: _, ...older } = doubt;
+    expect(doubtSentences(older, 'permanent-mould/tilt', 'USD', null, true)[0]).toContain(
+      'alone over the whole programme',
+    );
+    expect(doubtSentences(older, 'permanent-mould/tilt', 'USD', null, false)[0]).not.toContain('Drawn for');
+  });
+  test('where no route alone delivers as soon it is set against the cheapest', () => {
+    const one = find('Hand controller');
+    const found = keptPlanDoubt(one.study, boardAt(one.study, one.q, ORDER), ORDER, one.drawn, by, 200)!;
+    expect(found.against?.laneId).toBe(boardAt(one.study, one.q, ORDER).leader);
+    expect(found.plan?.aloneDelivers).toBeNull();
+  });
+});
+
+test('a plan in sentences: each step, then both, with what is late', () => {
+  const gear = find('Gear head');
+  const told = planTold(gear.kept, 'USD', ORDER).map(plain);
+  expect(told).toHaveLength(3);
+  const [first] = gear.kept.steps;
+  expect(told[0]).toContain(
+    `First 300 on gravity die, ladled by hand: ${whole(first!.total)} USD, first parts 7 Feb 2027`,
+  );
+  expect(told[2]).toContain('Every day asked is met. The second tool may be ordered until ');
+  const late = { name: 'prototypes', pieces: 8, late_d: 1 };
+  const words = (more: Partial<KeptPlan>): string => plain(planTold({ ...gear.kept, ...more }, 'USD', ORDER)[2]!);
+  expect(words({ late: [late] })).toContain('Late: prototypes by 1 day.');
+  expect(words({ late: [late, late, late, { ...late, late_d: 4 }] })).toContain('and 1 more.');
+  expect(words({ asked: 0 })).toContain('No day is asked.');
+  expect(words({ asked: 0 })).not.toContain('may be ordered');
+  expect(words({ single: null })).toContain('No route alone delivers as soon.');
+  expect(words({ reused: 900 })).not.toContain('left');
+  expect(plain(planTold({ ...gear.kept, reused: 900 }, 'USD', ORDER)[1]!)).toContain(
+    'less 900 USD that the first tool leaves',
+  );
+});

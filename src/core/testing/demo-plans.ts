@@ -1,0 +1,46 @@
+import { prepareStudy, type Study } from '../board';
+import {
+  duesOf,
+  openPlan,
+  searchPlans,
+  workedOut,
+  workedOutSingle,
+  type BridgePlan,
+  type PlanDue,
+  type PlanSearch,
+} from '../bridge';
+import { lifetimeQuantity, type Brief } from '../brief';
+import type { DrawnPlan } from '../doubt';
+import type { RateSet } from '../rates';
+
+/** The day that orders of the demo are placed on. */
+export const ORDER = '2027-01-04';
+
+/** The best plan in two steps of a study, beside the best route alone. */
+export interface Planned {
+  readonly study: Study;
+  readonly q: number;
+  readonly dues: readonly PlanDue[];
+  readonly plan: BridgePlan;
+  readonly single: BridgePlan | null;
+  readonly drawn: DrawnPlan;
+}
+
+/** A search of plans, gone through to its end. */
+export function searched(study: Study, q: number, dues: readonly PlanDue[], most?: number): PlanSearch {
+  const steps = searchPlans(study, q, dues, most);
+  for (let s = steps.next(); ; s = steps.next()) if (s.done) return s.value;
+}
+
+/** Finds the best plan for the life of a brief; null where no two routes survive. */
+export function bestPlanOf(brief: Brief, rates?: RateSet): Planned | null {
+  const study = prepareStudy(brief, 'published', rates);
+  const q = lifetimeQuantity(brief) ?? 1000;
+  const { plans, dues, single } = searched(study, q, duesOf(study, q, ORDER), 1);
+  const [found] = plans;
+  if (found === undefined) return null;
+  const plan = workedOut(study, q, found, dues);
+  const alone = single === null ? null : workedOutSingle(study, q, single, dues);
+  const choice = { first: found.first, then: found.then, pieces: found.pieces };
+  return { study, q, dues, plan, single: alone, drawn: { choice, open: openPlan(plan, alone), dues } };
+}
