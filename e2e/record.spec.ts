@@ -45,7 +45,7 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await expect(page.getByLabel(/^In two steps/)).toBeChecked();
   // The figures that carry it are the plan's own, and open down to the steps.
   const figures = page.getByTestId('five-figures');
-  await expect(figures).toContainText('under permanent mould, tilting alone');
+  await expect(figures).toContainText('under gravity die, ladled by hand alone');
   await figures.getByRole('button').nth(1).click();
   await expect(page.getByTestId('working')).toContainText('Total of the plan');
   await page

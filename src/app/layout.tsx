@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import '@fontsource-variable/archivo/wdth.css';
 import '@fontsource-variable/jetbrains-mono/wght.css';
 import '@/ui/theme/sheet.css';
+import { WarmDoubt } from '@/ui/doubt/warm-doubt';
 import { Providers } from '@/ui/theme/providers';
 import { Shell } from '@/ui/shell/shell';
 
@@ -17,6 +18,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
+        <WarmDoubt />
         <Providers nonce={nonce}>
           <Shell>{children}</Shell>
         </Providers>

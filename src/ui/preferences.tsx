@@ -29,7 +29,8 @@ function preference<T extends string>(key: string, words: readonly T[], fallback
     }
     listeners.forEach((listener) => listener());
   };
-  return (): [T, (value: T) => void] => [useSyncExternalStore(subscribe, read, () => fallback), set];
+  const use = (): [T, (value: T) => void] => [useSyncExternalStore(subscribe, read, () => fallback), set];
+  return Object.assign(use, { read });
 }
 
 /** Units shown and typed: SI or inch. */

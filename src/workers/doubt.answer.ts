@@ -46,6 +46,7 @@ export async function answerDoubt(
   try {
     const start = performance.now();
     const study = studyOf(request);
+    if (!(await breathe())) return;
     const board = boardAt(study, request.q, request.orderDate);
     const { leader, second } = board;
     if (likely(study.rates.global.rDisc) > 0) return tell({ id, kind: 'nothing', why: 'discounted' });

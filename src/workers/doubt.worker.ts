@@ -1,4 +1,5 @@
 import { answerDoubt } from './doubt.answer';
+import { warmDoubt } from './doubt.warm';
 import { serveLatest } from './latest.serve';
 
-serveLatest(answerDoubt);
+serveLatest(answerDoubt, warmDoubt);

@@ -1,16 +1,18 @@
-/** One worker asked again and again: a newer question ends the one before it, whose answers are not heard. */
+/**
+ * One worker for the whole application, asked again and again: a newer question ends the one before it, whoever asked
+ * that. The worker stays when a view is left, so that the next one finds it with its code and its studies at hand.
+ */
 export class LatestClient<Asked extends object, Answer extends { readonly id: number }> {
   private worker: Worker | null = null;
   private latest = 0;
+  private hear: ((answer: Answer) => void) | null = null;
 
   /**
-   * @param start makes the worker, when it is first asked
-   * @param hear hears each answer to the newest question
+   * @param start makes the worker, when it is first asked or warmed
    * @param failed what is heard where the worker itself fails
    */
   constructor(
     private readonly start: () => Worker,
-    private readonly hear: (answer: Answer) => void,
     private readonly failed: (id: number, message: string) => Answer,
   ) {}
 
@@ -19,31 +21,30 @@ export class LatestClient<Asked extends object, Answer extends { readonly id: nu
     this.worker ??= this.begin();
   }
 
-  ask(asked: Asked): void {
+  /** @param hear hears each answer to this question, until a newer one is asked */
+  ask(asked: Asked, hear: (answer: Answer) => void): void {
     this.worker ??= this.begin();
     this.latest++;
+    this.hear = hear;
     this.worker.postMessage({ ...asked, id: this.latest });
   }
 
-  /** Ends what is under way. */
-  stop(): void {
+  /** Ends what was asked with this listener; what another asked meanwhile goes on. */
+  stop(hear: (answer: Answer) => void): void {
+    if (this.hear !== hear) return;
     this.latest++;
+    this.hear = null;
     this.worker?.postMessage({ id: this.latest, stop: true });
-  }
-
-  close(): void {
-    this.worker?.terminate();
-    this.worker = null;
   }
 
   private begin(): Worker {
     const worker = this.start();
     worker.onmessage = ({ data }: MessageEvent<Answer>) => {
-      if (data.id === this.latest) this.hear(data);
+      if (data.id === this.latest) this.hear?.(data);
     };
     worker.onerror = (event) => {
       this.worker = null;
-      this.hear(this.failed(this.latest, event.message || 'the worker failed'));
+      this.hear?.(this.failed(this.latest, event.message || 'the worker failed'));
     };
     return worker;
   }

@@ -6,9 +6,11 @@ interface Numbered {
 /**
  * Serves only the newest of the requests a worker is sent: `breathe` lets newer ones in between, and tells whether the
  * one at work is still wanted. A message `{ id, stop: true }` ends what is under way and asks for nothing.
+ * @param warmUp is gone through before anything is asked, and left at its next breath when something is
  */
 export function serveLatest<Request extends Numbered, Answer>(
   answer: (request: Request, tell: (answer: Answer) => void, breathe: () => Promise<boolean>) => Promise<void>,
+  warmUp?: (breathe: () => Promise<boolean>) => Promise<void>,
 ): void {
   let latest = 0;
   /** A message to itself: what was sent meanwhile comes first. */
@@ -29,4 +31,8 @@ export function serveLatest<Request extends Numbered, Answer>(
     };
     void wanted().then((still) => (still ? answer(data, (told) => self.postMessage(told), wanted) : undefined));
   };
+  void warmUp?.(async () => {
+    await turn();
+    return latest === 0;
+  });
 }

@@ -1,7 +1,7 @@
 'use client';
-import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { startTransition, useCallback, useEffect, useMemo, useState } from 'react';
 import { planAt, singleAt, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/bridge';
-import { BridgeClient } from '@/workers/bridge.client';
+import { bridgeWorker } from '@/workers/bridge.client';
 import type { BridgeAnswer, BridgeFound } from '@/workers/bridge.protocol';
 import { useQuantity, useStudy } from '../study/study-context';
 
@@ -39,7 +39,6 @@ export function useBridge(wanted = true): BridgeState {
   const [found, setFound] = useState<BridgeFound | null>(null);
   const [looking, setLooking] = useState<number | null>(wanted ? 0 : null);
   const [problem, setProblem] = useState<string | null>(null);
-  const client = useRef<BridgeClient | null>(null);
   const hear = useCallback((answer: BridgeAnswer) => {
     startTransition(() => {
       setLooking(answer.kind === 'progress' ? answer.share : null);
@@ -50,22 +49,14 @@ export function useBridge(wanted = true): BridgeState {
   useEffect(() => {
     if (!wanted) return;
     const timer = setTimeout(() => {
-      client.current ??= new BridgeClient(hear);
       setLooking(0);
-      client.current.ask({ brief, school, rates, orderDate, q });
+      bridgeWorker.ask({ brief, school, rates, orderDate, q }, hear);
     }, REST_MS);
     return () => {
       clearTimeout(timer);
-      client.current?.stop();
+      bridgeWorker.stop(hear);
     };
   }, [wanted, brief, school, rates, orderDate, q, hear]);
-  useEffect(
-    () => () => {
-      client.current?.close();
-      client.current = null;
-    },
-    [],
-  );
   const worked = useMemo(() => {
     if (found === null) return { offered: [], single: null, cheapest: null, adopted: null };
     const { dues } = found;

@@ -1,8 +1,8 @@
 'use client';
-import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import type { DrawnPlan, Spread } from '@/core/doubt';
-import { DoubtClient } from '@/workers/doubt.client';
-import type { DoubtAnswer, DoubtAsked } from '@/workers/doubt.protocol';
+import { doubtWorker } from '@/workers/doubt.client';
+import type { DoubtAnswer } from '@/workers/doubt.protocol';
 import { useQuantity, useStudy } from '../study/study-context';
 import { heardDoubt, NOT_DRAWN, type DoubtState } from './doubt-state';
 
@@ -27,34 +27,23 @@ export function useDoubt(wanted: boolean, choice: DoubtChoice, plan: DrawnPlan |
   const { brief, school, rates, orderDate } = useStudy();
   const { q } = useQuantity();
   const [state, setState] = useState<DoubtState>(NOT_DRAWN);
-  const client = useRef<DoubtClient | null>(null);
-  const asking = useRef(0);
-  const hear = useCallback((answer: DoubtAnswer) => {
-    const of = asking.current;
-    startTransition(() => setState((s) => heardDoubt(s, of, answer)));
-  }, []);
+  const asked = useRef(false);
   const { seed, spread, demand } = choice;
   useEffect(() => {
     if (!wanted) return;
-    const asked: DoubtAsked = { brief, school, rates, orderDate, q, seed, spread, demand, deep, plan };
-    client.current ??= new DoubtClient(hear);
-    client.current.warm();
-    const timer = setTimeout(() => {
-      client.current ??= new DoubtClient(hear);
-      asking.current = q;
-      client.current.ask(asked);
-    }, REST_MS);
+    const hear = (answer: DoubtAnswer): void => startTransition(() => setState((s) => heardDoubt(s, q, answer)));
+    // What is first asked does not wait for a hand to rest.
+    const timer = setTimeout(
+      () => {
+        asked.current = true;
+        doubtWorker.ask({ brief, school, rates, orderDate, q, seed, spread, demand, deep, plan }, hear);
+      },
+      asked.current ? REST_MS : 0,
+    );
     return () => {
       clearTimeout(timer);
-      client.current?.stop();
+      doubtWorker.stop(hear);
     };
-  }, [wanted, brief, school, rates, orderDate, q, seed, spread, demand, plan, deep, hear]);
-  useEffect(
-    () => () => {
-      client.current?.close();
-      client.current = null;
-    },
-    [],
-  );
+  }, [wanted, brief, school, rates, orderDate, q, seed, spread, demand, plan, deep]);
   return wanted ? state : NOT_DRAWN;
 }

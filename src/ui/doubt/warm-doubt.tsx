@@ -1,0 +1,22 @@
+'use client';
+import { doubtWorker } from '@/workers/doubt.client';
+import { useDoubtShown } from '../preferences';
+
+/**
+ * Starts the worker that draws while the page is still being put together: on a study at once, elsewhere when there is
+ * time to spare. It is this module's only doing; the component shows nothing and stands first, so that it is loaded
+ * before what is heavy.
+ */
+export function WarmDoubt() {
+  return null;
+}
+
+function warm(): void {
+  if (useDoubtShown.read() === 'shown') doubtWorker.warm();
+}
+
+if (typeof window !== 'undefined') {
+  if (window.location.pathname.startsWith('/studies/')) warm();
+  else if ('requestIdleCallback' in window) window.requestIdleCallback(warm);
+  else setTimeout(warm, 1000);
+}

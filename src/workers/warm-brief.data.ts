@@ -1,0 +1,42 @@
+/** An ordinary part that most routes can make, for nobody to see: it warms a worker up. */
+export const WARM_BRIEF = {
+  title: 'Warm-up',
+  alloy: 'al-a356',
+  geometry: {
+    volume_cm3: 60,
+    area_cm2: 260,
+    box_mm: [90, 60, 40],
+    wallMin_mm: 6,
+    sectionMax_mm: 14,
+    projected_cm2: 45,
+    undercuts: 0,
+    passages: 0,
+    coredHoles: 0,
+    draftAllowed: true,
+  },
+  quantity: { perYear: 400, years: 5, lot: 100, orderDate: '2027-01-04', firstDelivery: '2027-05-01' },
+  surface: { Ra_um: 12.5 },
+  features: [
+    {
+      id: 'f1',
+      name: 'bore',
+      nominal_mm: 30,
+      tol_mm: 0.1,
+      acrossParting: false,
+      inspect: true,
+      type: 'hole',
+      accessSides: 1,
+      fullWidth: false,
+    },
+  ],
+  needs: {
+    environment: 'indoor',
+    pressureTight: false,
+    heatTreated: true,
+    welded: false,
+    leadFree: true,
+    inserts: false,
+    castThread: false,
+    cosmeticFace: false,
+  },
+} as const;
