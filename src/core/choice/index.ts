@@ -21,3 +21,4 @@ export {
   type Weights,
   type WeightTurn,
 } from './schools';
+export { scoreWorking } from './score-working';

@@ -49,6 +49,8 @@ export interface Schools {
   /** Quantities that regret is taken over, and the largest regret of each lane over them. */
   readonly states: readonly number[];
   readonly maxRegret: Readonly<Record<string, number>>;
+  /** At which of them a lane's regret is largest, and the lane that would have been the best there. */
+  readonly regretAt: Readonly<Record<string, { readonly q: number; readonly best: string }>>;
   /** Weighed score of each lane, 0 to 1, and the order by it. */
   readonly scores: Readonly<Record<string, number>>;
   readonly order: readonly string[];
@@ -106,12 +108,30 @@ export function schoolsAt(study: Study, board: Board, weights: Weights): Schools
     spareBy: spare.decidedBy,
     states,
     maxRegret: least.maxRegret,
+    regretAt: regretAt(states, costs),
     scores,
     order,
     reversals: options.length > 1 ? rankReversal(asked).reversals : [],
     pareto: unbeaten,
     beatenBy: beatenBy(plain, unbeaten),
   };
+}
+
+/** Of each lane the state in which it costs most more than the best lane there. */
+function regretAt(
+  states: readonly number[],
+  costs: Readonly<Record<string, readonly number[]>>,
+): Record<string, { q: number; best: string }> {
+  const ids = Object.keys(costs);
+  const at = (id: string, s: number): number => costs[id]?.[s] ?? Infinity;
+  const best = states.map((_, s) => ids.reduce((a, b) => (at(b, s) < at(a, s) ? b : a)));
+  const over = (id: string, s: number): number => at(id, s) - at(best[s] ?? id, s);
+  return Object.fromEntries(
+    ids.map((id) => {
+      const worst = states.reduce((most, _, s) => (over(id, s) > over(id, most) ? s : most), 0);
+      return [id, { q: states[worst] ?? 0, best: best[worst] ?? id }];
+    }),
+  );
 }
 
 const plainOf = (options: readonly LaneScores[]): Option[] => options.map(({ id, ...scores }) => ({ id, scores }));

@@ -11,6 +11,8 @@ export interface Flip {
   readonly against: string;
   /** Where they change places, rising, in the figure's unit; those nearest to the likely figure decide. */
   readonly at: readonly number[];
+  /** Totals of the leader and the other at each of them, study currency. */
+  readonly totals: readonly (readonly [leader: number, other: number])[];
   readonly kind: FlipKind;
   /** Whether one of them lies between the figure's low and high. */
   readonly within: boolean;
@@ -70,9 +72,18 @@ export class FlipFinder {
       const at = changes(d).map((i) =>
         refined(low + i * step, low + (i + 1) * step, (values) => this.differences(k, values)[lane]!),
       );
+      const totals = at.map((x) => this.totals(k, x, lane));
       const within = at.some((x) => x >= input.range[0] && x <= input.range[2]);
-      return at.length === 0 ? [] : [{ key: input.key, against: this.others[lane]!, at, kind: flipKind(at), within }];
+      return at.length === 0
+        ? []
+        : [{ key: input.key, against: this.others[lane]!, at, totals, kind: flipKind(at), within }];
     });
+  }
+
+  /** Totals of the leader and one other with figure k at x. */
+  private totals(k: number, x: number, lane: number): readonly [number, number] {
+    this.differences(k, Float64Array.of(x));
+    return [this.results[0]![0]!, this.results[lane + 1]![0]!];
   }
 
   /** Totals of each other lane less the leader's, with figure k at some values and the rest at likely. */

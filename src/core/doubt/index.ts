@@ -42,3 +42,12 @@ export {
   type DrawnPlan,
   type FoundFlips,
 } from './study-doubt';
+export {
+  differenceDrawn,
+  drawnWorking,
+  flipWorking,
+  moverWorking,
+  roomWorking,
+  type DrawnFigure,
+  type DrawnHow,
+} from './doubt-workings';

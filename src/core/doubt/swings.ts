@@ -9,7 +9,11 @@ export interface Mover extends Swing {
   readonly rho: number;
   /** Its share of all squared correlations: an order, not a split of the spread. */
   readonly contribution: number;
+  /** Totals of the first and the second with it low, and with it high. */
+  readonly ends: readonly [Ends, Ends];
 }
+
+type Ends = readonly [first: number, second: number];
 
 /** Draws that ranks are taken over. */
 const RANKED = 2000;
@@ -40,6 +44,10 @@ export function moversOf(model: DoubtModel, first: string, second: string, sampl
         name: key,
         atLow,
         atHigh,
+        ends: [
+          [one[2 * k]!, two[2 * k]!],
+          [one[2 * k + 1]!, two[2 * k + 1]!],
+        ],
         swing: Math.abs(atHigh - atLow),
         rho: rho[k]!,
         contribution: squares > 0 ? (rho[k]! * rho[k]!) / squares : 0,

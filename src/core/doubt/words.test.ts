@@ -28,6 +28,7 @@ const flip = (more: Partial<Flip>): Flip => ({
   key: 'global.Rskill',
   against: 'gravity-die/hand',
   at: [71.23],
+  totals: [[900, 900]],
   kind: 'one',
   within: false,
   ...more,

@@ -1,5 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import type { BoardLane } from '@/core/board';
+import type { DrawnFigure } from '@/core/doubt';
 import type { LaneActs } from './lane-row';
 
 /** What the keys of the board do. */
@@ -18,7 +19,10 @@ const FIGURE_OF_COLUMN: Readonly<Record<string, string>> = {
 /** The smaller figure of a cell, opened with Shift. */
 const SECOND_FIGURE: Readonly<Record<string, string>> = { '3': 'unit', '4': 'lastPart' };
 
-/** Arrow keys walk lanes and cells; w opens a working, y the reasons, p pins, v shows variants. */
+/** What the draws of a cell are of. */
+const DRAWN_OF_COLUMN: Readonly<Record<string, DrawnFigure>> = { '2': 'total', '3': 'allIn', '4': 'first' };
+
+/** Arrow keys walk lanes and cells; w opens a working, h how sure it is, y the reasons, p pins, v shows variants. */
 export function walk(event: KeyboardEvent<HTMLElement>, acts: BoardActs): void {
   const cell = (event.target as HTMLElement).closest<HTMLElement>('[role=gridcell]');
   const row = cell?.closest<HTMLElement>('[role=row]');
@@ -43,6 +47,10 @@ export function walk(event: KeyboardEvent<HTMLElement>, acts: BoardActs): void {
     y: () => acts.onOpen(laneId, null),
     p: () => acts.onPin(laneId),
     v: () => acts.onExpand(laneId.split('/')[0] ?? ''),
+    h: () => {
+      const drawn = DRAWN_OF_COLUMN[String(col)];
+      if (drawn !== undefined) acts.onDoubt(laneId, drawn);
+    },
     w: () => open(false),
     W: () => open(true),
     Enter: () => open(event.shiftKey),

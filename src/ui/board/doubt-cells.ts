@@ -1,5 +1,5 @@
-import { percent, type Band, type LaneDoubt } from '@/core/doubt';
-import { perPart, weeks } from '../format';
+import { percent, rough, type Band, type DrawnFigure, type LaneDoubt } from '@/core/doubt';
+import { perPart, weeks, whole } from '../format';
 import type { DoubtScales } from './lane-row';
 import type { WhiskerScale } from '../doubt/whisker';
 
@@ -9,11 +9,14 @@ export interface DoubtCell {
   readonly scale: WhiskerScale | null;
   readonly bandWords: string;
   readonly sure?: string | undefined;
+  /** What of the lane it is of. */
+  readonly drawn: DrawnFigure;
 }
 
 /** The draws of the money of a part. */
 export function allInDoubt(doubt: LaneDoubt | null, scales: DoubtScales | null, currency: string): DoubtCell {
   return {
+    drawn: 'allIn',
     band: doubt?.allIn,
     scale: scales?.allIn ?? null,
     bandWords:
@@ -27,6 +30,7 @@ export function allInDoubt(doubt: LaneDoubt | null, scales: DoubtScales | null, 
 /** The draws of the day of the first article. */
 export function firstDoubt(doubt: LaneDoubt | null, scales: DoubtScales | null): DoubtCell {
   return {
+    drawn: 'first',
     band: doubt?.first,
     scale: scales?.first ?? null,
     bandWords:
@@ -34,5 +38,19 @@ export function firstDoubt(doubt: LaneDoubt | null, scales: DoubtScales | null):
         ? ''
         : `In eight draws of ten ${weeks(doubt.first.p10)} to ${weeks(doubt.first.p90)} weeks, half of them under ${weeks(doubt.first.p50)}`,
     sure: doubt?.inTime == null ? undefined : `in time in ${percent(doubt.inTime.share)} %`,
+  };
+}
+
+/** The draws of the money of the whole programme, of which the tools are a part. */
+export function totalDoubt(doubt: LaneDoubt | null, scales: DoubtScales | null, currency: string): DoubtCell {
+  return {
+    drawn: 'total',
+    band: doubt?.total,
+    scale: scales?.total ?? null,
+    bandWords:
+      doubt === null
+        ? ''
+        : `The whole programme: in eight draws of ten ${whole(doubt.total.p10)} to ${whole(doubt.total.p90)} ${currency}, half of them under ${whole(doubt.total.p50)}`,
+    sure: doubt === null ? undefined : `total ${rough(doubt.total.p10)} to ${rough(doubt.total.p90)}`,
   };
 }

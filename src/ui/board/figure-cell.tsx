@@ -2,7 +2,7 @@
 import { memo } from 'react';
 import type { Status } from '@/core/screening';
 import { Mark } from '../marks/mark';
-import type { Band } from '@/core/doubt';
+import type { Band, DrawnFigure } from '@/core/doubt';
 import { Spare } from '../marks/spare';
 import { Whisker, type WhiskerScale } from '../doubt/whisker';
 
@@ -37,6 +37,9 @@ export interface FigureCellProps {
   readonly scale?: WhiskerScale | null;
   readonly bandWords?: string;
   readonly sure?: string | undefined;
+  /** What the draws are of, and what opens how they came out. */
+  readonly drawn?: DrawnFigure;
+  readonly onDoubt?: (laneId: string, drawn: DrawnFigure) => void;
   readonly onOpen: (laneId: string, figure: string | null) => void;
 }
 
@@ -88,10 +91,16 @@ export const FigureCell = memo(function FigureCell(props: FigureCellProps) {
         {props.after}
       </div>
       {props.band !== undefined && props.scale != null && (
-        <div className="doubted">
+        <button
+          type="button"
+          tabIndex={-1}
+          className="doubted"
+          title={`${props.bandWords ?? ''}: open the working`}
+          onClick={() => props.drawn !== undefined && props.onDoubt?.(laneId, props.drawn)}
+        >
           <Whisker band={props.band} scale={props.scale} words={props.bandWords ?? ''} />
           {props.sure !== undefined && <span className="sub">{props.sure}</span>}
-        </div>
+        </button>
       )}
     </div>
   );

@@ -1,6 +1,6 @@
 'use client';
 import type { LaneDoubt } from '@/core/doubt';
-import { allInDoubt, firstDoubt } from './doubt-cells';
+import { allInDoubt, firstDoubt, totalDoubt } from './doubt-cells';
 import { memo } from 'react';
 import type { BoardBaseline, BoardLane } from '@/core/board';
 import { laneWords, shortName } from '@/core/routes';
@@ -117,13 +117,14 @@ export function BaselineLine({
   doubt,
   scales,
   onOpen,
+  onDoubt,
 }: {
   readonly baseline: BoardBaseline;
   readonly against: Against | null;
   readonly currency: string;
   readonly doubt: LaneDoubt | null;
   readonly scales: DoubtScales | null;
-} & Pick<LaneActs, 'onOpen'>) {
+} & Pick<LaneActs, 'onOpen' | 'onDoubt'>) {
   const name = shortName(baseline.id);
   if (baseline.barred !== null) {
     return (
@@ -144,7 +145,7 @@ export function BaselineLine({
       </div>
     );
   }
-  const own = { laneId: baseline.id, onOpen };
+  const own = { laneId: baseline.id, onOpen, onDoubt };
   return (
     <div className="lane lane-grid" role="row" data-lane={baseline.id}>
       <div className="cell key" role="gridcell" tabIndex={-1} data-col="0">
@@ -163,6 +164,7 @@ export function BaselineLine({
         unit={currency}
         figure="tooling"
         label={`${name}, tooling`}
+        {...totalDoubt(doubt, scales, currency)}
       />
       <FigureCell
         {...own}

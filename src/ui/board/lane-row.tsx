@@ -11,8 +11,8 @@ import { Tone } from '../marks/tone';
 import { fixed, perPart, signed, weeks, whole } from '../format';
 import { useUnits } from '../preferences';
 import type { WhiskerScale } from '../doubt/whisker';
-import type { LaneDoubt } from '@/core/doubt';
-import { allInDoubt, firstDoubt } from './doubt-cells';
+import type { DrawnFigure, LaneDoubt } from '@/core/doubt';
+import { allInDoubt, firstDoubt, totalDoubt } from './doubt-cells';
 import { FigureCell } from './figure-cell';
 import { findingValue } from './finding-words';
 
@@ -27,6 +27,7 @@ export interface Against {
 /** Scales that the whiskers of a column share. */
 export interface DoubtScales {
   readonly allIn: WhiskerScale | null;
+  readonly total: WhiskerScale | null;
   readonly first: WhiskerScale | null;
 }
 
@@ -34,6 +35,8 @@ export interface DoubtScales {
 export interface LaneActs {
   /** Opens the working of a figure, or the reasons where there is no figure. */
   readonly onOpen: (laneId: string, figure: string | null) => void;
+  /** Opens what the draws say of a figure. */
+  readonly onDoubt: (laneId: string, drawn: DrawnFigure) => void;
   readonly onPin: (laneId: string) => void;
   readonly onExpand: (routeId: string) => void;
 }
@@ -57,7 +60,7 @@ export interface LaneRowProps extends LaneActs {
 
 /** One surviving lane: its name and verdict, six columns, differences small under the figures. */
 export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
-  const { lane, leader, against, pinned, sub, currency, doubt, scales, onOpen } = props;
+  const { lane, leader, against, pinned, sub, currency, doubt, scales, onOpen, onDoubt } = props;
   const { money, dates, cells } = lane;
   if (money === null || dates === null) return null;
   const self = against === null || against.laneId === lane.id;
@@ -114,6 +117,8 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         second={self ? undefined : differenceTo('tooling', against.laneId)}
         secondLabel={`${route}, tooling, the difference`}
         after={money.sets > 0 ? ` ${money.sets + 1} sets` : undefined}
+        {...totalDoubt(doubt, scales, currency)}
+        onDoubt={onDoubt}
       />
       <FigureCell
         {...own(cells.perPart)}
@@ -131,6 +136,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         secondLabel={`${route}, price of a part without tools`}
         after=" bare"
         {...allInDoubt(doubt, scales, currency)}
+        onDoubt={onDoubt}
       />
       <FigureCell
         {...own(cells.leadTime)}
@@ -146,6 +152,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         secondLabel={`${route}, last part`}
         after={` wk${slackWords(dates.slack_d)}`}
         {...firstDoubt(doubt, scales)}
+        onDoubt={onDoubt}
       />
       <FigureCell
         {...own(cells.alloy)}

@@ -7,6 +7,7 @@ import { firstOf, schoolsAt } from '@/core/choice';
 import { shortName } from '@/core/routes';
 import { DoubtSection } from '../doubt/doubt-section';
 import { useDoubt, type DoubtChoice } from '../doubt/use-doubt';
+import { useOpenDrawn } from '../doubt/use-open-drawn';
 import { scaleOf } from '../doubt/whisker';
 import { whole } from '../format';
 import { useDoubtShown, useLaneOrder } from '../preferences';
@@ -89,6 +90,7 @@ export function RoutesView() {
       figure === null ? openReasons(laneId) : openWorking({ laneId, figure }),
     [openWorking, openReasons],
   );
+  const onDoubt = useOpenDrawn(doubt, choice);
   const onPin = useCallback((laneId: string) => setPinned((p) => (p === laneId ? null : laneId)), []);
   const onExpand = useCallback(
     (routeId: string) =>
@@ -120,6 +122,7 @@ export function RoutesView() {
         doubt={doubts.get(lane.id) ?? null}
         scales={scales}
         onOpen={onOpen}
+        onDoubt={onDoubt}
         onPin={onPin}
         onExpand={onExpand}
       />
@@ -210,7 +213,7 @@ export function RoutesView() {
         className={lagging ? 'board is-lagging' : 'board'}
         role="grid"
         aria-label={`Nine routes at ${q} pieces`}
-        onKeyDown={(event) => walk(event, { onOpen, onPin, onExpand, lanes: board.lanes })}
+        onKeyDown={(event) => walk(event, { onOpen, onDoubt, onPin, onExpand, lanes: board.lanes })}
         onFocus={rove}
       >
         <div className="lane-grid lane-head" role="row">
@@ -244,11 +247,12 @@ export function RoutesView() {
             doubt={doubts.get(b.id) ?? null}
             scales={scales}
             onOpen={onOpen}
+            onDoubt={onDoubt}
           />
         ))}
       </div>
       {doubtShown === 'shown' && board.leader !== null && (
-        <DoubtSection doubt={doubt} choice={choice} onChoice={setChoice} onGo={setQ} />
+        <DoubtSection doubt={doubt} choice={choice} onChoice={setChoice} onGo={setQ} onDoubt={onDoubt} />
       )}
       {schools !== null && <SchoolsSection schools={schools} used={weights} />}
       <BelowBoard order={order} onOpen={onOpen} />
@@ -269,6 +273,10 @@ function scalesOf(summary: DoubtSummary | null): DoubtScales | null {
   return {
     allIn: scaleOf(
       summary.lanes.map((l) => l.allIn),
+      true,
+    ),
+    total: scaleOf(
+      summary.lanes.map((l) => l.total),
       true,
     ),
     first: scaleOf(

@@ -13,7 +13,8 @@ import { useEffect, useRef } from 'react';
 import { shortName } from '@/core/routes';
 import { css, FAMILY } from '../charts/chart-parts';
 import { whole } from '../format';
-import { percent, rough, type DifferenceDoubt } from '@/core/doubt';
+import { differenceDrawn, percent, rough, type DifferenceDoubt, type DrawnHow } from '@/core/doubt';
+import { useSheets } from '../working/sheets';
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale);
 
@@ -21,10 +22,16 @@ Chart.register(BarController, BarElement, CategoryScale, LinearScale);
 export function DifferenceChart({
   difference,
   currency,
+  how,
+  q,
 }: {
   readonly difference: DifferenceDoubt;
   readonly currency: string;
+  readonly how: DrawnHow;
+  /** Pieces it was drawn at. */
+  readonly q: number;
 }) {
+  const { openWorking } = useSheets();
   const canvas = useRef<HTMLCanvasElement>(null);
   const { resolvedTheme } = useTheme();
   const { first, holds } = difference;
@@ -118,8 +125,19 @@ export function DifferenceChart({
         aria-label={`${shortName(first)} is the cheaper of the two in ${percent(holds.share)} % of the draws; half of the draws lie over ${rough(difference.band.p50)} ${currency}`}
       />
       <figcaption className="small quiet">
-        Filled bars: draws in which {shortName(first)} is the cheaper. The outermost bars hold all that lies further
-        out.
+        Filled bars: draws in which {shortName(first)} is the cheaper,{' '}
+        <button
+          type="button"
+          className="told"
+          title="Open the working"
+          onClick={() => {
+            const made = differenceDrawn(difference, currency, how);
+            openWorking({ laneId: first, figure: made.figure, q, made });
+          }}
+        >
+          {percent(holds.share)} %
+        </button>{' '}
+        of them. The outermost bars hold all that lies further out.
       </figcaption>
     </figure>
   );

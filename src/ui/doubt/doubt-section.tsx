@@ -8,7 +8,7 @@ import { FlipsList } from './flips-list';
 import { MoversTable } from './movers-table';
 import type { DoubtState } from './doubt-state';
 import type { DoubtChoice } from './use-doubt';
-import { DRAWS, inDraws, percent, rough, sentence } from '@/core/doubt';
+import { DRAWS, inDraws, percent, rough, sentence, type DrawnFigure } from '@/core/doubt';
 
 /** How firm the leader is: shares of the draws, the difference to the next, what moves it and what would turn it. */
 export const DoubtSection = memo(function DoubtSection({
@@ -16,12 +16,15 @@ export const DoubtSection = memo(function DoubtSection({
   choice,
   onChoice,
   onGo,
+  onDoubt,
 }: {
   readonly doubt: DoubtState;
   readonly choice: DoubtChoice;
   readonly onChoice: (choice: DoubtChoice) => void;
   /** Sets the rail. */
   readonly onGo: (q: number) => void;
+  /** Opens what the draws say of a figure of a lane. */
+  readonly onDoubt: (laneId: string, drawn: DrawnFigure) => void;
 }) {
   const { study } = useStudy();
   const currency = study.rates.currency.code;
@@ -50,12 +53,19 @@ export const DoubtSection = memo(function DoubtSection({
           Drawing …
         </p>
       )}
-      {summary !== null && <Verdict doubt={doubt} />}
-      {summary?.difference != null && <DifferenceChart difference={summary.difference} currency={currency} />}
+      {summary !== null && <Verdict doubt={doubt} onDoubt={onDoubt} />}
+      {summary?.difference != null && (
+        <DifferenceChart
+          difference={summary.difference}
+          currency={currency}
+          how={{ ...choice, draws: summary.draws }}
+          q={doubt.q}
+        />
+      )}
       <h3>What would overturn it</h3>
-      {depth === null ? <Waiting /> : <FlipsList depth={depth} onGo={onGo} />}
+      {depth === null ? <Waiting /> : <FlipsList depth={depth} q={doubt.q} onGo={onGo} />}
       <h3>What moves the choice</h3>
-      {depth === null ? <Waiting /> : <MoversTable depth={depth} currency={currency} />}
+      {depth === null ? <Waiting /> : <MoversTable depth={depth} q={doubt.q} currency={currency} />}
       <div className="board-tools small doubt-tools">
         <div className="toggle" role="group" aria-label="Spread of a figure over its range">
           {(['pert', 'triangle'] as const).map((spread) => (
@@ -107,7 +117,13 @@ const Waiting = () => (
   </p>
 );
 
-function Verdict({ doubt }: { readonly doubt: DoubtState }) {
+function Verdict({
+  doubt,
+  onDoubt,
+}: {
+  readonly doubt: DoubtState;
+  readonly onDoubt: (laneId: string, drawn: DrawnFigure) => void;
+}) {
   const { study } = useStudy();
   const currency = study.rates.currency.code;
   const lanes = doubt.summary?.lanes ?? [];
@@ -117,19 +133,29 @@ function Verdict({ doubt }: { readonly doubt: DoubtState }) {
   const [first, next] = race;
   if (first?.cheapest == null) return null;
   const close = next?.cheapest != null && next.cheapest.high >= first.cheapest.low;
+  const opening = (laneId: string, drawn: DrawnFigure, text: string) => (
+    <button type="button" className="told" title="Open the working" onClick={() => onDoubt(laneId, drawn)}>
+      {text}
+    </button>
+  );
   return (
     <p data-testid="doubt-verdict">
       <strong>{sentence(shortName(first.id))}</strong> is the cheapest of {race.length}{' '}
-      {race.length === 1 ? 'route' : 'routes'} {inDraws(first.cheapest)}
+      {race.length === 1 ? 'route' : 'routes'} {opening(first.id, 'allIn', inDraws(first.cheapest))}
       {next?.cheapest != null && next.cheapest.share > 0 && (
         <>
-          , {shortName(next.id)} in {percent(next.cheapest.share)} %
+          , {shortName(next.id)} in {opening(next.id, 'allIn', `${percent(next.cheapest.share)} %`)}
         </>
       )}
       .{close && ' Too close to call.'}
-      {first.inTime !== null && <> Its first article comes in time {inDraws(first.inTime)}.</>} In eight draws of ten a
-      part costs {rough(first.allIn.p10)} to {rough(first.allIn.p90)} {currency} all in, and the first article comes in{' '}
-      {weeks(first.first.p10)} to {weeks(first.first.p90)} weeks.
+      {first.inTime !== null && (
+        <> Its first article comes in time {opening(first.id, 'first', inDraws(first.inTime))}.</>
+      )}{' '}
+      In eight draws of ten a part costs{' '}
+      {opening(first.id, 'allIn', `${rough(first.allIn.p10)} to ${rough(first.allIn.p90)} ${currency}`)} all in, the
+      programme {opening(first.id, 'total', `${rough(first.total.p10)} to ${rough(first.total.p90)} ${currency}`)}, and
+      the first article comes in{' '}
+      {opening(first.id, 'first', `${weeks(first.first.p10)} to ${weeks(first.first.p90)} weeks`)}.
     </p>
   );
 }

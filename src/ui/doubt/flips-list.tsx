@@ -4,12 +4,36 @@ import { shortName } from '@/core/routes';
 import type { DoubtDepth } from '@/workers/doubt.protocol';
 import { whole } from '../format';
 import { useStudy } from '../study/study-context';
-import { briefFlipWords, flipWords, nearness, stanceOf, type BriefFlip } from '@/core/doubt';
+import { StudyWorkings } from '@/core/bridge';
+import {
+  briefFlipWords,
+  flipWords,
+  flipWorking,
+  inputWords,
+  nearness,
+  roomWorking,
+  stanceOf,
+  type BriefFlip,
+  type DoubtInput,
+  type Flip,
+} from '@/core/doubt';
+import { differenceTo } from '@/core/workings';
+import { useSheets } from '../working/sheets';
 
 const FEW = 6;
 
 /** What would overturn the leader, one figure at a time, the nearest first; a quantity sets the rail there. */
-export function FlipsList({ depth, onGo }: { readonly depth: DoubtDepth; readonly onGo: (q: number) => void }) {
+export function FlipsList({
+  depth,
+  q,
+  onGo,
+}: {
+  readonly depth: DoubtDepth;
+  /** Pieces it was drawn at. */
+  readonly q: number;
+  readonly onGo: (q: number) => void;
+}) {
+  const { openWorking, openReasons } = useSheets();
   const { study } = useStudy();
   const [all, setAll] = useState(false);
   const told = useMemo(() => {
@@ -22,6 +46,22 @@ export function FlipsList({ depth, onGo }: { readonly depth: DoubtDepth; readonl
       .sort((a, b) => Number(b.flip.within) - Number(a.flip.within) || a.near - b.near);
   }, [depth]);
   const stance = stanceOf(depth.leader, depth.briefFlips);
+  const code = study.rates.currency.code;
+  const open = (flip: Flip, input: DoubtInput): void => {
+    const made = flipWorking(flip, input, depth.leader, inputWords(input, study.rates), code);
+    openWorking({ laneId: depth.leader, figure: made.figure, q, made });
+  };
+  const openBrief = (flip: BriefFlip): void => {
+    const laneId = depth.leader;
+    const [at] = flip.at;
+    if (flip.kind === 'quantity' && flip.against !== null)
+      openWorking({ laneId, figure: differenceTo('total', flip.against), q: at ?? q });
+    else if ((flip.kind === 'tooling' || flip.kind === 'part') && flip.against !== null) {
+      const made = roomWorking(new StudyWorkings(study, q), flip, laneId, flip.against);
+      openWorking({ laneId, figure: made.figure, q, made });
+    } else if (flip.kind === 'lead') openWorking({ laneId, figure: 'firstArticle', q });
+    else openReasons(laneId);
+  };
   const within = told.filter((t) => t.flip.within).length;
   const shown = all ? told : told.slice(0, Math.max(FEW, within));
   return (
@@ -31,12 +71,14 @@ export function FlipsList({ depth, onGo }: { readonly depth: DoubtDepth; readonl
           <li key={`${flip.kind} ${flip.key}`}>
             {briefFlipWords(flip, depth.leader, stance)}
             {flip.kind === 'quantity' && <GoThere flip={flip} onGo={onGo} />}
+            <How name={briefFlipWords(flip, depth.leader, stance)} onOpen={() => openBrief(flip)} />
           </li>
         ))}
         {shown.map(({ flip, input }) => (
           <li key={`${flip.key} ${flip.against}`}>
             {flipWords(flip, input, study.rates, stance)}
             {flip.within && <strong> · within its range</strong>}
+            <How name={flipWords(flip, input, study.rates, stance)} onOpen={() => open(flip, input)} />
           </li>
         ))}
       </ul>
@@ -50,6 +92,23 @@ export function FlipsList({ depth, onGo }: { readonly depth: DoubtDepth; readonl
           </button>
         )}
       </p>
+    </>
+  );
+}
+
+/** The way to how a flip point was found. */
+function How({ name, onOpen }: { readonly name: string; readonly onOpen: () => void }) {
+  return (
+    <>
+      {' '}
+      <button
+        type="button"
+        className="textbtn dotted small"
+        aria-label={`How this was found: ${name}`}
+        onClick={onOpen}
+      >
+        how
+      </button>
     </>
   );
 }

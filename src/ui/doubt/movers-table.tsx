@@ -5,18 +5,30 @@ import { shortName } from '@/core/routes';
 import type { DoubtDepth } from '@/workers/doubt.protocol';
 import { fixed, significant, signed } from '../format';
 import { useStudy } from '../study/study-context';
-import { figureWords, inputWords } from '@/core/doubt';
+import { figureWords, inputWords, moverWorking } from '@/core/doubt';
+import { useSheets } from '../working/sheets';
 
 const FEW = 8;
 
 /** Figures in doubt by how much they move the difference of the two leading routes, each with the way to its rate. */
-export function MoversTable({ depth, currency }: { readonly depth: DoubtDepth; readonly currency: string }) {
+export function MoversTable({
+  depth,
+  q,
+  currency,
+}: {
+  readonly depth: DoubtDepth;
+  /** Pieces it was drawn at. */
+  readonly q: number;
+  readonly currency: string;
+}) {
+  const { openWorking } = useSheets();
   const { study, rates } = useStudy();
   const [all, setAll] = useState(false);
   const by = new Map(depth.inputs.map((i) => [i.key, i]));
   const moving = depth.movers.filter((m) => m.swing > 0);
   const shown = all ? moving : moving.slice(0, FEW);
-  if (depth.second === null) return <p className="small quiet">No second route survives to set against the leader.</p>;
+  const { second } = depth;
+  if (second === null) return <p className="small quiet">No second route survives to set against the leader.</p>;
   return (
     <>
       <div className="scroll-x">
@@ -50,7 +62,18 @@ export function MoversTable({ depth, currency }: { readonly depth: DoubtDepth; r
                     <span className="unit">{input.unit === 'share' ? '%' : input.unit}</span>
                   </td>
                   <td className="num">
-                    {signed(m.atLow, 0)} … {signed(m.atHigh, 0)}
+                    <button
+                      type="button"
+                      className="textbtn dotted"
+                      title="Open the working"
+                      onClick={() => {
+                        const words = inputWords(input, study.rates);
+                        const made = moverWorking(m, input, depth.leader, second, words, currency);
+                        openWorking({ laneId: depth.leader, figure: made.figure, q, made });
+                      }}
+                    >
+                      {signed(m.atLow, 0)} … {signed(m.atHigh, 0)}
+                    </button>
                     {turns && <div className="small bad">alone it turns the choice</div>}
                   </td>
                   <td className="num">{fixed(m.rho, 2)}</td>
@@ -74,8 +97,8 @@ export function MoversTable({ depth, currency }: { readonly depth: DoubtDepth; r
         </table>
       </div>
       <p className="small quiet">
-        Difference: {shortName(depth.second)} less {shortName(depth.leader)}, whole programme; below 0 they change
-        places. {moving.length} of {depth.inputs.length} figures move it.{' '}
+        Difference: {shortName(second)} less {shortName(depth.leader)}, whole programme; below 0 they change places.{' '}
+        {moving.length} of {depth.inputs.length} figures move it.{' '}
         {moving.length > FEW && (
           <button type="button" className="textbtn dotted" aria-expanded={all} onClick={() => setAll((x) => !x)}>
             {all ? 'only the first' : `all ${significant(moving.length, 3)}`}

@@ -1,9 +1,11 @@
 'use client';
 import { memo } from 'react';
-import { CHOICE_SCHOOLS, firstOf, type ChoiceSchool, type Schools } from '@/core/choice';
+import { CHOICE_SCHOOLS, firstOf, scoreWorking, type ChoiceSchool, type Schools } from '@/core/choice';
 import { shortName } from '@/core/routes';
+import { differenceTo } from '@/core/workings';
 import { Tone } from '../marks/tone';
 import { useStudy } from '../study/study-context';
+import { useSheets } from '../working/sheets';
 import type { UsedWeights } from './use-weights';
 import { WeightsPanel } from './weights-panel';
 import { agreement, SCHOOL_WORDS, whyFirst } from './words';
@@ -18,6 +20,17 @@ export const SchoolsSection = memo(function SchoolsSection({
 }) {
   const { study, brief, setBrief } = useStudy();
   const currency = study.rates.currency.code;
+  const { openWorking, openReasons } = useSheets();
+  const open = (school: ChoiceSchool, laneId: string): void => {
+    const worst = schools.regretAt[laneId];
+    if (school === 'spare') openReasons(laneId);
+    else if (school === 'weighted') {
+      const made = scoreWorking(schools, used.weights, laneId, currency);
+      openWorking({ laneId, figure: made.figure, made });
+    } else if (school === 'regret' && worst !== undefined && worst.best !== laneId)
+      openWorking({ laneId, figure: differenceTo('total', worst.best), q: worst.q });
+    else openWorking({ laneId, figure: school === 'soonest' ? 'firstArticle' : 'total' });
+  };
   const lead = (school: ChoiceSchool): void => setBrief({ ...brief, leads: school });
   return (
     <section className="section" aria-label="Schools of choice">
@@ -52,7 +65,13 @@ export const SchoolsSection = memo(function SchoolsSection({
                       </>
                     )}
                   </td>
-                  <td className="small">{id !== null && whyFirst(schools, school, id, currency)}</td>
+                  <td className="small">
+                    {id !== null && (
+                      <button type="button" className="told" title="Open the working" onClick={() => open(school, id)}>
+                        {whyFirst(schools, school, id, currency)}
+                      </button>
+                    )}
+                  </td>
                   <td>
                     <label className="small">
                       <input

@@ -1,16 +1,18 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import { MOST_WEIGHT, WEIGHED, weightTurns, type Schools } from '@/core/choice';
+import { MOST_WEIGHT, scoreWorking, WEIGHED, weightTurns, type Schools } from '@/core/choice';
 import { shortName } from '@/core/routes';
 import { fixed, plainDate } from '../format';
 import { useStudy } from '../study/study-context';
+import { useSheets } from '../working/sheets';
 import type { UsedWeights } from './use-weights';
 import { scoreWords, WEIGHED_WORDS } from './words';
 
 /** Weights as sliders, the scores they give at once, what each of them turns, and a warning where a loser decides. */
 export function WeightsPanel({ schools, used }: { readonly schools: Schools; readonly used: UsedWeights }) {
   const { study } = useStudy();
+  const { openWorking } = useSheets();
   const { weights, setWeights, team, keep } = used;
   const [who, setWho] = useState('');
   const [said, setSaid] = useState<string | null>(null);
@@ -75,7 +77,17 @@ export function WeightsPanel({ schools, used }: { readonly schools: Schools; rea
                 <span className="bar" aria-hidden>
                   <i style={{ width: `${100 * score}%` }} />
                 </span>
-                <span className="num">{fixed(score, 2)}</span>
+                <button
+                  type="button"
+                  className="textbtn dotted num"
+                  title="Open the working"
+                  onClick={() => {
+                    const made = scoreWorking(schools, weights, id, currency);
+                    openWorking({ laneId: id, figure: made.figure, made });
+                  }}
+                >
+                  {fixed(score, 2)}
+                </button>
               </li>
             );
           })}

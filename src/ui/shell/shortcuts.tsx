@@ -12,6 +12,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['↑ ↓ ← →', 'on the lanes: walk lanes and cells'],
   ['w or Enter', 'on a figure: its working'],
   ['Shift w', 'on a cell with two figures: the working of the smaller one'],
+  ['h', 'on a figure that is drawn: how sure it is'],
   ['y', 'on a lane: every reason behind its verdict'],
   ['p', 'on a lane: pin it, differences are then told against it'],
   ['v', 'on a lane: its other variants'],

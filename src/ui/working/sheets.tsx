@@ -4,6 +4,7 @@ import { createContext, useCallback, useContext, useMemo, useState, type ReactNo
 import type { Study } from '@/core/board';
 import type { DrawnPlan } from '@/core/doubt';
 import { ReasonsPage } from '../board/reasons-sheet';
+import type { Working } from '@/core/workings';
 import { Sheet } from '../shell/sheet';
 import { WorkingPage } from './working-sheet';
 
@@ -12,6 +13,8 @@ export interface FigureAt {
   readonly laneId: string;
   readonly figure: string;
   readonly q?: number | undefined;
+  /** Its working where that is at hand already: of what was drawn or weighed. */
+  readonly made?: Working | undefined;
 }
 
 /** A study and a quantity other than those on the screen, for figures of a signed record or of a what-if. */

@@ -47,6 +47,7 @@ export function WorkingPage({
   const plan = frozen?.plan ?? null;
   const workings = useMemo(() => new StudyWorkings(study, q, plan?.open, plan?.dues), [study, q, plan]);
   const result = useMemo((): Working | string => {
+    if (at.made !== undefined) return at.made;
     try {
       return workings.working(at.laneId, at.figure);
     } catch (error) {
@@ -77,7 +78,7 @@ export function WorkingPage({
       ) : (
         <WorkingBody
           w={result}
-          onDeeper={(figure, laneId) => onDeeper({ ...at, figure, laneId: laneId ?? at.laneId })}
+          onDeeper={(figure, laneId) => onDeeper({ q: at.q, figure, laneId: laneId ?? at.laneId })}
           isBaseline={(id) => (id ?? at.laneId) === PLAN || study.baselines.some((b) => b.id === (id ?? at.laneId))}
         />
       )}
