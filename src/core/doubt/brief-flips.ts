@@ -75,7 +75,7 @@ export function briefFlips(study: Study, q: number): BriefFlip[] {
       {
         kind: 'tooling',
         key: 'tooling',
-        words: 'price of the leader’s tooling',
+        words: 'the price of its tooling',
         unit: currency,
         now: leader.money.tooling,
         against: second.id,
@@ -84,7 +84,7 @@ export function briefFlips(study: Study, q: number): BriefFlip[] {
       {
         kind: 'part',
         key: 'unit',
-        words: 'price of the leader’s part',
+        words: 'the price of a part without tools',
         unit: `${currency}/part`,
         now: leader.money.unit,
         against: second.id,

@@ -1,3 +1,4 @@
+import { thousands } from './doubt-cells';
 import { describe, expect, test } from 'vitest';
 import { boardAt, prepareStudy } from '@/core/board';
 import { bracket } from '@/core/testing/demo-briefs';
@@ -50,4 +51,11 @@ describe('figures of a finding', () => {
     expect(sentence('solder only')).toBe('Solder only.');
     expect(sentence('Rubber chars.')).toBe('Rubber chars.');
   });
+});
+
+test('the band of a programme is told short enough for a cell', () => {
+  const band = (p10: number, p90: number) => ({ p10, p50: p10, p90 });
+  expect(thousands(band(514_321, 622_000), 'USD')).toBe('514 to 622 k USD');
+  expect(thousands(band(900, 1250), 'USD')).toBe('900 to 1\u202f250 USD');
+  expect(thousands(band(12_340_000, 20_100_000), 'EUR')).toBe('12.3 to 20.1 M EUR');
 });

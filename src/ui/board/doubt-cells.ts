@@ -51,6 +51,12 @@ export function totalDoubt(doubt: LaneDoubt | null, scales: DoubtScales | null, 
       doubt === null
         ? ''
         : `The whole programme: in eight draws of ten ${whole(doubt.total.p10)} to ${whole(doubt.total.p90)} ${currency}, half of them under ${whole(doubt.total.p50)}`,
-    sure: doubt === null ? undefined : `total ${rough(doubt.total.p10)} to ${rough(doubt.total.p90)}`,
+    sure: doubt === null ? undefined : `total ${thousands(doubt.total, currency)}`,
   };
+}
+
+/** The outer ends of a band, short enough for a cell: "514 to 622 k USD". */
+export function thousands({ p10, p90 }: Band, currency: string): string {
+  const [per, letter] = p10 >= 1e7 ? [1e6, 'M '] : p10 >= 1e4 ? [1e3, 'k '] : [1, ''];
+  return `${rough(p10 / per)} to ${rough(p90 / per)} ${letter}${currency}`;
 }

@@ -327,7 +327,7 @@ const ToleranceCell = memo(function ToleranceCell({
       text={`${cast} cast, ${cut} cut`}
       figure={null}
       label={`${laneWords(laneId).route}, tolerances`}
-      before={sorted > 0 ? `${sorted} sorted · ` : undefined}
+      before={sorted > 0 ? `${sorted} sorted${tightest === undefined ? '' : ' · '}` : undefined}
       after={
         tightest === undefined
           ? undefined

@@ -116,7 +116,7 @@ function How({ name, onOpen }: { readonly name: string; readonly onOpen: () => v
 function GoThere({ flip, onGo }: { readonly flip: BriefFlip; readonly onGo: (q: number) => void }) {
   return flip.at.map((q) => (
     <span key={q}>
-      {' '}
+      {' · '}
       <button type="button" className="textbtn dotted small" onClick={() => onGo(q)}>
         rail to {whole(q)}
       </button>
