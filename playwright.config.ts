@@ -1,16 +1,25 @@
 import { defineConfig } from '@playwright/test';
 import { CHROMIUM_ARGS, MAIN } from './e2e/instance';
 
+/** Journeys that take no time of anything and change only studies of their own: they may go two at a time. */
+const BESIDE = ['access', 'alloys', 'brief', 'judgement', 'rates', 'record', 'requirements', 'schools', 'told'].map(
+  (name) => `**/${name}.spec.ts`,
+);
+
 /** Journeys in Debian's Chromium against an application of their own, with its own database folder and ports. */
 export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results',
   workers: 1,
   fullyParallel: false,
+  projects: [
+    { name: 'alone', testIgnore: BESIDE },
+    { name: 'beside', testMatch: BESIDE },
+  ],
   timeout: 180_000,
   // Against hanging, not a measure: a shared machine can be ten times slower for a while.
   expect: { timeout: 20_000 },
-  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  reporter: [['list'], ['json', { outputFile: process.env['E2E_REPORT'] ?? 'test-results/e2e.json' }]],
   use: {
     baseURL: MAIN.url,
     // Journeys of other subjects do not wait for ten thousand draws a study; those of the board and of doubt do.
