@@ -1,11 +1,16 @@
 import { writeFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { lifetimeQuantity } from '../src/core/brief';
+import { WHO_DECIDES } from '../src/core/cautions';
+import { planTold } from '../src/core/decision';
+import { plain, significant } from '../src/core/telling';
 import { demoFile } from '../src/server/demo/part-models';
 import { demoBriefs } from '../src/server/demo/seed';
 import { recordPdf } from '../src/server/record/pdf/document';
 import { recordSheet, type RecordSheet } from '../src/server/record/sheet';
+import { assumptions } from '../src/server/record/words';
 import { madeDecision } from '../src/server/testing/made-decision';
+import { wordsOf } from './pdf-words';
 
 const GEAR = { first: 'gravity-die/hand', then: 'permanent-mould/tilt', pieces: 300 };
 
@@ -45,5 +50,63 @@ describe('the record on paper', () => {
     const bare = latin(await recordPdf(sheet, { paper, still: null }));
     expect(bare.length).toBeLessThan(pdf.length);
     expect(bare).not.toMatch(/\/Subtype \/Image/);
+  });
+});
+
+describe('what is written on it', () => {
+  const said = (pages: readonly string[], words: string): void =>
+    expect(pages.join(' ').replace(/\s/g, ''), words).toContain(words.replace(/\s/g, ''));
+
+  test('the plan in two steps: its five figures, the case, the draws and the workings are its own', async () => {
+    const sheet = sheetOf('Gear head', true);
+    const { decision, workings } = sheet;
+    const { figures = [], plan, doubt, evaluation } = decision.frozen;
+    const pages = await wordsOf(await recordPdf(sheet, { paper: 'A4', still: null }));
+    said(pages.slice(0, 1), evaluation.verdict);
+    expect(figures).toHaveLength(5);
+    for (const f of figures) {
+      expect(f.laneId).toBe('plan');
+      said(pages.slice(0, 1), plain(f.told));
+      // The working on a later page comes to the figure of the first.
+      const w = workings.working(f.laneId, f.figure);
+      said(pages.slice(1), `${f.name}: ${significant(w.value, 6)} ${w.unit}`);
+      for (const s of w.symbols) said(pages.slice(1), s.meaning);
+    }
+    for (const id of ['plan.1', 'plan.2'])
+      for (const s of workings.working(id, 'total').symbols) said(pages.slice(1), s.meaning);
+    for (const told of planTold(plan!, 'USD', sheet.orderDate)) said(pages, plain(told));
+    for (const a of [...decision.frozen.case.for, ...decision.frozen.case.against]) said(pages, a.text);
+    for (const flip of doubt!.flips) said(pages, flip);
+    said(pages, 'Every delivery asked is met');
+    said(pages, 'seed 1');
+  });
+
+  test('why, who, what is to be done, who disagrees, what it rests on, and what can hurt', async () => {
+    const sheet = sheetOf('Pier foot', false);
+    const { decision } = sheet;
+    const pages = await wordsOf(await recordPdf(sheet, { paper: 'LETTER', still: null }));
+    said(pages, decision.why);
+    said(pages, `Signed: ${decision.signedBy}, 5 Jan 2027`);
+    for (const a of decision.actions) said(pages, `${a.what}${a.owner}`);
+    for (const d of decision.dissents) said(pages, d.words);
+    for (const line of assumptions(sheet)) said(pages, line);
+    said(pages, WHO_DECIDES);
+    said(pages, 'Water and molten metal');
+    const { lanes, leader, second } = decision.frozen.evaluation;
+    for (const lane of lanes.filter((l) => l.id === leader || l.id === second)) said(pages, lane.allIn!.toFixed(2));
+    pages.forEach((page, i) => said([page], `page ${i + 1} of ${pages.length}`));
+  });
+
+  test('a long reason and a long dissent are printed to their end', async () => {
+    const sheet = sheetOf('Pier foot', false);
+    const long = `${'The foundry asked for a wider parting and we agreed to it. '.repeat(30)}The last word.`;
+    const longer = {
+      ...sheet.decision,
+      why: long,
+      dissents: [{ ...sheet.decision.dissents[0]!, words: `${long} No.` }],
+    };
+    const pages = await wordsOf(await recordPdf({ ...sheet, decision: longer }, { paper: 'A4', still: null }));
+    said(pages, 'The last word. No.');
+    expect(pages.length).toBeLessThanOrEqual(5);
   });
 });

@@ -10,7 +10,7 @@ export function headLines({ decision, currency, orderDate }: RecordSheet): (read
   const { plan } = frozen;
   const out: (readonly [string, string])[] = [
     ['Decision', frozen.brief.title],
-    ['Chosen', shortName(decision.laneId)],
+    ['Chosen', plan == null ? shortName(decision.laneId) : `two steps, ending on ${shortName(decision.laneId)}`],
   ];
   if (plan != null)
     out.push([

@@ -1,16 +1,28 @@
 import { Text, View } from '@react-pdf/renderer';
-import { significant } from '@/core/telling';
+import { sentence } from '@/core/doubt';
+import { shortName } from '@/core/routes';
+import { significant, whole } from '@/core/telling';
 import type { Working } from '@/core/workings';
-import type { RecordSheet } from '../sheet';
+import { partsOf, type RecordSheet } from '../sheet';
 import { HAIR, QUIET, styles, text } from './style';
 
 /** The workings of the figures that carried the choice: equation, symbols, where each comes from. */
 export function Workings({ sheet }: { readonly sheet: RecordSheet }) {
   const { workings, decision } = sheet;
-  const list = (decision.frozen.figures ?? []).map((f) => ({
+  const carried = (decision.frozen.figures ?? []).map((f) => ({
     name: f.name,
     working: workings.working(f.laneId, f.figure),
   }));
+  // Of a plan, what its sums are made of: the programme of each step.
+  const steps =
+    decision.frozen.plan == null
+      ? []
+      : partsOf(sheet).map((id) => {
+          const { laneId, q } = workings.place(id);
+          const name = `${sentence(shortName(id))}, ${whole(q)} on ${shortName(laneId)}`;
+          return { name, working: workings.working(id, 'total') };
+        });
+  const list = [...carried, ...steps];
   return (
     <View style={{ flexDirection: 'row', justifyContent: 'space-between' }} wrap={false}>
       {[0, 1].map((column) => (
