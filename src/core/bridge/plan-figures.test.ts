@@ -1,10 +1,12 @@
+import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { survives } from '../board';
 import { briefOf } from '../testing/demo-briefs';
 import { bestPlanOf, type Planned } from '../testing/demo-plans';
 import { recompute } from '../testing/recompute';
 import { differenceTo } from '../workings';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
-import { ALONE, madeBy, openPlan, PLAN, StudyWorkings } from '.';
+import { ALONE, madeBy, openPlan, PLAN, planAt, StudyWorkings } from '.';
 
 /** The best plan of every demo part that has one, beside the best route alone. */
 const planned: [string, Planned][] = QUILLMERE_PARTS.flatMap((part): [string, Planned][] => {
@@ -71,4 +73,31 @@ test('what is no figure of a plan, and a step where there is no plan, is refused
   expect(() => book.working(ALONE, 'total')).toThrow(/E_KEY/);
   expect(() => new StudyWorkings(study, q).working(PLAN, 'total')).toThrow(/E_KEY/);
   expect(() => new StudyWorkings(study, q).working('plan.1', 'total')).toThrow(/E_KEY/);
+});
+
+test('the figures of any plan, at any switch, are those it is worked out with', () => {
+  const [, { study, q, dues }] = planned[0]!;
+  const lanes = study.lanes.filter(survives).map((e) => e.lane.id);
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...lanes),
+      fc.constantFrom(...lanes),
+      fc.integer({ min: 1, max: q - 1 }),
+      fc.integer({ min: -60, max: 200 }),
+      (first, then, pieces, late) => {
+        fc.pre(first !== then);
+        const asked = dues.map((d) => ({ ...d, day_d: d.day_d + late, asked_d: d.asked_d + late }));
+        const plan = planAt(study, q, { first, then, pieces }, asked);
+        const book = new StudyWorkings(study, q, openPlan(plan, null), asked);
+        const of = (figure: string): number => book.working(PLAN, figure).value;
+        near(of('total'), plan.total);
+        near(of('firstArticle'), plan.firstArticle_d);
+        near(of('lastPart'), plan.lastPart_d);
+        if (plan.waits_d > 0 && plan.waits_d < 3650) near(of('waits'), plan.waits_d);
+        for (const [k, { late_d, due }] of plan.deliveries.entries())
+          expect(of(madeBy(k)) >= due.pieces, `${due.name} of ${first} then ${then}`).toBe(late_d === 0);
+      },
+    ),
+    { numRuns: 40, seed: 9 },
+  );
 });

@@ -50,7 +50,15 @@ describe('a signed decision', () => {
     });
     const signed = await signDecision(made.id, signing({ plan: true }));
     if (signed.outcome !== 'signed') throw new Error(signed.outcome);
-    expect(signed.decision.frozen.plan).toMatchObject({ ...plan, q: 2000 });
+    const { frozen } = signed.decision;
+    expect(frozen.plan).toMatchObject({ ...plan, q: 2000 });
+    // What carries it is the plan's own: figures, draws and case.
+    expect(frozen.figures?.map((f) => f.laneId)).toEqual(Array.from({ length: 5 }, () => 'plan'));
+    expect(frozen.doubt?.plan).toBeDefined();
+    expect(frozen.case.against.map((a) => a.text).join(' ')).toMatch(/two processes|dearer in all|serve 12 pieces/i);
+    const [kept] = await listDecisions(made.id);
+    expect(kept?.frozen).toEqual(frozen);
+    expect((await standings()).find((s) => s.studyId === made.id)).toMatchObject({ state: 'stands', plan: true });
     const bare = await createStudy(bracket());
     expect(await signDecision(bare.id, signing({ plan: true }))).toMatchObject({ outcome: 'barred' });
   });
