@@ -18,10 +18,32 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
   await expect(leader).toContainText(/cheapest in \d+ %/);
   await expect(leader).toContainText(/in time in \d+ %/);
 
+  // The programme as well as the part; by the hand and by a key their working opens, down to the likely sum.
+  const sheet = page.getByTestId('working');
+  await leader.getByRole('button', { name: /^The whole programme: in eight draws of ten/ }).click();
+  await expect(sheet).toContainText('The whole programme over the draws');
+  await sheet
+    .getByRole('row', { name: /with every figure at likely/ })
+    .getByRole('button')
+    .click();
+  await expect(sheet).toContainText('Total of the programme');
+  await page.keyboard.press('Escape');
+  await leader.locator('[data-col="3"]').focus();
+  await page.keyboard.press('h');
+  await expect(sheet).toContainText('draws in which none of the race is cheaper');
+  await page.keyboard.press('Escape');
+
   const flips = page.getByRole('list', { name: 'What would overturn it' });
   const quantity = flips.getByRole('listitem').filter({ hasText: 'pieces over the life' });
   await expect(quantity).toContainText('Stays first down to', { timeout: 20_000 });
   const at = Number(/down to ([\d\u202f]+) pieces/.exec(await quantity.innerText())![1]!.replace(/\D/g, ''));
+  // How it was found: at that quantity both programmes cost as good as the same.
+  await quantity.getByRole('button', { name: /^How this was found/ }).click();
+  await expect(sheet).toContainText('Against gravity die, ladled by hand: total of the programme');
+  await page.keyboard.press('Escape');
+  await flips.getByRole('button', { name: /^How this was found: Stays first while the price of its tooling/ }).click();
+  await expect(sheet).toContainText('now + (b − a)');
+  await page.keyboard.press('Escape');
   await quantity.getByRole('button', { name: /^rail to/ }).click();
   await expect(page.getByTestId('verdict')).toContainText('permanent mould, tilting leads');
   await setQuantity(page, at - 100);
@@ -42,7 +64,9 @@ test('what moves the choice leads to its rate; the seed and the spread change th
   await openView(page, id, 'routes');
   await setQuantity(page, 5000);
   const verdict = page.getByTestId('doubt-verdict');
-  await expect(page.locator('.doubt-tools')).toContainText('10\u202f000 draws', { timeout: 20_000 });
+  // At the life's quantity, drawn before, there is nobody beside the leader.
+  await expect(verdict).toContainText('gravity die, ladled by hand in', { timeout: 20_000 });
+  await expect(page.locator('.doubt-tools')).toContainText(/10\u202f000 draws in [\d.]+ ms$/, { timeout: 20_000 });
   const first = await verdict.innerText();
   expect(first).toMatch(/in \d+ % of the draws \([\d.]+ to [\d.]+ %, by sampling error\)/);
   await page.getByLabel('Seed').fill('7');
@@ -57,6 +81,9 @@ test('what moves the choice leads to its rate; the seed and the spread change th
 
   const movers = page.getByRole('table', { name: 'What moves the choice' });
   await expect(movers.getByRole('row')).toHaveCount(9, { timeout: 20_000 });
+  await movers.getByTitle('Open the working').first().click();
+  await expect(page.getByTestId('working')).toContainText('(bHigh − aHigh) − (bLow − aLow)');
+  await page.keyboard.press('Escape');
   await movers.getByRole('link', { name: 'rate set' }).first().click();
   await expect(page).toHaveURL(/\/rates\/.+#/);
   await page.goBack();

@@ -30,6 +30,12 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await expect(page.getByTestId('working')).toContainText('the first step: gravity die');
   await expect(page.getByTestId('working')).toContainText('at 300 pieces');
   await page.keyboard.press('Escape');
+  await page
+    .getByRole('row', { name: /the best in two steps/ })
+    .getByRole('button', { name: 'every day met' })
+    .click();
+  await expect(page.getByTestId('working')).toContainText('Good parts by the day asked for');
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /^Step of the plan, Permanent mould/ }).click();
   await expect(page.getByTestId('steps')).toContainText('to 17\u202f700 good pieces');
   await page.keyboard.press('Escape');

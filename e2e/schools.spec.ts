@@ -24,6 +24,13 @@ test('the schools are weighed, the weights kept for the team, and another school
   const scores = page.getByRole('list', { name: 'Lanes by the weights' });
   await expect(scores.getByRole('listitem').first()).toContainText('permanent mould, tilting');
   await expect(scores.getByRole('listitem').first()).toContainText('1.00');
+  const sheet = page.getByTestId('working');
+  await scores.getByRole('button').last().click();
+  await expect(sheet).toContainText('Weighted mean of columns');
+  await page.keyboard.press('Escape');
+  await table.getByRole('button', { name: /^never more than/ }).click();
+  await expect(sheet).toBeVisible();
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Keep for the team' }).click();
   await expect(page.getByText('Who: the name of who sets them is wanted.')).toBeVisible();
   await page.getByLabel('Who', { exact: true }).fill('Casting buyer');
