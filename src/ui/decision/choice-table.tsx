@@ -25,7 +25,7 @@ export function ChoiceTable({
 }) {
   return (
     <div className="scroll-x">
-      <table className="list" aria-label="Routes to choose from">
+      <table className="list choices" aria-label="Routes to choose from">
         <thead>
           <tr>
             <th>

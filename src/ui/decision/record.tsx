@@ -3,6 +3,7 @@ import { Button } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { findAlloy } from '@/core/alloys';
+import { PLAN } from '@/core/bridge';
 import { boardAt, prepareStudy, verdictTold } from '@/core/board';
 import { drawnOf } from '@/core/decision';
 import { plain, type Telling } from '@/core/telling';
@@ -68,6 +69,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
     );
   const { plan } = decision.frozen;
   const due = decision.frozen.brief.quantity.firstDelivery;
+  const signed = plan == null ? decision.laneId : PLAN;
   const own = (name: string, text: string) => opening(decision.laneId, name, text);
   const reopen = async (): Promise<void> => {
     setBusy(true);
@@ -101,7 +103,11 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
         <dl>
           <dt>Chosen</dt>
           <dd>
-            <strong>{lane?.name ?? decision.laneId}</strong>, {lane ? STATUS_WORDS[lane.status] : ''}
+            <strong>
+              {plan != null && 'Two steps, ending on '}
+              {lane?.name ?? decision.laneId}
+            </strong>
+            , {lane ? STATUS_WORDS[lane.status] : ''}
           </dd>
           {plan != null && (
             <>
@@ -119,15 +125,22 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
           <dt>Quantity</dt>
           <dd>{whole(decision.quantity)} pieces</dd>
           <dt>All in</dt>
-          <dd>
-            {own('allIn', perPart(lane?.allIn ?? 0))} {evaluation.currency} a part; tooling{' '}
-            {own('tooling', whole(lane?.tooling ?? 0))} {evaluation.currency};{' '}
-            {own('positions', String(lane?.positions ?? 0))} {lane?.positions === 1 ? 'position' : 'positions'} a pour
-          </dd>
+          {plan != null ? (
+            <dd>
+              {opening(PLAN, 'allIn', perPart(plan.allIn))} {evaluation.currency} a part over both steps
+            </dd>
+          ) : (
+            <dd>
+              {own('allIn', perPart(lane?.allIn ?? 0))} {evaluation.currency} a part; tooling{' '}
+              {own('tooling', whole(lane?.tooling ?? 0))} {evaluation.currency};{' '}
+              {own('positions', String(lane?.positions ?? 0))} {lane?.positions === 1 ? 'position' : 'positions'} a pour
+            </dd>
+          )}
           <dt>Dates</dt>
           <dd>
-            first article {own('firstArticle', weeks(lane?.firstArticle_days ?? 0))} weeks after the order, last part{' '}
-            {own('lastPart', weeks(lane?.lastPart_days ?? 0))} weeks
+            first article {opening(signed, 'firstArticle', weeks(plan?.firstArticle_d ?? lane?.firstArticle_days ?? 0))}{' '}
+            weeks after the order, last part{' '}
+            {opening(signed, 'lastPart', weeks(plan?.lastPart_d ?? lane?.lastPart_days ?? 0))} weeks
           </dd>
           {second && (
             <>

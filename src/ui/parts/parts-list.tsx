@@ -137,7 +137,7 @@ export function PartsList({
     });
 
   const fallen = standings.some((s) => s.state !== 'stands');
-  const standingOf = new Map(standings.map((s) => [s.studyId, s.state]));
+  const standingOf = new Map(standings.map((s) => [s.studyId, s]));
   return (
     <>
       {fallen && <StandingsList standings={standings} />}
@@ -259,10 +259,11 @@ export function PartsList({
                     )}
                   </td>
                   <td className={s.decision.state === 'open' ? 'quiet' : undefined}>
+                    {s.decision.state === 'signed' && standingOf.get(s.id)?.plan === true && 'in two steps, then '}
                     {decisionWords(s)}
                     {s.decision.state === 'signed' && standingOf.has(s.id) && (
                       <div className="small">
-                        <StandingMark state={standingOf.get(s.id) ?? 'stands'} />
+                        <StandingMark state={standingOf.get(s.id)?.state ?? 'stands'} />
                       </div>
                     )}
                   </td>
