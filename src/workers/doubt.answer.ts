@@ -51,6 +51,7 @@ export async function answerDoubt(
     const { leader, second } = board;
     if (likely(study.rates.global.rDisc) > 0) return tell({ id, kind: 'nothing', why: 'discounted' });
     if (leader === null) return tell({ id, kind: 'nothing', why: 'no-lane' });
+    if (!(await breathe())) return;
     const sampling = samplingOf(study, board, request.orderDate, storeOf(request), {
       demand: request.demand,
       against: second === null ? null : [leader, second],

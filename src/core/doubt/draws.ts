@@ -7,6 +7,7 @@ export type Spread = 'pert' | 'triangle';
 
 const NODES = 256;
 const GUIDE = 4096;
+const SIX = 6;
 /** Newton's steps on one stretch; two already reach a double's precision. */
 const NEWTON = 4;
 /** Density against the mean of its stretch below which the place is solved for. */
@@ -16,6 +17,7 @@ const STEEP = 0.4;
 interface Shape {
   readonly below: Float64Array;
   readonly density: Float64Array;
+  /** Six figures a stretch: the share below it and below the next, one over its width, three powers of the place. */
   readonly cubics: Float64Array;
   /** Stretch in which the search for a share begins. */
   readonly guide: Uint16Array;
@@ -92,16 +94,17 @@ function ofRoot(area: number, alpha: number, beta: number): number {
 }
 
 /** Place between the limits, 0 to 1, below which a share u of a PERT lies. */
-function placeOf({ below, cubics, guide, ...shape }: Shape, u: number): number {
-  let i = guide[(u * GUIDE) | 0]!;
-  while (i < NODES - 1 && below[i + 1]! <= u) i++;
-  const k = 4 * i;
-  const per = cubics[k]!;
+function placeOf(shape: Shape, u: number): number {
+  const { cubics, guide } = shape;
+  let stretch = guide[(u * GUIDE) | 0]!;
+  while (cubics[SIX * stretch + 1]! <= u) stretch++;
+  const k = SIX * stretch;
+  const per = cubics[k + 2]!;
   if (per > 0) {
-    const s = (u - below[i]!) * per;
-    return (i + s * (cubics[k + 1]! + s * (cubics[k + 2]! + s * cubics[k + 3]!))) / NODES;
+    const s = (u - cubics[k]!) * per;
+    return (stretch + s * (cubics[k + 3]! + s * (cubics[k + 4]! + s * cubics[k + 5]!))) / NODES;
   }
-  return steepPlace(shape, below, i, u);
+  return steepPlace(shape, shape.below, stretch, u);
 }
 
 /** The same on a stretch where the place climbs steeply with its share. */
@@ -132,13 +135,16 @@ function steepPlace(
  * powers. Zeros where the slope is too steep for that.
  */
 function cubicsOf(below: Float64Array, density: Float64Array): Float64Array {
-  const out = new Float64Array(4 * NODES);
-  for (let i = 1; i < NODES - 1; i++) {
+  const out = new Float64Array(SIX * NODES);
+  for (let i = 0; i < NODES; i++) {
+    // No share lies beyond the last stretch.
+    const next = i === NODES - 1 ? Infinity : below[i + 1]!;
+    out.set([below[i]!, next], SIX * i);
     const width = below[i + 1]! - below[i]!;
     const [d0, d1] = [density[i]! / NODES / width, density[i + 1]! / NODES / width];
-    if (!(width > 0 && d0 > STEEP && d1 > STEEP)) continue;
+    if (i === 0 || i === NODES - 1 || !(width > 0 && d0 > STEEP && d1 > STEEP)) continue;
     const [m0, m1] = [1 / d0, 1 / d1];
-    out.set([1 / width, m0, 3 - 2 * m0 - m1, m0 + m1 - 2], 4 * i);
+    out.set([1 / width, m0, 3 - 2 * m0 - m1, m0 + m1 - 2], SIX * i + 2);
   }
   return out;
 }
@@ -148,12 +154,19 @@ export function uniformAt([a, b]: readonly [number, number], i: number): number 
   return uniform(a, b, i);
 }
 
-function uniform(a: number, b: number, i: number): number {
+/** 32 bits, as a whole number from 0. */
+function hash(a: number, b: number, i: number): number {
   let h = Math.imul(i + a, 0x9e3779b1) ^ b;
   h = Math.imul(h ^ (h >>> 16), 0x85ebca6b);
   h = Math.imul(h ^ (h >>> 13), 0xc2b2ae35);
-  return (((h ^ (h >>> 16)) >>> 0) + 0.5) / 4294967296;
+  return (h ^ (h >>> 16)) >>> 0;
 }
+
+const PER_HASH = 1 / 4294967296;
+/** Bits of a hash that are not asked where the search begins: the guide has 2 to the 12th places. */
+const GUIDE_SHIFT = 20;
+
+const uniform = (a: number, b: number, i: number): number => (hash(a, b, i) + 0.5) * PER_HASH;
 
 /** The stream of an input's draws: from the seed and its name. */
 export function streamOf(seed: number, name: string): readonly [number, number] {
@@ -197,17 +210,19 @@ export function fillDraws(
     return;
   }
   const shape = shapeOf((m - a) / (c - a));
-  const { below, cubics, guide } = shape;
+  const { cubics, guide } = shape;
+  const width = (c - a) / NODES;
   for (let i = from; i < to; i++) {
-    const u = uniform(one, two, i);
-    let k = guide[(u * GUIDE) | 0]!;
-    while (k < NODES - 1 && below[k + 1]! <= u) k++;
-    const per = cubics[4 * k]!;
-    const s = (u - below[k]!) * per;
-    const place =
+    const h = hash(one, two, i);
+    const u = (h + 0.5) * PER_HASH;
+    let stretch = guide[h >>> GUIDE_SHIFT]!;
+    while (cubics[SIX * stretch + 1]! <= u) stretch++;
+    const k = SIX * stretch;
+    const per = cubics[k + 2]!;
+    const s = (u - cubics[k]!) * per;
+    out[i] =
       per > 0
-        ? (k + s * (cubics[4 * k + 1]! + s * (cubics[4 * k + 2]! + s * cubics[4 * k + 3]!))) / NODES
-        : steepPlace(shape, below, k, u);
-    out[i] = a + (c - a) * place;
+        ? a + width * (stretch + s * (cubics[k + 3]! + s * (cubics[k + 4]! + s * cubics[k + 5]!)))
+        : a + (c - a) * steepPlace(shape, shape.below, stretch, u);
   }
 }

@@ -53,7 +53,29 @@ export class Program {
     const [a = refuse('E_LENGTH', 'expression', op, 'at least one argument'), b = a] = args;
     const [x, y] = [this.steps[a], this.steps[b]];
     if (x?.kind === 'fixed' && y?.kind === 'fixed') return this.fixed(apply(op, x.value, y.value));
+    const plain = this.plain(op, a, b);
+    if (plain !== null) return plain;
     return this.step(`${op} ${a} ${b}`, { kind: 'made', op, a, b });
+  }
+
+  /** What a sum comes to that changes nothing, or nothing times anything; null for a sum that must be made. */
+  private plain(op: Op, a: number, b: number): number | null {
+    const [x, y] = [this.fixedOf(a), this.fixedOf(b)];
+    switch (op) {
+      case '*':
+        return x === 0 || y === 0 ? this.fixed(0) : x === 1 ? b : y === 1 ? a : null;
+      case '/':
+        return y === 1 ? a : null;
+      case '+':
+        return x === 0 ? b : y === 0 ? a : null;
+      case '-':
+        return y === 0 ? a : null;
+      case 'min':
+      case 'max':
+        return a === b ? a : null;
+      default:
+        return null;
+    }
   }
 
   /** The fixed value of a step, or null. */
