@@ -20,7 +20,7 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
 
   // The programme as well as the part; by the hand and by a key their working opens, down to the likely sum.
   const sheet = page.getByTestId('working');
-  await leader.getByRole('button', { name: /^The whole programme: in eight draws of ten/ }).click();
+  await leader.getByRole('button', { name: /^In eight draws of ten .* for the whole programme/ }).click();
   await expect(sheet).toContainText('The whole programme over the draws');
   await sheet
     .getByRole('row', { name: /with every figure at likely/ })

@@ -10,6 +10,14 @@ export const variantKey = (c: Context, key: string): string => `variants["${c.en
 export const fx = (c: Context): WorkingSymbol => ({
   ...fromRate('fx', 'study currency per USD', { v: c.fx, unit: `${cur(c)}/USD`, basis: 'assumed' }, 'currency.perUnit'),
 });
+/** Calendar days a working day. */
+export const W = (c: Context): WorkingSymbol =>
+  fromRate(
+    'W',
+    'calendar days a working day',
+    c.study.rates.calendar.calendarPerWorkday,
+    'calendar.calendarPerWorkday',
+  );
 export const K = (c: Context): WorkingSymbol =>
   computed('K', 'price factor: overhead, margin, unusual fit', c.model.K, '–', 'K');
 export const mk = (c: Context): WorkingSymbol =>

@@ -1,18 +1,11 @@
 import { stepsOf, touchMinutes, type StepOnFloor } from '../calendar';
 import { refuse } from '../errors';
 import type { Touch } from '../rates';
-import { variantKey, lambdaSym, MC, nSym, nSetSym, ntSym, yieldSym, type Builder } from './common';
+import { variantKey, lambdaSym, MC, nSym, nSetSym, ntSym, W, yieldSym, type Builder } from './common';
 import type { Context } from './context';
 import { computed, fromBrief, fromRate } from './symbols';
 import type { Working, WorkingSymbol } from './types';
 
-const W = (c: Context): WorkingSymbol =>
-  fromRate(
-    'W',
-    'calendar days a working day',
-    c.study.rates.calendar.calendarPerWorkday,
-    'calendar.calendarPerWorkday',
-  );
 const time = (c: Context, symbol: string, meaning: string, key: 'avail' | 'share' | 'approve' | 'capPours' | 'capKg') =>
   fromRate(symbol, meaning, c.model.v.time[key], variantKey(c, `time.${key}`));
 const goodPour = 'n * (1 - lambda)';

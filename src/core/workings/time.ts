@@ -2,6 +2,7 @@ import { NO_APPROVAL_UP_TO } from '../calendar';
 import { refuse } from '../errors';
 import { likely } from '../figures';
 import type { Context } from './context';
+import { W } from './common';
 import { holidayTerm } from './holiday-term';
 import { chosen, computed, fromBrief, fromRate } from './symbols';
 import type { Working, WorkingSymbol } from './types';
@@ -137,14 +138,6 @@ function firstArticle(c: Context, off: ReturnType<typeof holidayTerm>): Omit<Wor
     note: null,
   };
 }
-
-const W = (c: Context): WorkingSymbol =>
-  fromRate(
-    'W',
-    'calendar days a working day',
-    c.study.rates.calendar.calendarPerWorkday,
-    'calendar.calendarPerWorkday',
-  );
 
 const RESOURCE_WORDS: Readonly<Record<string, string>> = {
   capPours: 'pours a shift, by heat or machine',

@@ -13,47 +13,50 @@ export interface DoubtCell {
   readonly drawn: DrawnFigure;
 }
 
-/** The draws of the money of a part. */
-export function allInDoubt(doubt: LaneDoubt | null, scales: DoubtScales | null, currency: string): DoubtCell {
+/** A cell of one figure; empty words where nothing is drawn. */
+function cell(
+  drawn: DrawnFigure,
+  doubt: LaneDoubt | null,
+  scales: DoubtScales | null,
+  told: (x: number) => string,
+  unit: string,
+  sure: (doubt: LaneDoubt) => string | undefined,
+): DoubtCell {
+  const band = doubt?.[drawn];
   return {
-    drawn: 'allIn',
-    band: doubt?.allIn,
-    scale: scales?.allIn ?? null,
+    drawn,
+    band,
+    scale: scales?.[drawn] ?? null,
     bandWords:
-      doubt === null
+      band === undefined
         ? ''
-        : `In eight draws of ten ${perPart(doubt.allIn.p10)} to ${perPart(doubt.allIn.p90)} ${currency} a part, half of them under ${perPart(doubt.allIn.p50)}`,
-    sure: doubt?.cheapest == null ? undefined : `cheapest in ${percent(doubt.cheapest.share)} %`,
+        : `In eight draws of ten ${told(band.p10)} to ${told(band.p90)} ${unit}, half of them under ${told(band.p50)}`,
+    sure: doubt === null ? undefined : sure(doubt),
   };
 }
+
+/** The draws of the money of a part. */
+export const allInDoubt = (doubt: LaneDoubt | null, scales: DoubtScales | null, currency: string): DoubtCell =>
+  cell('allIn', doubt, scales, perPart, `${currency} a part`, ({ cheapest }) =>
+    cheapest === null ? undefined : `cheapest in ${percent(cheapest.share)} %`,
+  );
 
 /** The draws of the day of the first article. */
-export function firstDoubt(doubt: LaneDoubt | null, scales: DoubtScales | null): DoubtCell {
-  return {
-    drawn: 'first',
-    band: doubt?.first,
-    scale: scales?.first ?? null,
-    bandWords:
-      doubt === null
-        ? ''
-        : `In eight draws of ten ${weeks(doubt.first.p10)} to ${weeks(doubt.first.p90)} weeks, half of them under ${weeks(doubt.first.p50)}`,
-    sure: doubt?.inTime == null ? undefined : `in time in ${percent(doubt.inTime.share)} %`,
-  };
-}
+export const firstDoubt = (doubt: LaneDoubt | null, scales: DoubtScales | null): DoubtCell =>
+  cell('first', doubt, scales, weeks, 'weeks', ({ inTime }) =>
+    inTime === null ? undefined : `in time in ${percent(inTime.share)} %`,
+  );
 
 /** The draws of the money of the whole programme, of which the tools are a part. */
-export function totalDoubt(doubt: LaneDoubt | null, scales: DoubtScales | null, currency: string): DoubtCell {
-  return {
-    drawn: 'total',
-    band: doubt?.total,
-    scale: scales?.total ?? null,
-    bandWords:
-      doubt === null
-        ? ''
-        : `The whole programme: in eight draws of ten ${whole(doubt.total.p10)} to ${whole(doubt.total.p90)} ${currency}, half of them under ${whole(doubt.total.p50)}`,
-    sure: doubt === null ? undefined : `total ${thousands(doubt.total, currency)}`,
-  };
-}
+export const totalDoubt = (doubt: LaneDoubt | null, scales: DoubtScales | null, currency: string): DoubtCell =>
+  cell(
+    'total',
+    doubt,
+    scales,
+    whole,
+    `${currency} for the whole programme`,
+    ({ total }) => `total ${thousands(total, currency)}`,
+  );
 
 /** The outer ends of a band, short enough for a cell: "514 to 622 k USD". */
 export function thousands({ p10, p90 }: Band, currency: string): string {
