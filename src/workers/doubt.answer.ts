@@ -14,7 +14,6 @@ import {
   type Sampling,
 } from '@/core/doubt';
 import { CoreError } from '@/core/errors';
-import { likely } from '@/core/figures';
 import { ratesOf } from '@/core/rates';
 import type { DoubtAnswer, DoubtAsked, DoubtDepth, DoubtRequest } from './doubt.protocol';
 
@@ -49,8 +48,7 @@ export async function answerDoubt(
     if (!(await breathe())) return;
     const board = boardAt(study, request.q, request.orderDate);
     const { leader, second } = board;
-    if (likely(study.rates.global.rDisc) > 0) return tell({ id, kind: 'nothing', why: 'discounted' });
-    if (leader === null) return tell({ id, kind: 'nothing', why: 'no-lane' });
+    if (leader === null) return tell({ id, kind: 'nothing' });
     if (!(await breathe())) return;
     const sampling = samplingOf(study, board, request.orderDate, storeOf(request), {
       demand: request.demand,

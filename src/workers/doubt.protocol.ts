@@ -39,6 +39,6 @@ export type DoubtAnswer =
       readonly ms: number;
     }
   | { readonly id: number; readonly kind: 'depth'; readonly depth: DoubtDepth; readonly ms: number }
-  /** No money can be drawn: nothing leads, or lots are discounted by their year. */
-  | { readonly id: number; readonly kind: 'nothing'; readonly why: 'no-lane' | 'discounted' }
+  /** No money can be drawn: nothing leads. */
+  | { readonly id: number; readonly kind: 'nothing' }
   | { readonly id: number; readonly kind: 'refused'; readonly issue: CoreIssue | null; readonly message: string };

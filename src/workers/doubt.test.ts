@@ -87,7 +87,7 @@ describe('the worker that draws', () => {
   });
   test('says so where nothing leads, and never throws', async () => {
     const bare = { ...brief, alloy: null };
-    expect(await run({ brief: bare })).toEqual([{ id: 3, kind: 'nothing', why: 'no-lane' }]);
+    expect(await run({ brief: bare })).toEqual([{ id: 3, kind: 'nothing' }]);
     expect((await run({ brief: null as never }))[0]).toMatchObject({ kind: 'refused' });
   });
 });

@@ -24,7 +24,6 @@ import {
   type Share,
   type Spread,
 } from '../doubt';
-import { likely } from '../figures';
 import { shortName } from '../routes';
 import { fixed, whole } from '../telling';
 import { rivalOf } from './carrying';
@@ -60,7 +59,7 @@ export interface KeptDoubt extends DrawnBy {
 const FLIPS_TOLD = 5;
 
 /**
- * Draws a study for the choice of one lane. Null where lots are discounted by their year, which is not drawn.
+ * Draws a study for the choice of one lane. Null for a lane without money.
  * @param draws how many; the whole answer of the screen by default
  */
 export function keptDoubt(
@@ -72,7 +71,7 @@ export function keptDoubt(
   draws: number = DRAWS,
 ): KeptDoubt | null {
   const lane = board.lanes.find((l) => l.id === laneId);
-  if (lane?.money == null || isDiscounted(study)) return null;
+  if (lane?.money == null) return null;
   const rival = rivalOf(board, lane);
   const sampling = samplingOf(study, board, orderDate, new DrawStore(by.seed, by.spread, draws), {
     demand: by.demand,
@@ -86,7 +85,7 @@ export function keptDoubt(
   return doubtOf(sampling.summary(), laneId, by, flips);
 }
 
-/** Draws a study for the choice of a plan in two steps. Null where lots are discounted by their year. */
+/** Draws a study for the choice of a plan in two steps. */
 export function keptPlanDoubt(
   study: Study,
   board: Board,
@@ -95,7 +94,6 @@ export function keptPlanDoubt(
   by: DrawnBy,
   draws: number = DRAWS,
 ): KeptDoubt | null {
-  if (isDiscounted(study)) return null;
   const store = new DrawStore(by.seed, by.spread, draws);
   const sampling = samplingOf(study, board, orderDate, store, { demand: by.demand, against: null, plan });
   sampling.run(draws);
@@ -108,8 +106,6 @@ export function keptPlanDoubt(
     plan,
   );
 }
-
-const isDiscounted = (study: Study): boolean => likely(study.rates.global.rDisc) > 0;
 
 function atOnce(search: Generator<void, FoundFlips, void>): FoundFlips {
   let step = search.next();

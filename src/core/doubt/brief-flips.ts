@@ -1,5 +1,6 @@
 import { boardAt, bestLayout, prepareStudy, RAIL_MAX, railQuantities, survives, type Study } from '../board';
 import type { Brief } from '../brief';
+import { likely } from '../figures';
 
 /**
  * What else would change the answer: the quantity, what the leader's tool may cost, a tolerance, the day it is wanted; of
@@ -71,17 +72,18 @@ export function briefFlips(study: Study, q: number): BriefFlip[] {
       at: quantityFlips(study, leader.id, second.id),
     });
     const room = second.money.total - leader.money.total;
-    out.push(
-      {
-        kind: 'tooling',
-        key: 'tooling',
-        words: 'the price of its tooling',
-        unit: currency,
-        now: leader.money.tooling,
-        against: second.id,
-        at: [leader.money.tooling + room],
-      },
-      {
+    out.push({
+      kind: 'tooling',
+      key: 'tooling',
+      words: 'the price of its tooling',
+      unit: currency,
+      now: leader.money.tooling,
+      against: second.id,
+      at: [leader.money.tooling + room],
+    });
+    // Of parts that are discounted by their year one price does not say what they come to.
+    if (!(likely(study.rates.global.rDisc) > 0))
+      out.push({
         kind: 'part',
         key: 'unit',
         words: 'the price of a part without tools',
@@ -89,8 +91,7 @@ export function briefFlips(study: Study, q: number): BriefFlip[] {
         now: leader.money.unit,
         against: second.id,
         at: [leader.money.unit + room / q],
-      },
-    );
+      });
   }
   const first = leader.dates?.firstArticle_d;
   if (first !== undefined) {

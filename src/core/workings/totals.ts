@@ -23,6 +23,80 @@ import type { WorkingSymbol } from './types';
 const fullLots = (c: Context): WorkingSymbol =>
   computed('full', 'full lots', c.split.freshFull + c.split.settledFull, 'lots', 'fullLots');
 
+/** Which lots a share of worth is of: the number of the first, and of the first after them. */
+const LOTS_OF = {
+  dNew: (c: Context) => [0, c.split.freshFull],
+  dFull: (c: Context) => [0, c.split.freshFull + c.split.settledFull],
+  dRest: (c: Context) => [c.split.freshFull + c.split.settledFull, c.split.freshFull + c.split.settledFull + 1],
+} as const satisfies Readonly<Record<string, (c: Context) => readonly [number, number]>>;
+type WorthOf = keyof typeof LOTS_OF;
+
+const WORTH_WORDS: Readonly<Record<WorthOf, string>> = {
+  dNew: 'what lots with new scrap are worth today, by the year each is begun',
+  dFull: 'what all full lots are worth today',
+  dRest: 'what the remainder is worth today',
+};
+/** Years told one by one; a programme that goes on for longer is summed without that. */
+const MOST_YEARS = 40;
+
+/** Whether lots are discounted by their year: the rate set asks for it, and the brief says how many a year. */
+const isDiscounted = (c: Context): boolean => likely(c.study.rates.global.rDisc) > 0 && c.cost.perYear !== null;
+
+/** Lots begun in each year, of those a share of worth is of. */
+function lotsByYear(c: Context, which: WorthOf): number[] {
+  const [from, to] = LOTS_OF[which](c);
+  const years: number[] = [];
+  for (let k = from; k < to; k++) {
+    const year = Math.floor((k * c.lot) / (c.cost.perYear ?? Infinity));
+    while (years.length <= year) years.push(0);
+    years[year]!++;
+  }
+  return years;
+}
+
+/** What lots are worth today, as a mean share of their money; 1 for no lots. */
+function worthIn(c: Context, which: WorthOf): number {
+  const r = likely(c.study.rates.global.rDisc);
+  const years = lotsByYear(c, which);
+  const lots = years.reduce((a, b) => a + b, 0);
+  return lots === 0 ? 1 : years.reduce((sum, n, y) => sum + n / (1 + r) ** y, 0) / lots;
+}
+
+const worthOf = (c: Context, which: WorthOf): WorkingSymbol =>
+  computed(which, WORTH_WORDS[which], worthIn(c, which), 'share', which);
+
+function worthWorking(which: WorthOf): Builder {
+  return (c) => {
+    const years = isDiscounted(c) ? lotsByYear(c, which) : [];
+    const lots = years.reduce((a, b) => a + b, 0);
+    const told = lots > 0 && years.length <= MOST_YEARS;
+    // From the last year back: each step takes a year off all that comes after.
+    const sum = years.reduceRight((later, _, y) => (later === '' ? `n${y}` : `n${y} + (${later}) / (1 + r)`), '');
+    return {
+      title: `Worth today: ${WORTH_WORDS[which]}`,
+      equation: 'Cost model 8.3: 1 / (1 + r) for every full year before a lot is begun',
+      expression: told ? `(${sum}) / lots` : 'd',
+      value: isDiscounted(c) ? worthIn(c, which) : 1,
+      unit: 'share',
+      symbols: told
+        ? [
+            ...years.map((n, y) => computed(`n${y}`, `lots begun in year ${y + 1}`, n, 'lots')),
+            fromRate('r', 'discount rate', c.study.rates.global.rDisc, 'global.rDisc'),
+            computed('lots', 'lots in all', lots, 'lots'),
+          ]
+        : [
+            computed(
+              'd',
+              lots === 0 ? 'no lots, nothing to discount' : 'summed lot by lot',
+              isDiscounted(c) ? worthIn(c, which) : 1,
+              'share',
+            ),
+          ],
+      note: 'Over the draws it stays as the likely figures have it.',
+    };
+  };
+}
+
 /** Workings of the totals: all in, the programme, the part price, a lot, the price factor. */
 export const TOTALS: Readonly<Record<string, Builder>> = {
   allIn: (c) => ({
@@ -36,55 +110,47 @@ export const TOTALS: Readonly<Record<string, Builder>> = {
   }),
   total: (c) => {
     const { split } = c;
-    const discounted = likely(c.study.rates.global.rDisc) > 0;
+    const worth = isDiscounted(c);
     return {
       title: 'Total of the programme',
-      equation: 'Cost model 8.2: T(q)',
-      expression: discounted ? 'T' : 'tools + K * (kNew * lotNew + kSet * lotSet + on(rest) * lotRest) * fx',
+      equation: worth ? 'Cost model 8.2 and 8.3: T(q), lots discounted by their year' : 'Cost model 8.2: T(q)',
+      expression: worth
+        ? 'tools + K * ((kNew + kSet) * dFull * lotSet + kNew * dNew * (lotNew - lotSet) + on(rest) * dRest * lotRest) * fx'
+        : 'tools + K * (kNew * lotNew + kSet * lotSet + on(rest) * lotRest) * fx',
       value: c.money.total,
       unit: cur(c),
-      symbols: discounted
-        ? [computed('T', 'lots discounted by their year (8.3), tools and fixtures undiscounted', c.money.total, cur(c))]
-        : [
-            computed(
-              'tools',
-              'tools, replacement sets, fixtures and gauges, mark-up included',
-              c.money.tooling,
-              cur(c),
-              'tooling',
-            ),
-            K(c),
-            computed('kNew', `full lots begun before scrap settles`, split.freshFull, 'lots', 'kNew'),
-            computed(
-              'lotNew',
-              'such a lot, with scrap as when new',
-              lotOf(c, c.model.fresh, split.size),
-              'USD',
-              'lot@new',
-            ),
-            computed('kSet', 'full lots after that', split.settledFull, 'lots', 'kSet'),
-            computed(
-              'lotSet',
-              'such a lot, with settled scrap',
-              lotOf(c, c.model.settled, split.size),
-              'USD',
-              'lot@set',
-            ),
-            computed('rest', 'pieces left after the full lots', split.rest, 'pieces', 'rest'),
-            computed(
-              'lotRest',
-              `a lot of the remainder, ${split.restIsFresh ? 'new' : 'settled'} scrap`,
-              lotOf(c, split.restIsFresh ? c.model.fresh : c.model.settled, split.rest),
-              'USD',
-              'lot@rest',
-            ),
-            fx(c),
-          ],
-      note: discounted
-        ? 'The rate set asks for discounting, so the lots are not a plain sum.'
-        : 'on(x) is 1 where x is above 0, else 0.',
+      symbols: [
+        computed(
+          'tools',
+          'tools, replacement sets, fixtures and gauges, mark-up included',
+          c.money.tooling,
+          cur(c),
+          'tooling',
+        ),
+        K(c),
+        computed('kNew', `full lots begun before scrap settles`, split.freshFull, 'lots', 'kNew'),
+        ...(worth ? [worthOf(c, 'dNew')] : []),
+        computed('lotNew', 'such a lot, with scrap as when new', lotOf(c, c.model.fresh, split.size), 'USD', 'lot@new'),
+        computed('kSet', 'full lots after that', split.settledFull, 'lots', 'kSet'),
+        ...(worth ? [worthOf(c, 'dFull')] : []),
+        computed('lotSet', 'such a lot, with settled scrap', lotOf(c, c.model.settled, split.size), 'USD', 'lot@set'),
+        computed('rest', 'pieces left after the full lots', split.rest, 'pieces', 'rest'),
+        ...(worth ? [worthOf(c, 'dRest')] : []),
+        computed(
+          'lotRest',
+          `a lot of the remainder, ${split.restIsFresh ? 'new' : 'settled'} scrap`,
+          lotOf(c, split.restIsFresh ? c.model.fresh : c.model.settled, split.rest),
+          'USD',
+          'lot@rest',
+        ),
+        fx(c),
+      ],
+      note: `on(x) is 1 where x is above 0, else 0.${worth ? ' Tools and fixtures are not discounted.' : ''}`,
     };
   },
+  dNew: worthWorking('dNew'),
+  dFull: worthWorking('dFull'),
+  dRest: worthWorking('dRest'),
   kNew: (c) => ({
     title: 'Full lots begun before scrap settles',
     equation: 'Cost model 8.2',

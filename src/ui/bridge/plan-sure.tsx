@@ -27,7 +27,7 @@ export function PlanSure({
     [choice, plan, single, dues],
   );
   const { summary, error, nothing } = useDoubt(shown === 'shown', DRAWN, drawn, false);
-  if (shown === 'hidden' || nothing !== null) return null;
+  if (shown === 'hidden' || nothing) return null;
   const doubt = summary === null ? null : doubtOf(summary, PLAN, DRAWN, [], drawn);
   if (error !== null) return <p className="small bad">Not drawn: {error}</p>;
   if (doubt === null)

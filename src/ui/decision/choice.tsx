@@ -161,7 +161,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
             <p className="small quiet" role="status">
               {doubtShown === 'hidden'
                 ? 'Doubt is hidden on the Routes view; it is drawn and kept when the decision is signed.'
-                : (drawn.error ?? (drawn.nothing === null ? 'Drawing …' : 'Such a study is not drawn.'))}
+                : (drawn.error ?? 'Drawing …')}
             </p>
           )}
         </section>

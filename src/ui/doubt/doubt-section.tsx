@@ -29,7 +29,7 @@ export const DoubtSection = memo(function DoubtSection({
   const { study } = useStudy();
   const currency = study.rates.currency.code;
   const { summary, depth, nothing, error, done } = doubt;
-  if (nothing === 'no-lane') return null;
+  if (nothing) return null;
   return (
     <section className="section" aria-label="How sure">
       <h2>
@@ -43,12 +43,7 @@ export const DoubtSection = memo(function DoubtSection({
           Not drawn: {error}
         </p>
       )}
-      {nothing === 'discounted' && (
-        <p className="small">
-          The rate set discounts later years, so that the lots are no plain sum; such a study is not drawn.
-        </p>
-      )}
-      {summary === null && error === null && nothing === null && (
+      {summary === null && error === null && (
         <p className="small quiet" role="status">
           Drawing …
         </p>

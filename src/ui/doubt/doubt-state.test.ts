@@ -25,9 +25,9 @@ describe('what is known of the draws', () => {
   });
   test('nothing to draw and a failure take away what stood there', () => {
     const some = heardDoubt(NOT_DRAWN, 500, sampled(900, true));
-    expect(heardDoubt(some, 500, { id: 1, kind: 'nothing', why: 'no-lane' })).toMatchObject({
+    expect(heardDoubt(some, 500, { id: 1, kind: 'nothing' })).toMatchObject({
       summary: null,
-      nothing: 'no-lane',
+      nothing: true,
     });
     expect(heardDoubt(some, 500, { id: 1, kind: 'refused', issue: null, message: 'x' })).toMatchObject({
       summary: null,

@@ -8,7 +8,8 @@ export interface DoubtState {
   readonly q: number;
   readonly done: boolean;
   readonly depth: DoubtDepth | null;
-  readonly nothing: 'no-lane' | 'discounted' | null;
+  /** Nothing leads, so that there is nothing to draw. */
+  readonly nothing: boolean;
   readonly error: string | null;
   /** Time the draws took, ms. */
   readonly ms: number;
@@ -20,7 +21,7 @@ export const NOT_DRAWN: DoubtState = {
   q: 0,
   done: false,
   depth: null,
-  nothing: null,
+  nothing: false,
   error: null,
   ms: 0,
 };
@@ -35,7 +36,7 @@ export function heardDoubt(s: DoubtState, q: number, answer: DoubtAnswer): Doubt
     case 'depth':
       return { ...s, depth: answer.depth };
     case 'nothing':
-      return { ...NOT_DRAWN, q, nothing: answer.why };
+      return { ...NOT_DRAWN, q, nothing: true };
     case 'refused':
       return { ...NOT_DRAWN, q, error: answer.message };
   }
