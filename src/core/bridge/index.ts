@@ -1,6 +1,7 @@
 /** Plans in two steps: bridge on one route while the tool of another is made, then switch. */
 export { duesOf, type PlanDue } from './dues';
 export {
+  MOST_WAIT_D,
   planAt,
   singleAt,
   workedOut,
@@ -12,7 +13,8 @@ export {
 } from './plan';
 export type { Reuse } from './reuse.data';
 export { searchPlans, settledDues, type Found, type FoundSingle, type PlanSearch } from './search';
-export { ALONE, madeBy, openPlan, PLAN, STEPS, type OpenPlan } from './plan-figures';
+export { madeBy } from './plan-days';
+export { ALONE, openPlan, PLAN, STEPS, type OpenPlan } from './plan-parts';
 export { StudyWorkings, type Place } from './study-workings';
 export { studyOfStep, type StepAt } from './step-study';
 export { deliveredBy, isApproved, type Pace } from './delivered';

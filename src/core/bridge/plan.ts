@@ -48,8 +48,8 @@ export interface BridgePlan {
   readonly waits_d: number;
 }
 
-/** Most days that the order of the second tool is put off. */
-const MOST_WAIT_D = 3650;
+/** Most days that the order of the second tool is put off: where it can wait for so long, nothing asked needs it. */
+export const MOST_WAIT_D = 3650;
 
 /**
  * A plan at a quantity, laid out at least money of what delivers in time, else at least money.

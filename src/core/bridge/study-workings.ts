@@ -11,7 +11,8 @@ import {
   type Working,
 } from '../workings';
 import type { PlanDue } from './dues';
-import { ALONE, PLAN, planFigure, STEPS, type OpenPlan } from './plan-figures';
+import { planFigure } from './plan-figures';
+import { ALONE, PLAN, STEPS, type OpenPlan } from './plan-parts';
 import { studyOfStep, type StepAt } from './step-study';
 
 /** Where the figures of a lane are worked out: in which study, at how many pieces, on which lane. */
@@ -69,12 +70,9 @@ export class StudyWorkings {
   }
 
   private ofPlan(figure: string): Working {
-    const { plan, q, dues, study } = this;
+    const { plan, q, dues } = this;
     if (plan === null) return refuse('E_KEY', 'lane', PLAN, 'a lane: no plan in two steps is at hand');
-    return planFigure(
-      { plan, q, dues, currency: study.rates.currency.code, of: (step, name) => this.working(step, name) },
-      figure,
-    );
+    return planFigure({ plan, q, dues, of: (step, name) => this.working(step, name) }, figure);
   }
 
   private stepOf(id: string): StepAt | null {

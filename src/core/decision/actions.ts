@@ -1,4 +1,5 @@
 import type { Study, BoardLane } from '../board';
+import { MOST_WAIT_D } from '../bridge';
 import { isoDay, dayNumber } from '../calendar';
 import { shortName } from '../routes';
 
@@ -44,7 +45,7 @@ export function suggestedActions(
       : [
           action(`Ask for quotes by ${shortName(plan.first)} and by ${shortName(plan.then)}, on this brief`, orderDate),
           action(tool(plan.first), orderDate),
-          action(`${tool(plan.then)}, the second step`, on(plan.waits_d)),
+          action(`${tool(plan.then)}, the second step`, plan.waits_d >= MOST_WAIT_D ? '' : on(plan.waits_d)),
         ];
   const seen = new Set<string>();
   for (const f of lane.findings) {

@@ -1,5 +1,5 @@
 import { pieces as piecesWords, plainMoney, weeks, type Board } from '../board';
-import { ALONE, madeBy, PLAN, STEPS, type StudyWorkings } from '../bridge';
+import { ALONE, madeBy, MOST_WAIT_D, PLAN, STEPS, type StudyWorkings } from '../bridge';
 import { demandBand } from '../brief';
 import { NO_APPROVAL_UP_TO } from '../calendar';
 import { shortName } from '../routes';
@@ -76,7 +76,7 @@ function forDays(w: StudyWorkings, plan: KeptPlan): Argument[] {
 }
 
 function forWaiting(w: StudyWorkings, { waits_d, asked, then }: KeptPlan): Argument[] {
-  if (asked === 0 || waits_d < WORTH_WAITING_D) return [];
+  if (asked === 0 || waits_d < WORTH_WAITING_D || waits_d >= MOST_WAIT_D) return [];
   const tool = figure(plainMoney(w.working(STEPS[1], 'tooling').value, codeOf(w)), STEPS[1], 'tooling');
   return [
     argue(

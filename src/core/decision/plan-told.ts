@@ -1,4 +1,4 @@
-import { ALONE, PLAN, STEPS } from '../bridge';
+import { ALONE, MOST_WAIT_D, PLAN, STEPS } from '../bridge';
 import { dateWords, dayNumber, isoDay } from '../calendar';
 import { shortName } from '../routes';
 import { figure, perPart, tell, whole, type Telling } from '../telling';
@@ -24,7 +24,7 @@ export function planTold(plan: KeptPlan, currency: string, orderDate: string): T
   const part = figure(perPart(plan.allIn), PLAN, 'allIn');
   return [
     ...steps,
-    tell`The steps together ${total} ${currency}, over ${whole(plan.q)} pieces ${part} ${currency} a part. ${alone(plan, currency)} ${days(plan)}${plan.asked === 0 ? '' : ` The second tool may be ordered until ${on(plan.waits_d)}.`}`,
+    tell`The steps together ${total} ${currency}, over ${whole(plan.q)} pieces ${part} ${currency} a part. ${alone(plan, currency)} ${days(plan)}${plan.asked === 0 || plan.waits_d >= MOST_WAIT_D ? '' : ` The second tool may be ordered until ${on(plan.waits_d)}.`}`,
   ];
 }
 

@@ -1,5 +1,5 @@
 import { RAIL_MAX, railQuantities, type Study } from '../board';
-import { duesOf, PLAN, planAt, singleAt, StudyWorkings, type BridgePlan } from '../bridge';
+import { duesOf, MOST_WAIT_D, PLAN, planAt, singleAt, StudyWorkings, type BridgePlan } from '../bridge';
 import type { BriefFlip } from './brief-flips';
 import type { DrawnPlan } from './study-doubt';
 
@@ -17,7 +17,7 @@ export function planBriefFlips(study: Study, q: number, orderDate: string, plan:
   const alone = plan.open.alone === null ? null : singleAt(study, q, plan.open.alone.laneId, dues, true);
   const steps = switchFlip(study, q, plan, now, alone?.total ?? null);
   const wait: BriefFlip[] =
-    now.deliveries.length === 0
+    now.deliveries.length === 0 || now.waits_d >= MOST_WAIT_D
       ? []
       : [
           {

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import type { BridgePlan, PlanChoice, PlanStep } from '@/core/bridge';
+import { MOST_WAIT_D, type BridgePlan, type PlanChoice, type PlanStep } from '@/core/bridge';
 import { shortName } from '@/core/routes';
 import { plainDate, dateAfter, whole } from '../format';
 import { Timelines } from '../calendar/timelines';
@@ -150,8 +150,8 @@ function Terms({ plan, orderDate }: { readonly plan: BridgePlan; readonly orderD
         : ` but for ${Math.round(plan.reuse.share[1] * 100)} % of the second (${Math.round(plan.reuse.share[0] * 100)} to ${Math.round(plan.reuse.share[2] * 100)} %, assumed): ${plan.reuse.why}`}
       . {shortName(first.laneId).replace(/^./, (c) => c.toUpperCase())}: {approved(first.pieces)};{' '}
       {shortName(then.laneId)}: {approved(then.pieces)}. Both are ordered at once;{' '}
-      {plan.deliveries.length === 0
-        ? 'no day is asked, so that the second may wait.'
+      {plan.deliveries.length === 0 || plan.waits_d >= MOST_WAIT_D
+        ? 'no day asked needs the second, so that it may wait.'
         : `the second may be ordered until ${dateAfter(orderDate, plan.waits_d)} and no delivery that is met is missed.`}
     </p>
   );

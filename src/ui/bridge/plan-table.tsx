@@ -1,7 +1,17 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { ALONE, madeBy, openPlan, PLAN, STEPS, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/bridge';
+import {
+  ALONE,
+  madeBy,
+  MOST_WAIT_D,
+  openPlan,
+  PLAN,
+  STEPS,
+  type BridgePlan,
+  type PlanChoice,
+  type PlanDue,
+} from '@/core/bridge';
 import { shortName } from '@/core/routes';
 import { differenceTo } from '@/core/workings';
 import { dateAfter, perPart, signed, whole } from '../format';
@@ -186,7 +196,7 @@ const NO_CHOICE: PlanChoice = { first: '', then: '', pieces: 1 };
 /** The day until which the second tool may be ordered. */
 function WaitsUntil({ of, orderDate }: { readonly of: Of; readonly orderDate: string }) {
   const { deliveries, waits_d } = of.plan;
-  if (deliveries.length === 0) return 'any day';
+  if (deliveries.length === 0 || waits_d >= MOST_WAIT_D) return 'any day';
   const told = dateAfter(orderDate, waits_d);
   return waits_d > 0 ? (
     <Opened of={of} id={PLAN} figure="waits">
