@@ -83,6 +83,13 @@ test('no serious finding by axe on any screen, nor in its sheets, in light and d
       await expect(page.getByTestId('legend')).toBeVisible();
       // A button that was out of use takes a moment to come back to its full tone.
       await expect(page.getByTestId('part-busy')).toHaveCount(0);
+      const faded = () =>
+        page
+          .locator('.chakra-button')
+          .evaluateAll(
+            (all) => all.filter((b) => !b.matches(':disabled') && getComputedStyle(b).opacity !== '1').length,
+          );
+      await expect.poll(faded).toBe(0);
       await page.waitForTimeout(600);
     }
     if (view === 'calendar') await expect(page.getByTestId('bridge-verdict')).toBeVisible();

@@ -46,12 +46,20 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
   await page.keyboard.press('Escape');
   await quantity.getByRole('button', { name: /^rail to/ }).click();
   await expect(page.getByTestId('verdict')).toContainText('permanent mould, tilting leads');
-  await setQuantity(page, at - 100);
-  await expect(page.getByTestId('verdict')).toContainText('gravity die, ladled by hand leads');
-  // By the hand, far to the left of the flip point.
+  await setQuantity(page, 18_000);
+  // By the hand: the rail is taken at 18 000 and drawn to just above the flip point, then just below it.
   const rail = page.getByRole('slider').first();
   const box = (await rail.boundingBox())!;
-  await page.mouse.click(box.x + box.width * 0.45, box.y + box.height / 2);
+  const to = (pieces: number) => box.x + (box.width * Math.log10(pieces)) / 6;
+  await page.mouse.move(to(18_000), box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(to(at * 1.06), box.y + box.height / 2, { steps: 12 });
+  await expect(page.getByTestId('verdict')).toContainText('permanent mould, tilting leads');
+  await page.mouse.move(to(at * 0.94), box.y + box.height / 2, { steps: 4 });
+  await expect(page.getByTestId('verdict')).toContainText('gravity die, ladled by hand leads');
+  // Far to the left of it the draws agree too.
+  await page.mouse.move(to(500), box.y + box.height / 2, { steps: 8 });
+  await page.mouse.up();
   await expect(page.getByTestId('verdict')).toContainText('gravity die, ladled by hand leads');
   await expect(verdict).toContainText('Gravity die, ladled by hand is the cheapest', { timeout: 20_000 });
 });

@@ -123,7 +123,7 @@ test('dragging the rail recomputes in the same frame: none over 50 ms', async ({
 
 test('a figure opens its working, and the working leads on to the brief', async ({ page, request }) => {
   await openView(page, await studyId(request, 'Tripod hub'), 'routes');
-  await page.locator('[data-lane="gravity-die/hand"] [data-col="2"] button').click();
+  await page.locator('[data-lane="gravity-die/hand"] [data-col="2"] button').first().click();
   const sheet = page.getByTestId('working');
   await expect(sheet).toContainText('Tooling over the programme');
   await sheet
