@@ -2,9 +2,21 @@ import { defineConfig } from '@playwright/test';
 import { CHROMIUM_ARGS, MAIN } from './e2e/instance';
 
 /** Journeys that take no time of anything and change only studies of their own: they may go two at a time. */
-const BESIDE = ['access', 'alloys', 'brief', 'judgement', 'rates', 'record', 'requirements', 'schools', 'told'].map(
-  (name) => `**/${name}.spec.ts`,
-);
+const BESIDE = [
+  'access',
+  'alloys',
+  'bench',
+  'brief',
+  'calendar',
+  'files',
+  'judgement',
+  'part',
+  'rates',
+  'record',
+  'requirements',
+  'schools',
+  'told',
+].map((name) => `**/${name}.spec.ts`);
 
 /** Journeys in Debian's Chromium against an application of their own, with its own database folder and ports. */
 export default defineConfig({
