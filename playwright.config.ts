@@ -10,7 +10,6 @@ const BESIDE = [
   'calendar',
   'files',
   'judgement',
-  'part',
   'rates',
   'record',
   'requirements',
