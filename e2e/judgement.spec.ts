@@ -74,7 +74,8 @@ test('the best lot is found and written into the brief', async ({ page, request 
   await lots.getByRole('button', { name: /Write lots of/ }).click();
   await saved(page);
   await expect(lots.getByRole('button', { name: /Write lots of/ })).toHaveCount(0);
-  const file = (await (await request.get(`/api/studies/${id}/export`)).json()) as {
+  // A connection that has rested since the copy may be closing just now: it is asked again on another.
+  const file = (await (await request.get(`/api/studies/${id}/export`, { maxRetries: 2 })).json()) as {
     brief: { quantity: { lot: number } };
   };
   expect(file.brief.quantity.lot).toBe(Number(words?.replace(/\D/g, '')));
