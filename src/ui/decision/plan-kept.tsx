@@ -1,4 +1,5 @@
 import { planTold, type KeptPlan } from '@/core/decision';
+import { plain } from '@/core/telling';
 import type { Frozen } from '../working/sheets';
 import { Told } from '../working/told';
 
@@ -19,11 +20,7 @@ export function PlanKept({
     <div data-testid="kept-plan">
       {planTold(plan, currency, orderDate).map((told, i) => (
         <p key={i} style={{ margin: '3px 0' }}>
-          {frozen === undefined ? (
-            told.map((piece) => (typeof piece === 'string' ? piece : piece.text)).join('')
-          ) : (
-            <Told told={told} frozen={frozen} />
-          )}
+          {frozen === undefined ? plain(told) : <Told told={told} frozen={frozen} />}
         </p>
       ))}
     </div>
