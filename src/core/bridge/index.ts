@@ -13,7 +13,7 @@ export {
 } from './plan';
 export type { Reuse } from './reuse.data';
 export { searchPlans, settledDues, type Found, type FoundSingle, type PlanSearch } from './search';
-export { madeBy } from './plan-days';
+export { lateBy, madeBy } from './plan-days';
 export { ALONE, openPlan, PLAN, STEPS, type OpenPlan } from './plan-parts';
 export { StudyWorkings, type Place } from './study-workings';
 export { studyOfStep, type StepAt } from './step-study';

@@ -2,23 +2,28 @@ import { NO_APPROVAL_UP_TO } from '../calendar';
 import { refuse } from '../errors';
 import { computed, type WorkingSymbol } from '../workings';
 import type { PlanDue } from './dues';
+import { soonestDay } from './plan';
 import { piecesOf, STEPS, WORDS, type Made, type PlanParts } from './plan-parts';
 
-const MADE = /^(made|firstMade)\.(\d+)$/;
+const MADE = /^(made|firstMade|late)\.(\d+)$/;
+const OF_A_DAY = { made: madeWorking, firstMade, late } as const;
 
 /**
- * The working of a figure of days: good parts by the K-th day asked (made.K, firstMade.K), and how long the second tool may
- * wait (waits); null for another figure.
+ * The working of a figure of days: good parts by the K-th day asked (made.K, firstMade.K), how late so many come (late.K), and
+ * how long the second tool may wait (waits); null for another figure.
  * @throws {CoreError} E_KEY for a day that is not asked, E_NO_VALUE where no day asked needs the second step
  */
 export function dayFigure(p: PlanParts, figure: string): Made | null {
   const [, which, k] = MADE.exec(figure) ?? [];
-  if (which !== undefined) return (which === 'made' ? madeWorking : firstMade)(p, Number(k));
+  if (which !== undefined) return OF_A_DAY[which as keyof typeof OF_A_DAY](p, Number(k));
   return figure === 'waits' ? waits(p) : null;
 }
 
 /** Name of the good parts that exist by the k-th day asked. */
 export const madeBy = (k: number): string => `made.${k}`;
+
+/** Name of the days that the k-th delivery asked comes late. */
+export const lateBy = (k: number): string => `late.${k}`;
 
 /** Good parts of a step by a day of the order's calendar, as a term (time model T9 to T11). */
 function madeOf(p: PlanParts, i: 0 | 1, day_d: number): { term: string; value: number; symbols: WorkingSymbol[] } {
@@ -75,6 +80,28 @@ function firstMade(p: PlanParts, k: number): Made {
     unit: 'pieces',
     symbols: [daySymbol(due), ...made.symbols],
     note: 'on(x) is 1 where x is above 0, else 0.',
+  };
+}
+
+/** Days the k-th delivery asked comes late: a hundredth of a day is none. */
+function late(p: PlanParts, k: number): Made {
+  const due = p.dues[k] ?? refuse('E_KEY', 'figure', lateBy(k), `late.0 to late.${p.dues.length - 1}`);
+  const made = (day: number): number => madeOf(p, 0, day).value + madeOf(p, 1, day).value;
+  const end = Math.max(...STEPS.map((s) => p.of(s, 'lastPart').value));
+  const D = p.shut(soonestDay(due.pieces, end, made));
+  return {
+    title: `How late ${due.name} comes`,
+    equation: 'The day on which as many good parts exist as are asked (time model T9 to T11), less the day asked',
+    expression: 'max(0, ceil(D - d - 0.01))',
+    value: Math.max(0, Math.ceil(D - due.asked_d - 0.01)),
+    unit: 'days',
+    symbols: [
+      computed('D', `day on which ${due.pieces} good parts exist, holidays counted`, D, 'days from the order'),
+      { ...computed('d', 'day asked', due.asked_d, 'days from the order'), source: 'brief' },
+      { ...computed('n', `pieces asked for ${due.name}`, due.pieces, 'pieces'), source: 'brief' },
+      computed('m', 'good parts by the day asked', made(due.day_d), 'pieces', madeBy(k)),
+    ],
+    note: null,
   };
 }
 

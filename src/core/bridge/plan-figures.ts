@@ -84,7 +84,7 @@ const FIGURES: Readonly<Record<string, (p: PlanParts) => Made>> = {
 
 /**
  * The working of a figure of the plan itself.
- * @param figure total, allIn, tooling, reused, firstArticle, lastPart, waits, or made.K for the K-th day asked, from 0
+ * @param figure total, allIn, tooling, reused, firstArticle, lastPart, waits, or made.K and late.K for the K-th day asked, from 0
  * @throws {CoreError} E_KEY for another figure, E_NO_VALUE for what the first tool leaves where it leaves nothing
  */
 export function planFigure(p: PlanParts, figure: string): Working {
@@ -92,6 +92,6 @@ export function planFigure(p: PlanParts, figure: string): Working {
   if (ofDays !== null) return { figure, ...ofDays };
   const build = FIGURES[figure];
   return build === undefined
-    ? refuse('E_KEY', 'figure', figure, [...Object.keys(FIGURES), 'waits', 'made.K'].join(' | '))
+    ? refuse('E_KEY', 'figure', figure, [...Object.keys(FIGURES), 'waits', 'made.K', 'late.K'].join(' | '))
     : { figure, ...build(p) };
 }

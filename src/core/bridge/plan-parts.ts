@@ -36,6 +36,8 @@ export interface PlanParts {
   readonly dues: readonly PlanDue[];
   /** A figure of a step. */
   readonly of: (step: (typeof STEPS)[number], figure: string) => Working;
+  /** Days from the order with the holidays in them. */
+  readonly shut: (days: number) => number;
 }
 
 /** The steps in words. */

@@ -150,7 +150,7 @@ function ofSteps(
 }
 
 /** The first day on which so many exist, to a thousandth of a day. */
-function soonestDay(pieces: number, end: number, made: (day: number) => number): number {
+export function soonestDay(pieces: number, end: number, made: (day: number) => number): number {
   let [low, high] = [0, end + 1];
   while (high - low > 1e-3) {
     const middle = (low + high) / 2;

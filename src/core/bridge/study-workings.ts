@@ -1,4 +1,5 @@
 import type { Study } from '../board';
+import { daysWithHolidays } from '../calendar';
 import { refuse } from '../errors';
 import {
   contextOf,
@@ -72,7 +73,9 @@ export class StudyWorkings {
   private ofPlan(figure: string): Working {
     const { plan, q, dues } = this;
     if (plan === null) return refuse('E_KEY', 'lane', PLAN, 'a lane: no plan in two steps is at hand');
-    return planFigure({ plan, q, dues, of: (step, name) => this.working(step, name) }, figure);
+    const { brief, rates } = this.study;
+    const shut = (days: number): number => daysWithHolidays(brief.quantity.orderDate, days, rates.calendar);
+    return planFigure({ plan, q, dues, of: (step, name) => this.working(step, name), shut }, figure);
   }
 
   private stepOf(id: string): StepAt | null {

@@ -3,19 +3,10 @@ export { suggestedActions, type Action, type PlanOrders } from './actions';
 export { carryingFigures, planFigures, rivalOf, type CarryingFigure } from './carrying';
 export { laneCase, type Argument, type LaneCase } from './case';
 export { briefChanges, rateChanges, resultChanges, type Change } from './changes';
-export {
-  doubtOf,
-  DRAWN,
-  doubtSentences,
-  drawnWords,
-  flipsTold,
-  keptDoubt,
-  keptPlanDoubt,
-  type DrawnBy,
-  type KeptDoubt,
-} from './kept-doubt';
+export { doubtOf, DRAWN, flipsTold, keptDoubt, keptPlanDoubt, type DrawnBy, type KeptDoubt } from './kept-doubt';
 export { planCase } from './plan-case';
 export { drawnOf, keptOf, keptPlan, type KeptPlan } from './kept-plan';
 export { standingOf, type Signed, type Standing, type StandingState } from './standing';
 export { isReason, REASON_WANTED } from './reason';
+export { drawnWords, sureTold, type SureOf } from './sure-told';
 export { planTold } from './plan-told';

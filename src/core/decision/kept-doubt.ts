@@ -1,20 +1,16 @@
 import type { Board, Study } from '../board';
-import { ALONE, PLAN } from '../bridge';
-import { dateWords } from '../calendar';
+import { ALONE, PLAN, StudyWorkings } from '../bridge';
 import {
   briefFlips,
-  briefFlipWords,
+  briefFlipTold,
   DRAWS,
   DrawStore,
-  flipWords,
-  inDraws,
+  flipTold,
   laneFlips,
   nearness,
   planBriefFlips,
   planFlips,
-  rough,
   samplingOf,
-  sentence,
   stanceOf,
   type Band,
   type BriefFlip,
@@ -24,8 +20,7 @@ import {
   type Share,
   type Spread,
 } from '../doubt';
-import { shortName } from '../routes';
-import { fixed, whole } from '../telling';
+import { plain, type Telling } from '../telling';
 import { rivalOf } from './carrying';
 
 /** How a choice was drawn: the same seed and spread give the same draws to the digit. */
@@ -47,12 +42,14 @@ export interface KeptDoubt extends DrawnBy {
   readonly allIn: Band;
   readonly total: Band;
   readonly firstArticle: Band;
-  /** The lane it was set against, and in how many draws it was the cheaper. */
-  readonly against: { readonly laneId: string; readonly holds: Share } | null;
+  /** The lane it was set against, in how many draws it was the cheaper, and by how much (the other less it). */
+  readonly against: { readonly laneId: string; readonly holds: Share; readonly band?: Band } | null;
   /** Of a plan in two steps: how often it delivers all that is asked, and how often the route alone beside it does. */
   readonly plan?: { readonly delivers: Share | null; readonly aloneDelivers: Share | null };
   /** What would overturn it, nearest first, in words. */
   readonly flips: readonly string[];
+  /** The same with figures that open; missing in records of earlier builds. */
+  readonly flipsTold?: readonly Telling[];
 }
 
 /** Flip points told of figures in doubt, the nearest. */
@@ -80,7 +77,12 @@ export function keptDoubt(
   sampling.run(draws);
   const flips =
     board.leader === laneId
-      ? flipsTold(study, laneId, atOnce(laneFlips(study, board, laneId)), briefFlips(study, board.q))
+      ? flipsTold(
+          new StudyWorkings(study, board.q),
+          laneId,
+          atOnce(laneFlips(study, board, laneId)),
+          briefFlips(study, board.q),
+        )
       : [];
   return doubtOf(sampling.summary(), laneId, by, flips);
 }
@@ -102,7 +104,12 @@ export function keptPlanDoubt(
     sampling.summary(),
     PLAN,
     by,
-    flipsTold(study, PLAN, atOnce(planFlips(study, board, plan)), ofBrief),
+    flipsTold(
+      new StudyWorkings(study, board.q, plan.open, plan.dues),
+      PLAN,
+      atOnce(planFlips(study, board, plan)),
+      ofBrief,
+    ),
     plan,
   );
 }
@@ -116,13 +123,13 @@ function atOnce(search: Generator<void, FoundFlips, void>): FoundFlips {
 /**
  * What draws say of one choice, as it is kept; null where it was not drawn.
  * @param id the lane, or the plan
- * @param flips what would overturn it, in words
+ * @param told what would overturn it
  */
 export function doubtOf(
   { draws, lanes, difference }: DoubtSummary,
   id: string,
   by: DrawnBy,
-  flips: readonly string[],
+  told: readonly Telling[],
   plan: DrawnPlan | null = null,
 ): KeptDoubt | null {
   const own = lanes.find((l) => l.id === id);
@@ -140,7 +147,11 @@ export function doubtOf(
     against:
       difference === null || second === null
         ? null
-        : { laneId: second === ALONE && alone !== undefined ? alone : second, holds: difference.holds },
+        : {
+            laneId: second === ALONE && alone !== undefined ? alone : second,
+            holds: difference.holds,
+            band: difference.band,
+          },
     ...(plan === null
       ? {}
       : {
@@ -149,73 +160,30 @@ export function doubtOf(
             aloneDelivers: lanes.find((l) => l.id === ALONE)?.delivers ?? null,
           },
         }),
-    flips,
+    flips: told.map(plain),
+    flipsTold: told,
   };
 }
 
-/** What would overturn the leader, in words: of the brief, and the nearest figures in doubt within their range. */
-export function flipsTold(study: Study, laneId: string, found: FoundFlips, ofBrief: readonly BriefFlip[]): string[] {
+/**
+ * What would overturn the leader: of the brief, and the nearest figures in doubt within their range. Its figures open.
+ * @param of workings of the study at its quantity, with the plan where it is the plan's
+ */
+export function flipsTold(
+  of: StudyWorkings,
+  laneId: string,
+  found: FoundFlips,
+  ofBrief: readonly BriefFlip[],
+): Telling[] {
   const stance = stanceOf(laneId, ofBrief);
   const input = new Map(found.inputs.map((i) => [i.key, i]));
   const near = found.flips
     .flatMap((flip) => {
-      const of = input.get(flip.key);
-      return flip.within && of !== undefined ? [{ flip, of, far: nearness(flip, of) }] : [];
+      const figure = input.get(flip.key);
+      return flip.within && figure !== undefined ? [{ flip, figure, far: nearness(flip, figure) }] : [];
     })
     .sort((a, b) => a.far - b.far)
     .slice(0, FLIPS_TOLD)
-    .map(({ flip, of }) => flipWords(flip, of, study.rates, stance));
-  return [...ofBrief.map((flip) => briefFlipWords(flip, laneId, stance)), ...near];
+    .map(({ flip, figure }) => flipTold(flip, figure, laneId, of.study.rates, stance));
+  return [...ofBrief.map((flip) => briefFlipTold(flip, laneId, stance, of)), ...near];
 }
-
-/**
- * How sure a choice is, in sentences.
- * @param due ISO date of the first delivery asked, or null
- * @param planned whether a plan in two steps was chosen: earlier builds drew its last lane alone, and that is said
- */
-export function doubtSentences(
-  doubt: KeptDoubt,
-  laneId: string,
-  currency: string,
-  due: string | null,
-  planned: boolean,
-): string[] {
-  const { inTime, allIn, firstArticle } = doubt;
-  const weeks = (days: number): string => fixed(days / 7, 1);
-  const by = inTime === null || due === null ? '' : `, by ${dateWords(due)} ${inDraws(inTime)}`;
-  const ofLane = `Drawn for ${shortName(laneId)} alone over the whole programme, not for the plan.`;
-  return [
-    ...(planned && doubt.plan === undefined ? [ofLane] : []),
-    ...(doubt.plan === undefined ? laneSentences(doubt, laneId) : planSentences(doubt)),
-    `A part comes to ${rough(allIn.p10)} to ${rough(allIn.p90)} ${currency} in eight draws of ten, half of them under ${rough(allIn.p50)}.`,
-    `The first article comes after ${weeks(firstArticle.p10)} to ${weeks(firstArticle.p90)} weeks${by}.`,
-  ];
-}
-
-function laneSentences({ cheapest, against }: KeptDoubt, laneId: string): string[] {
-  return [
-    ...(cheapest === null
-      ? []
-      : [`${sentence(shortName(laneId))} is the cheapest of all routes ${inDraws(cheapest)}.`]),
-    ...(against === null ? [] : [`It is cheaper than ${shortName(against.laneId)} ${inDraws(against.holds)}.`]),
-  ];
-}
-
-function planSentences({ cheapest, against, plan }: KeptDoubt): string[] {
-  const alone = against === null ? '' : `${shortName(against.laneId)} alone`;
-  const delivers = plan?.delivers ?? null;
-  const beside = plan?.aloneDelivers ?? null;
-  return [
-    ...(against === null ? [] : [`The plan in two steps costs less than ${alone} ${inDraws(against.holds)}.`]),
-    ...(cheapest === null ? [] : [`It costs less than every route alone, late or not, ${inDraws(cheapest)}.`]),
-    ...(delivers === null
-      ? []
-      : [
-          `Every delivery asked is met ${inDraws(delivers)}${beside === null ? '' : `; by ${alone} ${inDraws(beside)}`}.`,
-        ]),
-  ];
-}
-
-/** By which draws it was found: the same seed gives the same to the digit. */
-export const drawnWords = ({ draws, spread, seed, demand }: KeptDoubt): string =>
-  `${whole(draws)} draws of every figure between its low and high, ${spread === 'pert' ? 'beta-PERT' : 'triangle'}, seed ${seed}${demand ? ', the quantity in doubt too' : ', the quantity as it is'}: the same seed gives the same to the digit.`;

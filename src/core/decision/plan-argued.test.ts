@@ -1,11 +1,13 @@
 import { describe, expect, test } from 'vitest';
 import { boardAt } from '../board';
 import { PLAN, StudyWorkings } from '../bridge';
+import { dateWords, dayNumber, isoDay } from '../calendar';
 import { plain, whole } from '../telling';
 import { briefOf } from '../testing/demo-briefs';
+import { recompute } from '../testing/recompute';
 import { bestPlanOf, ORDER, type Planned } from '../testing/demo-plans';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
-import { doubtSentences, drawnOf, keptOf, keptPlanDoubt, planCase, planFigures, planTold, type KeptPlan } from '.';
+import { drawnOf, keptOf, keptPlanDoubt, planCase, planFigures, planTold, sureTold, type KeptPlan } from '.';
 
 const all: [string, Planned & { kept: KeptPlan }][] = QUILLMERE_PARTS.flatMap((part) => {
   const brief = briefOf(part);
@@ -33,6 +35,11 @@ describe.each(all)('the case of the plan of the %s', (_, one) => {
       const w = workings.working(piece.laneId, piece.figure);
       opened++;
       if (piece.text.includes(' of ')) continue;
+      if (/[A-Z][a-z]{2} \d{4}$/.test(piece.text)) {
+        const day = isoDay(dayNumber('orderDate', ORDER) + Math.ceil(w.value));
+        expect(piece.text, `${piece.figure} on day ${w.value}`).toBe(dateWords(day));
+        continue;
+      }
       const shown =
         w.unit.startsWith('days') && piece.text.includes('week') ? Math.abs(w.value) / 7 : Math.abs(w.value);
       const number = Number(/[\d\u202f.]+/.exec(piece.text)?.[0].replaceAll('\u202f', ''));
@@ -62,20 +69,49 @@ describe('how sure a plan was', () => {
     expect(keptPlanDoubt(gear.study, board, ORDER, gear.drawn, by, 400)).toEqual(doubt);
     expect(keptPlanDoubt(gear.study, board, ORDER, gear.drawn, { ...by, seed: 8 }, 400)).not.toEqual(doubt);
   });
+  const workings = new StudyWorkings(gear.study, gear.q, gear.drawn.open, gear.dues);
+  const of = { laneId: PLAN, currency: 'USD', due: null, planned: true, workings };
+
   test('is told of the plan: against the route alone, in money and in deliveries', () => {
-    const told = doubtSentences(doubt, PLAN, 'USD', '2027-04-05', true);
+    const told = sureTold(doubt, { ...of, due: '2027-04-05' }).map(plain);
     expect(told[0]).toMatch(/^The plan in two steps costs less than gravity die, ladled by hand alone in /);
     expect(told[1]).toMatch(/^It costs less than every route alone, late or not, in /);
     expect(told[2]).toMatch(/^Every delivery asked is met in .*; by gravity die, ladled by hand alone in /);
     expect(doubt.against?.laneId).toBe('gravity-die/hand');
     expect(doubt.flips.some((f) => f.startsWith('Stays ahead'))).toBe(true);
   });
+  test('every share and range opens what was drawn, and the figures behind it', () => {
+    let opened = 0;
+    for (const piece of sureTold(doubt, of).flat()) {
+      if (typeof piece === 'string') continue;
+      const w = piece.made!;
+      opened++;
+      expect(Math.abs(recompute(w) - w.value)).toBeLessThanOrEqual(1e-9 * Math.abs(w.value));
+      for (const s of w.symbols)
+        if (s.opens !== null) expect(workings.working(s.opensLane ?? piece.laneId, s.opens).value).toBe(s.value);
+      const [per] = /[\d.]+(?= %)/.exec(piece.text) ?? [];
+      if (per !== undefined && w.unit === 'share of the draws') expect(100 * w.value).toBeCloseTo(Number(per), -0.3);
+    }
+    expect(opened).toBeGreaterThanOrEqual(7);
+  });
+  test('what would overturn it is kept in words and with figures that open', () => {
+    expect(doubt.flipsTold?.map(plain)).toEqual(doubt.flips);
+    expect(doubt.flipsTold?.every((t) => t.some((p) => typeof p !== 'string'))).toBe(true);
+    expect(JSON.parse(JSON.stringify(doubt))).toEqual(doubt);
+  });
+  test('without workings the shares of it still open, its money and days are plain', () => {
+    const told = sureTold(doubt, { ...of, workings: null });
+    expect(told.map(plain)).toEqual(sureTold(doubt, of).map(plain));
+    expect(told.flat().filter((p) => typeof p !== 'string').length).toBeGreaterThan(0);
+  });
   test('a record of an earlier build, drawn for its last lane, says so', () => {
     const { plan: _, ...older } = doubt;
-    expect(doubtSentences(older, 'permanent-mould/tilt', 'USD', null, true)[0]).toContain(
+    expect(sureTold(older, { ...of, laneId: 'permanent-mould/tilt' }).map(plain)[0]).toContain(
       'alone over the whole programme',
     );
-    expect(doubtSentences(older, 'permanent-mould/tilt', 'USD', null, false)[0]).not.toContain('Drawn for');
+    expect(sureTold(older, { ...of, laneId: 'permanent-mould/tilt', planned: false }).map(plain)[0]).not.toContain(
+      'Drawn for',
+    );
   });
   test('where no route alone delivers as soon it is set against the cheapest', () => {
     const one = find('Hand controller');

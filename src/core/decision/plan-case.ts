@@ -1,5 +1,5 @@
 import { pieces as piecesWords, plainMoney, weeks, type Board } from '../board';
-import { ALONE, madeBy, MOST_WAIT_D, PLAN, STEPS, type StudyWorkings } from '../bridge';
+import { ALONE, lateBy, madeBy, MOST_WAIT_D, PLAN, STEPS, type StudyWorkings } from '../bridge';
 import { demandBand } from '../brief';
 import { NO_APPROVAL_UP_TO } from '../calendar';
 import { shortName } from '../routes';
@@ -81,7 +81,7 @@ function forWaiting(w: StudyWorkings, { waits_d, asked, then }: KeptPlan): Argum
   return [
     argue(
       0.08,
-      tell`${tool} for ${shortName(then)} need not be ordered for ${weeks(waits_d)}: until then the plan can still be changed.`,
+      tell`${tool} for ${shortName(then)} need not be ordered for ${figure(weeks(waits_d), PLAN, 'waits')}: until then the plan can still be changed.`,
     ),
   ];
 }
@@ -99,11 +99,13 @@ function againstMoney(w: StudyWorkings, board: Board, plan: KeptPlan): Argument[
   ];
 }
 
-function againstDays({ late }: KeptPlan): Argument[] {
+function againstDays({ late, dues = [] }: KeptPlan): Argument[] {
   const [worst] = late;
   if (worst === undefined) return [];
   const days = `${whole(worst.late_d)} ${worst.late_d === 1 ? 'day' : 'days'}`;
-  return [argue(0.3 + Math.min(0.6, worst.late_d / 100), tell`Even so ${worst.name} comes ${days} late.`)];
+  const k = dues.findIndex((due) => due.name === worst.name && due.pieces === worst.pieces);
+  const told = k < 0 ? days : figure(days, PLAN, lateBy(k));
+  return [argue(0.3 + Math.min(0.6, worst.late_d / 100), tell`Even so ${worst.name} comes ${told} late.`)];
 }
 
 function againstTwo(w: StudyWorkings, plan: KeptPlan): Argument[] {

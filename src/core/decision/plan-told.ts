@@ -1,7 +1,7 @@
-import { ALONE, MOST_WAIT_D, PLAN, STEPS } from '../bridge';
+import { ALONE, lateBy, MOST_WAIT_D, PLAN, STEPS } from '../bridge';
 import { dateWords, dayNumber, isoDay } from '../calendar';
 import { shortName } from '../routes';
-import { figure, perPart, tell, whole, type Telling } from '../telling';
+import { figure, perPart, tell, whole, type Telling, type ToldFigure } from '../telling';
 import type { KeptPlan } from './kept-plan';
 
 /** Late deliveries told by name; further ones by their number. */
@@ -14,17 +14,18 @@ const LATE_TOLD = 3;
  */
 export function planTold(plan: KeptPlan, currency: string, orderDate: string): Telling[] {
   const on = (days: number): string => dateWords(isoDay(dayNumber('orderDate', orderDate) + Math.ceil(days)));
+  const at = (i: number, name: string, days: number): ToldFigure => figure(on(days), STEPS[i] ?? PLAN, name);
   const steps = plan.steps.map((s, i): Telling => {
     const left = i > 0 ? plan.reused : 0;
     const less =
       left > 0 ? tell`, less ${figure(whole(left), PLAN, 'reused')} ${currency} that the first tool leaves` : '';
-    return tell`${i === 0 ? 'First' : 'Then'} ${whole(s.pieces)} on ${shortName(s.laneId)}: ${figure(whole(s.total + left), STEPS[i] ?? PLAN, 'total')} ${currency}${less}, first parts ${on(s.firstArticle_d)}, last ${on(s.lastPart_d)}.`;
+    return tell`${i === 0 ? 'First' : 'Then'} ${whole(s.pieces)} on ${shortName(s.laneId)}: ${figure(whole(s.total + left), STEPS[i] ?? PLAN, 'total')} ${currency}${less}, first parts ${at(i, 'firstArticle', s.firstArticle_d)}, last ${at(i, 'lastPart', s.lastPart_d)}.`;
   });
   const total = figure(whole(plan.total), PLAN, 'total');
   const part = figure(perPart(plan.allIn), PLAN, 'allIn');
   return [
     ...steps,
-    tell`The steps together ${total} ${currency}, over ${whole(plan.q)} pieces ${part} ${currency} a part. ${alone(plan, currency)} ${days(plan)}${plan.asked === 0 || plan.waits_d >= MOST_WAIT_D ? '' : ` The second tool may be ordered until ${on(plan.waits_d)}.`}`,
+    tell`The steps together ${total} ${currency}, over ${whole(plan.q)} pieces ${part} ${currency} a part. ${alone(plan, currency)} ${days(plan)}${plan.asked === 0 || plan.waits_d >= MOST_WAIT_D ? '' : tell` The second tool may be ordered until ${plan.waits_d > 0 ? figure(on(plan.waits_d), PLAN, 'waits') : on(0)}.`}`,
   ];
 }
 
@@ -35,10 +36,15 @@ function alone({ single, alone: kept }: KeptPlan, currency: string): Telling {
   return tell`The best route alone that delivers as soon, ${shortName(single.laneId)}, costs ${money} ${currency}.`;
 }
 
-function days({ asked, late }: KeptPlan): string {
-  if (asked === 0) return 'No day is asked.';
-  if (late.length === 0) return 'Every day asked is met.';
-  const told = late.slice(0, LATE_TOLD).map((d) => `${d.name} by ${d.late_d} ${d.late_d === 1 ? 'day' : 'days'}`);
+function days({ asked, late, dues = [] }: KeptPlan): Telling {
+  if (asked === 0) return ['No day is asked.'];
+  if (late.length === 0) return ['Every day asked is met.'];
+  const told = late.slice(0, LATE_TOLD).map((d): Telling => {
+    const by = `${d.late_d} ${d.late_d === 1 ? 'day' : 'days'}`;
+    const k = dues.findIndex((due) => due.name === d.name && due.pieces === d.pieces);
+    return tell`${d.name} by ${k < 0 ? by : figure(by, PLAN, lateBy(k))}`;
+  });
   const more = late.length > LATE_TOLD ? ` and ${late.length - LATE_TOLD} more` : '';
-  return `Late: ${told.join(', ')}${more}.`;
+  const list = told.reduce<Telling>((before, t, i) => (i === 0 ? t : tell`${before}, ${t}`), []);
+  return tell`Late: ${list}${more}.`;
 }

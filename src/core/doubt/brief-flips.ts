@@ -1,4 +1,13 @@
-import { boardAt, bestLayout, prepareStudy, RAIL_MAX, railQuantities, survives, type Study } from '../board';
+import {
+  boardAt,
+  bestLayout,
+  prepareStudy,
+  RAIL_MAX,
+  railQuantities,
+  survives,
+  type Board,
+  type Study,
+} from '../board';
 import type { Brief } from '../brief';
 import { likely } from '../figures';
 
@@ -17,7 +26,22 @@ export interface BriefFlip {
   readonly against: string | null;
   /** Where it changes, rising. */
   readonly at: readonly number[];
+  /** For each place both programmes just on this side of it and just beyond; missing where figures tell it themselves. */
+  readonly looks?: readonly FlipLooks[];
 }
+
+/** Two programmes with the figure at x. Money in the study's currency. */
+export interface FlipLook {
+  readonly x: number;
+  /** Null where it cannot be made. */
+  readonly own: number | null;
+  readonly other: number | null;
+  /** What else holds there, in words, or null. */
+  readonly words: string | null;
+}
+
+/** Just on this side of a change, and just beyond; null where there is nothing beyond. */
+export type FlipLooks = readonly [within: FlipLook, beyond: FlipLook | null];
 
 /** Features whose tolerance is looked at, the tightest first. */
 const MOST_FEATURES = 6;
@@ -113,7 +137,8 @@ export function briefFlips(study: Study, q: number): BriefFlip[] {
 
 function toleranceFlips(study: Study, q: number, leader: string): BriefFlip[] {
   const { brief } = study;
-  const leads = (changed: Brief): string | null => boardAt(prepareStudy(changed, study.school, study.rates), q).leader;
+  const boardOf = (changed: Brief): Board => boardAt(prepareStudy(changed, study.school, study.rates), q);
+  const leads = (changed: Brief): string | null => boardOf(changed).leader;
   return brief.features
     .map((f, i) => ({ f, i }))
     .filter(({ f }) => f.tol_mm > 0)
@@ -132,6 +157,11 @@ function toleranceFlips(study: Study, q: number, leader: string): BriefFlip[] {
         if (leads(at(middle)) === leader) kept = middle;
         else lost = middle;
       }
+      const against = leads(at(lost));
+      const look = (share: number): FlipLook => ({
+        x: f.tol_mm * share,
+        ...bothOn(boardOf(at(share)), leader, against),
+      });
       return [
         {
           kind: 'tolerance',
@@ -139,9 +169,22 @@ function toleranceFlips(study: Study, q: number, leader: string): BriefFlip[] {
           words: `total tolerance of ${f.name || f.id}`,
           unit: 'mm',
           now: f.tol_mm,
-          against: leads(at(lost)),
+          against,
           at: [f.tol_mm * lost],
+          looks: [[look(kept), look(lost)]],
         },
       ];
     });
+}
+
+/** Two lanes on a board; a blocked one has no programme, and its reason is told. */
+function bothOn(board: Board, leader: string, against: string | null): Omit<FlipLook, 'x'> {
+  const lane = (id: string | null) => board.lanes.find((l) => l.id === id);
+  const own = lane(leader);
+  const barred = own?.status === 'blocked';
+  return {
+    own: barred ? null : (own?.money?.total ?? null),
+    other: lane(against)?.money?.total ?? null,
+    words: barred ? (own.findings.find((f) => f.status === 'blocked')?.reason ?? null) : null,
+  };
 }

@@ -53,7 +53,13 @@ const shareSymbols = (share: Share, n: number, meaning: string): WorkingSymbol[]
  * @param likely the figure at likely rates, as the board has it; opens its own working
  * @param unit of the figure
  */
-export function drawnWorking(of: DrawnFigure, lane: LaneDoubt, likely: number, unit: string, how: DrawnHow): Working {
+export function drawnWorking(
+  of: DrawnFigure,
+  lane: Pick<LaneDoubt, 'allIn' | 'total' | 'first' | 'cheapest' | 'inTime'>,
+  likely: number,
+  unit: string,
+  how: DrawnHow,
+): Working {
   const share = of === 'allIn' ? lane.cheapest : of === 'first' ? lane.inTime : null;
   const told = share === null ? '' : of === 'allIn' ? 'It is the cheapest of the race' : 'It comes in time';
   const meaning = of === 'allIn' ? 'draws in which none of the race is cheaper' : 'draws in which it comes in time';
@@ -73,8 +79,24 @@ export function drawnWorking(of: DrawnFigure, lane: LaneDoubt, likely: number, u
   };
 }
 
+/** In how many of the draws something holds. @param title of the working @param meaning what is counted */
+export const shareDrawn = (title: string, share: Share, meaning: string, how: DrawnHow): Working => ({
+  figure: 'drawn.share',
+  title,
+  equation: 'Every figure in doubt drawn at once, and the draws counted in which it holds',
+  expression: 'k / n',
+  value: share.share,
+  unit: 'share of the draws',
+  symbols: shareSymbols(share, how.draws, meaning),
+  note: `${limits(share)}. ${howWords(how)}`,
+});
+
 /** The difference of two lanes over the draws. @param code of the study's currency */
-export function differenceDrawn(difference: DifferenceDoubt, code: string, how: DrawnHow): Working {
+export function differenceDrawn(
+  difference: Pick<DifferenceDoubt, 'first' | 'second' | 'band' | 'holds'>,
+  code: string,
+  how: DrawnHow,
+): Working {
   const { first, second, band, holds } = difference;
   return {
     figure: 'drawn.difference',
@@ -100,12 +122,18 @@ const inputSymbol = (symbol: string, input: DoubtInput, value: number, words: st
 });
 
 /**
- * Where two lanes change places as one figure moves: both cost the same there. Of several such places, the nearest.
+ * Where two lanes change places as one figure moves: both cost the same there.
  * @param words what the figure is called
+ * @param k which of several such places
  */
-export function flipWorking(flip: Flip, input: DoubtInput, leads: string, words: string, code: string): Working {
-  const far = (x: number): number => Math.abs(x - input.range[1]);
-  const k = flip.at.reduce((best, x, i) => (far(x) < far(flip.at[best] ?? Infinity) ? i : best), 0);
+export function flipWorking(
+  flip: Flip,
+  input: DoubtInput,
+  leads: string,
+  words: string,
+  code: string,
+  k: number,
+): Working {
   const x = flip.at[k] ?? NaN;
   const [a, b] = flip.totals[k] ?? [NaN, NaN];
   return {

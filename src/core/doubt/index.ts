@@ -15,22 +15,12 @@ export {
   type SamplingAsk,
   type Share,
 } from './sampling';
-export { briefFlips, quantityFlips, type BriefFlip } from './brief-flips';
+export { briefFlips, quantityFlips, type BriefFlip, type FlipLook, type FlipLooks } from './brief-flips';
 export { bracketOf, FLIP_STEPS, FlipFinder, flipsOf, type Flip } from './flips';
 export { moversOf, type Mover } from './swings';
-export {
-  briefFlipWords,
-  figureWords,
-  flipWords,
-  inDraws,
-  inputWords,
-  nearness,
-  percent,
-  rough,
-  sentence,
-  stanceOf,
-  type Stance,
-} from './words';
+export { figureWords, inDraws, inputWords, nearness, percent, rough, sentence } from './words';
+export { briefFlipTold, flipTold, stanceOf, type Stance } from './flip-told';
+export { lookWorking } from './look-working';
 export { planBriefFlips } from './plan-brief-flips';
 export {
   laneFlips,
@@ -48,6 +38,7 @@ export {
   flipWorking,
   moverWorking,
   roomWorking,
+  shareDrawn,
   type DrawnFigure,
   type DrawnHow,
 } from './doubt-workings';

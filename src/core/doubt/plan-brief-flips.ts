@@ -1,6 +1,6 @@
 import { RAIL_MAX, railQuantities, type Study } from '../board';
 import { duesOf, MOST_WAIT_D, PLAN, planAt, singleAt, StudyWorkings, type BridgePlan } from '../bridge';
-import type { BriefFlip } from './brief-flips';
+import type { BriefFlip, FlipLook, FlipLooks } from './brief-flips';
 import type { DrawnPlan } from './study-doubt';
 
 /** Quantities, and sizes of the first step, that are looked at before a change is narrowed down. */
@@ -41,7 +41,7 @@ export function planBriefFlips(study: Study, q: number, orderDate: string, plan:
       unit: 'pieces',
       now: q,
       against,
-      at: against === null ? [] : quantities(study, orderDate, plan, against),
+      ...quantities(study, orderDate, plan, against),
     },
     {
       kind: 'tooling',
@@ -58,18 +58,34 @@ export function planBriefFlips(study: Study, q: number, orderDate: string, plan:
 }
 
 /** Whole pieces at which the plan, its first step as it is, and the route alone change places. */
-function quantities(study: Study, orderDate: string, { choice }: DrawnPlan, laneId: string): number[] {
-  const ahead = (q: number): boolean => {
+function quantities(
+  study: Study,
+  orderDate: string,
+  { choice }: DrawnPlan,
+  laneId: string | null,
+): Required<Pick<BriefFlip, 'at' | 'looks'>> {
+  if (laneId === null) return { at: [], looks: [] };
+  const look = (q: number): FlipLook & { own: number; other: number } => {
     const dues = duesOf(study, q, orderDate);
-    return planAt(study, q, choice, dues).total <= singleAt(study, q, laneId, dues, true).total;
+    return {
+      x: q,
+      own: planAt(study, q, choice, dues).total,
+      other: singleAt(study, q, laneId, dues, true).total,
+      words: null,
+    };
+  };
+  const ahead = (q: number): boolean => {
+    const { own, other } = look(q);
+    return own <= other;
   };
   const rail = railQuantities(LOOKS).filter((q) => q > choice.pieces && q <= RAIL_MAX);
-  return rail.flatMap((to, i) => {
+  const at = rail.flatMap((to, i) => {
     const from = rail[i - 1];
     if (from === undefined) return [];
     const before = ahead(from);
     return ahead(to) === before ? [] : [1 + lastOf(from, to, (q) => ahead(q) === before)];
   });
+  return { at, looks: at.map((q): FlipLooks => [look(q - 1), look(q)]) };
 }
 
 /** The first steps, from the least to the most around the present one, with which the plan is ahead and no later. */
@@ -98,6 +114,10 @@ function switchFlip(
   };
   const low = outward(sizes.filter((n) => n < choice.pieces).reverse());
   const high = outward(sizes.filter((n) => n > choice.pieces));
+  const look = (pieces: number): FlipLook => {
+    const plan = planAt(study, q, { ...choice, pieces }, dues);
+    return { x: pieces, own: plan.total, other: most, words: lateWords(lateOf(plan), dues.length) };
+  };
   return [
     {
       kind: 'switch',
@@ -107,9 +127,17 @@ function switchFlip(
       now: choice.pieces,
       against: open.alone?.laneId ?? null,
       at: [low, high],
+      looks: [
+        [look(low), low > 1 ? look(low - 1) : null],
+        [look(high), high < q - 1 ? look(high + 1) : null],
+      ],
     },
   ];
 }
+
+/** How many of the days asked are missed; null where none is asked. */
+const lateWords = (late: number, asked: number): string | null =>
+  asked === 0 ? null : `${late === 0 ? 'none' : late} of ${asked} days asked missed`;
 
 /** The last whole number from one that holds up to one that does not. */
 function lastOf(from: number, to: number, holds: (n: number) => boolean): number {

@@ -3,20 +3,12 @@ import { boardAt } from '../board';
 import { ALONE, duesOf, PLAN, planAt, singleAt, STEPS, StudyWorkings } from '../bridge';
 import { daysWithHolidays } from '../calendar';
 import { SHIPPED_RATES } from '../rates';
+import { plain } from '../telling';
 import { briefOf } from '../testing/demo-briefs';
 import { bestPlanOf, ORDER, type Planned } from '../testing/demo-plans';
 import { plainDraw } from '../testing/plain-loop';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
-import {
-  briefFlipWords,
-  doubtModel,
-  DrawStore,
-  planBriefFlips,
-  planFlips,
-  Runner,
-  samplingOf,
-  type BriefFlip,
-} from '.';
+import { briefFlipTold, doubtModel, DrawStore, planBriefFlips, planFlips, Runner, samplingOf, type BriefFlip } from '.';
 
 const planned = (title: string): Planned => {
   const found = bestPlanOf(briefOf(QUILLMERE_PARTS.find((p) => briefOf(p).title.startsWith(title))));
@@ -214,12 +206,14 @@ describe('what would overturn a plan', () => {
     near(now, workingsOf(gear).working(PLAN, 'tooling').value);
   });
   test('in words: how long it stays ahead', () => {
-    expect(flips.map((f) => briefFlipWords(f, PLAN).split(' ').slice(0, 2).join(' '))).toEqual([
-      'Stays ahead',
-      'Stays ahead',
-      'Stays ahead,',
-      'No delivery',
-    ]);
+    expect(
+      flips.map((f) =>
+        plain(briefFlipTold(f, PLAN, 'ahead', workingsOf(gear)))
+          .split(' ')
+          .slice(0, 2)
+          .join(' '),
+      ),
+    ).toEqual(['Stays ahead', 'Stays ahead', 'Stays ahead,', 'No delivery']);
   });
   test('where no route alone delivers as soon, no price is told, but the switch is', () => {
     const one = planned('Hand controller');

@@ -1,19 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { SHIPPED_RATES } from '../rates';
-import {
-  bracketOf,
-  briefFlipWords,
-  figureWords,
-  flipWords,
-  inDraws,
-  inputWords,
-  nearness,
-  stanceOf,
-  percent,
-  type BriefFlip,
-  type DoubtInput,
-  type Flip,
-} from '.';
+import { bracketOf, figureWords, inDraws, inputWords, nearness, percent, type DoubtInput, type Flip } from '.';
 
 const input = (more: Partial<DoubtInput>): DoubtInput => ({
   key: 'global.Rskill',
@@ -75,69 +62,9 @@ describe('figures in doubt', () => {
   });
 });
 
-describe('flip points as sentences', () => {
-  test('say which way, to what, and what follows', () => {
-    expect(flipWords(flip({}), input({}), SHIPPED_RATES, 'first')).toMatch(
-      /^Stays first until .* rises above 71.2 USD\/h \(likely 44 USD\/h\); then gravity die/,
-    );
-    expect(flipWords(flip({ at: [12] }), input({}), SHIPPED_RATES, 'ahead')).toMatch(
-      /^Stays ahead .* falls below 12 USD\/h/,
-    );
-    expect(flipWords(flip({ at: [12, 90], kind: 'many' }), input({}), SHIPPED_RATES, 'first')).toContain(
-      '12 USD/h, 90 USD/h',
-    );
-  });
-  test('a plan that is behind comes ahead, where a leader stays first', () => {
-    expect(flipWords(flip({ at: [12] }), input({}), SHIPPED_RATES, 'behind')).toMatch(
-      /^Comes ahead of gravity die.* once .* falls below 12 USD\/h/,
-    );
-    const tools = (at: number): BriefFlip => ({
-      kind: 'tooling',
-      key: 'tooling',
-      words: 'the price of both tools',
-      unit: 'USD',
-      now: 900,
-      against: 'gravity-die/hand',
-      at: [at],
-    });
-    expect([stanceOf('plan', [tools(700)]), stanceOf('plan', [tools(1200)]), stanceOf('spin', [tools(700)])]).toEqual([
-      'behind',
-      'ahead',
-      'first',
-    ]);
-    expect(briefFlipWords(tools(700), 'plan', 'behind')).toContain(
-      'only where the price of both tools is under 700 USD',
-    );
-    expect(briefFlipWords(tools(-40), 'plan', 'behind')).toBe(
-      'Even with tools for nothing it stays behind gravity die, ladled by hand',
-    );
-    const quantity = { ...tools(0), kind: 'quantity', now: 500 } as const;
-    expect(briefFlipWords({ ...quantity, at: [800] }, 'plan', 'behind')).toContain('from 800 pieces on');
-    expect(briefFlipWords({ ...quantity, at: [300] }, 'plan', 'behind')).toContain('below 300 pieces');
-  });
+describe('flip points', () => {
   test('the nearest by the width of its range comes first', () => {
     expect(nearness(flip({}), input({}))).toBeCloseTo(27.23 / 30, 9);
     expect(nearness(flip({ at: [12, 45] }), input({}))).toBeCloseTo(1 / 30, 9);
-  });
-  test('of the brief: none, one and several changes are told as such', () => {
-    const of = (more: Partial<BriefFlip>): BriefFlip => ({
-      kind: 'quantity',
-      key: 'quantity',
-      words: 'pieces over the life',
-      unit: 'pieces',
-      now: 18_000,
-      against: 'gravity-die/hand',
-      at: [4531],
-      ...more,
-    });
-    const lead = 'permanent-mould/tilt';
-    expect(briefFlipWords(of({}), lead)).toContain('down to 4\u202f531 pieces');
-    expect(briefFlipWords(of({ at: [20_000] }), lead)).toContain('up to 19\u202f999 pieces');
-    expect(briefFlipWords(of({ at: [] }), lead)).toContain('At no quantity of the rail');
-    expect(briefFlipWords(of({ at: [10, 20] }), lead)).toContain('change places at 10, 20 pieces');
-    expect(briefFlipWords(of({ kind: 'lead', at: [87.5], against: null }), lead)).toContain('no other route is sooner');
-    expect(briefFlipWords(of({ kind: 'tolerance', against: null, unit: 'mm', now: 1.6, at: [1] }), lead)).toContain(
-      'then no route survives',
-    );
   });
 });

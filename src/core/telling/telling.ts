@@ -1,3 +1,5 @@
+import type { Working } from '../workings';
+
 /** A figure as it stands in a sentence, with what opens behind it. */
 export interface ToldFigure {
   readonly text: string;
@@ -7,6 +9,10 @@ export interface ToldFigure {
   readonly figure: string | null;
   /** Pieces the figure is told at, where that is not the quantity of the whole sentence. */
   readonly q?: number;
+  /** Its working where it is carried along: of what was drawn or searched for. */
+  readonly made?: Working;
+  /** Whose figure it is where a sentence tells of two studies: the signed one, or it at today's rates. */
+  readonly at?: 'signed' | 'today';
 }
 
 /** A sentence in pieces: plain words, and figures that open. */
@@ -18,6 +24,14 @@ export const figure = (text: string, laneId: string, name: string | null, q?: nu
   laneId,
   figure: name,
   ...(q === undefined ? {} : { q }),
+});
+
+/** A figure for a sentence that carries its own working. */
+export const madeFigure = (text: string, laneId: string, made: Working): ToldFigure => ({
+  text,
+  laneId,
+  figure: made.figure,
+  made,
 });
 
 /** Template tag: strings, numbers and tellings are joined, figures kept. Neighbouring words become one piece. */

@@ -1,7 +1,7 @@
 import { dateWords } from '@/core/calendar';
-import { doubtSentences, drawnWords } from '@/core/decision';
+import { drawnWords, sureTold } from '@/core/decision';
 import { shortName } from '@/core/routes';
-import { perPart, whole } from '@/core/telling';
+import { perPart, plain, whole } from '@/core/telling';
 import type { RecordSheet } from './sheet';
 
 /** Name and text of what heads a record. */
@@ -52,11 +52,12 @@ export function argumentLines(sheet: RecordSheet): (readonly [string, readonly s
 }
 
 /** How sure a choice was, in sentences. */
-export function doubtLines({ decision, currency }: RecordSheet): string[] {
+export function doubtLines({ decision, currency, workings }: RecordSheet): string[] {
   const { doubt, brief, plan } = decision.frozen;
   if (doubt == null) return [];
   const { firstDelivery } = brief.quantity;
-  return [...doubtSentences(doubt, decision.laneId, currency, firstDelivery, plan != null), drawnWords(doubt)];
+  const of = { laneId: decision.laneId, currency, due: firstDelivery, planned: plan != null, workings };
+  return [...sureTold(doubt, of).map(plain), drawnWords(doubt)];
 }
 
 /** What the figures rest on that nobody has measured or confirmed. */

@@ -1,11 +1,13 @@
 'use client';
-import { useMemo } from 'react';
-import { openPlan, PLAN, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/bridge';
-import { DRAWN, doubtOf, doubtSentences, drawnWords } from '@/core/decision';
+import { Fragment, useMemo } from 'react';
+import { openPlan, PLAN, StudyWorkings, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/bridge';
+import { DRAWN, doubtOf, drawnWords, sureTold } from '@/core/decision';
 import type { DrawnPlan } from '@/core/doubt';
 import { useDoubt } from '../doubt/use-doubt';
 import { useDoubtShown } from '../preferences';
 import { useStudy } from '../study/study-context';
+import type { Frozen } from '../working/sheets';
+import { Told } from '../working/told';
 
 /** How sure a plan in two steps is, drawn over the sums of both steps; nothing where doubt is hidden. */
 export function PlanSure({
@@ -26,7 +28,8 @@ export function PlanSure({
     () => ({ choice, open: openPlan(plan, single), dues }),
     [choice, plan, single, dues],
   );
-  const { summary, error, nothing } = useDoubt(shown === 'shown', DRAWN, drawn, false);
+  const { summary, error, nothing, q } = useDoubt(shown === 'shown', DRAWN, drawn, false);
+  const frozen = useMemo<Frozen>(() => ({ study, q, words: '', plan: drawn }), [study, q, drawn]);
   if (shown === 'hidden' || nothing) return null;
   const doubt = summary === null ? null : doubtOf(summary, PLAN, DRAWN, [], drawn);
   if (error !== null) return <p className="small bad">Not drawn: {error}</p>;
@@ -36,9 +39,23 @@ export function PlanSure({
         Drawing …
       </p>
     );
+  const of = {
+    laneId: PLAN,
+    currency: study.rates.currency.code,
+    due: brief.quantity.firstDelivery,
+    planned: true,
+    workings: new StudyWorkings(study, q, drawn.open, dues),
+  };
   return (
     <div data-testid="plan-sure">
-      <p>{doubtSentences(doubt, PLAN, study.rates.currency.code, brief.quantity.firstDelivery, true).join(' ')}</p>
+      <p>
+        {sureTold(doubt, of).map((told, i) => (
+          <Fragment key={i}>
+            {i > 0 && ' '}
+            <Told told={told} frozen={frozen} />
+          </Fragment>
+        ))}
+      </p>
       <p className="small quiet">{drawnWords(doubt)}</p>
     </div>
   );

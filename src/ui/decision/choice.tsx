@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { PLAN } from '@/core/bridge';
+import { PLAN, StudyWorkings } from '@/core/bridge';
 import { carryingFigures, DRAWN, laneCase, planCase, planFigures, suggestedActions } from '@/core/decision';
 import { shortName } from '@/core/routes';
 import type { DecisionRecord } from '@/server/decisions';
@@ -63,9 +63,10 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
           : carryingFigures(study, board, lane),
     [study, board, lane, planned],
   );
+  const workings = useMemo(() => planned?.workings ?? new StudyWorkings(study, drawn.q), [study, drawn.q, planned]);
   const doubt = useMemo(
-    () => liveDoubt(study, drawn, laneId, DRAWN, planned?.drawn ?? null),
-    [study, drawn, laneId, planned],
+    () => liveDoubt(workings, drawn, laneId, DRAWN, planned?.drawn ?? null),
+    [workings, drawn, laneId, planned],
   );
   const currency = study.rates.currency.code;
   const { firstDelivery } = brief.quantity;
@@ -152,10 +153,8 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
           {doubt !== null ? (
             <SureSection
               doubt={doubt}
-              laneId={laneId}
-              currency={currency}
-              due={firstDelivery}
-              planned={planned !== null}
+              of={{ laneId, currency, due: firstDelivery, planned: planned !== null, workings }}
+              frozen={frozen}
             />
           ) : (
             <p className="small quiet" role="status">

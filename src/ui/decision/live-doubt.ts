@@ -1,15 +1,15 @@
-import type { Study } from '@/core/board';
-import { PLAN } from '@/core/bridge';
+import { PLAN, type StudyWorkings } from '@/core/bridge';
 import { doubtOf, flipsTold, type DrawnBy, type KeptDoubt } from '@/core/decision';
 import type { DrawnPlan } from '@/core/doubt';
 import type { DoubtState } from '../doubt/doubt-state';
 
 /**
  * What the draws on the screen say of one choice, as it would be kept with the decision; null while nothing is drawn.
+ * @param of workings of the study at its quantity, with the plan where that is the choice
  * @param plan the plan in two steps where that is the choice
  */
 export function liveDoubt(
-  study: Study,
+  of: StudyWorkings,
   { summary, depth }: DoubtState,
   laneId: string,
   by: DrawnBy,
@@ -17,6 +17,6 @@ export function liveDoubt(
 ): KeptDoubt | null {
   if (summary === null) return null;
   const id = plan === null ? laneId : PLAN;
-  const flips = depth?.leader === id ? flipsTold(study, id, depth, depth.briefFlips) : [];
+  const flips = depth?.leader === id ? flipsTold(of, id, depth, depth.briefFlips) : [];
   return doubtOf(summary, id, by, flips, plan);
 }

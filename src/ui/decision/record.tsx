@@ -3,7 +3,7 @@ import { Button } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { findAlloy } from '@/core/alloys';
-import { PLAN } from '@/core/bridge';
+import { PLAN, StudyWorkings } from '@/core/bridge';
 import { boardAt, prepareStudy, verdictTold } from '@/core/board';
 import { drawnOf } from '@/core/decision';
 import { plain, type Telling } from '@/core/telling';
@@ -49,6 +49,11 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
           }
         : undefined,
     [decision],
+  );
+  const workings = useMemo(
+    () =>
+      frozen === undefined ? null : new StudyWorkings(frozen.study, frozen.q, frozen.plan?.open, frozen.plan?.dues),
+    [frozen],
   );
   const verdict = useMemo<Telling>(() => {
     if (frozen === undefined) return [evaluation.verdict];
@@ -199,10 +204,14 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
           <h2>How sure it was</h2>
           <SureSection
             doubt={decision.frozen.doubt}
-            laneId={decision.laneId}
-            currency={evaluation.currency}
-            due={due}
-            planned={plan != null}
+            of={{
+              laneId: decision.laneId,
+              currency: evaluation.currency,
+              due,
+              planned: plan != null,
+              workings,
+            }}
+            frozen={frozen}
           />
         </section>
       )}

@@ -1,35 +1,37 @@
-import { doubtSentences, drawnWords, type KeptDoubt } from '@/core/decision';
+import { drawnWords, sureTold, type KeptDoubt, type SureOf } from '@/core/decision';
+import type { Frozen } from '../working/sheets';
+import { Told } from '../working/told';
 
-/** How sure the choice of a lane is, and what would overturn it. */
+/** How sure a choice is, and what would overturn it; each figure opens how it was found. */
 export function SureSection({
   doubt,
-  laneId,
-  currency,
-  due,
-  planned,
+  of,
+  frozen,
 }: {
   readonly doubt: KeptDoubt;
-  readonly laneId: string;
-  readonly currency: string;
-  /** ISO date of the first delivery asked, or null. */
-  readonly due: string | null;
-  /** Whether a plan in two steps is chosen. */
-  readonly planned: boolean;
+  readonly of: SureOf;
+  /** The study it was drawn from, where it is not the one on the screen. */
+  readonly frozen?: Frozen | undefined;
 }) {
+  const flips = doubt.flipsTold ?? doubt.flips.map((words) => [words]);
   return (
     <>
       <ul className="doubts" data-testid="sure">
-        {doubtSentences(doubt, laneId, currency, due, planned).map((words) => (
-          <li key={words}>{words}</li>
+        {sureTold(doubt, of).map((told, i) => (
+          <li key={i}>
+            <Told told={told} frozen={frozen} />
+          </li>
         ))}
       </ul>
       <p className="small quiet">{drawnWords(doubt)}</p>
-      {doubt.flips.length > 0 && (
+      {flips.length > 0 && (
         <>
           <h3>What would overturn it</h3>
           <ul className="flips" data-testid="kept-flips">
-            {doubt.flips.map((words) => (
-              <li key={words}>{words}</li>
+            {flips.map((told, i) => (
+              <li key={i}>
+                <Told told={told} frozen={frozen} />
+              </li>
             ))}
           </ul>
         </>

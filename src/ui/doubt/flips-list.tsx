@@ -5,24 +5,13 @@ import type { DoubtDepth } from '@/workers/doubt.protocol';
 import { whole } from '../format';
 import { useStudy } from '../study/study-context';
 import { StudyWorkings } from '@/core/bridge';
-import {
-  briefFlipWords,
-  flipWords,
-  flipWorking,
-  inputWords,
-  nearness,
-  roomWorking,
-  stanceOf,
-  type BriefFlip,
-  type DoubtInput,
-  type Flip,
-} from '@/core/doubt';
-import { differenceTo } from '@/core/workings';
-import { useSheets } from '../working/sheets';
+import { briefFlipTold, flipTold, nearness, stanceOf, type BriefFlip } from '@/core/doubt';
+import type { Frozen } from '../working/sheets';
+import { Told } from '../working/told';
 
 const FEW = 6;
 
-/** What would overturn the leader, one figure at a time, the nearest first; a quantity sets the rail there. */
+/** What would overturn the leader, one figure at a time, the nearest first: each place opens how it was found; a quantity sets the rail there. */
 export function FlipsList({
   depth,
   q,
@@ -33,52 +22,41 @@ export function FlipsList({
   readonly q: number;
   readonly onGo: (q: number) => void;
 }) {
-  const { openWorking, openReasons } = useSheets();
   const { study } = useStudy();
   const [all, setAll] = useState(false);
-  const told = useMemo(() => {
+  const { told, ofBrief, frozen } = useMemo(() => {
     const by = new Map(depth.inputs.map((i) => [i.key, i]));
-    return depth.flips
-      .flatMap((flip) => {
-        const input = by.get(flip.key);
-        return input === undefined ? [] : [{ flip, input, near: nearness(flip, input) }];
-      })
-      .sort((a, b) => Number(b.flip.within) - Number(a.flip.within) || a.near - b.near);
-  }, [depth]);
-  const stance = stanceOf(depth.leader, depth.briefFlips);
-  const code = study.rates.currency.code;
-  const open = (flip: Flip, input: DoubtInput): void => {
-    const made = flipWorking(flip, input, depth.leader, inputWords(input, study.rates), code);
-    openWorking({ laneId: depth.leader, figure: made.figure, q, made });
-  };
-  const openBrief = (flip: BriefFlip): void => {
-    const laneId = depth.leader;
-    const [at] = flip.at;
-    if (flip.kind === 'quantity' && flip.against !== null)
-      openWorking({ laneId, figure: differenceTo('total', flip.against), q: at ?? q });
-    else if ((flip.kind === 'tooling' || flip.kind === 'part') && flip.against !== null) {
-      const made = roomWorking(new StudyWorkings(study, q), flip, laneId, flip.against);
-      openWorking({ laneId, figure: made.figure, q, made });
-    } else if (flip.kind === 'lead') openWorking({ laneId, figure: 'firstArticle', q });
-    else openReasons(laneId);
-  };
+    const stance = stanceOf(depth.leader, depth.briefFlips);
+    const of = new StudyWorkings(study, q);
+    return {
+      // At the quantity that was drawn, where the rail has gone on.
+      frozen: { study, q, words: '' } satisfies Frozen,
+      ofBrief: depth.briefFlips.map((flip) => ({ flip, telling: briefFlipTold(flip, depth.leader, stance, of) })),
+      told: depth.flips
+        .flatMap((flip) => {
+          const input = by.get(flip.key);
+          if (input === undefined) return [];
+          const telling = flipTold(flip, input, depth.leader, study.rates, stance);
+          return [{ flip, telling, near: nearness(flip, input) }];
+        })
+        .sort((x, y) => Number(y.flip.within) - Number(x.flip.within) || x.near - y.near),
+    };
+  }, [depth, study, q]);
   const within = told.filter((t) => t.flip.within).length;
   const shown = all ? told : told.slice(0, Math.max(FEW, within));
   return (
     <>
       <ul className="flips" aria-label="What would overturn it">
-        {depth.briefFlips.map((flip) => (
+        {ofBrief.map(({ flip, telling }) => (
           <li key={`${flip.kind} ${flip.key}`}>
-            {briefFlipWords(flip, depth.leader, stance)}
+            <Told told={telling} frozen={frozen} />
             {flip.kind === 'quantity' && <GoThere flip={flip} onGo={onGo} />}
-            <How name={briefFlipWords(flip, depth.leader, stance)} onOpen={() => openBrief(flip)} />
           </li>
         ))}
-        {shown.map(({ flip, input }) => (
+        {shown.map(({ flip, telling }) => (
           <li key={`${flip.key} ${flip.against}`}>
-            {flipWords(flip, input, study.rates, stance)}
+            <Told told={telling} frozen={frozen} />
             {flip.within && <strong> · within its range</strong>}
-            <How name={flipWords(flip, input, study.rates, stance)} onOpen={() => open(flip, input)} />
           </li>
         ))}
       </ul>
@@ -92,23 +70,6 @@ export function FlipsList({
           </button>
         )}
       </p>
-    </>
-  );
-}
-
-/** The way to how a flip point was found. */
-function How({ name, onOpen }: { readonly name: string; readonly onOpen: () => void }) {
-  return (
-    <>
-      {' '}
-      <button
-        type="button"
-        className="textbtn dotted small"
-        aria-label={`How this was found: ${name}`}
-        onClick={onOpen}
-      >
-        how
-      </button>
     </>
   );
 }

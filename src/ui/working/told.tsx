@@ -1,20 +1,31 @@
 'use client';
-import type { Telling } from '@/core/telling';
+import type { Telling, ToldFigure } from '@/core/telling';
 import { useSheets, type Frozen } from './sheets';
 
 /** A sentence whose figures open their working, or the reasons of their lane. */
-export function Told({ told, frozen }: { readonly told: Telling; readonly frozen?: Frozen | undefined }) {
+export function Told({
+  told,
+  frozen,
+}: {
+  readonly told: Telling;
+  /** The study its figures are opened from where it is not the one on the screen; by whose figure it is where there are two. */
+  readonly frozen?: Frozen | ((at: ToldFigure['at']) => Frozen | undefined) | undefined;
+}) {
   const { openWorking, openReasons } = useSheets();
   return told.map((piece, i) => {
     if (typeof piece === 'string') return piece;
-    const { laneId, figure, q, text } = piece;
+    const { laneId, figure, q, text, made, at } = piece;
     return (
       <button
         key={i}
         type="button"
         className="told"
         title={figure === null ? 'Open the reasons' : 'Open the working'}
-        onClick={() => (figure === null ? openReasons(laneId) : openWorking({ laneId, figure, q }, frozen))}
+        onClick={() =>
+          figure === null
+            ? openReasons(laneId)
+            : openWorking({ laneId, figure, q, made }, typeof frozen === 'function' ? frozen(at) : frozen)
+        }
       >
         {text}
       </button>
