@@ -2,6 +2,7 @@ import ExcelJS from 'exceljs';
 import { HyperFormula } from 'hyperformula';
 import { describe, expect, test } from 'vitest';
 import { demoBriefs } from '../src/server/demo/seed';
+import { foundFigures } from '../src/server/record/found';
 import { recordCsv } from '../src/server/record/record-csv';
 import { recordSheet } from '../src/server/record/sheet';
 import { recordWorkbook } from '../src/server/record/workbook';
@@ -62,6 +63,18 @@ describe('the workbook of a record, worked out by another program', () => {
     close(read('Decision', 'First article'), dates.firstArticle_d);
     close(read('Cost lines', 'A part of a usual lot'), money.unit);
     close(read('Cost lines', 'All in, a part'), money.allIn);
+    // How its doubt was found: every figure there is worked out again from the symbols above it.
+    const found = foundFigures(sheet);
+    expect(found.length).toBeGreaterThan(3);
+    const how = cells['How found'] ?? [];
+    const sums = how.flatMap((row, i) => (String(row[2]).startsWith('=') ? [i] : []));
+    const id = engine.getSheetId('How found') ?? -1;
+    expect(sums).toHaveLength(found.length);
+    sums.forEach((row, i) => {
+      const { value } = found[i]!.working;
+      const got = engine.getCellValue({ sheet: id, row, col: 2 }) as number;
+      expect(Math.abs(got - value), found[i]?.working.title).toBeLessThanOrEqual(1e-6 * Math.max(1, Math.abs(value)));
+    });
     engine.destroy();
   });
 

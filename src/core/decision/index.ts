@@ -6,7 +6,8 @@ export { briefChanges, rateChanges, resultChanges, type Change } from './changes
 export { doubtOf, DRAWN, flipsTold, keptDoubt, keptPlanDoubt, type DrawnBy, type KeptDoubt } from './kept-doubt';
 export { planCase } from './plan-case';
 export { drawnOf, keptOf, keptPlan, type KeptPlan } from './kept-plan';
-export { standingOf, type Signed, type Standing, type StandingState } from './standing';
+export { standingOf } from './standing';
+export type { Cause, Signed, Standing, StandingState } from './standing-kinds';
 export { isReason, REASON_WANTED } from './reason';
 export { drawnWords, sureTold, type SureOf } from './sure-told';
 export { planTold } from './plan-told';

@@ -1,11 +1,12 @@
 import { pieces as piecesWords, plainMoney, weeks, type Board } from '../board';
-import { ALONE, lateBy, madeBy, MOST_WAIT_D, PLAN, STEPS, type StudyWorkings } from '../bridge';
+import { ALONE, madeBy, MOST_WAIT_D, PLAN, STEPS, type StudyWorkings } from '../bridge';
 import { demandBand } from '../brief';
 import { NO_APPROVAL_UP_TO } from '../calendar';
 import { shortName } from '../routes';
 import { figure, tell, whole } from '../telling';
 import { differenceTo } from '../workings';
 import { argue, STRONGEST, type Argument } from './case';
+import { lateTold } from './late-told';
 import type { KeptPlan } from './kept-plan';
 
 /** Days a second order must be able to wait for that to speak for a plan. Basis: our own. */
@@ -99,13 +100,16 @@ function againstMoney(w: StudyWorkings, board: Board, plan: KeptPlan): Argument[
   ];
 }
 
-function againstDays({ late, dues = [] }: KeptPlan): Argument[] {
-  const [worst] = late;
-  if (worst === undefined) return [];
-  const days = `${whole(worst.late_d)} ${worst.late_d === 1 ? 'day' : 'days'}`;
-  const k = dues.findIndex((due) => due.name === worst.name && due.pieces === worst.pieces);
-  const told = k < 0 ? days : figure(days, PLAN, lateBy(k));
-  return [argue(0.3 + Math.min(0.6, worst.late_d / 100), tell`Even so ${worst.name} comes ${told} late.`)];
+function againstDays(plan: KeptPlan): Argument[] {
+  const [worst] = plan.late;
+  return worst === undefined
+    ? []
+    : [
+        argue(
+          0.3 + Math.min(0.6, worst.late_d / 100),
+          tell`Even so ${worst.name} comes ${lateTold(plan, worst)} late.`,
+        ),
+      ];
 }
 
 function againstTwo(w: StudyWorkings, plan: KeptPlan): Argument[] {

@@ -1,7 +1,8 @@
-import { ALONE, lateBy, MOST_WAIT_D, PLAN, STEPS } from '../bridge';
+import { ALONE, MOST_WAIT_D, PLAN, STEPS } from '../bridge';
 import { dateWords, dayNumber, isoDay } from '../calendar';
 import { shortName } from '../routes';
 import { figure, perPart, tell, whole, type Telling, type ToldFigure } from '../telling';
+import { lateTold } from './late-told';
 import type { KeptPlan } from './kept-plan';
 
 /** Late deliveries told by name; further ones by their number. */
@@ -36,14 +37,11 @@ function alone({ single, alone: kept }: KeptPlan, currency: string): Telling {
   return tell`The best route alone that delivers as soon, ${shortName(single.laneId)}, costs ${money} ${currency}.`;
 }
 
-function days({ asked, late, dues = [] }: KeptPlan): Telling {
+function days(plan: KeptPlan): Telling {
+  const { asked, late } = plan;
   if (asked === 0) return ['No day is asked.'];
   if (late.length === 0) return ['Every day asked is met.'];
-  const told = late.slice(0, LATE_TOLD).map((d): Telling => {
-    const by = `${d.late_d} ${d.late_d === 1 ? 'day' : 'days'}`;
-    const k = dues.findIndex((due) => due.name === d.name && due.pieces === d.pieces);
-    return tell`${d.name} by ${k < 0 ? by : figure(by, PLAN, lateBy(k))}`;
-  });
+  const told = late.slice(0, LATE_TOLD).map((d) => tell`${d.name} by ${lateTold(plan, d)}`);
   const more = late.length > LATE_TOLD ? ` and ${late.length - LATE_TOLD} more` : '';
   const list = told.reduce<Telling>((before, t, i) => (i === 0 ? t : tell`${before}, ${t}`), []);
   return tell`Late: ${list}${more}.`;

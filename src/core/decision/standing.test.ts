@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { boardAt, prepareStudy } from '../board';
-import { duesOf, searchPlans } from '../bridge';
+import { duesOf, searchPlans, StudyWorkings } from '../bridge';
 import { SHIPPED_RATES, type RateSet } from '../rates';
 import { bracket, briefOf, BRACKET } from '../testing/demo-briefs';
-import { standingOf, type Signed } from '.';
+import { drawnOf, standingOf, type Signed, type Standing } from '.';
 
 const ORDER = '2027-01-04';
 const brief = bracket();
@@ -32,12 +32,39 @@ function dearerTools(laneId: string, times: number): RateSet {
   return { ...SHIPPED_RATES, variants: variants as unknown as RateSet['variants'] };
 }
 
+/** The shipped rates with a lane so long in coming that it comes late. */
+function slower(laneId: string): RateSet {
+  const variants = structuredClone(SHIPPED_RATES.variants) as unknown as Record<
+    string,
+    { time: { tool: { queue: { v: [number, number, number] } } } }
+  >;
+  const queue = variants[laneId]?.time.tool.queue;
+  if (queue !== undefined) queue.v = queue.v.map((x) => x * 20) as [number, number, number];
+  return { ...SHIPPED_RATES, variants: variants as unknown as RateSet['variants'] };
+}
+
+/** Every figure of a standing against the working it opens. @returns how many there were */
+function checked(one: Signed, rates: RateSet, { told, plans }: Standing): number {
+  const figures = told.filter((p) => typeof p !== 'string');
+  for (const f of figures) {
+    const study = prepareStudy(one.brief, one.school, f.at === 'signed' ? one.rates : rates);
+    const plan = plans === null ? null : drawnOf(plans[f.at ?? 'today']);
+    const w = new StudyWorkings(study, one.quantity, plan?.open, plan?.dues).working(f.laneId, f.figure ?? '');
+    const shown = Number(/[\d\u202f.]+/.exec(f.text)![0].replaceAll('\u202f', ''));
+    const value = Math.abs(f.text.includes('week') ? w.value / 7 : w.value);
+    expect(Math.abs(shown - value), `${f.text} for ${w.value} ${w.unit}`).toBeLessThanOrEqual(0.51);
+  }
+  return figures.length;
+}
+
 describe('a signed choice looked at again', () => {
   test('stands while nothing has moved', () => {
     expect(standingOf(signed(), SHIPPED_RATES)).toEqual({
       state: 'stands',
       reason: 'Nothing that it rests on has moved.',
+      told: ['Nothing that it rests on has moved.'],
       causes: [],
+      plans: null,
     });
   });
 
@@ -46,6 +73,7 @@ describe('a signed choice looked at again', () => {
     expect(found.state).toBe('stands');
     expect(found.reason).toMatch(/when signed, .+ a part now; its place holds/);
     expect(found.causes.length).toBeGreaterThan(0);
+    expect(found.causes[0]?.path).toContain(leader);
   });
 
   test('gets weaker before it is overturned, and says by what', () => {
@@ -60,6 +88,19 @@ describe('a signed choice looked at again', () => {
     expect(fallen?.reason).toMatch(/now leads at [\d.]+ USD a part/);
     expect(dear.leader).not.toBe(leader);
     expect(states.find((s) => s.state === 'weaker')?.reason).toMatch(/shrank|dearer/);
+  });
+
+  test('each price in it opens the working of its own study: the signed one, or today’s', () => {
+    const looks: [Signed, RateSet][] = [1.02, 1.06, 14].map((times) => [signed(), dearerTools(leader, times)]);
+    const soon = briefOf({ ...brief, quantity: { ...brief.quantity, orderDate: ORDER, firstDelivery: '2027-04-05' } });
+    looks.push([signed({ brief: soon }), slower(leader)]);
+    const states = looks.map(([one, rates]) => {
+      const found = standingOf(one, rates);
+      expect(checked(one, rates, found), found.reason).toBeGreaterThan(0);
+      return found.state;
+    });
+    expect(new Set(states)).toContain('overturned');
+    expect(new Set(states)).toContain('weaker');
   });
 
   test('a lane that was never first is not overturned by another, only weakened by its price', () => {
@@ -113,5 +154,8 @@ describe('a signed plan in two steps', () => {
     const dear = standingOf(of(), dearerTools(plan?.then ?? '', 40));
     expect(['weaker', 'overturned']).toContain(dear.state);
     expect(dear.reason).toMatch(/when signed/);
+    const dearer = dearerTools(plan?.then ?? '', 40);
+    expect(checked(of(), dearer, dear)).toBeGreaterThanOrEqual(2);
+    expect(dear.plans?.today.total).toBeGreaterThan(dear.plans?.signed.total ?? Infinity);
   });
 });

@@ -4,7 +4,7 @@ import { dateWords } from '../calendar';
 import {
   differenceDrawn,
   drawnWorking,
-  inDraws,
+  drawsParts,
   rough,
   sentence,
   shareDrawn,
@@ -38,7 +38,9 @@ export function sureTold(doubt: KeptDoubt, of: SureOf): Telling[] {
   const open = opener(doubt, id, of.workings);
   const weeks = (days: number): string => fixed(days / 7, 1);
   const by =
-    inTime === null || of.due === null ? '' : tell`, by ${dateWords(of.due)} ${open('first', inDraws(inTime))}`;
+    inTime === null || of.due === null
+      ? ''
+      : tell`, by ${dateWords(of.due)} ${inDraws(inTime, (text) => open('first', text))}`;
   return [
     ...(planned && doubt.plan === undefined
       ? [tell`Drawn for ${shortName(laneId)} alone over the whole programme, not for the plan.`]
@@ -61,16 +63,24 @@ function opener(doubt: KeptDoubt, id: string, workings: StudyWorkings | null): O
   };
 }
 
+/** In how many of the draws: the share opens. */
+function inDraws(share: Share, open: (text: string) => string | ToldFigure): Telling {
+  const [lead, text, limits] = drawsParts(share);
+  return tell`${lead}${open(text)}${limits}`;
+}
+
 function laneTold(doubt: KeptDoubt, { laneId, currency }: SureOf, open: Open): Telling[] {
   const { cheapest, against } = doubt;
   return [
     ...(cheapest === null
       ? []
-      : [tell`${sentence(shortName(laneId))} is the cheapest of all routes ${open('allIn', inDraws(cheapest))}.`]),
+      : [
+          tell`${sentence(shortName(laneId))} is the cheapest of all routes ${inDraws(cheapest, (text) => open('allIn', text))}.`,
+        ]),
     ...(against === null
       ? []
       : [
-          tell`It is cheaper than ${shortName(against.laneId)} ${open(againstDrawn(doubt, laneId, against, currency), inDraws(against.holds))}.`,
+          tell`It is cheaper than ${shortName(against.laneId)} ${inDraws(against.holds, (text) => open(againstDrawn(doubt, laneId, against, currency), text))}.`,
         ]),
   ];
 }
@@ -78,19 +88,21 @@ function laneTold(doubt: KeptDoubt, { laneId, currency }: SureOf, open: Open): T
 function planTold(doubt: KeptDoubt, { currency }: SureOf, open: Open): Telling[] {
   const { cheapest, plan, against } = doubt;
   const alone = against === null ? '' : `${shortName(against.laneId)} alone`;
-  const counted = (title: string, share: Share): string | ToldFigure =>
-    open(shareDrawn(title, share, 'draws in which every delivery asked is met', doubt), inDraws(share));
+  const counted = (title: string, share: Share): Telling =>
+    inDraws(share, (text) => open(shareDrawn(title, share, 'draws in which every delivery asked is met', doubt), text));
   const delivers = plan?.delivers ?? null;
   const beside = plan?.aloneDelivers ?? null;
   return [
     ...(against === null
       ? []
       : [
-          tell`The plan in two steps costs less than ${alone} ${open(againstDrawn(doubt, PLAN, against, currency), inDraws(against.holds))}.`,
+          tell`The plan in two steps costs less than ${alone} ${inDraws(against.holds, (text) => open(againstDrawn(doubt, PLAN, against, currency), text))}.`,
         ]),
     ...(cheapest === null
       ? []
-      : [tell`It costs less than every route alone, late or not, ${open('allIn', inDraws(cheapest))}.`]),
+      : [
+          tell`It costs less than every route alone, late or not, ${inDraws(cheapest, (text) => open('allIn', text))}.`,
+        ]),
     ...(delivers === null
       ? []
       : [

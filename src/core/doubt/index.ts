@@ -18,7 +18,7 @@ export {
 export { briefFlips, quantityFlips, type BriefFlip, type FlipLook, type FlipLooks } from './brief-flips';
 export { bracketOf, FLIP_STEPS, FlipFinder, flipsOf, type Flip } from './flips';
 export { moversOf, type Mover } from './swings';
-export { figureWords, inDraws, inputWords, nearness, percent, rough, sentence } from './words';
+export { drawsParts, figureWords, inputWords, nearness, percent, rough, sentence } from './words';
 export { briefFlipTold, flipTold, stanceOf, type Stance } from './flip-told';
 export { lookWorking } from './look-working';
 export { planBriefFlips } from './plan-brief-flips';

@@ -21,6 +21,8 @@ const flip = (more: Partial<Flip>): Flip => ({
   ...more,
 });
 
+const inDraws = (s: Share): string => drawsParts(s).join('');
+
 describe('shares', () => {
   test('never say none or all where there are some', () => {
     expect(percent(0)).toBe('0');

@@ -1,8 +1,6 @@
-import { PLAN } from '../bridge';
 import { rateEntries, type RateSet } from '../rates';
 import { shortName } from '../routes';
 import { fixed, significant, whole } from '../telling';
-import type { BriefFlip } from './brief-flips';
 import type { Flip } from './flips';
 import type { DoubtInput } from './model';
 import type { Share } from './sampling';
@@ -13,11 +11,12 @@ export function percent(share: number): string {
   return p > 0 && p < 1 ? 'under 1' : p < 100 && p > 99 ? 'over 99' : fixed(p, 0);
 }
 
-/** In how many of the draws, with the limits of its sampling error, in words. */
-export function inDraws(s: Share): string {
-  if (s.share === 1) return `in every draw (at least ${fixed(100 * s.low, 2)} %, by sampling error)`;
-  if (s.share === 0) return `in no draw (at most ${fixed(100 * s.high, 2)} %, by sampling error)`;
-  return `in ${percent(s.share)} % of the draws (${fixed(100 * s.low, 1)} to ${fixed(100 * s.high, 1)} %, by sampling error)`;
+/** In how many of the draws, in three pieces: what leads to it, the share, the limits of its sampling error. */
+export function drawsParts(s: Share): readonly [lead: string, share: string, limits: string] {
+  const limits = (words: string): string => ` (${words} %, by sampling error)`;
+  if (s.share === 1) return ['in ', 'every draw', limits(`at least ${fixed(100 * s.low, 2)}`)];
+  if (s.share === 0) return ['in ', 'no draw', limits(`at most ${fixed(100 * s.high, 2)}`)];
+  return ['in ', `${percent(s.share)} % of the draws`, limits(`${fixed(100 * s.low, 1)} to ${fixed(100 * s.high, 1)}`)];
 }
 
 /** A figure with three digits that count. */

@@ -34,6 +34,12 @@ export const madeFigure = (text: string, laneId: string, made: Working): ToldFig
   made,
 });
 
+/** A figure of one of the two studies that a sentence tells of. */
+export const figureOf = (at: 'signed' | 'today', text: string, laneId: string, name: string): ToldFigure => ({
+  ...figure(text, laneId, name),
+  at,
+});
+
 /** Template tag: strings, numbers and tellings are joined, figures kept. Neighbouring words become one piece. */
 export function tell(
   words: TemplateStringsArray,

@@ -19,8 +19,18 @@ export interface StandingOf extends Standing {
   readonly plan: boolean;
   readonly signedBy: string;
   readonly signedOn: string;
+  readonly ratesId: string;
   readonly ratesName: string;
 }
+
+/** Of a record that this build cannot work out again. */
+const UNREADABLE: Standing = {
+  state: 'weaker',
+  reason: 'Its record cannot be recomputed by this build.',
+  told: ['Its record cannot be recomputed by this build.'],
+  causes: [],
+  plans: null,
+};
 
 type Found = Standing & { readonly plan: boolean };
 
@@ -45,6 +55,7 @@ export async function standings(): Promise<StandingOf[]> {
         quantity: row.quantity,
         signedBy: row.signed_by,
         signedOn: row.signed_on,
+        ratesId: set.id,
         ratesName: set.name,
       });
     }
@@ -59,7 +70,7 @@ async function found(on: Runner, id: string, set: RateRef): Promise<Found> {
   const decision = await selectDecision(on, id);
   const standing = decision === undefined ? null : lookAgain(decision, set);
   const made: Found = {
-    ...(standing ?? { state: 'weaker', reason: 'Its record cannot be recomputed by this build.', causes: [] }),
+    ...(standing ?? UNREADABLE),
     plan: decision?.frozen.plan != null,
   };
   if (known.size > MOST_KEPT) known.clear();

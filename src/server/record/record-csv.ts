@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import { LINE_IDS } from '@/core/cost';
 import { LINE_WORDS } from '@/core/workings';
 import { plain } from '../exchange/plain-cell';
+import { foundFigures } from './found';
 import { partsOf, signedId, type RecordSheet } from './sheet';
 import { argumentLines, headLines } from './words';
 
@@ -38,5 +39,10 @@ export function recordCsv(sheet: RecordSheet): string {
   }
   for (const [title, lines] of argumentLines(sheet))
     lines.forEach((text, i) => rows.push([title.toLowerCase(), `${i + 1}`, plain(text), '']));
+  foundFigures(sheet).forEach(({ working }, i) => {
+    const part = `how found ${i + 1}`;
+    rows.push([part, plain(working.title), working.value, working.unit]);
+    for (const s of working.symbols) rows.push([part, plain(`${s.symbol}: ${s.meaning}`), s.value, s.unit]);
+  });
   return `${Papa.unparse({ fields: ['part', 'name', 'value', 'unit'], data: rows }, { newline: '\r\n' })}\r\n`;
 }

@@ -1,7 +1,7 @@
 import { boardAt, prepareStudy, type Board, type BoardLane, type Study } from '@/core/board';
 import { PLAN, STEPS, StudyWorkings } from '@/core/bridge';
 import { parseBrief } from '@/core/brief';
-import { drawnOf } from '@/core/decision';
+import { drawnOf, type SureOf } from '@/core/decision';
 import { CORE_VERSION } from '@/core/version';
 import type { DecisionRecord } from '../decisions';
 
@@ -41,6 +41,15 @@ export function recordSheet(decision: DecisionRecord): RecordSheet | null {
     sameCore: decision.coreVersion === CORE_VERSION,
   };
 }
+
+/** Of what choice its doubt is told. */
+export const sureOf = ({ decision, currency, workings }: RecordSheet): SureOf => ({
+  laneId: decision.laneId,
+  currency,
+  due: decision.frozen.brief.quantity.firstDelivery,
+  planned: decision.frozen.plan != null,
+  workings,
+});
 
 /** Whose figures were signed: the plan's, or the lane's. */
 export const signedId = ({ decision, lane }: RecordSheet): string => (decision.frozen.plan == null ? lane.id : PLAN);

@@ -2,7 +2,7 @@ import { dateWords } from '@/core/calendar';
 import { drawnWords, sureTold } from '@/core/decision';
 import { shortName } from '@/core/routes';
 import { perPart, plain, whole } from '@/core/telling';
-import type { RecordSheet } from './sheet';
+import { sureOf, type RecordSheet } from './sheet';
 
 /** Name and text of what heads a record. */
 export function headLines({ decision, currency, orderDate }: RecordSheet): (readonly [string, string])[] {
@@ -52,12 +52,9 @@ export function argumentLines(sheet: RecordSheet): (readonly [string, readonly s
 }
 
 /** How sure a choice was, in sentences. */
-export function doubtLines({ decision, currency, workings }: RecordSheet): string[] {
-  const { doubt, brief, plan } = decision.frozen;
-  if (doubt == null) return [];
-  const { firstDelivery } = brief.quantity;
-  const of = { laneId: decision.laneId, currency, due: firstDelivery, planned: plan != null, workings };
-  return [...sureTold(doubt, of).map(plain), drawnWords(doubt)];
+export function doubtLines(sheet: RecordSheet): string[] {
+  const { doubt } = sheet.decision.frozen;
+  return doubt == null ? [] : [...sureTold(doubt, sureOf(sheet)).map(plain), drawnWords(doubt)];
 }
 
 /** What the figures rest on that nobody has measured or confirmed. */

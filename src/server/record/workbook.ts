@@ -1,17 +1,15 @@
-import ExcelJS, { type Cell, type Workbook, type Worksheet } from 'exceljs';
+import ExcelJS, { type Workbook, type Worksheet } from 'exceljs';
 import { LINE_IDS } from '@/core/cost';
 import { sentence } from '@/core/doubt';
 import { shortName } from '@/core/routes';
 import { LINE_WORDS, placeOf, workingTree, type PlacedWorking, type WorkingSymbol } from '@/core/workings';
-import { sheetFormula } from './formula';
+import { addBlock, HEAD, headRow, put, WORKING_COLUMNS, WORKING_WIDTHS } from './blocks';
+import { addFound } from './found-sheet';
 import { partsOf, signedId, type RecordSheet } from './sheet';
 import { argumentLines, headLines } from './words';
 
-const HEAD = { bold: true } as const;
-const SUM = { top: { style: 'thin' } } as const;
 const INPUT_FILL = { type: 'pattern', pattern: 'solid', fgColor: { argb: 'FFFFF4CC' } } as const;
 const MONEY = '#,##0.00';
-const ANY = 'General';
 
 /** Figures of what was signed that the workbook works out, with all they rest on. */
 const SIGNED = ['allIn', 'total', 'tooling', 'firstArticle', 'lastPart'] as const;
@@ -50,6 +48,7 @@ export async function recordWorkbook(sheet: RecordSheet): Promise<Uint8Array> {
   addDecision(first, sheet, places);
   addLines(lines, sheet, places);
   addComparison(book, sheet);
+  addFound(book, sheet);
   return new Uint8Array(await book.xlsx.writeBuffer());
 }
 
@@ -59,12 +58,6 @@ export async function recordWorkbook(sheet: RecordSheet): Promise<Uint8Array> {
  */
 const inputKey = (s: WorkingSymbol, laneId: string): string =>
   `${s.path === null || s.source === 'route' ? laneId : ''} ${s.source} ${s.path ?? s.meaning} ${s.unit} ${s.value}`;
-
-function headRow(sheet: Worksheet, titles: readonly string[], widths: readonly number[]): void {
-  const row = sheet.addRow([...titles]);
-  row.font = HEAD;
-  widths.forEach((width, i) => (sheet.getColumn(i + 1).width = width));
-}
 
 function addInputs(sheet: Worksheet, tree: readonly PlacedWorking[], places: Places): void {
   sheet.addRow([
@@ -100,47 +93,18 @@ function addWorkings(sheet: Worksheet, tree: readonly PlacedWorking[], places: P
   sheet.addRow([
     'Every figure with its equation, its symbols and where they come from; what a figure rests on stands above it.',
   ]);
-  headRow(sheet, ['', 'Figure or symbol', 'Value', 'Unit', 'Meaning', 'From'], [4, 24, 16, 16, 64, 12]);
+  headRow(sheet, WORKING_COLUMNS, WORKING_WIDTHS);
   sheet.views = [{ state: 'frozen', ySplit: 2 }];
   const several = new Set(tree.map((t) => t.laneId)).size > 1;
   for (const { laneId, working } of tree) {
     sheet.addRow([]);
-    const whose = several ? `, ${shortName(laneId)}` : '';
-    const title = sheet.addRow([
-      `${working.title}${whose}`,
-      null,
-      null,
-      null,
-      `${working.equation}: ${working.expression}`,
-    ]);
-    title.font = HEAD;
-    const cells = new Map<string, string>();
-    for (const s of working.symbols) {
-      const row = sheet.addRow([null, s.symbol, null, s.unit, s.meaning, s.source]);
-      const from =
-        s.opens === null
-          ? places.inputs.get(inputKey(s, laneId))
-          : places.figures.get(placeOf(s.opensLane ?? laneId, s.opens));
-      put(row.getCell(3), from ?? null, s.value, ANY);
-      cells.set(s.symbol, `$C$${row.number}`);
-    }
-    const sum = sheet.addRow([null, working.figure, null, working.unit]);
-    put(
-      sum.getCell(3),
-      sheetFormula(working.expression, (name) => cells.get(name) ?? '#NAME?'),
-      working.value,
-      ANY,
+    const sum = addBlock(sheet, `${working.title}${several ? `, ${shortName(laneId)}` : ''}`, working, (s) =>
+      s.opens === null
+        ? places.inputs.get(inputKey(s, laneId))
+        : places.figures.get(placeOf(s.opensLane ?? laneId, s.opens)),
     );
-    sum.getCell(3).border = SUM;
-    sum.font = HEAD;
-    places.figures.set(placeOf(laneId, working.figure), `Workings!$C$${sum.number}`);
+    places.figures.set(placeOf(laneId, working.figure), `Workings!$C$${sum}`);
   }
-}
-
-/** A cell that works its value out; what it came to here stands in it until it is worked out again. */
-function put(cell: Cell, formula: string | null, result: number, format: string): void {
-  cell.value = formula === null ? result : { formula, result };
-  cell.numFmt = format;
 }
 
 function addDecision(sheet: Worksheet, record: RecordSheet, places: Places): void {

@@ -1,7 +1,7 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { findAlloy } from '@/core/alloys';
 import { PLAN, StudyWorkings } from '@/core/bridge';
 import { boardAt, prepareStudy, verdictTold } from '@/core/board';
@@ -18,7 +18,8 @@ import { useStudy } from '../study/study-context';
 import { useSheets, type Frozen } from '../working/sheets';
 import { Told } from '../working/told';
 import { ActionsTable } from './actions-table';
-import { Reason } from '../standing/standings-list';
+import { askedFigure, Reason } from '../standing/reason';
+import { standingFrozen } from '../standing/standing-frozen';
 import { StandingMark } from '../standing/standing-mark';
 import { useStanding } from '../standing/use-standing';
 import { ChangedSince } from './changed-since';
@@ -29,11 +30,22 @@ import { SureSection } from './sure-section';
 
 /** A signed record as it was frozen, with what has changed since. Its figures open their frozen workings. */
 export function Record({ decision }: { readonly decision: DecisionRecord }) {
-  const { id, decisions, setDecisions, flush, adopt } = useStudy();
+  const { id, study, decisions, setDecisions, flush, adopt } = useStudy();
   const { openWorking } = useSheets();
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const standing = useStanding(decision.id);
+  const looks = useMemo(
+    () => (standing === null ? null : standingFrozen(decision, study.rates, standing)),
+    [decision, study.rates, standing],
+  );
+  // From the first page a figure of the standing leads here and opens.
+  useEffect(() => {
+    const asked = standing === null ? undefined : askedFigure(standing, location.hash);
+    if (asked === undefined || asked.figure === null || looks === null) return;
+    history.replaceState(null, '', location.pathname);
+    openWorking({ laneId: asked.laneId, figure: asked.figure }, looks(asked.at));
+  }, [standing, looks, openWorking]);
   const { evaluation } = decision.frozen;
   const lane = evaluation.lanes.find((l) => l.id === decision.laneId);
   const second = evaluation.lanes.find((l) => l.id === evaluation.second);
@@ -96,7 +108,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
         {standing !== null && (
           <div data-testid="standing" data-standing={standing.state} style={{ margin: '8px 0' }}>
             <StandingMark state={standing.state} />
-            <Reason standing={standing} />
+            <Reason standing={standing} frozen={looks} />
           </div>
         )}
         <span className="record-still">

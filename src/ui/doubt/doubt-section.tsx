@@ -8,7 +8,7 @@ import { FlipsList } from './flips-list';
 import { MoversTable } from './movers-table';
 import type { DoubtState } from './doubt-state';
 import type { DoubtChoice } from './use-doubt';
-import { DRAWS, inDraws, percent, rough, sentence, type DrawnFigure } from '@/core/doubt';
+import { DRAWS, drawsParts, percent, rough, sentence, type DrawnFigure, type Share } from '@/core/doubt';
 
 /** How firm the leader is: shares of the draws, the difference to the next, what moves it and what would turn it. */
 export const DoubtSection = memo(function DoubtSection({
@@ -133,20 +133,28 @@ function Verdict({
       {text}
     </button>
   );
+  const share = (laneId: string, drawn: DrawnFigure, of: Share) => {
+    const [lead, text, limits] = drawsParts(of);
+    return (
+      <>
+        {lead}
+        {opening(laneId, drawn, text)}
+        {limits}
+      </>
+    );
+  };
   return (
     <p data-testid="doubt-verdict">
       <strong>{sentence(shortName(first.id))}</strong> is the cheapest of {race.length}{' '}
-      {race.length === 1 ? 'route' : 'routes'} {opening(first.id, 'allIn', inDraws(first.cheapest))}
+      {race.length === 1 ? 'route' : 'routes'} {share(first.id, 'allIn', first.cheapest)}
       {next?.cheapest != null && next.cheapest.share > 0 && (
         <>
           , {shortName(next.id)} in {opening(next.id, 'allIn', `${percent(next.cheapest.share)} %`)}
         </>
       )}
       .{close && ' Too close to call.'}
-      {first.inTime !== null && (
-        <> Its first article comes in time {opening(first.id, 'first', inDraws(first.inTime))}.</>
-      )}{' '}
-      In eight draws of ten a part costs{' '}
+      {first.inTime !== null && <> Its first article comes in time {share(first.id, 'first', first.inTime)}.</>} In
+      eight draws of ten a part costs{' '}
       {opening(first.id, 'allIn', `${rough(first.allIn.p10)} to ${rough(first.allIn.p90)} ${currency}`)} all in, the
       programme {opening(first.id, 'total', `${rough(first.total.p10)} to ${rough(first.total.p90)} ${currency}`)}, and
       the first article comes in{' '}

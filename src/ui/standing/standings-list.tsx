@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { shortName } from '@/core/routes';
 import type { StandingOf } from '@/server/decisions';
 import { plainDate, whole } from '../format';
+import { Reason } from './reason';
 import { StandingMark } from './standing-mark';
 
 const GRAVITY = ['overturned', 'weaker', 'stands'] as const;
@@ -36,20 +37,5 @@ export function StandingsList({ standings }: { readonly standings: readonly Stan
         ))}
       </ul>
     </section>
-  );
-}
-
-/** Why a choice stands as it does, and the rates that moved. */
-export function Reason({ standing: { state, reason, causes, ratesName } }: { readonly standing: StandingOf }) {
-  return (
-    <div className="small">
-      {state === 'stands' ? <span className="quiet">{reason}</span> : reason}
-      {causes.length > 0 && (
-        <span className="quiet">
-          {' '}
-          In “{ratesName}”: {causes.join('; ')}.
-        </span>
-      )}
-    </div>
   );
 }

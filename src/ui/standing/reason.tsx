@@ -1,0 +1,64 @@
+import Link from 'next/link';
+import type { StandingOf } from '@/server/decisions';
+import type { ToldFigure } from '@/core/telling';
+import type { Frozen } from '../working/sheets';
+import { Told } from '../working/told';
+
+/** Where a figure of a standing is opened from another page: by its place in the sentence. */
+const HASH = 'standing-';
+
+/** The figure of a standing that the address asks to open; undefined where it asks for none. */
+export function askedFigure({ told }: StandingOf, hash: string): ToldFigure | undefined {
+  const place = new RegExp(`^#${HASH}(\\d+)$`).exec(hash)?.[1];
+  const piece = place === undefined ? undefined : told[Number(place)];
+  return typeof piece === 'object' ? piece : undefined;
+}
+
+/** Why a choice stands as it does, and the rates that moved: figures open their working, rates lead to where they are kept. */
+export function Reason({
+  standing: { state, told, causes, ratesId, ratesName, studyId },
+  frozen = null,
+}: {
+  readonly standing: StandingOf;
+  /** The studies its figures are opened from; null off the record, where figures lead to it. */
+  readonly frozen?: ((at: ToldFigure['at']) => Frozen) | null;
+}) {
+  const reason =
+    frozen === null ? (
+      told.map((piece, i) =>
+        typeof piece === 'string' ? (
+          piece
+        ) : (
+          <Link key={i} className="told" href={`/studies/${studyId}/decision#${HASH}${i}`} title="Open the working">
+            {piece.text}
+          </Link>
+        ),
+      )
+    ) : (
+      <Told told={told} frozen={frozen} />
+    );
+  return (
+    <div className="small">
+      {state === 'stands' ? <span className="quiet">{reason}</span> : reason}
+      {causes.length > 0 && (
+        <span className="quiet">
+          {' '}
+          In “{ratesName}”:{' '}
+          {causes.map(({ text, path }, i) => (
+            <span key={text}>
+              {i > 0 && '; '}
+              {path === null ? (
+                text
+              ) : (
+                <Link className="plain-link" href={`/rates/${ratesId}#${encodeURIComponent(path)}`}>
+                  {text}
+                </Link>
+              )}
+            </span>
+          ))}
+          .
+        </span>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,33 @@
+import { prepareStudy } from '@/core/board';
+import { drawnOf } from '@/core/decision';
+import type { RateSet } from '@/core/rates';
+import type { ToldFigure } from '@/core/telling';
+import type { DecisionRecord } from '@/server/decisions';
+import type { StandingOf } from '@/server/decisions';
+import type { Frozen } from '../working/sheets';
+
+/**
+ * The two studies a standing tells of: as it was signed, and the signed brief at today's rates. Each is readied when first
+ * asked for.
+ * @param rates those the study uses today
+ */
+export function standingFrozen(
+  { frozen, school, quantity }: DecisionRecord,
+  rates: RateSet,
+  { plans }: StandingOf,
+): (at: ToldFigure['at']) => Frozen {
+  const made = new Map<string, Frozen>();
+  return (at = 'today') => {
+    const known = made.get(at);
+    if (known !== undefined) return known;
+    const plan = plans?.[at] ?? null;
+    const one: Frozen = {
+      study: prepareStudy(frozen.brief, school, at === 'signed' ? frozen.rates : rates),
+      q: quantity,
+      words: at === 'signed' ? 'as signed' : 'the signed brief at today’s rates',
+      plan: plan === null ? null : drawnOf(plan),
+    };
+    made.set(at, one);
+    return one;
+  };
+}
