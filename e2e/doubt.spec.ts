@@ -38,10 +38,14 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
   await expect(quantity).toContainText('Stays first down to', { timeout: 20_000 });
   const at = Number(/down to ([\d\u202f]+) pieces/.exec(await quantity.innerText())![1]!.replace(/\D/g, ''));
   // How it was found: at that quantity both programmes cost as good as the same.
-  await quantity.getByRole('button', { name: /^How this was found/ }).click();
+  await quantity
+    .getByRole('button', { name: /pieces$/ })
+    .first()
+    .click();
   await expect(sheet).toContainText('Against gravity die, ladled by hand: total of the programme');
   await page.keyboard.press('Escape');
-  await flips.getByRole('button', { name: /^How this was found: Stays first while the price of its tooling/ }).click();
+  const tooling = flips.getByRole('listitem').filter({ hasText: 'Stays first while the price of its tooling' });
+  await tooling.getByRole('button').first().click();
   await expect(sheet).toContainText('now + (b − a)');
   await page.keyboard.press('Escape');
   await quantity.getByRole('button', { name: /^rail to/ }).click();

@@ -78,6 +78,25 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await page.keyboard.press('Escape');
   await expect(page.getByTestId('sure')).toContainText('The plan in two steps costs less than');
   await expect(page.getByTestId('sure')).toContainText('Every delivery asked is met');
+  // What was drawn, and what would overturn it, open how they were found; beneath stand the figures as signed.
+  const sheet = page.getByTestId('working');
+  await page
+    .getByTestId('sure')
+    .getByRole('button', { name: /^[\d.]+ to [\d.]+ USD$/ })
+    .click();
+  await expect(sheet).toContainText('draws in which none of the race is cheaper');
+  await sheet
+    .getByRole('row', { name: /with every figure at likely/ })
+    .getByRole('button')
+    .click();
+  await expect(sheet).toContainText('All in, a part, over the plan');
+  await expect(sheet).toContainText('as signed');
+  await page.keyboard.press('Escape');
+  const flip = page.getByTestId('kept-flips').getByRole('listitem').filter({ hasText: 'while the first step takes' });
+  await flip.getByRole('button').last().click();
+  await expect(sheet).toContainText('pieces of the first step, where it changes');
+  await expect(sheet).toContainText(/programme of gravity die, ladled by hand at [\d\u202f]+ pieces/);
+  await page.keyboard.press('Escape');
   await expect(page.getByTestId('actions')).toContainText('Vesna');
   await expect(page.getByTestId('dissents')).toContainText('The foundry has no second shift.');
   await expect(page.getByTestId('standing')).toHaveAttribute('data-standing', 'stands');
@@ -100,9 +119,26 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await expect(line).toHaveAttribute('data-standing', 'overturned');
   await expect(line).toContainText(/Gravity die, ladled by hand alone now delivers as soon for [\d\u202f]+ USD/);
   await expect(line).toContainText('die toolroom: 80 to 320 USD/h');
-  await line.getByRole('link').click();
+  await expect(line.getByRole('link', { name: 'die toolroom: 80 to 320 USD/h' })).toHaveAttribute(
+    'href',
+    `/rates/${set.id}#${encodeURIComponent('global.Rtool')}`,
+  );
+  // A price of it leads to the record and opens there, by the rates of today and by those it was signed with.
+  await line.getByRole('link', { name: / USD$/ }).first().click();
+  await expect(sheet).toContainText('at 18\u202f000 pieces, the signed brief at today’s rates');
+  await page.keyboard.press('Escape');
+  await page.getByTestId('standing').getByRole('button', { name: /USD$/ }).nth(1).click();
+  await expect(sheet).toContainText('the plan in two steps, at 18\u202f000 pieces, as signed');
+  await page.keyboard.press('Escape');
   await expect(page.getByTestId('standing')).toHaveAttribute('data-standing', 'overturned');
-  await expect(page.getByTestId('changes')).toContainText('die toolroom');
+  const changes = page.getByTestId('changes');
+  await expect(changes).toContainText('die toolroom');
+  const tooling = changes.getByRole('row', { name: /^tooling, chosen route/ });
+  await tooling.getByRole('button').first().click();
+  await expect(sheet).toContainText('as signed');
+  await page.keyboard.press('Escape');
+  await tooling.getByRole('button').last().click();
+  await expect(sheet).toContainText('as it is now');
 });
 
 test('the record leaves the house on paper, as a workbook, a table and data', async ({ page, request }) => {

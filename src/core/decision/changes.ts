@@ -9,6 +9,8 @@ export interface Change {
   /** A figure as stored (unit in the end of its path), or words. */
   readonly was: string | number;
   readonly is: string | number;
+  /** The figure whose working both open; missing for words and for inputs. */
+  readonly opens?: { readonly laneId: string; readonly figure: string };
 }
 
 /** Leaves of two objects that differ, by path; lists are compared by place. */
@@ -60,8 +62,8 @@ export function briefChanges(was: Brief, is: Brief): Change[] {
 /** What of the results has changed: leader, the chosen lane's figures, core version and rates. */
 export function resultChanges(was: Evaluation, is: Evaluation, laneId: string): Change[] {
   const out: Change[] = [];
-  const say = (what: string, a: string, b: string): void => {
-    if (a !== b) out.push({ what, was: a, is: b });
+  const say = (what: string, a: string, b: string, figure?: string): void => {
+    if (a !== b) out.push({ what, was: a, is: b, ...(figure === undefined ? {} : { opens: { laneId, figure } }) });
   };
   say('core version', was.coreVersion, is.coreVersion);
   say('rate set', was.rates, is.rates);
@@ -71,9 +73,9 @@ export function resultChanges(was: Evaluation, is: Evaluation, laneId: string): 
   const money = (x: number | null | undefined): string => (x == null ? 'none' : plainMoney(x, is.currency));
   const days = (x: number | null | undefined): string => (x == null ? 'none' : `${shortFigure(x)} days`);
   say('verdict of the chosen route', before?.status ?? 'none', after?.status ?? 'none');
-  say('all in a part, chosen route', money(before?.allIn), money(after?.allIn));
-  say('tooling, chosen route', money(before?.tooling), money(after?.tooling));
-  say('first article, chosen route', days(before?.firstArticle_days), days(after?.firstArticle_days));
+  say('all in a part, chosen route', money(before?.allIn), money(after?.allIn), 'allIn');
+  say('tooling, chosen route', money(before?.tooling), money(after?.tooling), 'tooling');
+  say('first article, chosen route', days(before?.firstArticle_days), days(after?.firstArticle_days), 'firstArticle');
   return out;
 }
 

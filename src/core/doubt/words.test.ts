@@ -1,6 +1,16 @@
 import { describe, expect, test } from 'vitest';
 import { SHIPPED_RATES } from '../rates';
-import { bracketOf, figureWords, inDraws, inputWords, nearness, percent, type DoubtInput, type Flip } from '.';
+import {
+  bracketOf,
+  drawsParts,
+  figureWords,
+  inputWords,
+  nearness,
+  percent,
+  type DoubtInput,
+  type Flip,
+  type Share,
+} from '.';
 
 const input = (more: Partial<DoubtInput>): DoubtInput => ({
   key: 'global.Rskill',

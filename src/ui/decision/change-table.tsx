@@ -1,6 +1,9 @@
 'use client';
 import type { Change } from '@/core/decision';
+import { figure } from '@/core/telling';
 import { useUnits } from '../preferences';
+import type { Frozen } from '../working/sheets';
+import { Told } from '../working/told';
 import { changeName, changeValue } from './change-words';
 
 /** What is no longer as it was, side by side. */
@@ -8,12 +11,25 @@ export function ChangeTable({
   changes,
   was = 'Was',
   is = 'Is',
+  frozen,
 }: {
   readonly changes: readonly Change[];
   readonly was?: string;
   readonly is?: string;
+  /** The studies that figures of the results are opened from. */
+  readonly frozen?: { readonly was: Frozen | undefined; readonly is: Frozen };
 }) {
   const [units] = useUnits();
+  const shown = (c: Change, side: 'was' | 'is') => {
+    const text = changeValue(c.what, c[side], units);
+    const from = frozen?.[side];
+    // A lane that has no money there has no working either.
+    return c.opens === undefined || from === undefined || text === 'none' ? (
+      text
+    ) : (
+      <Told told={[figure(text, c.opens.laneId, c.opens.figure)]} frozen={from} />
+    );
+  };
   return (
     <div className="scroll-x">
       <table className="sheet-table">
@@ -28,8 +44,8 @@ export function ChangeTable({
           {changes.map((c) => (
             <tr key={c.what}>
               <td>{changeName(c.what)}</td>
-              <td>{changeValue(c.what, c.was, units)}</td>
-              <td>{changeValue(c.what, c.is, units)}</td>
+              <td>{shown(c, 'was')}</td>
+              <td>{shown(c, 'is')}</td>
             </tr>
           ))}
         </tbody>

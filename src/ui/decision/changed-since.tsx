@@ -4,11 +4,19 @@ import { evaluate } from '@/core/board';
 import { briefChanges, rateChanges, resultChanges, type Change } from '@/core/decision';
 import type { DecisionRecord } from '@/server/decisions';
 import { plainDate } from '../format';
+import type { Frozen } from '../working/sheets';
 import { useStudy } from '../study/study-context';
 import { ChangeTable } from './change-table';
 
 /** What is no longer as it was signed: brief, results, core, rates. */
-export function ChangedSince({ decision }: { readonly decision: DecisionRecord }) {
+export function ChangedSince({
+  decision,
+  frozen,
+}: {
+  readonly decision: DecisionRecord;
+  /** The study as signed, where its figures can be worked out again. */
+  readonly frozen?: Frozen | undefined;
+}) {
   const { brief, school, study } = useStudy();
   const changes = useMemo<Change[]>(() => {
     const now = evaluate(brief, { school, rates: study.rates, quantity: decision.quantity });
@@ -24,7 +32,10 @@ export function ChangedSince({ decision }: { readonly decision: DecisionRecord }
       {changes.length === 0 ? (
         <p>Nothing: brief, rates, results and core are as they were.</p>
       ) : (
-        <ChangeTable changes={changes} />
+        <ChangeTable
+          changes={changes}
+          frozen={{ was: frozen, is: { study, q: decision.quantity, words: 'as it is now' } }}
+        />
       )}
     </section>
   );

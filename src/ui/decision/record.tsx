@@ -234,7 +234,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
         </section>
       )}
       <Dissents decision={decision} />
-      <ChangedSince decision={decision} />
+      <ChangedSince decision={decision} frozen={frozen} />
       <section className="section record">
         <h2>Cautions that come with it</h2>
         <Cautions
