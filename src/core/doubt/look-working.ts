@@ -38,12 +38,17 @@ export function lookWorking(flip: BriefFlip, k: number, leads: string, code: str
       ...both(within, 1),
       ...(beyond === null ? [] : both(beyond, 2)),
     ],
-    note: [within, ...(beyond === null ? [] : [beyond])].flatMap((l) => sideWords(l, flip, leads)).join(' ') || null,
+    note:
+      [within, ...(beyond === null ? [] : [beyond])].flatMap((l) => sideWords(l, flip, leads, code)).join(' ') || null,
   };
 }
 
-function sideWords({ x, own, words }: FlipLook, flip: BriefFlip, leads: string): string[] {
+/** What holds at one place: by how much it is ahead or behind, what is late, or why it cannot be made. */
+function sideWords({ x, own, other, words }: FlipLook, flip: BriefFlip, leads: string, code: string): string[] {
   const at = `At ${figureWords(x, flip.unit)}`;
   if (own === null) return [`${at} ${shortName(leads)} cannot be made${words === null ? '' : `: ${words}`}.`];
-  return words === null ? [] : [`${at}: ${words}.`];
+  const gap =
+    other === null ? [] : [`${own <= other ? 'ahead' : 'behind'} by ${figureWords(Math.abs(other - own), code)}`];
+  const told = [...gap, ...(words === null ? [] : [words])];
+  return told.length === 0 ? [] : [`${at}: ${told.join('; ')}.`];
 }

@@ -14,6 +14,7 @@ import { useEffect, useLayoutEffect, useMemo, useRef } from 'react';
 import { RAIL_MAX, type Curve } from '@/core/board';
 import { laneWords } from '@/core/routes';
 import { perPart, whole } from '../format';
+import { whenIdle } from '../when-idle';
 import { css, drawEndNames, FAMILY } from './chart-parts';
 import { ROUTE_DASH, ROUTE_WEIGHT, toneOf } from '../marks/tone';
 
@@ -27,11 +28,15 @@ interface Props {
   readonly title: string;
 }
 
+/** How long a chart waits for a free moment when the page opens, ms. */
+const FIRST_MS = 1000;
+
 /** Cost against quantity on log axes: a line for each survivor, named at its end, and the chosen quantity as a hand. */
 export function CostChart({ curves, what, q, currency, title }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const chart = useRef<Chart | null>(null);
   const hand = useRef(q);
+  const begun = useRef(false);
   const handle = useRef<HTMLSpanElement>(null);
   const { resolvedTheme } = useTheme();
 
@@ -109,10 +114,17 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
       },
       plugins: [marks],
     };
-    const made = new Chart(element, config);
-    chart.current = made;
+    const make = (): void => {
+      begun.current = true;
+      chart.current = new Chart(element, config);
+    };
+    // Of an opened page it is the last thing that is looked at.
+    let cancel: (() => void) | null = null;
+    if (begun.current) make();
+    else cancel = whenIdle(make, FIRST_MS);
     return () => {
-      made.destroy();
+      cancel?.();
+      chart.current?.destroy();
       chart.current = null;
     };
   }, [curves, what, currency, resolvedTheme]);

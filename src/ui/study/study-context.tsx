@@ -8,6 +8,7 @@ import type { DecisionRecord } from '@/server/decisions';
 import type { RefusedSave, StudyRecord } from '@/server/studies';
 import { Cancelled, SurveyClient } from '@/workers/survey.client';
 import { call } from '../api';
+import { whenIdle } from '../when-idle';
 import { useKept } from './use-kept';
 import { Autosave, keptDraft, type Conflict, type SaveState } from './autosave';
 
@@ -61,6 +62,7 @@ export function useQuantity(): { q: number; setQ: (q: number) => void; board: Bo
 }
 
 const WARM_ROUNDS = 4;
+const WARM_AFTER_MS = 600;
 /** Quantities worked out and thrown away in each idle moment: all parts of the rail, so that every path is met. */
 const WARM_QUANTITIES = [1, 7, 40, 250, 1500, 9000, 60_000, 400_000, 1_000_000];
 
@@ -73,16 +75,21 @@ function useWarmUp(ready: boolean, study: Study): number {
   const [round, setRound] = useState(0);
   useEffect(() => {
     if (!ready || round >= WARM_ROUNDS) return;
-    const next = (): void => {
-      for (const q of WARM_QUANTITIES) boardAt(study, q);
-      setRound((n) => n + 1);
+    let idle = (): void => undefined;
+    // What an opened screen still waits for, its draws above all, goes first.
+    const timer = setTimeout(
+      () => {
+        idle = whenIdle(() => {
+          for (const q of WARM_QUANTITIES) boardAt(study, q);
+          setRound((n) => n + 1);
+        }, 1000);
+      },
+      round === 0 ? WARM_AFTER_MS : 0,
+    );
+    return () => {
+      clearTimeout(timer);
+      idle();
     };
-    if (typeof requestIdleCallback === 'undefined') {
-      const timer = setTimeout(next, 200);
-      return () => clearTimeout(timer);
-    }
-    const handle = requestIdleCallback(next, { timeout: 1000 });
-    return () => cancelIdleCallback(handle);
   }, [ready, round, study]);
   return round;
 }
@@ -93,11 +100,14 @@ export const onRail = (q: number): number => Math.min(RAIL_MAX, Math.max(1, Math
 export function StudyProvider({
   record,
   decisions: firstDecisions,
+  survey: firstSurvey,
   today,
   children,
 }: {
   record: StudyRecord & { readonly refused: readonly RefusedSave[] };
   decisions: readonly DecisionRecord[];
+  /** The survey of the study as it was sent; null where the server could not make one. */
+  survey: Survey | null;
   today: string;
   children: ReactNode;
 }) {
@@ -110,7 +120,7 @@ export function StudyProvider({
   const [conflict, setConflict] = useState<Conflict | null>(null);
   const [decisions, setDecisions] = useState(firstDecisions);
   const [refused, setRefused] = useState(record.refused);
-  const [survey, setSurvey] = useState<Survey | null>(null);
+  const [survey, setSurvey] = useState<Survey | null>(firstSurvey);
   const [surveyError, setSurveyError] = useState<string | null>(null);
   const [q, setQState] = useState(() => onRail(lifetimeQuantity(record.brief) ?? 100));
 
@@ -154,7 +164,13 @@ export function StudyProvider({
   const board = useMemo(() => boardAt(study, q, orderDate), [study, q, orderDate, warm]);
 
   const client = useRef<SurveyClient | null>(null);
+  const sent = useRef(firstSurvey !== null);
   useEffect(() => {
+    // What came with the page is not worked out again; the worker starts with the first change.
+    if (sent.current) {
+      sent.current = false;
+      return;
+    }
     client.current ??= new SurveyClient();
     let live = true;
     client.current.survey({ brief, school, rates }).then(

@@ -1,8 +1,11 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
+import { prepareStudy, surveyOf, type Survey } from '@/core/board';
+import { CoreError } from '@/core/errors';
+import { ratesOf } from '@/core/rates';
 import { listDecisions } from '@/server/decisions';
-import { getStudy } from '@/server/studies';
+import { getStudy, type StudyRecord } from '@/server/studies';
 import { WhatIfsProvider } from '@/ui/requirements/what-ifs';
 import { StudyProvider } from '@/ui/study/study-context';
 import { StudyHead } from '@/ui/study/study-head';
@@ -15,6 +18,16 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
   return { title: study?.title ?? 'No such study' };
 }
 
+/** The survey of a study, so that the page comes whole; null where its brief does not allow one: the screen says why. */
+function surveyed({ brief, school, rates }: StudyRecord): Survey | null {
+  try {
+    return surveyOf(prepareStudy(brief, school, ratesOf(rates)));
+  } catch (error) {
+    if (error instanceof CoreError) return null;
+    throw error;
+  }
+}
+
 /** A study: loaded once, kept while its views change. */
 export default async function StudyLayout({ params, children }: Props) {
   const { id } = await params;
@@ -25,6 +38,7 @@ export default async function StudyLayout({ params, children }: Props) {
       key={id}
       record={study}
       decisions={await listDecisions(id)}
+      survey={surveyed(study)}
       today={new Date().toISOString().slice(0, 10)}
     >
       <SheetsProvider>
