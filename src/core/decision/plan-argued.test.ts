@@ -104,6 +104,10 @@ describe('how sure a plan was', () => {
     expect(told.map(plain)).toEqual(sureTold(doubt, of).map(plain));
     expect(told.flat().filter((p) => typeof p !== 'string').length).toBeGreaterThan(0);
   });
+  test('of a plan that is no longer at hand its money is told in plain words', () => {
+    const gone = new StudyWorkings(gear.study, gear.q);
+    expect(sureTold(doubt, { ...of, workings: gone })).toEqual(sureTold(doubt, { ...of, workings: null }));
+  });
   test('a record of an earlier build, drawn for its last lane, says so', () => {
     const { plan: _, ...older } = doubt;
     expect(sureTold(older, { ...of, laneId: 'permanent-mould/tilt' }).map(plain)[0]).toContain(

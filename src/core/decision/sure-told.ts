@@ -11,6 +11,7 @@ import {
   type DrawnFigure,
   type Share,
 } from '../doubt';
+import { CoreError } from '../errors';
 import { shortName } from '../routes';
 import { fixed, madeFigure, tell, whole, type Telling, type ToldFigure } from '../telling';
 import type { Working } from '../workings';
@@ -57,10 +58,25 @@ type Open = (of: DrawnFigure | Working, text: string) => string | ToldFigure;
 function opener(doubt: KeptDoubt, id: string, workings: StudyWorkings | null): Open {
   return (of, text) => {
     if (typeof of === 'object') return madeFigure(text, id, of);
-    if (workings === null) return text;
-    const { value, unit } = workings.working(id, FIGURE_OF[of]);
-    return madeFigure(text, id, drawnWorking(of, { ...doubt, first: doubt.firstArticle }, value, unit, doubt));
+    const likely = workings === null ? null : likelyOf(workings, id, FIGURE_OF[of]);
+    return likely === null
+      ? text
+      : madeFigure(
+          text,
+          id,
+          drawnWorking(of, { ...doubt, first: doubt.firstArticle }, likely.value, likely.unit, doubt),
+        );
   };
+}
+
+/** The figure with every rate at likely; null where the lane has none any more, its brief having moved on. */
+function likelyOf(workings: StudyWorkings, id: string, figure: string): Working | null {
+  try {
+    return workings.working(id, figure);
+  } catch (error) {
+    if (error instanceof CoreError) return null;
+    throw error;
+  }
 }
 
 /** In how many of the draws: the share opens. */

@@ -88,6 +88,11 @@ describe('flip points as sentences', () => {
     expect(toldOf({ ...quantity, at: [800] }, PLAN, 'behind')).toContain('from 800 pieces on');
     expect(toldOf({ ...quantity, at: [300] }, PLAN, 'behind')).toContain('below 300 pieces');
   });
+  test('where the study has moved on and one of both is gone, its words still stand', () => {
+    const room = briefFlips(gear.study, gear.q).find((f) => f.kind === 'tooling')!;
+    const gone = briefFlipTold({ ...room, against: 'no-such/lane' }, LEAD, 'first', new StudyWorkings(gear.study, 10));
+    expect(plain(gone)).toContain('Stays first while the price of its tooling is under');
+  });
   test('of the brief: none, one and several changes are told as such', () => {
     const of = (more: Partial<BriefFlip>): BriefFlip => ({
       kind: 'quantity',

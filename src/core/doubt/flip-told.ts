@@ -1,8 +1,9 @@
 import { ALONE, PLAN, type StudyWorkings } from '../bridge';
+import { CoreError } from '../errors';
 import type { RateSet } from '../rates';
 import { shortName } from '../routes';
 import { figure, fixed, madeFigure, tell, whole, type Telling, type ToldFigure } from '../telling';
-import { differenceTo } from '../workings';
+import { differenceTo, type Working } from '../workings';
 import type { BriefFlip } from './brief-flips';
 import { flipWorking, roomWorking } from './doubt-workings';
 import type { Flip } from './flips';
@@ -64,16 +65,12 @@ export function briefFlipTold(flip: BriefFlip, leads: string, stance: Stance, of
       return quantityTold(flip, leads, stance, looked);
     case 'tooling':
     case 'part': {
-      const made = roomWorking(
-        of,
-        flip,
-        leads,
-        flip.against === of.plan?.alone?.laneId && leads === PLAN ? ALONE : (flip.against ?? ''),
-      );
+      const room = roomOf(of, flip, leads);
+      const opened = (text: string): string | ToldFigure => (room === null ? text : madeFigure(text, leads, room));
       const now = figure(figureWords(flip.now, flip.unit), leads, flip.kind === 'tooling' ? 'tooling' : 'unit');
       if (stance === 'behind' && !((at ?? NaN) > 0))
-        return tell`Even with ${madeFigure('tools for nothing', leads, made)} it stays behind ${other}`;
-      const under = tell`${flip.words} is under ${madeFigure(figureWords(at ?? NaN, flip.unit), leads, made)} (now ${now})`;
+        return tell`Even with ${opened('tools for nothing')} it stays behind ${other}`;
+      const under = tell`${flip.words} is under ${opened(figureWords(at ?? NaN, flip.unit))} (now ${now})`;
       return stance === 'behind'
         ? tell`Comes ahead of ${other} only where ${under}`
         : tell`Stays ${stance} while ${under}; ${to}`;
@@ -90,6 +87,17 @@ export function briefFlipTold(flip: BriefFlip, leads: string, stance: Stance, of
       const first = figure(`${fixed((at ?? NaN) / 7, 1)} weeks`, leads, 'firstArticle');
       return tell`If the first article is wanted before ${first} from the order: ${flip.against === null ? to : `the cheapest that comes sooner is ${other}`}`;
     }
+  }
+}
+
+/** What tools or a part may cost; null where the study at hand has moved on and one of both has no money any more. */
+function roomOf(of: StudyWorkings, flip: BriefFlip, leads: string): Working | null {
+  const against = flip.against ?? '';
+  try {
+    return roomWorking(of, flip, leads, leads === PLAN && against === of.plan?.alone?.laneId ? ALONE : against);
+  } catch (error) {
+    if (error instanceof CoreError) return null;
+    throw error;
   }
 }
 

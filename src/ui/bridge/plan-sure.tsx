@@ -28,7 +28,7 @@ export function PlanSure({
     () => ({ choice, open: openPlan(plan, single), dues }),
     [choice, plan, single, dues],
   );
-  const { summary, error, nothing, q } = useDoubt(shown === 'shown', DRAWN, drawn, false);
+  const { summary, error, nothing, q, behind } = useDoubt(shown === 'shown', DRAWN, drawn, false);
   const frozen = useMemo<Frozen>(() => ({ study, q, words: '', plan: drawn }), [study, q, drawn]);
   if (shown === 'hidden' || nothing) return null;
   const doubt = summary === null ? null : doubtOf(summary, PLAN, DRAWN, [], drawn);
@@ -47,7 +47,7 @@ export function PlanSure({
     workings: new StudyWorkings(study, q, drawn.open, dues),
   };
   return (
-    <div data-testid="plan-sure">
+    <div data-testid="plan-sure" className="doubted" aria-busy={behind}>
       <p>
         {sureTold(doubt, of).map((told, i) => (
           <Fragment key={i}>

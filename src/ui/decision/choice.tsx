@@ -152,6 +152,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
           <h2>How sure</h2>
           {doubt !== null ? (
             <SureSection
+              behind={drawn.behind}
               doubt={doubt}
               of={{ laneId, currency, due: firstDelivery, planned: planned !== null, workings }}
               frozen={frozen}

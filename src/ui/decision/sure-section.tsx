@@ -7,15 +7,18 @@ export function SureSection({
   doubt,
   of,
   frozen,
+  behind = false,
 }: {
   readonly doubt: KeptDoubt;
   readonly of: SureOf;
   /** The study it was drawn from, where it is not the one on the screen. */
   readonly frozen?: Frozen | undefined;
+  /** Whether it is of something else than what is chosen by now. */
+  readonly behind?: boolean;
 }) {
   const flips = doubt.flipsTold ?? doubt.flips.map((words) => [words]);
   return (
-    <>
+    <div className="doubted" aria-busy={behind}>
       <ul className="doubts" data-testid="sure">
         {sureTold(doubt, of).map((told, i) => (
           <li key={i}>
@@ -36,6 +39,6 @@ export function SureSection({
           </ul>
         </>
       )}
-    </>
+    </div>
   );
 }

@@ -7,7 +7,7 @@ import { DifferenceChart } from './difference-chart';
 import { FlipsList } from './flips-list';
 import { MoversTable } from './movers-table';
 import type { DoubtState } from './doubt-state';
-import type { DoubtChoice } from './use-doubt';
+import type { DoubtChoice, LiveDoubt } from './use-doubt';
 import { DRAWS, drawsParts, percent, rough, sentence, type DrawnFigure, type Share } from '@/core/doubt';
 
 /** How firm the leader is: shares of the draws, the difference to the next, what moves it and what would turn it. */
@@ -18,7 +18,7 @@ export const DoubtSection = memo(function DoubtSection({
   onGo,
   onDoubt,
 }: {
-  readonly doubt: DoubtState;
+  readonly doubt: LiveDoubt;
   readonly choice: DoubtChoice;
   readonly onChoice: (choice: DoubtChoice) => void;
   /** Sets the rail. */
@@ -31,7 +31,7 @@ export const DoubtSection = memo(function DoubtSection({
   const { summary, depth, nothing, error, done } = doubt;
   if (nothing) return null;
   return (
-    <section className="section" aria-label="How sure">
+    <section className="section doubted" aria-label="How sure" aria-busy={doubt.behind}>
       <h2>
         How sure{' '}
         <span className="quiet">

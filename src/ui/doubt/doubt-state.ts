@@ -1,11 +1,30 @@
-import type { DoubtSummary } from '@/core/doubt';
+import type { Brief } from '@/core/brief';
+import type { DoubtSummary, DrawnPlan } from '@/core/doubt';
+import type { School } from '@/core/part';
+import type { RateRef } from '@/core/rates';
 import type { DoubtAnswer, DoubtDepth } from '@/workers/doubt.protocol';
 
-/** What the draws say so far, and of which quantity. */
+/** What is drawn: of another brief, other rates, another plan or quantity nothing that was found before holds. */
+export interface Drawn {
+  readonly brief: Brief;
+  readonly school: School;
+  readonly rates: RateRef;
+  readonly orderDate: string;
+  readonly plan: DrawnPlan | null;
+  readonly q: number;
+}
+
+/** Whether both are the same; told by identity, so keep what has not changed. */
+export const sameDrawn = (a: Drawn | null, b: Drawn): boolean =>
+  a !== null && (Object.keys(b) as (keyof Drawn)[]).every((key) => a[key] === b[key]);
+
+/** What the draws say so far, and of what. */
 export interface DoubtState {
   readonly summary: DoubtSummary | null;
   /** Quantity the summary is of; it may lag behind the rail. */
   readonly q: number;
+  /** What the summary is of; null before anything is drawn. */
+  readonly of: Drawn | null;
   readonly done: boolean;
   readonly depth: DoubtDepth | null;
   /** Nothing leads, so that there is nothing to draw. */
@@ -19,6 +38,7 @@ export interface DoubtState {
 export const NOT_DRAWN: DoubtState = {
   summary: null,
   q: 0,
+  of: null,
   done: false,
   depth: null,
   nothing: false,
@@ -27,17 +47,18 @@ export const NOT_DRAWN: DoubtState = {
 };
 
 /** What is known after another answer. */
-export function heardDoubt(s: DoubtState, q: number, answer: DoubtAnswer): DoubtState {
+export function heardDoubt(s: DoubtState, of: Drawn, answer: DoubtAnswer): DoubtState {
+  const begun = { ...NOT_DRAWN, q: of.q, of };
   switch (answer.kind) {
     case 'sampled': {
-      const depth = s.q === q ? s.depth : null;
-      return { ...NOT_DRAWN, summary: answer.summary, q, done: answer.done, depth, ms: answer.ms };
+      const depth = sameDrawn(s.of, of) ? s.depth : null;
+      return { ...begun, summary: answer.summary, done: answer.done, depth, ms: answer.ms };
     }
     case 'depth':
       return { ...s, depth: answer.depth };
     case 'nothing':
-      return { ...NOT_DRAWN, q, nothing: true };
+      return { ...begun, nothing: true };
     case 'refused':
-      return { ...NOT_DRAWN, q, error: answer.message };
+      return { ...begun, error: answer.message };
   }
 }

@@ -1,10 +1,10 @@
 'use client';
-import { startTransition, useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import type { DrawnPlan, Spread } from '@/core/doubt';
 import { doubtWorker } from '@/workers/doubt.client';
 import type { DoubtAnswer } from '@/workers/doubt.protocol';
 import { useQuantity, useStudy } from '../study/study-context';
-import { heardDoubt, NOT_DRAWN, type DoubtState } from './doubt-state';
+import { heardDoubt, NOT_DRAWN, sameDrawn, type DoubtState } from './doubt-state';
 
 /** Stillness of the hand after which is drawn: while the rail moves nothing of the machine is taken from it, ms. */
 const REST_MS = 90;
@@ -17,13 +17,20 @@ export interface DoubtChoice {
   readonly demand: boolean;
 }
 
+const HIDDEN = { ...NOT_DRAWN, behind: false };
+
+/** What the draws say, and whether that is still of something else than what is on the screen. */
+export interface LiveDoubt extends DoubtState {
+  readonly behind: boolean;
+}
+
 /**
  * Draws the study at the quantity of the rail in a worker: ended when the rail moves, begun again when it rests.
  * @param wanted false draws nothing
  * @param plan a plan in two steps that is drawn too; keeps its identity while it is the same
  * @param deep whether movers and flip points are wanted too
  */
-export function useDoubt(wanted: boolean, choice: DoubtChoice, plan: DrawnPlan | null = null, deep = true): DoubtState {
+export function useDoubt(wanted: boolean, choice: DoubtChoice, plan: DrawnPlan | null = null, deep = true): LiveDoubt {
   const { brief, school, rates, orderDate } = useStudy();
   const { q } = useQuantity();
   const [state, setState] = useState<DoubtState>(NOT_DRAWN);
@@ -31,7 +38,8 @@ export function useDoubt(wanted: boolean, choice: DoubtChoice, plan: DrawnPlan |
   const { seed, spread, demand } = choice;
   useEffect(() => {
     if (!wanted) return;
-    const hear = (answer: DoubtAnswer): void => startTransition(() => setState((s) => heardDoubt(s, q, answer)));
+    const of = { brief, school, rates, orderDate, plan, q };
+    const hear = (answer: DoubtAnswer): void => startTransition(() => setState((s) => heardDoubt(s, of, answer)));
     // What is first asked does not wait for a hand to rest.
     const timer = setTimeout(
       () => {
@@ -45,5 +53,7 @@ export function useDoubt(wanted: boolean, choice: DoubtChoice, plan: DrawnPlan |
       doubtWorker.stop(hear);
     };
   }, [wanted, brief, school, rates, orderDate, q, seed, spread, demand, plan, deep]);
-  return wanted ? state : NOT_DRAWN;
+  const behind = !sameDrawn(state.of, { brief, school, rates, orderDate, plan, q });
+  const live = useMemo(() => ({ ...state, behind }), [state, behind]);
+  return wanted ? live : HIDDEN;
 }
