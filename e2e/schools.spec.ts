@@ -38,9 +38,11 @@ test('the schools are weighed, the weights kept for the team, and another school
   await expect(page.getByText('Kept for the team.')).toBeVisible();
 
   await page.getByLabel('Led by soonest good parts').check();
-  await expect(page.getByTestId('led-by')).toContainText(
-    'shell investment, printed patterns; the cheapest is permanent',
-  );
+  const led = page.getByTestId('led-by');
+  await expect(led).toContainText('By soonest good parts, which leads this study, shell investment, printed patterns');
+  await led.getByRole('button').nth(1).click();
+  await expect(sheet).toContainText('Against permanent mould, tilting');
+  await page.keyboard.press('Escape');
   await expect(page.locator('[data-leader]')).toHaveAttribute('data-lane', 'shell-investment/printed');
   await saved(page);
   await page.reload();

@@ -21,4 +21,5 @@ export {
   type Weights,
   type WeightTurn,
 } from './schools';
+export { ledTold, SCHOOL_WORDS } from './led-told';
 export { scoreWorking } from './score-working';

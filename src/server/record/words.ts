@@ -1,11 +1,13 @@
 import { dateWords } from '@/core/calendar';
+import { FIRST_WEIGHTS, firstOf, ledTold, schoolsAt } from '@/core/choice';
 import { drawnWords, sureTold } from '@/core/decision';
 import { shortName } from '@/core/routes';
 import { perPart, plain, whole } from '@/core/telling';
 import { sureOf, type RecordSheet } from './sheet';
 
 /** Name and text of what heads a record. */
-export function headLines({ decision, currency, orderDate }: RecordSheet): (readonly [string, string])[] {
+export function headLines(sheet: RecordSheet): (readonly [string, string])[] {
+  const { decision, currency, orderDate } = sheet;
   const { frozen } = decision;
   const { plan } = frozen;
   const out: (readonly [string, string])[] = [
@@ -20,6 +22,7 @@ export function headLines({ decision, currency, orderDate }: RecordSheet): (read
   out.push(
     ['Quantity', `${whole(decision.quantity)} pieces`],
     ['Verdict', frozen.evaluation.verdict],
+    ...ledLine(sheet),
     ['Why', decision.why],
     ['Signed', `${decision.signedBy}, ${dateWords(decision.signedOn)}`],
     [
@@ -28,6 +31,15 @@ export function headLines({ decision, currency, orderDate }: RecordSheet): (read
     ],
   );
   return out;
+}
+
+/** What comes first by the school that leads the study, where that is another than least cost. */
+function ledLine({ study, board, decision: { frozen }, currency }: RecordSheet): (readonly [string, string])[] {
+  const { leads } = study.brief;
+  if (leads === 'cost') return [];
+  const schools = schoolsAt(study, board, frozen.weights ?? FIRST_WEIGHTS);
+  const led = schools === null ? null : firstOf(schools, leads);
+  return led === null ? [] : [['Led by', plain(ledTold(board, leads, led, currency))]];
 }
 
 /** What speaks for it and against it, how sure it was, what would overturn it, what is to be done, who disagrees. */

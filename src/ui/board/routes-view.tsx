@@ -13,7 +13,7 @@ import { whole } from '../format';
 import { useDoubtShown, useLaneOrder } from '../preferences';
 import { SchoolsSection } from '../schools/schools-section';
 import { useWeights } from '../schools/use-weights';
-import { firstBy, SCHOOL_WORDS } from '../schools/words';
+import { firstBy } from '../schools/words';
 import { ChooseRates } from '../rates/choose-rates';
 import { useQuantity, useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
@@ -198,14 +198,6 @@ export function RoutesView() {
           <Link className="plain-link" href={`/studies/${id}/calendar`}>
             In money and dates
           </Link>
-        </p>
-      )}
-      {brief.leads !== 'cost' && led !== null && (
-        <p className="small" data-testid="led-by">
-          Led by {SCHOOL_WORDS[brief.leads]}: <strong>{shortName(led)}</strong>
-          {led === board.leader
-            ? ', which is the cheapest too.'
-            : `; the cheapest is ${shortName(board.leader ?? '')}.`}
         </p>
       )}
       <div

@@ -1,6 +1,6 @@
 'use client';
 import { memo } from 'react';
-import { CHOICE_SCHOOLS, firstOf, scoreWorking, type ChoiceSchool, type Schools } from '@/core/choice';
+import { CHOICE_SCHOOLS, firstOf, SCHOOL_WORDS, scoreWorking, type ChoiceSchool, type Schools } from '@/core/choice';
 import { shortName } from '@/core/routes';
 import { differenceTo } from '@/core/workings';
 import { Tone } from '../marks/tone';
@@ -8,7 +8,7 @@ import { useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
 import type { UsedWeights } from './use-weights';
 import { WeightsPanel } from './weights-panel';
-import { agreement, SCHOOL_WORDS, whyFirst } from './words';
+import { agreement, whyFirst } from './words';
 
 /** Five ways to choose side by side, where they part, and which of them leads this study. */
 export const SchoolsSection = memo(function SchoolsSection({

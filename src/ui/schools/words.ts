@@ -1,14 +1,13 @@
-import { CHOICE_SCHOOLS, type ChoiceSchool, type LaneScores, type Schools, type Weighed } from '@/core/choice';
+import {
+  CHOICE_SCHOOLS,
+  SCHOOL_WORDS,
+  type ChoiceSchool,
+  type LaneScores,
+  type Schools,
+  type Weighed,
+} from '@/core/choice';
 import { shortName } from '@/core/routes';
 import { fixed, weeks, whole } from '../format';
-
-export const SCHOOL_WORDS: Readonly<Record<ChoiceSchool, string>> = {
-  cost: 'least programme cost',
-  soonest: 'soonest good parts',
-  spare: 'most room to spare',
-  regret: 'least regret over the demand',
-  weighted: 'the team’s weights',
-};
 
 export const WEIGHED_WORDS: Readonly<Record<Weighed, string>> = {
   cost: 'programme cost',

@@ -4,8 +4,10 @@ import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useMemo, type ReactNode } from 'react';
 import { verdictTold } from '@/core/board';
+import { ledTold } from '@/core/choice';
 import { plainDate } from '../format';
 import { Rail } from '../rail/rail';
+import { useLed } from '../schools/use-led';
 import { useHotkeys } from '../shell/hotkeys';
 import { Told } from '../working/told';
 import { useQuantity, useStudy } from './study-context';
@@ -80,14 +82,23 @@ export function StudyHead({ children }: { children: ReactNode }) {
   );
 }
 
-/** The sentence every study opens with, at the quantity on the rail. */
+/** The sentence every study opens with, at the quantity on the rail; where another school leads, what that puts first. */
 function VerdictLine() {
-  const { study, survey } = useStudy();
+  const { study, survey, brief } = useStudy();
   const { board } = useQuantity();
+  const led = useLed();
+  const currency = study.rates.currency.code;
   return (
-    <p className="verdict" data-testid="verdict" aria-live="off">
-      <Told told={verdictTold(board, survey?.crossings ?? null, study.rates.currency.code)} />
-    </p>
+    <>
+      <p className="verdict" data-testid="verdict" aria-live="off">
+        <Told told={verdictTold(board, survey?.crossings ?? null, currency)} />
+      </p>
+      {brief.leads !== 'cost' && led !== null && (
+        <p className="small" data-testid="led-by">
+          <Told told={ledTold(board, brief.leads, led, currency)} />
+        </p>
+      )}
+    </>
   );
 }
 
