@@ -56,7 +56,7 @@ test('no serious finding by axe on any screen, nor in its sheets, in light and d
   await expect(page.getByRole('link', { name: 'Tripod hub', exact: true })).toBeVisible();
   await look(page, 'parts');
   await page.goto('/check');
-  await expect(page.getByTestId('tally')).toContainText('agree');
+  await expect(page.getByTestId('tally')).toContainText('agree', { timeout: 60_000 });
   await look(page, 'check');
   for (const path of ['/bench', '/rates', '/rates/shipped-1']) {
     await page.goto(path);
