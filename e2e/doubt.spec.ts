@@ -80,7 +80,7 @@ test('what moves the choice leads to its rate; the seed and the spread change th
   await expect(verdict).toContainText('gravity die, ladled by hand in', { timeout: 20_000 });
   await expect(page.locator('.doubt-tools')).toContainText(/10\u202f000 draws in [\d.]+ ms$/, { timeout: 20_000 });
   const first = await verdict.innerText();
-  expect(first).toMatch(/in \d+ % of the draws \([\d.]+ to [\d.]+ %, by sampling error\)/);
+  expect(first).toMatch(/in \d+ % of the draws \([\d.]+ to [\d.]+\u00a0%, by sampling error\)/);
   await page.getByLabel('Seed').fill('7');
   await expect(verdict).not.toHaveText(first, { timeout: 20_000 });
   await page.getByLabel('Seed').fill('1');

@@ -13,7 +13,7 @@ export function percent(share: number): string {
 
 /** In how many of the draws, in three pieces: what leads to it, the share, the limits of its sampling error. */
 export function drawsParts(s: Share): readonly [lead: string, share: string, limits: string] {
-  const limits = (words: string): string => ` (${words} %, by sampling error)`;
+  const limits = (words: string): string => ` (${words}\u00a0%, by sampling error)`;
   if (s.share === 1) return ['in ', 'every draw', limits(`at least ${fixed(100 * s.low, 2)}`)];
   if (s.share === 0) return ['in ', 'no draw', limits(`at most ${fixed(100 * s.high, 2)}`)];
   return ['in ', `${percent(s.share)} % of the draws`, limits(`${fixed(100 * s.low, 1)} to ${fixed(100 * s.high, 1)}`)];

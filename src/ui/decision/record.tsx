@@ -206,7 +206,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
         )}
       </section>
       {decision.frozen.figures !== undefined && (
-        <section className="section record">
+        <section className="section">
           <h2>The figures that carried it</h2>
           <FiguresList figures={decision.frozen.figures} frozen={frozen} />
         </section>
