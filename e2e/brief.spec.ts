@@ -1,5 +1,5 @@
 import { expect, test, type APIRequestContext, type Browser, type Page } from '@playwright/test';
-import { copyOf, openView, saved } from './journeys';
+import { copyOf, openView, ready, saved } from './journeys';
 
 test('units switch to and fro without drift, and inches are taken as typed', async ({ page, request }) => {
   const id = await copyOf(request, 'Filter drawer housing');
@@ -42,6 +42,7 @@ test('bad input names field, value and what is wanted; nothing typed is lost, th
   await page.getByRole('link', { name: 'Brief' }).click();
   await expect(volume).toHaveValue('about 268');
   await page.reload();
+  await ready(page);
   await expect(volume).toHaveValue('about 268');
   await expect(page.getByLabel('Thinnest wall', { exact: true })).toHaveValue('5.25');
   await volume.fill('9999');
@@ -185,4 +186,31 @@ test('optional figures are typed, priced, and may be emptied again', async ({ pa
   expect(brief.today.joints).toEqual({});
   expect(brief.machiningSetups).toBeUndefined();
   expect(brief.features[2]).not.toHaveProperty('depth_mm');
+});
+
+test('until the page has come to life nothing can be typed into it that would be lost', async ({ page, request }) => {
+  const id = await copyOf(request, 'Tripod hub');
+  let release = (): void => undefined;
+  const held = new Promise<void>((resolve) => (release = resolve));
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto(`/studies/${id}/brief`, { waitUntil: 'commit' });
+  await expect(page.locator('[data-ready="false"]')).toBeAttached();
+  // The whole of it is there to be read, the ribbon and its crossings too.
+  await expect(page.getByTestId('verdict')).toContainText('This holds from');
+  await expect(page.locator('#rail rect[fill^="var(--tone"]').first()).toBeAttached();
+  const title = page.getByLabel('Title', { exact: true });
+  await title.focus();
+  await page.keyboard.type('lost');
+  await expect(title).not.toHaveValue(/lost/);
+  release();
+  await ready(page);
+  await expect(title).toHaveValue('Tripod hub (copy)');
+  await title.fill('Hub of the tripod');
+  await saved(page);
+  expect(((await (await request.get(`/api/studies/${id}`)).json()) as { title: string }).title).toBe(
+    'Hub of the tripod',
+  );
 });

@@ -14,18 +14,25 @@ export async function copyOf(request: APIRequestContext, title: string): Promise
   return ((await response.json()) as { id: string }).id;
 }
 
-/** Opens a view of a study and waits until the ribbon is there. */
+/** Waits until an opened study answers to hands. */
+export async function ready(page: Page): Promise<void> {
+  await expect(page.locator('[data-ready="true"]')).toBeAttached();
+}
+
+/** Opens a view of a study and waits until it answers to hands and the ribbon is there. */
 export async function openView(
   page: Page,
   id: string,
   view: 'brief' | 'part' | 'routes' | 'alloys' | 'calendar' | 'requirements' | 'bench' | 'decision' | 'made',
 ): Promise<void> {
   await page.goto(`/studies/${id}/${view}`);
+  await ready(page);
   await expect(page.locator('#rail rect[fill^="var(--tone"]').first()).toBeAttached();
 }
 
 /** Types a quantity beside the rail. */
 export async function setQuantity(page: Page, q: number): Promise<void> {
+  await ready(page);
   const field = page.getByLabel('Quantity, pieces', { exact: true });
   await field.fill(String(q));
   await field.press('Enter');

@@ -1,7 +1,7 @@
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { copyOf, openView, saved, setQuantity } from './journeys';
+import { copyOf, openView, ready, saved, setQuantity } from './journeys';
 
 const PARTS = join(process.cwd(), 'src/server/demo/parts');
 const MESHES = join(process.cwd(), 'public/worked-cases/meshes');
@@ -192,6 +192,7 @@ test('a small hole is filled when asked, and every figure says so from then on; 
 }) => {
   const id = await emptyStudy(request);
   await page.goto(`/studies/${id}/part`);
+  await ready(page);
   const whole = readFileSync(join(MESHES, 'cylinder-d20-h50-n64.obj'), 'utf8');
   const facet = whole.split('\n').findLast((line) => line.startsWith('f ')) ?? '';
   await page
@@ -225,6 +226,7 @@ test('a small hole is filled when asked, and every figure says so from then on; 
 test('a stopped reading can be begun again', async ({ page, request }) => {
   const id = await copyOf(request, 'Gear head body, sealed');
   await page.goto(`/studies/${id}/part`);
+  await ready(page);
   await page.getByTestId('part-busy').getByRole('button', { name: 'Stop' }).click();
   await page.getByRole('button', { name: 'Open gear-head.stl again' }).click();
   await measured(page);

@@ -3,6 +3,7 @@ import { Fragment, useMemo } from 'react';
 import { openPlan, PLAN, StudyWorkings, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/bridge';
 import { DRAWN, doubtOf, drawnWords, sureTold } from '@/core/decision';
 import type { DrawnPlan } from '@/core/doubt';
+import { DRAWN_AGAIN } from '../doubt/doubt-state';
 import { useDoubt } from '../doubt/use-doubt';
 import { useDoubtShown } from '../preferences';
 import { useStudy } from '../study/study-context';
@@ -47,7 +48,7 @@ export function PlanSure({
     workings: new StudyWorkings(study, q, drawn.open, dues),
   };
   return (
-    <div data-testid="plan-sure" className="doubted" aria-busy={behind}>
+    <div data-testid="plan-sure" aria-busy={behind}>
       <p>
         {sureTold(doubt, of).map((told, i) => (
           <Fragment key={i}>
@@ -56,7 +57,7 @@ export function PlanSure({
           </Fragment>
         ))}
       </p>
-      <p className="small quiet">{drawnWords(doubt)}</p>
+      <p className="small quiet">{behind ? DRAWN_AGAIN : drawnWords(doubt)}</p>
     </div>
   );
 }

@@ -1,4 +1,5 @@
 import { drawnWords, sureTold, type KeptDoubt, type SureOf } from '@/core/decision';
+import { DRAWN_AGAIN } from '../doubt/doubt-state';
 import type { Frozen } from '../working/sheets';
 import { Told } from '../working/told';
 
@@ -18,7 +19,7 @@ export function SureSection({
 }) {
   const flips = doubt.flipsTold ?? doubt.flips.map((words) => [words]);
   return (
-    <div className="doubted" aria-busy={behind}>
+    <div aria-busy={behind}>
       <ul className="doubts" data-testid="sure">
         {sureTold(doubt, of).map((told, i) => (
           <li key={i}>
@@ -26,7 +27,7 @@ export function SureSection({
           </li>
         ))}
       </ul>
-      <p className="small quiet">{drawnWords(doubt)}</p>
+      <p className="small quiet">{behind ? DRAWN_AGAIN : drawnWords(doubt)}</p>
       {flips.length > 0 && (
         <>
           <h3>What would overturn it</h3>

@@ -6,7 +6,7 @@ import { useStudy } from '../study/study-context';
 import { DifferenceChart } from './difference-chart';
 import { FlipsList } from './flips-list';
 import { MoversTable } from './movers-table';
-import type { DoubtState } from './doubt-state';
+import { DRAWN_AGAIN, type DoubtState } from './doubt-state';
 import type { DoubtChoice, LiveDoubt } from './use-doubt';
 import { DRAWS, drawsParts, percent, rough, sentence, type DrawnFigure, type Share } from '@/core/doubt';
 
@@ -31,7 +31,7 @@ export const DoubtSection = memo(function DoubtSection({
   const { summary, depth, nothing, error, done } = doubt;
   if (nothing) return null;
   return (
-    <section className="section doubted" aria-label="How sure" aria-busy={doubt.behind}>
+    <section className="section" aria-label="How sure" aria-busy={doubt.behind}>
       <h2>
         How sure{' '}
         <span className="quiet">
@@ -99,7 +99,9 @@ export const DoubtSection = memo(function DoubtSection({
           />
         </label>
         <span className="quiet" role="status">
-          {summary !== null && `${whole(summary.draws)} draws in ${significant(doubt.ms, 2)} ms${done ? '' : ' …'}`}
+          {doubt.behind
+            ? DRAWN_AGAIN
+            : summary !== null && `${whole(summary.draws)} draws in ${significant(doubt.ms, 2)} ms${done ? '' : ' …'}`}
         </span>
       </div>
     </section>

@@ -34,6 +34,9 @@ export interface DoubtState {
   readonly ms: number;
 }
 
+/** Said where what stands is still of something else. */
+export const DRAWN_AGAIN = 'As it was a moment ago; drawing again …';
+
 /** Before anything is drawn. */
 export const NOT_DRAWN: DoubtState = {
   summary: null,

@@ -8,6 +8,7 @@ import { ledTold } from '@/core/choice';
 import { plainDate } from '../format';
 import { Rail } from '../rail/rail';
 import { useLed } from '../schools/use-led';
+import { useReady } from '../shell/use-ready';
 import { useHotkeys } from '../shell/hotkeys';
 import { Told } from '../working/told';
 import { useQuantity, useStudy } from './study-context';
@@ -27,6 +28,7 @@ const VIEWS = [
 export function StudyHead({ children }: { children: ReactNode }) {
   const { id, brief, study, decisions } = useStudy();
   const path = usePathname();
+  const ready = useReady();
   const router = useRouter();
   useHotkeys(
     useMemo(
@@ -76,8 +78,11 @@ export function StudyHead({ children }: { children: ReactNode }) {
       </div>
       <ConflictBanner />
       <RefusedSaves />
-      <Rail />
-      {children}
+      {/* Until the page has come to life nothing can be typed into it that would be lost. */}
+      <div className="held" inert={!ready} data-ready={ready}>
+        <Rail />
+        {children}
+      </div>
     </>
   );
 }
