@@ -1,4 +1,4 @@
-import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
+import { expect, test, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { copyOf, openView, ready, saved, setQuantity } from './journeys';
@@ -148,6 +148,18 @@ test('a measured value is typed over with a note, and taken back', async ({ page
   await expect(wall.locator('td').nth(2)).toContainText(`${brief.model.measured.wallMin_mm} mm`);
 });
 
+/** Box of something that has left a place and come to rest: the picture turns on its own time. */
+async function settled(page: Page, thing: Locator, before: Box | null): Promise<Box> {
+  for (let last = before; ;) {
+    await page.waitForTimeout(250);
+    const now = await thing.boundingBox();
+    const at = JSON.stringify(now);
+    if (now !== null && at === JSON.stringify(last) && at !== JSON.stringify(before)) return now;
+    last = now;
+  }
+}
+type Box = NonNullable<Awaited<ReturnType<Locator['boundingBox']>>>;
+
 test('the arrow of the draw is taken by the hand and by keys, and catches on a draw that was tried', async ({
   page,
   request,
@@ -158,9 +170,9 @@ test('the arrow of the draw is taken by the hand and by keys, and catches on a d
   const told = page.getByRole('heading', { name: /^The draw/ });
   await expect(told).toContainText('along 0.00, 0.00, 1.00');
   const handle = page.getByTestId('draw-handle');
+  const before = await handle.boundingBox();
   await page.getByRole('button', { name: 'Front' }).click();
-  await page.waitForTimeout(300);
-  const tip = (await handle.boundingBox())!;
+  const tip = await settled(page, handle, before);
   const room = (await page.getByLabel(/^Picture of the part/).boundingBox())!;
   await page.mouse.move(tip.x + tip.width / 2, tip.y + tip.height / 2);
   await page.mouse.down();

@@ -3,3 +3,6 @@ export interface Packed {
   readonly sha256: string;
   readonly packed: Blob;
 }
+
+/** What the worker answers: the packed file, or why it could not be read. */
+export type PackAnswer = Packed | { readonly failed: string };

@@ -59,8 +59,11 @@ export class PartClient {
     this.worker.postMessage({ id: this.next++, kind: 'pick', from, sight } satisfies PartRequest);
   }
 
+  /** Ends the worker. Nothing of it is heard any more: one that is ended while it starts still reports that it failed. */
   close(): void {
     this.watch(false);
+    this.worker.onmessage = null;
+    this.worker.onerror = null;
     this.worker.terminate();
   }
 

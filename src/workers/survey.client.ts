@@ -89,6 +89,8 @@ export class SurveyClient {
       else w.resolve(data);
     };
     worker.onerror = (event) => {
+      // One that was ended while it started still reports that it failed.
+      if (this.worker !== worker) return;
       this.worker = null;
       for (const w of this.waiting.values()) w.reject(new Error(event.message || 'the worker failed'));
       this.waiting.clear();

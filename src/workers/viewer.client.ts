@@ -30,6 +30,8 @@ export class ViewerClient {
   }
 
   close(): void {
+    this.worker.onmessage = null;
+    this.worker.onerror = null;
     this.worker.terminate();
   }
 }
