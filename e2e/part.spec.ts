@@ -172,7 +172,10 @@ test('the arrow of the draw is taken by the hand and by keys, and catches on a d
   const handle = page.getByTestId('draw-handle');
   const before = await handle.boundingBox();
   await page.getByRole('button', { name: 'Front' }).click();
-  const tip = await settled(page, handle, before);
+  await settled(page, handle, before);
+  // The button that turns it stands under the picture, and brings itself into sight.
+  await page.evaluate('window.scrollTo(0, 200)');
+  const tip = await settled(page, handle, null);
   const room = (await page.getByLabel(/^Picture of the part/).boundingBox())!;
   await page.mouse.move(tip.x + tip.width / 2, tip.y + tip.height / 2);
   await page.mouse.down();
