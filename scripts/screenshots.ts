@@ -63,7 +63,20 @@ async function main(): Promise<void> {
   const shots: readonly Shot[] = [
     { name: 'parts', path: '/' },
     { name: 'routes', path: `/studies/${hub}/routes` },
-    { name: 'routes-whole-dark', path: `/studies/${hub}/routes`, dark: true, full: true },
+    {
+      name: 'routes-whole-dark',
+      path: `/studies/${hub}/routes`,
+      dark: true,
+      full: true,
+      act: async (page) => {
+        await page.getByRole('list', { name: 'What would overturn it' }).waitFor();
+        await page.getByRole('table', { name: 'What moves the choice' }).waitFor();
+        // What stands far below is drawn when it is come to.
+        await page.locator('canvas').last().scrollIntoViewIfNeeded();
+        await page.waitForTimeout(2000);
+        await page.evaluate('window.scrollTo(0, 0)');
+      },
+    },
     { name: 'routes-390', path: `/studies/${hub}/routes`, width: 390, height: 844 },
     {
       name: 'working',
