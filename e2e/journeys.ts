@@ -47,3 +47,11 @@ export async function leader(page: Page): Promise<string> {
 export async function saved(page: Page): Promise<void> {
   await expect(page.getByTestId('save-state')).toHaveAttribute('data-state', 'saved', { timeout: 15_000 });
 }
+
+/** Closes the sheet that is open; asked again where the key came before the sheet listened. */
+export async function closeSheet(page: Page): Promise<void> {
+  await expect(async () => {
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0, { timeout: 2000 });
+  }).toPass();
+}

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { copyOf, openView, saved } from './journeys';
+import { closeSheet, copyOf, openView, saved } from './journeys';
 
 /** Signs what is chosen on the Decision view. */
 async function sign(page: Page, why: string): Promise<void> {
@@ -29,16 +29,16 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
     .click();
   await expect(page.getByTestId('working')).toContainText('the first step: gravity die');
   await expect(page.getByTestId('working')).toContainText('at 300 pieces');
-  await page.keyboard.press('Escape');
+  await closeSheet(page);
   await page
     .getByRole('row', { name: /the best in two steps/ })
     .getByRole('button', { name: 'every day met' })
     .click();
   await expect(page.getByTestId('working')).toContainText('Good parts by the day asked for');
-  await page.keyboard.press('Escape');
+  await closeSheet(page);
   await page.getByRole('button', { name: /^Step of the plan, Permanent mould/ }).click();
   await expect(page.getByTestId('steps')).toContainText('to 17\u202f700 good pieces');
-  await page.keyboard.press('Escape');
+  await closeSheet(page);
   await page.getByRole('button', { name: /^Adopt the plan: 300 on gravity die/ }).click();
   await saved(page);
   await expect(page.getByLabel('Pieces on gravity die, ladled by hand before the switch')).toHaveValue('300');
@@ -60,7 +60,7 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
     .getByRole('button')
     .click();
   await expect(page.getByTestId('working')).toContainText('at 17\u202f700 pieces');
-  await page.keyboard.press('Escape');
+  await closeSheet(page);
   await expect(page.getByTestId('cautions')).toContainText('Water and molten metal');
   await expect(page.getByLabel('Action 3, what')).toHaveValue(/permanent mould, tilting, the second step/);
   await page.getByLabel('Action 2, who').fill('Vesna');
@@ -75,7 +75,7 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await expect(page.getByTestId('kept-plan')).toContainText('First 300 on gravity die');
   await page.getByTestId('kept-plan').getByRole('button').first().click();
   await expect(page.getByTestId('working')).toContainText('at 300 pieces, as signed');
-  await page.keyboard.press('Escape');
+  await closeSheet(page);
   await expect(page.getByTestId('sure')).toContainText('The plan in two steps costs less than');
   await expect(page.getByTestId('sure')).toContainText('Every delivery asked is met');
   // What was drawn, and what would overturn it, open how they were found; beneath stand the figures as signed.
@@ -91,12 +91,12 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
     .click();
   await expect(sheet).toContainText('All in, a part, over the plan');
   await expect(sheet).toContainText('as signed');
-  await page.keyboard.press('Escape');
+  await closeSheet(page);
   const flip = page.getByTestId('kept-flips').getByRole('listitem').filter({ hasText: 'while the first step takes' });
   await flip.getByRole('button').last().click();
   await expect(sheet).toContainText('pieces of the first step, where it changes');
   await expect(sheet).toContainText(/programme of gravity die, ladled by hand at [\d\u202f]+ pieces/);
-  await page.keyboard.press('Escape');
+  await closeSheet(page);
   await expect(page.getByTestId('actions')).toContainText('Vesna');
   await expect(page.getByTestId('dissents')).toContainText('The foundry has no second shift.');
   await expect(page.getByTestId('standing')).toHaveAttribute('data-standing', 'stands');
@@ -126,17 +126,17 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   // A price of it leads to the record and opens there, by the rates of today and by those it was signed with.
   await line.getByRole('link', { name: / USD$/ }).first().click();
   await expect(sheet).toContainText('at 18\u202f000 pieces, the signed brief at today’s rates');
-  await page.keyboard.press('Escape');
+  await closeSheet(page);
   await page.getByTestId('standing').getByRole('button', { name: /USD$/ }).nth(1).click();
   await expect(sheet).toContainText('the plan in two steps, at 18\u202f000 pieces, as signed');
-  await page.keyboard.press('Escape');
+  await closeSheet(page);
   await expect(page.getByTestId('standing')).toHaveAttribute('data-standing', 'overturned');
   const changes = page.getByTestId('changes');
   await expect(changes).toContainText('die toolroom');
   const tooling = changes.getByRole('row', { name: /^tooling, chosen route/ });
   await tooling.getByRole('button').first().click();
   await expect(sheet).toContainText('as signed');
-  await page.keyboard.press('Escape');
+  await closeSheet(page);
   await tooling.getByRole('button').last().click();
   await expect(sheet).toContainText('as it is now');
 });
