@@ -5,6 +5,7 @@ import {
   differenceDrawn,
   drawnWorking,
   drawsParts,
+  FIGURE_DRAWN,
   rough,
   sentence,
   shareDrawn,
@@ -28,8 +29,6 @@ export interface SureOf {
   /** Workings of the study as it was, with the plan, for the likely figures; null where it cannot be worked out again. */
   readonly workings: StudyWorkings | null;
 }
-
-const FIGURE_OF: Readonly<Record<DrawnFigure, string>> = { allIn: 'allIn', total: 'total', first: 'firstArticle' };
 
 /** How sure a choice is, in sentences whose figures open what was drawn. */
 export function sureTold(doubt: KeptDoubt, of: SureOf): Telling[] {
@@ -58,7 +57,7 @@ type Open = (of: DrawnFigure | Working, text: string) => string | ToldFigure;
 function opener(doubt: KeptDoubt, id: string, workings: StudyWorkings | null): Open {
   return (of, text) => {
     if (typeof of === 'object') return madeFigure(text, id, of);
-    const likely = workings === null ? null : likelyOf(workings, id, FIGURE_OF[of]);
+    const likely = workings === null ? null : likelyOf(workings, id, FIGURE_DRAWN[of]);
     return likely === null
       ? text
       : madeFigure(

@@ -26,7 +26,12 @@ const TITLES: Readonly<Record<DrawnFigure, string>> = {
   total: 'The whole programme over the draws',
   first: 'First article over the draws',
 };
-const FIGURE_OF: Readonly<Record<DrawnFigure, string>> = { allIn: 'allIn', total: 'total', first: 'firstArticle' };
+/** Figure of the workings that each is of. */
+export const FIGURE_DRAWN: Readonly<Record<DrawnFigure, string>> = {
+  allIn: 'allIn',
+  total: 'total',
+  first: 'firstArticle',
+};
 
 const howWords = ({ draws, seed, spread, demand }: DrawnHow): string =>
   `${whole(draws)} draws, ${spread === 'pert' ? 'beta-PERT' : 'triangle'} between low and high, seed ${seed}, ${demand ? 'the quantity in doubt too' : 'the quantity as it is'}.`;
@@ -72,7 +77,7 @@ export function drawnWorking(
     unit,
     symbols: [
       ...bandSymbols(lane[of], unit),
-      computed('likely', 'with every figure at likely', likely, unit, FIGURE_OF[of]),
+      computed('likely', 'with every figure at likely', likely, unit, FIGURE_DRAWN[of]),
       ...(share === null ? [] : shareSymbols(share, how.draws, meaning)),
     ],
     note: `${share === null ? '' : `${told} in k / n = ${fixed(100 * share.share, 2)} % of the draws: ${limits(share)}. `}${howWords(how)} Ranges lean to the dear side, so that half of the draws lie above the likely sum.`,

@@ -35,6 +35,7 @@ export {
 export {
   differenceDrawn,
   drawnWorking,
+  FIGURE_DRAWN,
   flipWorking,
   moverWorking,
   roomWorking,

@@ -1,13 +1,11 @@
 'use client';
 import { useCallback, useEffect, useRef } from 'react';
-import { drawnWorking, type DrawnFigure } from '@/core/doubt';
+import { drawnWorking, FIGURE_DRAWN, type DrawnFigure } from '@/core/doubt';
 import { workingOf } from '@/core/workings';
 import { useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
 import type { DoubtState } from './doubt-state';
 import type { DoubtChoice } from './use-doubt';
-
-const FIGURE_OF: Readonly<Record<DrawnFigure, string>> = { allIn: 'allIn', total: 'total', first: 'firstArticle' };
 
 /** Opens what the draws say of a figure of a lane. Keeps its identity while draws come in. */
 export function useOpenDrawn(state: DoubtState, choice: DoubtChoice): (laneId: string, drawn: DrawnFigure) => void {
@@ -23,7 +21,7 @@ export function useOpenDrawn(state: DoubtState, choice: DoubtChoice): (laneId: s
       const lane = now.summary?.lanes.find((l) => l.id === laneId);
       if (now.summary === null || lane === undefined) return;
       // At the quantity that was drawn, where the rail has gone on.
-      const { value, unit } = workingOf(of, laneId, now.q, FIGURE_OF[drawn]);
+      const { value, unit } = workingOf(of, laneId, now.q, FIGURE_DRAWN[drawn]);
       const made = drawnWorking(drawn, lane, value, unit, { ...how, draws: now.summary.draws });
       openWorking({ laneId, figure: made.figure, q: now.q, made });
     },
