@@ -76,4 +76,20 @@ describe('streams of draws', () => {
     expect(part.subarray(100, 200)).toEqual(whole.subarray(100, 200));
     expect(whole[150]).toBe(valueAt([1, 2, 5], 'pert', uniformAt(streamOf(9, 'x'), 150)));
   });
+  test('made many at once are those made one by one, wherever they begin and end', () => {
+    fc.assert(
+      fc.property(range, fc.integer(), fc.nat({ max: 5000 }), fc.nat({ max: 3000 }), (r, seed, from, more) => {
+        const stream = streamOf(seed, 'x');
+        const to = from + more;
+        const list = new Float64Array(to + 1).fill(-1);
+        fillDraws(list, r, 'pert', stream, from, to);
+        for (let i = from; i < to; i++) {
+          const off = Math.abs(list[i]! - valueAt(r, 'pert', uniformAt(stream, i)));
+          if (!(off <= 1e-12 * r[2])) expect(off, `draw ${i}`).toBeLessThanOrEqual(1e-12 * r[2]);
+        }
+        expect([list[from - 1] ?? -1, list[to]]).toEqual([-1, -1]);
+      }),
+      { numRuns: 100 },
+    );
+  });
 });

@@ -1,6 +1,7 @@
 import type { Triple } from '../figures';
 import { LAMBDA, pertPowers, triangularAt } from '../uncertainty';
 import { regularisedBeta } from '../quantity/regularised-beta';
+import { BASE, kernelWith } from './kernel';
 
 /** Spread of a figure over its range: the beta-PERT, or the plain triangle. */
 export type Spread = 'pert' | 'triangle';
@@ -190,6 +191,15 @@ export function valueAt(range: Triple, spread: Spread, u: number): number {
   return a + (c - a) * placeOf(shapeOf((m - a) / (c - a)), u);
 }
 
+/** Draws made in one go, and where the tables, the list of those not told and the draws lie: bytes. */
+const CHUNK = 2048;
+const REAL = Float64Array.BYTES_PER_ELEMENT;
+const PERT_CUBICS = BASE;
+const PERT_GUIDE = PERT_CUBICS + SIX * NODES * REAL;
+const PERT_LIST = PERT_GUIDE + (GUIDE + 4) * Uint16Array.BYTES_PER_ELEMENT;
+const PERT_OUT = PERT_LIST + CHUNK * Int32Array.BYTES_PER_ELEMENT;
+const PERT_END = PERT_OUT + CHUNK * REAL;
+
 /** Fills draws `from` … `to` of an input. */
 export function fillDraws(
   out: Float64Array,
@@ -210,19 +220,27 @@ export function fillDraws(
     return;
   }
   const shape = shapeOf((m - a) / (c - a));
-  const { cubics, guide } = shape;
-  const width = (c - a) / NODES;
-  for (let i = from; i < to; i++) {
-    const h = hash(one, two, i);
-    const u = (h + 0.5) * PER_HASH;
-    let stretch = guide[h >>> GUIDE_SHIFT]!;
-    while (cubics[SIX * stretch + 1]! <= u) stretch++;
-    const k = SIX * stretch;
-    const per = cubics[k + 2]!;
-    const s = (u - cubics[k]!) * per;
-    out[i] =
-      per > 0
-        ? a + width * (stretch + s * (cubics[k + 3]! + s * (cubics[k + 4]! + s * cubics[k + 5]!)))
-        : a + (c - a) * steepPlace(shape, shape.below, stretch, u);
+  const { memory, pert } = kernelWith(PERT_END - BASE);
+  new Uint16Array(memory.buffer).set(shape.guide, PERT_GUIDE / Uint16Array.BYTES_PER_ELEMENT);
+  const reals = new Float64Array(memory.buffer);
+  reals.set(shape.cubics, PERT_CUBICS / REAL);
+  for (let at = from; at < to; at += CHUNK) {
+    const n = Math.min(CHUNK, to - at);
+    const untold = pert(
+      PERT_OUT,
+      PERT_LIST,
+      at,
+      Math.ceil(n / 4),
+      one,
+      two,
+      a,
+      (c - a) / NODES,
+      PERT_CUBICS,
+      PERT_GUIDE,
+      GUIDE_SHIFT,
+    );
+    out.set(reals.subarray(PERT_OUT / REAL, PERT_OUT / REAL + n), at);
+    for (const k of new Int32Array(memory.buffer, PERT_LIST, untold))
+      if (k < n) out[at + k] = a + (c - a) * placeOf(shape, uniform(one, two, at + k));
   }
 }

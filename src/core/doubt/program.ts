@@ -1,6 +1,7 @@
 import { ceilGuarded } from '../checks';
 import { refuse } from '../errors';
 import type { Op } from './expression';
+import { BASE, kernelWith } from './kernel';
 
 /** A step of a program: a fixed number, an input by its index, or what is made of one or two earlier steps. */
 export type Step =
@@ -93,51 +94,83 @@ export class Program {
   }
 }
 
+/** Bytes of a step on the tape of the compiled loops, and of a number that lies twice. */
+const TAPE_WORDS = 6;
+const PAIR = 16;
+const REAL = 8;
+/** The ops in the order the compiled loops know them by. */
+const OPS: readonly Op[] = ['+', '-', '*', '/', 'min', 'max', 'ceil', 'floor', 'on'];
+
+/** Where what a step comes to lies in the memory of the compiled loops: bytes from its start, and to the next pair. */
+interface Place {
+  readonly at: number;
+  readonly next: 0 | typeof PAIR;
+}
+
 /** Runs a program over many draws of its inputs, a block at a time. */
 export class Runner {
-  private readonly buffers: Float64Array[];
-  private readonly needed: readonly number[];
+  private readonly places: readonly Place[];
+  private readonly tape: Int32Array;
   private readonly loaded: readonly number[];
+  private readonly fixed: readonly number[];
+  private readonly bytes: number;
 
   /** @param outputs steps that are wanted; only what they need is worked out */
   constructor(
     private readonly program: Program,
     private readonly outputs: readonly number[],
   ) {
-    const wanted = new Uint8Array(program.steps.length);
+    const { steps } = program;
+    const wanted = new Uint8Array(steps.length);
     for (const out of outputs) wanted[out] = 1;
-    for (let i = program.steps.length - 1; i >= 0; i--) {
-      const s = program.steps[i]!;
+    for (let i = steps.length - 1; i >= 0; i--) {
+      const s = steps[i]!;
       if (wanted[i] === 1 && s.kind === 'made') wanted[s.a] = wanted[s.b] = 1;
     }
-    this.needed = [...wanted.keys()].filter((i) => wanted[i] === 1 && program.steps[i]!.kind === 'made');
-    this.loaded = [...wanted.keys()].filter((i) => wanted[i] === 1 && program.steps[i]!.kind === 'input');
-    this.buffers = this.shared(wanted);
+    const of = (kind: Step['kind']): number[] =>
+      [...wanted.keys()].filter((i) => wanted[i] === 1 && steps[i]!.kind === kind);
+    const made = of('made');
+    this.loaded = of('input');
+    this.fixed = of('fixed');
+    const { places, end } = this.laidOut(made);
+    this.places = places;
+    this.tape = new Int32Array(TAPE_WORDS * made.length);
+    made.forEach((i, k) => {
+      const s = steps[i] as Made;
+      const [a, b] = [places[s.a]!, places[s.b]!];
+      this.tape.set([OPS.indexOf(s.op), a.at, b.at, places[i]!.at, a.next, b.next], TAPE_WORDS * k);
+    });
+    this.bytes = end + this.tape.byteLength - BASE;
   }
 
-  /** A buffer for each step. One that nothing later asks for is used again, so that few of them go round. */
-  private shared(wanted: Uint8Array): Float64Array[] {
+  /**
+   * A place for each step that is wanted. One that nothing later asks for is used again, so that few of them go round;
+   * a fixed number lies there twice and is read over and over. The tape goes behind them all.
+   */
+  private laidOut(made: readonly number[]): { places: Place[]; end: number } {
     const { steps } = this.program;
+    const places = new Array<Place>(steps.length);
+    let end = BASE;
+    const take = (next: Place['next'], bytes: number): Place => {
+      end += bytes;
+      return { at: end - bytes, next };
+    };
+    for (const i of this.fixed) places[i] = take(0, PAIR);
+    for (const i of this.loaded) places[i] = take(PAIR, BLOCK * REAL);
     const last = new Int32Array(steps.length).fill(-1);
-    for (const i of this.needed) {
+    for (const i of made) {
       const s = steps[i] as Made;
       last[s.a] = last[s.b] = i;
     }
     for (const out of this.outputs) last[out] = steps.length;
-    const free: Float64Array[] = [];
-    const buffers = new Array<Float64Array>(steps.length).fill(EMPTY);
-    steps.forEach((s, i) => {
-      if (wanted[i] !== 1) return;
-      if (s.kind !== 'made') {
-        buffers[i] = new Float64Array(BLOCK);
-        if (s.kind === 'fixed') buffers[i].fill(s.value);
-        return;
-      }
+    const free: Place[] = [];
+    for (const i of made) {
+      const s = steps[i] as Made;
       for (const arg of new Set([s.a, s.b]))
-        if (last[arg] === i && steps[arg]!.kind === 'made') free.push(buffers[arg]!);
-      buffers[i] = free.pop() ?? new Float64Array(BLOCK);
-    });
-    return buffers;
+        if (last[arg] === i && steps[arg]!.kind === 'made') free.push(places[arg]!);
+      places[i] = free.pop() ?? take(PAIR, BLOCK * REAL);
+    }
+    return { places, end };
   }
 
   /**
@@ -147,86 +180,28 @@ export class Runner {
    */
   run(inputs: readonly Float64Array[], results: readonly Float64Array[], from: number, to: number): void {
     const { steps } = this.program;
+    const { memory, sums } = kernelWith(this.bytes);
+    const reals = new Float64Array(memory.buffer);
+    const tape = BASE + this.bytes - this.tape.byteLength;
+    new Int32Array(memory.buffer).set(this.tape, tape / Int32Array.BYTES_PER_ELEMENT);
+    for (const i of this.fixed) {
+      const { value } = steps[i] as Extract<Step, { kind: 'fixed' }>;
+      reals.fill(value, this.places[i]!.at / REAL, (this.places[i]!.at + PAIR) / REAL);
+    }
     for (let at = from; at < to; at += BLOCK) {
       const n = Math.min(BLOCK, to - at);
       for (const i of this.loaded) {
-        const from = inputs[(steps[i] as Extract<Step, { kind: 'input' }>).input]!;
-        const to = this.buffers[i]!;
-        for (let k = 0; k < n; k++) to[k] = from[at + k]!;
+        const draws = inputs[(steps[i] as Extract<Step, { kind: 'input' }>).input]!;
+        reals.set(draws.subarray(at, at + n), this.places[i]!.at / REAL);
       }
-      for (const i of this.needed) {
-        const s = steps[i] as Made;
-        work(s.op, this.buffers[s.a]!, this.buffers[s.b]!, this.buffers[i]!, n);
-      }
-      this.outputs.forEach((out, k) => results[k]!.set(this.buffers[out]!.subarray(0, n), at));
+      sums(tape, this.tape.length / TAPE_WORDS, Math.ceil(n / 2));
+      this.outputs.forEach((out, k) => {
+        const { at: place, next } = this.places[out]!;
+        if (next === 0) results[k]!.fill(reals[place / REAL]!, at, at + n);
+        else results[k]!.set(reals.subarray(place / REAL, place / REAL + n), at);
+      });
     }
   }
 }
 
 type Made = Extract<Step, { kind: 'made' }>;
-const EMPTY = new Float64Array(0);
-
-/**
- * Works one step out for a block of draws. Four at a time where the sum is short: the loop itself costs as much as the
- * sum. Blocks are a multiple of four long, so that what is worked out beyond `n` does no harm and is never read.
- */
-function work(op: Op, a: Float64Array, b: Float64Array, out: Float64Array, n: number): void {
-  switch (op) {
-    case '+':
-      for (let i = 0; i < n; i += 4) {
-        out[i] = a[i]! + b[i]!;
-        out[i + 1] = a[i + 1]! + b[i + 1]!;
-        out[i + 2] = a[i + 2]! + b[i + 2]!;
-        out[i + 3] = a[i + 3]! + b[i + 3]!;
-      }
-      return;
-    case '-':
-      for (let i = 0; i < n; i += 4) {
-        out[i] = a[i]! - b[i]!;
-        out[i + 1] = a[i + 1]! - b[i + 1]!;
-        out[i + 2] = a[i + 2]! - b[i + 2]!;
-        out[i + 3] = a[i + 3]! - b[i + 3]!;
-      }
-      return;
-    case '*':
-      for (let i = 0; i < n; i += 4) {
-        out[i] = a[i]! * b[i]!;
-        out[i + 1] = a[i + 1]! * b[i + 1]!;
-        out[i + 2] = a[i + 2]! * b[i + 2]!;
-        out[i + 3] = a[i + 3]! * b[i + 3]!;
-      }
-      return;
-    case '/':
-      for (let i = 0; i < n; i += 4) {
-        out[i] = a[i]! / b[i]!;
-        out[i + 1] = a[i + 1]! / b[i + 1]!;
-        out[i + 2] = a[i + 2]! / b[i + 2]!;
-        out[i + 3] = a[i + 3]! / b[i + 3]!;
-      }
-      return;
-    case 'min':
-      for (let i = 0; i < n; i += 4) {
-        out[i] = Math.min(a[i]!, b[i]!);
-        out[i + 1] = Math.min(a[i + 1]!, b[i + 1]!);
-        out[i + 2] = Math.min(a[i + 2]!, b[i + 2]!);
-        out[i + 3] = Math.min(a[i + 3]!, b[i + 3]!);
-      }
-      return;
-    case 'max':
-      for (let i = 0; i < n; i += 4) {
-        out[i] = Math.max(a[i]!, b[i]!);
-        out[i + 1] = Math.max(a[i + 1]!, b[i + 1]!);
-        out[i + 2] = Math.max(a[i + 2]!, b[i + 2]!);
-        out[i + 3] = Math.max(a[i + 3]!, b[i + 3]!);
-      }
-      return;
-    case 'ceil':
-      for (let i = 0; i < n; i++) out[i] = ceilGuarded(a[i]!);
-      return;
-    case 'floor':
-      for (let i = 0; i < n; i++) out[i] = Math.floor(a[i]!);
-      return;
-    case 'on':
-      for (let i = 0; i < n; i++) out[i] = a[i]! > 0 ? 1 : 0;
-  }
-}

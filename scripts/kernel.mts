@@ -1,0 +1,8 @@
+import { writeFile } from 'node:fs/promises';
+import { kernelData } from './kernel-data.mjs';
+
+async function main(): Promise<void> {
+  await writeFile('src/core/doubt/kernel/kernel.data.ts', await kernelData());
+}
+
+void main();

@@ -1,0 +1,1 @@
+export { BASE, kernelWith, type Kernel } from './kernel';
