@@ -4,12 +4,14 @@ import { CHROMIUM_ARGS, MAIN } from './e2e/instance';
 /** Journeys that take no time of anything and change only studies of their own: they may go two at a time. */
 const BESIDE = [
   'access',
+  'access-views',
   'alloys',
   'bench',
   'brief',
   'calendar',
   'files',
   'judgement',
+  'keyboard',
   'rates',
   'record',
   'requirements',

@@ -1,0 +1,65 @@
+import { expect, test } from '@playwright/test';
+import { openView, studyId } from './journeys';
+
+// As the application comes: with its doubts shown.
+test.use({ storageState: { cookies: [], origins: [] } });
+
+test('everything by keyboard: rail, lanes, working, reasons, pin, views, units', async ({ page, request }) => {
+  await openView(page, await studyId(request, 'Tripod hub'), 'routes');
+  await page.keyboard.press('r');
+  const rail = page.locator('#rail');
+  await expect(rail).toBeFocused();
+  await page.keyboard.press('Home');
+  await expect(rail).toHaveAttribute('aria-valuenow', '1');
+  await page.keyboard.press('End');
+  await expect(rail).toHaveAttribute('aria-valuenow', '1000000');
+  await page.keyboard.press('PageDown');
+  await expect(rail).toHaveAttribute('aria-valuenow', '562341');
+  const first = page.locator('.lane [data-col="0"]').first();
+  await first.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.locator('.lane').nth(1).locator('[data-col="2"]')).toBeFocused();
+  await page.keyboard.press('w');
+  await expect(page.getByTestId('working')).toContainText('Tooling over the programme');
+  await page.keyboard.press('Escape');
+  await expect(page.getByTestId('working')).toBeHidden();
+  await expect(page.locator('.lane').nth(1).locator('[data-col="2"]')).toBeFocused();
+  await page.keyboard.press('p');
+  await expect(page.locator('.lane').nth(1)).toContainText('the measure');
+  await page.keyboard.press('u');
+  await expect(page.getByRole('button', { name: 'in lb' })).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('u');
+  await page.keyboard.press('d');
+  await expect(page).toHaveURL(/decision$/);
+  for (const [key, view] of [
+    ['o', 'alloys'],
+    ['c', 'calendar'],
+    ['a', 'requirements'],
+    ['n', 'bench'],
+    ['b', 'brief'],
+  ] as const) {
+    await page.keyboard.press(key);
+    await expect(page).toHaveURL(new RegExp(`${view}$`));
+  }
+});
+
+test('at 390 px nothing is cut off and the page does not scroll sideways', async ({ page, request }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const id = await studyId(request, 'Tripod hub');
+  const views = ['brief', 'routes', 'alloys', 'calendar', 'requirements', 'bench', 'decision', 'made'];
+  for (const path of [
+    '/',
+    '/check',
+    '/bench',
+    '/rates',
+    '/rates/shipped-1',
+    ...views.map((view) => `/studies/${id}/${view}`),
+  ]) {
+    await page.goto(path);
+    await page.waitForLoadState('networkidle');
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(over, path).toBeLessThanOrEqual(0);
+  }
+});
