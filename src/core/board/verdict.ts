@@ -1,5 +1,5 @@
 import { shortName } from '../routes';
-import { figure, plain, tell, type Telling } from '../telling';
+import { figure, fixed, plain, tell, type Telling } from '../telling';
 import { differenceTo } from '../workings/difference';
 import type { Board, BoardLane } from './board';
 import type { Crossing } from './crossings';
@@ -113,11 +113,8 @@ function phrase(lane: BoardLane): string {
   return shortName(lane.id);
 }
 
-/** Days as weeks, to the half week. */
-export function weeks(days: number): string {
-  const w = Math.round((days / 7) * 2) / 2;
-  return `${w} ${w === 1 ? 'week' : 'weeks'}`;
-}
+/** Days as weeks, to the tenth, as the board has them. */
+export const weeks = (days: number): string => `${fixed(days / 7, 1)} weeks`;
 
 const WORDS: Readonly<Record<string, string>> = {
   alloy: 'the alloy',

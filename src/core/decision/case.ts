@@ -13,6 +13,7 @@ import { demandBand } from '../brief';
 import { shortName } from '../routes';
 import { figure, plain, tell, type Telling } from '../telling';
 import { differenceTo, underToday } from '../workings';
+import { lateFirst } from './behind-told';
 
 /** One reason for or against a lane, with how much it weighs (a share, for ranking only). */
 export interface Argument {
@@ -142,7 +143,7 @@ function againstTime(board: Board, lane: BoardLane): Argument[] {
   const dates = lane.dates as NonNullable<BoardLane['dates']>;
   const out: Argument[] = [];
   if (dates.slack_d !== null && dates.slack_d < 0) {
-    const late = figure(`${Math.ceil(-dates.slack_d)} days`, lane.id, 'firstArticle');
+    const late = lateFirst(lane.id, dates.firstArticle_d, dates.slack_d);
     out.push(
       argue(
         0.3 + Math.min(0.6, -dates.slack_d / 100),

@@ -49,7 +49,11 @@ function checked(one: Signed, rates: RateSet, { told, plans }: Standing): number
   for (const f of figures) {
     const study = prepareStudy(one.brief, one.school, f.at === 'signed' ? one.rates : rates);
     const plan = plans === null ? null : drawnOf(plans[f.at ?? 'today']);
-    const w = new StudyWorkings(study, one.quantity, plan?.open, plan?.dues).working(f.laneId, f.figure ?? '');
+    const all = new StudyWorkings(study, one.quantity, plan?.open, plan?.dues);
+    const w = f.made ?? all.working(f.laneId, f.figure ?? '');
+    // What a working of its own is made of opens in turn, to the same figure.
+    for (const { opens, value } of f.made?.symbols ?? [])
+      if (opens !== null) expect(all.working(f.laneId, opens).value).toBeCloseTo(value, 9);
     const shown = Number(/[\d\u202f.]+/.exec(f.text)![0].replaceAll('\u202f', ''));
     const value = Math.abs(f.text.includes('week') ? w.value / 7 : w.value);
     expect(Math.abs(shown - value), `${f.text} for ${w.value} ${w.unit}`).toBeLessThanOrEqual(0.51);

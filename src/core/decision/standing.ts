@@ -5,6 +5,7 @@ import { rateDifferences, type OwnFigure, type RateSet } from '../rates';
 import { shortName } from '../routes';
 import { figureOf, plain, tell, type Telling } from '../telling';
 import { differenceTo } from '../workings';
+import { dearerBy, lateFirst } from './behind-told';
 import {
   DEARER,
   UNMOVED,
@@ -118,11 +119,11 @@ function weaknesses(signed: Signed, was: Look, is: Look, code: string): Telling[
   }
   if (now > before * (1 + DEARER))
     out.push(
-      tell`a part is ${Math.round(100 * (now / before - 1))} % dearer, ${figureOf('today', plainMoney(now, code), laneId, 'allIn')} against ${figureOf('signed', plainMoney(before, whenSigned), laneId, 'allIn')} when signed`,
+      tell`a part is ${dearerBy(laneId, before, now, code)} dearer, ${figureOf('today', plainMoney(now, code), laneId, 'allIn')} against ${figureOf('signed', plainMoney(before, whenSigned), laneId, 'allIn')} when signed`,
     );
   if ((was.slack_d ?? 0) >= 0 && (is.slack_d ?? 0) < 0)
     out.push(
-      tell`its first article, ${figureOf('today', weeks(is.firstArticle_d ?? 0), laneId, 'firstArticle')} after the order, now misses the first delivery by ${Math.ceil(-(is.slack_d ?? 0))} days`,
+      tell`its first article, ${figureOf('today', weeks(is.firstArticle_d ?? 0), laneId, 'firstArticle')} after the order, now misses the first delivery by ${lateFirst(laneId, is.firstArticle_d ?? 0, is.slack_d ?? 0, 'today')}`,
     );
   return out;
 }
