@@ -32,9 +32,10 @@ function differences(
     differences(a[key], b[key], path === '' ? key : `${path}.${key}`, out);
 }
 
-/** A whole part of the brief that came or went, in words; null where it has none of its own. */
+/** The plan of a brief in words, or that there is none; null for anything else, which has no words of its own. */
 function partWords(path: string, x: unknown): string | null {
-  if (path !== 'plan' || x === null || typeof x !== 'object') return null;
+  if (path !== 'plan') return null;
+  if (x === null || typeof x !== 'object') return 'none';
   const { first, then, pieces } = x as NonNullable<Brief['plan']>;
   return `${pieces} on ${shortName(first)}, then ${shortName(then)}`;
 }

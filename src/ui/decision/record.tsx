@@ -103,145 +103,153 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
   };
   return (
     <>
-      <section className="section record" data-testid="record">
-        <h2>Decision record</h2>
-        {standing !== null && (
-          <div data-testid="standing" data-standing={standing.state} style={{ margin: '8px 0' }}>
-            <StandingMark state={standing.state} />
-            <Reason standing={standing} frozen={looks} />
-          </div>
-        )}
-        <span className="record-still">
-          <Still fileId={decision.frozen.brief.model?.file ?? null} width={200} title={decision.frozen.brief.title} />
-        </span>
-        <p style={{ fontSize: 16, margin: '8px 0' }}>
-          <Told told={verdict} frozen={frozen} />
-        </p>
-        <dl>
-          <dt>Chosen</dt>
-          <dd>
-            <strong>
-              {plan != null && 'Two steps, ending on '}
-              {lane?.name ?? decision.laneId}
-            </strong>
-            , {lane ? STATUS_WORDS[lane.status] : ''}
-          </dd>
-          {plan != null && (
-            <>
-              <dt>In two steps</dt>
-              <dd>
-                <PlanKept
-                  plan={plan}
-                  frozen={frozen}
-                  currency={evaluation.currency}
-                  orderDate={decision.frozen.orderDate ?? decision.signedOn}
-                />
-              </dd>
-            </>
+      <div className="two-beside">
+        <section className="section record" data-testid="record">
+          <h2>Decision record</h2>
+          {standing !== null && (
+            <div data-testid="standing" data-standing={standing.state} style={{ margin: '8px 0' }}>
+              <StandingMark state={standing.state} />
+              <Reason standing={standing} frozen={looks} />
+            </div>
           )}
-          <dt>Quantity</dt>
-          <dd>{whole(decision.quantity)} pieces</dd>
-          <dt>All in</dt>
-          {plan != null ? (
-            <dd>
-              {opening(PLAN, 'allIn', perPart(plan.allIn))} {evaluation.currency} a part over both steps
-            </dd>
-          ) : (
-            <dd>
-              {own('allIn', perPart(lane?.allIn ?? 0))} {evaluation.currency} a part; tooling{' '}
-              {own('tooling', whole(lane?.tooling ?? 0))} {evaluation.currency};{' '}
-              {own('positions', String(lane?.positions ?? 0))} {lane?.positions === 1 ? 'position' : 'positions'} a pour
-            </dd>
-          )}
-          <dt>Dates</dt>
-          <dd>
-            first article {opening(signed, 'firstArticle', weeks(plan?.firstArticle_d ?? lane?.firstArticle_days ?? 0))}{' '}
-            weeks after the order, last part{' '}
-            {opening(signed, 'lastPart', weeks(plan?.lastPart_d ?? lane?.lastPart_days ?? 0))} weeks
-          </dd>
-          {second && (
-            <>
-              <dt>Next best then</dt>
-              <dd>
-                {second.name}, {opening(second.id, 'allIn', perPart(second.allIn ?? 0))} {evaluation.currency} a part
-              </dd>
-            </>
-          )}
-          <dt>Against it</dt>
-          <dd data-testid="kept-against">
-            {against.map((a) => (
-              <div key={a.text}>
-                <Told told={a.told} frozen={frozen} />
-              </div>
-            ))}
-          </dd>
-          <dt>Why</dt>
-          <dd style={{ whiteSpace: 'pre-wrap' }}>{decision.why}</dd>
-          <dt>Signed</dt>
-          <dd>
-            {decision.signedBy}, {plainDate(decision.signedOn)}
-          </dd>
-          <dt>Frozen</dt>
-          <dd>
-            brief revision {decision.revision}, rates “{decision.frozen.rates.name}”, core {decision.coreVersion},
-            tolerances by {decision.school === 'published' ? 'published grades' : 'a specialist shop'}
-          </dd>
-        </dl>
-        <div
-          className="no-print"
-          style={{ marginTop: 14, display: 'flex', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}
-        >
-          <Forms studyId={id} decisionId={decision.id} />
-          <Link className="plain-link small" href={`/studies/${id}/made`}>
-            How this part is made
-          </Link>
-          <Button size="xs" variant="outline" loading={busy} loadingText="Reopening …" onClick={() => void reopen()}>
-            Reopen as a new revision
-          </Button>
-        </div>
-        {problem !== null && (
-          <p role="alert" style={{ color: 'var(--alarm)' }}>
-            {problem}
+          <span className="record-still">
+            <Still fileId={decision.frozen.brief.model?.file ?? null} width={150} title={decision.frozen.brief.title} />
+          </span>
+          <p style={{ fontSize: 16, margin: '8px 0' }}>
+            <Told told={verdict} frozen={frozen} />
           </p>
+          <dl>
+            <dt>Chosen</dt>
+            <dd>
+              <strong>
+                {plan != null && 'Two steps, ending on '}
+                {lane?.name ?? decision.laneId}
+              </strong>
+              , {lane ? STATUS_WORDS[lane.status] : ''}
+            </dd>
+            {plan != null && (
+              <>
+                <dt>In two steps</dt>
+                <dd>
+                  <PlanKept
+                    plan={plan}
+                    frozen={frozen}
+                    currency={evaluation.currency}
+                    orderDate={decision.frozen.orderDate ?? decision.signedOn}
+                  />
+                </dd>
+              </>
+            )}
+            <dt>Quantity</dt>
+            <dd>{whole(decision.quantity)} pieces</dd>
+            <dt>All in</dt>
+            {plan != null ? (
+              <dd>
+                {opening(PLAN, 'allIn', perPart(plan.allIn))} {evaluation.currency} a part over both steps
+              </dd>
+            ) : (
+              <dd>
+                {own('allIn', perPart(lane?.allIn ?? 0))} {evaluation.currency} a part; tooling{' '}
+                {own('tooling', whole(lane?.tooling ?? 0))} {evaluation.currency};{' '}
+                {own('positions', String(lane?.positions ?? 0))} {lane?.positions === 1 ? 'position' : 'positions'} a
+                pour
+              </dd>
+            )}
+            <dt>Dates</dt>
+            <dd>
+              first article{' '}
+              {opening(signed, 'firstArticle', weeks(plan?.firstArticle_d ?? lane?.firstArticle_days ?? 0))} weeks after
+              the order, last part {opening(signed, 'lastPart', weeks(plan?.lastPart_d ?? lane?.lastPart_days ?? 0))}{' '}
+              weeks
+            </dd>
+            {second && (
+              <>
+                <dt>Next best then</dt>
+                <dd>
+                  {second.name}, {opening(second.id, 'allIn', perPart(second.allIn ?? 0))} {evaluation.currency} a part
+                </dd>
+              </>
+            )}
+            <dt>Against it</dt>
+            <dd data-testid="kept-against">
+              {against.map((a) => (
+                <div key={a.text}>
+                  <Told told={a.told} frozen={frozen} />
+                </div>
+              ))}
+            </dd>
+            <dt>Why</dt>
+            <dd style={{ whiteSpace: 'pre-wrap' }}>{decision.why}</dd>
+            <dt>Signed</dt>
+            <dd>
+              {decision.signedBy}, {plainDate(decision.signedOn)}
+            </dd>
+            <dt>Frozen</dt>
+            <dd>
+              brief revision {decision.revision}, rates “{decision.frozen.rates.name}”, core {decision.coreVersion},
+              tolerances by {decision.school === 'published' ? 'published grades' : 'a specialist shop'}
+            </dd>
+          </dl>
+          <div
+            className="no-print"
+            style={{ marginTop: 14, display: 'flex', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}
+          >
+            <Forms studyId={id} decisionId={decision.id} />
+            <Link className="plain-link small" href={`/studies/${id}/made`}>
+              How this part is made
+            </Link>
+            <Button size="xs" variant="outline" loading={busy} loadingText="Reopening …" onClick={() => void reopen()}>
+              Reopen as a new revision
+            </Button>
+          </div>
+          {problem !== null && (
+            <p role="alert" style={{ color: 'var(--alarm)' }}>
+              {problem}
+            </p>
+          )}
+        </section>
+        {decision.frozen.doubt != null && (
+          <section className="section record">
+            <h2>How sure it was</h2>
+            <SureSection
+              doubt={decision.frozen.doubt}
+              of={{
+                laneId: decision.laneId,
+                currency: evaluation.currency,
+                due,
+                planned: plan != null,
+                workings,
+              }}
+              frozen={frozen}
+            />
+          </section>
         )}
-      </section>
+      </div>
       {decision.frozen.figures !== undefined && (
         <section className="section">
           <h2>The figures that carried it</h2>
           <FiguresList figures={decision.frozen.figures} frozen={frozen} />
         </section>
       )}
-      {decision.frozen.doubt != null && (
+      <div className="two-beside">
+        <div>
+          {decision.actions.length > 0 && (
+            <section className="section record">
+              <h2>Actions and owners</h2>
+              <ActionsTable actions={decision.actions} />
+            </section>
+          )}
+          <Dissents decision={decision} />
+          <ChangedSince decision={decision} frozen={frozen} />
+        </div>
         <section className="section record">
-          <h2>How sure it was</h2>
-          <SureSection
-            doubt={decision.frozen.doubt}
-            of={{
-              laneId: decision.laneId,
-              currency: evaluation.currency,
-              due,
-              planned: plan != null,
-              workings,
-            }}
-            frozen={frozen}
+          <h2>Cautions that come with it</h2>
+          <Cautions
+            routeIds={[...new Set([plan?.first ?? decision.laneId, decision.laneId].map((l) => l.split('/')[0] ?? l))]}
+            alloy={findAlloy(decision.frozen.brief.alloy) ?? null}
           />
         </section>
-      )}
-      {decision.actions.length > 0 && (
-        <section className="section record">
-          <h2>Actions and owners</h2>
-          <ActionsTable actions={decision.actions} />
-        </section>
-      )}
-      <Dissents decision={decision} />
-      <ChangedSince decision={decision} frozen={frozen} />
-      <section className="section record">
-        <h2>Cautions that come with it</h2>
-        <Cautions
-          routeIds={[...new Set([plan?.first ?? decision.laneId, decision.laneId].map((l) => l.split('/')[0] ?? l))]}
-          alloy={findAlloy(decision.frozen.brief.alloy) ?? null}
-        />
-      </section>
+      </div>
     </>
   );
 }

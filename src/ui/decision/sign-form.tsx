@@ -118,9 +118,11 @@ export function SignForm({
           <legend>Actions and owners</legend>
           {fields.map((field, i) => (
             <div key={field.id} className="action-row">
-              <input
+              <textarea
                 aria-label={`Action ${i + 1}, what`}
                 placeholder="what"
+                rows={1}
+                onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}
                 {...register(`actions.${i}.what`, { maxLength: 300 })}
               />
               <input

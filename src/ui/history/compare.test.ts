@@ -18,7 +18,7 @@ describe('two revisions beside each other', () => {
     const plan = { first: 'plaster/printed', then: 'plaster/resin', pieces: 3 };
     const changes = revisionChanges(brief, { ...brief, plan }, 'published', SHIPPED_RATES);
     expect(changes).toEqual([
-      { what: 'plan', was: 'not known', is: '3 on plaster, printed pattern, then plaster, resin pattern' },
+      { what: 'plan', was: 'none', is: '3 on plaster, printed pattern, then plaster, resin pattern' },
     ]);
     expect(revisionChanges(brief, brief, 'published', SHIPPED_RATES)).toEqual([]);
   });

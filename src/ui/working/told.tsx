@@ -2,6 +2,9 @@
 import type { Telling, ToldFigure } from '@/core/telling';
 import { useSheets, type Frozen } from './sheets';
 
+/** What closes a figure stays on its line. */
+const CLOSING = /^[.,;:)]+/;
+
 /** A sentence whose figures open their working, or the reasons of their lane. */
 export function Told({
   told,
@@ -13,9 +16,11 @@ export function Told({
 }) {
   const { openWorking, openReasons } = useSheets();
   return told.map((piece, i) => {
-    if (typeof piece === 'string') return piece;
+    if (typeof piece === 'string') return typeof told[i - 1] === 'object' ? piece.replace(CLOSING, '') : piece;
     const { laneId, figure, q, text, made, at } = piece;
-    return (
+    const next = told[i + 1];
+    const closing = typeof next === 'string' ? (CLOSING.exec(next)?.[0] ?? '') : '';
+    const button = (
       <button
         key={i}
         type="button"
@@ -29,6 +34,14 @@ export function Told({
       >
         {text}
       </button>
+    );
+    return closing === '' ? (
+      button
+    ) : (
+      <span key={i} className="with-closing">
+        {button}
+        {closing}
+      </span>
     );
   });
 }
