@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { copyOf, openView, saved, setQuantity, studyId } from './journeys';
+import { closeSheet, copyOf, openView, saved, setQuantity, studyId } from './journeys';
 
 interface Lane {
   readonly id: string;
@@ -58,7 +58,14 @@ test('a wanted date that a route misses is told in days, and moving it mends tha
   await saved(page);
   await page.getByRole('link', { name: 'Calendar' }).click();
   const row = page.locator('[data-delivery="gravity-die/hand"]');
-  await expect(row).toContainText(/\d+ days late/);
+  const late = row.getByRole('button', { name: /^\d+ days late$/ }).first();
+  const told = Number(/\d+/.exec(await late.innerText())?.[0]);
+  await late.click();
+  const working = page.getByTestId('working');
+  await expect(working).toContainText(`= \u2212${told} days`);
+  await working.getByRole('row').filter({ hasText: 'day by which they exist' }).getByRole('button').click();
+  await expect(working).toContainText('Time model T11: D(N)');
+  await closeSheet(page);
   await page.getByRole('link', { name: 'Brief' }).click();
   await page.getByLabel('First delivery', { exact: true }).fill('2027-12-01');
   await saved(page);

@@ -1,6 +1,7 @@
 /** Plans in two steps: bridge on one route while the tool of another is made, then switch. */
 export { duesOf, type PlanDue } from './dues';
 export {
+  dayOfPlan,
   MOST_WAIT_D,
   planAt,
   singleAt,

@@ -5,12 +5,12 @@ import type { PlanDue } from './dues';
 import { soonestDay } from './plan';
 import { piecesOf, STEPS, WORDS, type Made, type PlanParts } from './plan-parts';
 
-const MADE = /^(made|firstMade|late)\.(\d+)$/;
-const OF_A_DAY = { made: madeWorking, firstMade, late } as const;
+const MADE = /^(made|firstMade|late|day)\.(\d+)$/;
+const OF_A_DAY = { made: madeWorking, firstMade, late, day: dayOfPieces } as const;
 
 /**
- * The working of a figure of days: good parts by the K-th day asked (made.K, firstMade.K), how late so many come (late.K), and
- * how long the second tool may wait (waits); null for another figure.
+ * The working of a figure of days: good parts by the K-th day asked (made.K, firstMade.K), how late so many come (late.K), the
+ * day by which N pieces exist (day.N), and how long the second tool may wait (waits); null for another figure.
  * @throws {CoreError} E_KEY for a day that is not asked, E_NO_VALUE where no day asked needs the second step
  */
 export function dayFigure(p: PlanParts, figure: string): Made | null {
@@ -80,6 +80,38 @@ function firstMade(p: PlanParts, k: number): Made {
     unit: 'pieces',
     symbols: [daySymbol(due), ...made.symbols],
     note: 'on(x) is 1 where x is above 0, else 0.',
+  };
+}
+
+/** The day by which so many good pieces of both steps exist. */
+function dayOfPieces(p: PlanParts, pieces: number): Made {
+  if (!(pieces >= 1 && pieces <= p.q)) return refuse('E_RANGE', 'pieces', pieces, `from 1 to ${p.q}`);
+  const made = (day: number): number => madeOf(p, 0, day).value + madeOf(p, 1, day).value;
+  const end = Math.max(...STEPS.map((s) => p.of(s, 'lastPart').value));
+  const bare = soonestDay(pieces, end, made);
+  const shut = p.shut(bare) - bare;
+  const [a, b] = [madeOf(p, 0, bare), madeOf(p, 1, bare)];
+  return {
+    title: `Day by which ${pieces} good pieces exist`,
+    equation:
+      'The first day on which both steps together have made so many (time model T9 to T11), with the holidays met',
+    expression: 'D + shut',
+    value: bare + shut,
+    unit: 'days from the order',
+    symbols: [
+      computed('D', 'that day, holidays left out', bare, 'days'),
+      {
+        ...computed('shut', 'holidays of the rate set on the way', shut, 'days'),
+        source: 'rate',
+        path: 'calendar.holidays',
+      },
+      { ...computed('N', 'pieces wanted', pieces, 'pieces'), source: 'choice' },
+      computed('m1', 'made by then in the first step', a.value, 'pieces'),
+      computed('m2', 'made by then in the second step', b.value, 'pieces'),
+      ...a.symbols,
+      ...b.symbols,
+    ],
+    note: `Made by a day d: in the first step ${a.term}, in the second ${b.term}.`,
   };
 }
 

@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { dayOnCurve } from '../testing/day-on-curve';
 import { survives } from '../board';
 import { briefOf } from '../testing/demo-briefs';
 import { bestPlanOf, type Planned } from '../testing/demo-plans';
 import { recompute } from '../testing/recompute';
-import { differenceTo } from '../workings';
+import { dayOfThe, differenceTo } from '../workings';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
-import { ALONE, madeBy, openPlan, PLAN, planAt, StudyWorkings } from '.';
+import { ALONE, dayOfPlan, madeBy, openPlan, PLAN, planAt, StudyWorkings } from '.';
 
 /** The best plan of every demo part that has one, beside the best route alone. */
 const planned: [string, Planned][] = QUILLMERE_PARTS.flatMap((part): [string, Planned][] => {
@@ -38,16 +39,31 @@ describe.each(planned)('the figures of the plan of the %s', (_, { study, q, dues
     for (const [k, { late_d, due }] of plan.deliveries.entries())
       if (due.day_d === due.asked_d) expect(of(madeBy(k)) >= due.pieces, due.name).toBe(late_d === 0);
   });
+  test('say by which day any number of pieces exists, as the plan delivers them', () => {
+    for (const pieces of [1, plan.steps[0]!.pieces, plan.steps[0]!.pieces + 1, Math.ceil(q / 2), q]) {
+      const day = dayOfPlan(study, plan, pieces)!;
+      near(of(dayOfThe(pieces)), day);
+      expect(Math.abs(day - (dayOnCurve(plan.curve, pieces) ?? NaN)), `${pieces}`).toBeLessThan(1);
+    }
+    expect(dayOfPlan(study, plan, q + 1)).toBeNull();
+    expect(() => of(dayOfThe(q + 1))).toThrow(/E_RANGE/);
+    for (const { due, day_d } of plan.deliveries) near(of(dayOfThe(due.pieces)), day_d);
+  });
   test('say how long the second tool may wait', () => {
     if (plan.waits_d > 0 && plan.waits_d < 3650) near(of('waits'), plan.waits_d);
   });
   test('give themselves again when their symbols are put in, however deep they are opened', () => {
     const seen = new Set<string>();
     const asked = plan.waits_d > 0 && plan.waits_d < 3650 ? [madeBy(0), 'waits'] : [];
-    const left: [string, string][] = ['total', 'allIn', 'tooling', 'firstArticle', 'lastPart', ...asked].map((f) => [
-      PLAN,
-      f,
-    ]);
+    const left: [string, string][] = [
+      'total',
+      'allIn',
+      'tooling',
+      'firstArticle',
+      'lastPart',
+      dayOfThe(Math.ceil(q / 2)),
+      ...asked,
+    ].map((f) => [PLAN, f]);
     for (let at = left.pop(); at !== undefined; at = left.pop()) {
       const name = at.join(' ');
       if (seen.has(name)) continue;

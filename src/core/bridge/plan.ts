@@ -1,6 +1,6 @@
 import type { Study } from '../board';
 import type { Brief } from '../brief';
-import { daysWithHolidays, deliveryCurve, type Delivered } from '../calendar';
+import { curveWithHolidays, daysWithHolidays, deliveryCurve, type Delivered } from '../calendar';
 import { refuse } from '../errors';
 import { deliveredBy } from './delivered';
 import type { PlanDue } from './dues';
@@ -141,12 +141,25 @@ function ofSteps(
     reused: taken.reduce((sum, { layout }) => sum + layout.reused, 0) * per,
     total,
     allIn: total / q,
-    curve: curves.reduce(together).map((c) => ({ ...c, day: shut(c.day) })),
+    curve: curveWithHolidays(curves.reduce(together), study.brief.quantity.orderDate, study.rates.calendar),
     deliveries,
     firstArticle_d: Math.min(...steps.map((x) => x.firstArticle_d)),
     lastPart_d: Math.max(...steps.map((x) => x.lastPart_d)),
     waits_d: waits(dues, made),
   };
+}
+
+/**
+ * Day by which so many good pieces of a plan exist, holidays counted; null for more than it makes.
+ * @param pieces whole, at least 1
+ */
+export function dayOfPlan(study: Study, plan: BridgePlan, pieces: number): number | null {
+  if (pieces > plan.q) return null;
+  const { steps } = plan;
+  const made = (day: number): number =>
+    steps.reduce((sum, step) => sum + Math.min(step.pieces, deliveredBy(step.layout.pace, day)), 0);
+  const day = soonestDay(pieces, plan.lastPart_d, made);
+  return daysWithHolidays(study.brief.quantity.orderDate, day, study.rates.calendar);
 }
 
 /** The first day on which so many exist, to a thousandth of a day. */

@@ -1,5 +1,5 @@
 /** Calendar: working days, networks and stations; and the dates of a lane. */
-export { daysWithHolidays, timelineWithHolidays } from './closures';
+export { curveWithHolidays, daysWithHolidays, timelineWithHolidays } from './closures';
 export { dateWords, dayNumber, isoDay } from './day';
 export {
   dayOf,
@@ -13,14 +13,6 @@ export {
   type StepTime,
 } from './lane-time';
 export { criticalPath, type Task } from './network';
-export {
-  dayOnCurve,
-  deliveryCurve,
-  laneTimeline,
-  type Delivered,
-  type Stretch,
-  type StretchKind,
-  type Timeline,
-} from './timeline';
+export { deliveryCurve, laneTimeline, type Delivered, type Stretch, type StretchKind, type Timeline } from './timeline';
 export { cumulativeDay, flowLine, johnsonOrder, overlap } from './stations';
 export { addWorkdays, shiftHours, workdaysBetween, type WorkCalendar } from './workdays';

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { dayOnCurve } from '../testing/day-on-curve';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
 import { prepareStudy } from '../board';
 import { neededPieces } from '../brief';
 import { bracket, briefOf } from '../testing/demo-briefs';
-import { dayOf, dayOnCurve, deliveryCurve, laneTime, laneTimeline } from '.';
+import { dayOf, deliveryCurve, laneTime, laneTimeline } from '.';
 
 const runs = [bracket(), ...QUILLMERE_PARTS.map(briefOf)]
   .map((brief) => prepareStudy(brief))

@@ -22,11 +22,13 @@ type Builder = (c: BaselineContext) => Built;
 
 /**
  * The working of one figure of a baseline at q pieces.
- * @throws {CoreError} E_KEY for an unknown figure
+ * @throws {CoreError} E_KEY for an unknown figure, E_RANGE for a day of more pieces than q
  */
 export function baselineWorking(study: Study, b: Baseline, q: number, figure: string): Working {
   const { facts } = study;
-  const build = BUILDERS[b.id]?.[figure] ?? ANY[figure];
+  const [, N] = /^day\.(\d+)$/.exec(figure) ?? [];
+  const build =
+    N === undefined ? (BUILDERS[b.id]?.[figure] ?? ANY[figure]) : (c: BaselineContext) => byDay(c, Number(N));
   if (build === undefined || facts === null)
     return refuse('E_KEY', 'figure', figure, Object.keys({ ...ANY, ...BUILDERS[b.id] }).join(' | '));
   return { figure, ...build({ study, facts, b, q, lot: lotSize(facts.brief, q) }) };
@@ -225,6 +227,12 @@ function dates(c: BaselineContext, N: number, words: string): Built {
     symbols: [...symbols, ...off.symbols],
     note: null,
   };
+}
+
+/** The day by which N of the pieces exist. */
+function byDay(c: BaselineContext, N: number): Built {
+  if (!(N >= 1 && N <= c.q)) return refuse('E_RANGE', 'pieces', N, `from 1 to ${c.q}`);
+  return dates(c, N, `day by which ${N} pieces exist`);
 }
 
 const pieces = (N: number): WorkingSymbol => chosen('N', 'pieces wanted', N, 'pieces');

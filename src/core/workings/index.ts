@@ -9,3 +9,5 @@ export { FIGURES, isFigure, workingIn, workingOf } from './working';
 export { placeOf, workingTree, type PlacedWorking } from './tree';
 export { WASTE_FIGURES } from './waste';
 export { LINE_WORDS } from './common';
+export { spareWorking } from './spare';
+export { dayOfThe } from './time';

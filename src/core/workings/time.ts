@@ -1,4 +1,4 @@
-import { NO_APPROVAL_UP_TO } from '../calendar';
+import { dayOf, NO_APPROVAL_UP_TO } from '../calendar';
 import { refuse } from '../errors';
 import { likely } from '../figures';
 import type { Context } from './context';
@@ -36,35 +36,7 @@ export const TIME: Readonly<Record<string, Builder>> = {
     ),
     note: `A working day gives ${c.time.hoursPerDay.toFixed(2)} h; waits run through the night.`,
   }),
-  lastPart: (c) => {
-    const free = c.q <= NO_APPROVAL_UP_TO;
-    const off = holidayTerm(c.study, c.lastPart_d);
-    const run = free ? 'W * (N - k) / good' : '(approve + pass + W * (N - k) / good)';
-    return {
-      title: `Day of the last of ${c.q} pieces`,
-      equation: 'Time model T11: D(N)',
-      expression: `D1 + on(N - k) * ${run}${off.term}`,
-      value: c.lastPart_d + off.days,
-      unit: 'days from the order',
-      symbols: [
-        off.days === 0
-          ? computed('D1', 'first article', c.time.firstArticle_d, 'days', 'firstArticle')
-          : computed('D1', 'first article, holidays left out', c.time.firstArticle_d, 'days', 'firstArticleBare'),
-        ...off.symbols,
-        ...(free
-          ? []
-          : [
-              computed('approve', 'customer’s approval', c.time.approve_d, 'days', 'approve'),
-              computed('pass', 'first good castings after it', c.time.pass_d, 'days', 'pass'),
-            ]),
-        W(c),
-        chosen('N', 'pieces wanted', c.q, 'pieces'),
-        computed('k', 'samples that come with the first article', c.time.samples, 'pieces', 'samples'),
-        computed('good', 'good pieces a working day', c.time.goodPerDay, 'pieces', 'goodPerDay'),
-      ],
-      note: `${free ? 'A programme of 20 pieces or fewer waits for no approval. ' : ''}on(x) is 1 where x is above 0, else 0.`,
-    };
-  },
+  lastPart: (c) => ({ ...dayOfPieces(c, c.q), title: `Day of the last of ${c.q} pieces` }),
   yearWorkdays: (c) => {
     const { perYear } = c.model.facts.brief.quantity;
     if (perYear === null) return refuse('E_NO_VALUE', 'quantity.perYear', null, 'pieces a year in the brief');
@@ -143,3 +115,45 @@ const RESOURCE_WORDS: Readonly<Record<string, string>> = {
   capPours: 'pours a shift, by heat or machine',
   capKg: 'kilograms a shift, by furnace or arms',
 };
+
+/** The day by which so many of the pieces are good, of a lane: T11 with its holidays. */
+function dayOfPieces(c: Context, N: number): ReturnType<Builder> {
+  const { samples } = c.time;
+  if (!(Number.isInteger(N) && N >= 1 && N <= c.q)) return refuse('E_RANGE', 'pieces', N, `whole, from 1 to ${c.q}`);
+  const free = c.q <= NO_APPROVAL_UP_TO;
+  const days = dayOf(c.time, N, c.q);
+  const off = holidayTerm(c.study, days);
+  const run = free ? 'W * (N - k) / good' : '(approve + pass + W * (N - k) / good)';
+  return {
+    title: `Day by which ${N} good pieces exist`,
+    equation: 'Time model T11: D(N)',
+    expression: `D1 + on(N - k) * ${run}${off.term}`,
+    value: days + off.days,
+    unit: 'days from the order',
+    symbols: [
+      off.days === 0
+        ? computed('D1', 'first article', c.time.firstArticle_d, 'days', 'firstArticle')
+        : computed('D1', 'first article, holidays left out', c.time.firstArticle_d, 'days', 'firstArticleBare'),
+      ...off.symbols,
+      ...(free
+        ? []
+        : [
+            computed('approve', 'customer’s approval', c.time.approve_d, 'days', 'approve'),
+            computed('pass', 'first good castings after it', c.time.pass_d, 'days', 'pass'),
+          ]),
+      W(c),
+      chosen('N', 'pieces wanted', N, 'pieces'),
+      computed('k', 'samples that come with the first article', samples, 'pieces', 'samples'),
+      computed('good', 'good pieces a working day', c.time.goodPerDay, 'pieces', 'goodPerDay'),
+    ],
+    note: `${free ? 'A programme of 20 pieces or fewer waits for no approval. ' : ''}on(x) is 1 where x is above 0, else 0.`,
+  };
+}
+
+/** Figures of time of which a lane has several: the day by which N good pieces exist. */
+export const ONE_OF_TIME: Readonly<Record<string, (c: Context, id: string) => ReturnType<Builder>>> = {
+  day: (c, pieces) => dayOfPieces(c, Number(pieces)),
+};
+
+/** Name of the day by which so many good pieces exist: of a lane, a baseline or a plan. */
+export const dayOfThe = (pieces: number): string => `day.${pieces}`;

@@ -10,7 +10,7 @@ import { ONE_OPERATION, OPERATIONS } from './operations';
 import { PIECE } from './piece';
 import { POUR } from './pour';
 import { SHAPE_FACTS } from './shape-facts';
-import { TIME } from './time';
+import { ONE_OF_TIME, TIME } from './time';
 import { TOOLING } from './tooling';
 import { TOTALS } from './totals';
 import { WASTE } from './waste';
@@ -32,6 +32,7 @@ const BUILDERS = {
 const ONE_OF: Readonly<Record<string, (c: Context, id: string) => Omit<Working, 'figure'>>> = {
   ...ONE_OPERATION,
   ...ONE_OF_FLOOR,
+  ...ONE_OF_TIME,
 };
 const ONE_OF_FIGURE = /^([a-z]+)\.(.+)$/;
 /** Figures that differ from lot to lot of a programme. */
@@ -62,7 +63,7 @@ export function workingIn(c: Context, figure: string): Working {
  * The working of one figure of one lane at one quantity. Nothing of it is made until it is asked for.
  *
  * @param laneId lane or baseline id
- * @param figure one of FIGURES, of the rules (mass, pourMass, sectionRatio, clamp, width.N for feature N), or a difference (diff.FIGURE.LANE, underToday); a baseline has allIn, unit, total, tooling, firstArticle and lastPart
+ * @param figure one of FIGURES, of the rules (mass, pourMass, sectionRatio, clamp, width.N for feature N), or a difference (diff.FIGURE.LANE, underToday); day.N is the day by which N pieces exist; a baseline has allIn, unit, total, tooling, firstArticle, lastPart and day.N
  * @throws {CoreError} E_KEY for an unknown lane or figure, E_NO_VALUE for a lane without money
  */
 export function workingOf(study: Study, laneId: string, q: number, figure: string): Working {

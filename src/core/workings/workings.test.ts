@@ -4,7 +4,7 @@ import { lifetimeQuantity } from '../brief';
 import { briefOf } from '../testing/demo-briefs';
 import { trunnionBrief } from '../testing/trunnion-cap';
 import { recompute } from '../testing/recompute';
-import { contextOf, FIGURES, figureOfRule, isFigure, workingIn, workingOf } from '.';
+import { contextOf, dayOfThe, FIGURES, figureOfRule, isFigure, spareWorking, workingIn, workingOf } from '.';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
 
 const briefs = [trunnionBrief(), ...QUILLMERE_PARTS.map(briefOf)];
@@ -37,7 +37,15 @@ describe.each(briefs.map((b) => [b.title, b] as const))('%s', (_, brief) => {
       for (const lane of boardAt(study, q).lanes.filter((l) => l.money !== null)) {
         const context = contextOf(study, lane.id, q);
         const seen = new Set<string>();
-        const left = ['total', 'lastPart', 'firstArticle', 'unit'];
+        const left = [
+          'total',
+          'lastPart',
+          'firstArticle',
+          'unit',
+          dayOfThe(1),
+          dayOfThe(Math.ceil(q / 3)),
+          dayOfThe(q),
+        ];
         for (let figure = left.pop(); figure !== undefined; figure = left.pop()) {
           if (seen.has(figure)) continue;
           seen.add(figure);
@@ -63,7 +71,7 @@ describe.each(briefs.map((b) => [b.title, b] as const))('%s', (_, brief) => {
   test('every figure of a baseline, opened down to its rates, comes out as its symbol said', () => {
     for (const q of [1, 37, 5003])
       for (const b of study.baselines.filter((x) => x.id !== 'split')) {
-        const left = ['total', 'unit', 'allIn', 'firstArticle', 'lastPart'];
+        const left = ['total', 'unit', 'allIn', 'firstArticle', 'lastPart', dayOfThe(Math.ceil(q / 3))];
         const seen = new Set<string>();
         for (let figure = left.pop(); figure !== undefined; figure = left.pop()) {
           if (seen.has(figure)) continue;
@@ -93,6 +101,8 @@ describe.each(briefs.map((b) => [b.title, b] as const))('%s', (_, brief) => {
         expect(workingOf(study, lane.id, q, 'tooling').value).toBe(lane.money.tooling);
         expect(workingOf(study, lane.id, q, 'firstArticle').value).toBe(lane.dates.firstArticle_d);
         expect(workingOf(study, lane.id, q, 'lastPart').value).toBe(lane.dates.lastPart_d);
+        expect(workingOf(study, lane.id, q, dayOfThe(q)).value).toBe(lane.dates.lastPart_d);
+        expect(workingOf(study, lane.id, q, dayOfThe(1)).value).toBe(lane.dates.firstArticle_d);
       }
     }
   });
@@ -115,6 +125,8 @@ test('an unknown lane or figure is refused', () => {
   expect(() => workingOf(study, 'no-such/lane', 10, 'unit')).toThrow(/E_KEY/);
   expect(() => workingOf(study, 'gravity-die/hand', 10, 'no-such')).toThrow(/E_KEY/);
   expect(() => workingOf(study, 'spin/organic-rubber', 10, 'unit')).toThrow(/E_NO_VALUE/);
+  for (const lane of ['gravity-die/hand', 'machined'])
+    for (const pieces of [0, 11]) expect(() => workingOf(study, lane, 10, dayOfThe(pieces))).toThrow(/E_RANGE/);
 });
 
 test('baselines show their working too', () => {
@@ -153,4 +165,16 @@ describe('figures that rules compare', () => {
   test('a feature that is not there has no width', () => {
     expect(() => workingOf(prepareStudy(trunnionBrief()), 'gravity-die/hand', 1, 'width.9')).toThrow(/E_NO_VALUE/);
   });
+});
+
+test('days in hand are what lies between the day asked and the day begun on which the pieces exist', () => {
+  for (const [day, asked, spare] of [
+    [40, 41, 1],
+    [40.2, 41, 0],
+    [40.2, 30, -11],
+  ] as const) {
+    const w = spareWorking({ name: 'first lot', pieces: 300 }, day, asked);
+    expect([w.value, recompute(w)]).toEqual([spare, spare]);
+    expect(w.symbols.map((s) => s.opens)).toEqual([null, dayOfThe(300)]);
+  }
 });

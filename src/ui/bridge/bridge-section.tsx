@@ -5,6 +5,8 @@ import { shortName } from '@/core/routes';
 import { plainDate, dateAfter, whole } from '../format';
 import { Timelines } from '../calendar/timelines';
 import { useStudy } from '../study/study-context';
+import { Told } from '../working/told';
+import { withPlan } from './opened';
 import { PlanSure } from './plan-sure';
 import { PlanTable, type PlanRow } from './plan-table';
 import { stepDelivery } from './step-study';
@@ -54,7 +56,16 @@ export function BridgeSection({
       )}
       {bridge.q !== null && (
         <>
-          <p data-testid="bridge-verdict">{bridgeVerdict(best, single, cheapest, study.rates.currency.code)}</p>
+          <p data-testid="bridge-verdict">
+            <Told
+              told={bridgeVerdict(best, single, cheapest, study.rates.currency.code)}
+              frozen={
+                best === null
+                  ? undefined
+                  : withPlan(study, { plan: best, choice: offered[0]?.choice ?? null, against: single, dues })
+              }
+            />
+          </p>
           <PutOff dues={dues} orderDate={orderDate} />
           {rows.length > 0 && <PlanTable rows={rows} against={single} dues={dues} onAdopt={adopt} />}
           {brief.plan !== null && adopted !== null && (

@@ -1,24 +1,13 @@
 'use client';
 import { Button } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
-import {
-  ALONE,
-  madeBy,
-  MOST_WAIT_D,
-  openPlan,
-  PLAN,
-  STEPS,
-  type BridgePlan,
-  type PlanChoice,
-  type PlanDue,
-} from '@/core/bridge';
+import { ALONE, madeBy, MOST_WAIT_D, PLAN, STEPS, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/bridge';
 import { shortName } from '@/core/routes';
 import { differenceTo } from '@/core/workings';
 import { dateAfter, perPart, signed, whole } from '../format';
 import { Mark } from '../marks/mark';
 import { Tone } from '../marks/tone';
 import { useStudy } from '../study/study-context';
-import { useSheets, type Frozen } from '../working/sheets';
+import { Opened, type PlanShown } from './opened';
 import { inTime, lateWords, planWords } from './words';
 
 /** One row: a plan in two steps, or a route alone. */
@@ -94,7 +83,7 @@ function Row({
 }) {
   const { study, orderDate } = useStudy();
   const currency = study.rates.currency.code;
-  const of: Of = { plan, choice, against, dues };
+  const of: PlanShown = { plan, choice, against, dues };
   const own = choice === null ? ALONE : PLAN;
   const figure = (name: string, text: string, id: string = own) => (
     <Opened of={of} id={id} figure={name}>
@@ -152,49 +141,8 @@ function Row({
   );
 }
 
-interface Of {
-  readonly plan: BridgePlan;
-  readonly choice: PlanChoice | null;
-  readonly against: BridgePlan | null;
-  readonly dues: readonly PlanDue[];
-}
-
-/** A figure of a row that opens its working; of a route alone, its own. */
-function Opened({
-  of: { plan, choice, against, dues },
-  id,
-  figure,
-  children,
-}: {
-  readonly of: Of;
-  /** The plan, a step of it, or the route alone. */
-  readonly id: string;
-  readonly figure: string;
-  readonly children: ReactNode;
-}) {
-  const { study } = useStudy();
-  const { openWorking } = useSheets();
-  const open = (): void => {
-    const alone = choice === null ? plan : against;
-    const frozen: Frozen = {
-      study,
-      q: plan.q,
-      words: '',
-      plan: { choice: choice ?? NO_CHOICE, open: openPlan(plan, alone), dues },
-    };
-    openWorking({ laneId: id, figure }, frozen);
-  };
-  return (
-    <button type="button" className="textbtn dotted" title="Open the working" onClick={open}>
-      {children}
-    </button>
-  );
-}
-
-const NO_CHOICE: PlanChoice = { first: '', then: '', pieces: 1 };
-
 /** The day until which the second tool may be ordered. */
-function WaitsUntil({ of, orderDate }: { readonly of: Of; readonly orderDate: string }) {
+function WaitsUntil({ of, orderDate }: { readonly of: PlanShown; readonly orderDate: string }) {
   const { deliveries, waits_d } = of.plan;
   if (deliveries.length === 0 || waits_d >= MOST_WAIT_D) return 'any day';
   const told = dateAfter(orderDate, waits_d);

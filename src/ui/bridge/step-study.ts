@@ -21,6 +21,7 @@ export function stepDelivery(study: Study, step: PlanStep): Delivery {
     name: laneWords(step.laneId).route,
     variant: laneWords(step.laneId).variant,
     curve: [],
+    when: () => null,
     timeline: timelineWithHolidays(laneTimeline(cost.model, cost.plan, time, step.pieces), order, calendar),
     firstArticle_d: step.firstArticle_d,
     lastPart_d: step.lastPart_d,

@@ -1,7 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { prepareStudy } from '@/core/board';
-import { planAt, singleAt, type PlanDue } from '@/core/bridge';
+import { openPlan, planAt, singleAt, StudyWorkings, type PlanDue } from '@/core/bridge';
+import { plain } from '@/core/telling';
 import { bracket } from '@/core/testing/demo-briefs';
+import { whole } from '../format';
 import { bridgeVerdict, inTime, lateWords, pays, planWords } from './words';
 
 const study = prepareStudy(bracket());
@@ -28,15 +30,24 @@ describe('plans in words', () => {
     expect(lateWords(planAt(study, 2000, choice, [due('lot', 5, 900)]))).toBe('every day met');
   });
 
-  test('the verdict says what the plan saves, or that one route does better alone', () => {
+  test('the verdict says what the plan saves, or that one route does better alone; its money is what it opens', () => {
     const plan = planAt(study, 2000, choice, []);
     const single = singleAt(study, 2000, 'gravity-die/hand', [], false);
-    expect(pays(plan, single)).toBe(false);
-    expect(bridgeVerdict(plan, single, single, 'USD')).toMatch(/^One route does better alone: gravity die/);
     const dear = singleAt(study, 2000, 'shell-investment/printed', [], false);
+    const said = (alone: typeof single | null, least: typeof single | null): string => {
+      const told = bridgeVerdict(plan, alone, least, 'USD');
+      const book = new StudyWorkings(study, 2000, openPlan(plan, alone), []);
+      for (const f of told.filter((piece) => typeof piece !== 'string')) {
+        const { value } = book.working(f.laneId, f.figure ?? '');
+        expect(f.text).toBe(`${whole(Math.abs(value))} USD`);
+      }
+      return plain(told);
+    };
+    expect(pays(plan, single)).toBe(false);
+    expect(said(single, single)).toMatch(/^One route does better alone: gravity die/);
     expect(pays(plan, dear)).toBe(true);
-    expect(bridgeVerdict(plan, dear, single, 'USD')).toMatch(/costs [\d\u202f]+ USD more\. The cheapest route alone/);
-    expect(bridgeVerdict(plan, null, null, 'USD')).toContain('No route alone delivers as soon.');
-    expect(bridgeVerdict(null, null, null, 'USD')).toContain('nothing to switch to');
+    expect(said(dear, single)).toMatch(/costs [\d\u202f]+ USD more\. The cheapest route alone/);
+    expect(said(null, null)).toContain('No route alone delivers as soon.');
+    expect(plain(bridgeVerdict(null, null, null, 'USD'))).toContain('nothing to switch to');
   });
 });

@@ -1,5 +1,7 @@
-import type { BridgePlan } from '@/core/bridge';
+import { ALONE, PLAN, type BridgePlan } from '@/core/bridge';
 import { shortName } from '@/core/routes';
+import { figure, tell, type Telling } from '@/core/telling';
+import { differenceTo } from '@/core/workings';
 import { whole } from '../format';
 
 /** Which pieces are made how: "3 on bonded sand, printed mould, then 157 on bonded sand, pattern". */
@@ -23,26 +25,28 @@ export function lateWords(plan: BridgePlan): string {
 /** True where no delivery comes late. */
 export const inTime = (plan: BridgePlan): boolean => plan.deliveries.every((d) => d.late_d === 0);
 
-/** What the best plan is worth against one route alone, in a sentence or two. */
+/** What the best plan is worth against one route alone, in a sentence or two; its money opens, of the plan beside that route. */
 export function bridgeVerdict(
   best: BridgePlan | null,
   single: BridgePlan | null,
   cheapest: BridgePlan | null,
   currency: string,
-): string {
-  if (best === null) return 'No two routes survive, so that there is nothing to switch to.';
-  const money = (x: number): string => `${whole(x)} ${currency}`;
-  const plan = `${capital(planWords(best))}: ${money(best.total)} in all, ${lateWords(best)}.`;
+): Telling {
+  if (best === null) return ['No two routes survive, so that there is nothing to switch to.'];
+  const money = (x: number, id: string, name = 'total') => figure(`${whole(x)} ${currency}`, id, name);
+  const against = (more: number) => money(more, PLAN, differenceTo('total', ALONE));
+  const plan = tell`${capital(planWords(best))}: ${money(best.total, PLAN)} in all, ${lateWords(best)}.`;
+  const least = cheapest?.steps[0]?.laneId ?? '';
   const bare =
-    cheapest !== null && cheapest.steps[0]?.laneId !== single?.steps[0]?.laneId
-      ? ` The cheapest route alone, ${shortName(cheapest.steps[0]?.laneId ?? '')}, is ${money(cheapest.total)}, but ${lateWords(cheapest)}.`
-      : '';
-  if (single === null) return `${plan} No route alone delivers as soon.${bare}`;
+    cheapest !== null && least !== single?.steps[0]?.laneId
+      ? tell` The cheapest route alone, ${shortName(least)}, is ${money(cheapest.total, least)}, but ${lateWords(cheapest)}.`
+      : [];
+  if (single === null) return tell`${plan} No route alone delivers as soon.${bare}`;
   const alone = shortName(single.steps[0]?.laneId ?? '');
   const met = best.deliveries.length === 0 ? '' : ' and delivers as soon';
   if (single.total <= best.total)
-    return `One route does better alone: ${alone} costs ${money(single.total)} in all${met}. The best plan in two steps is ${money(best.total - single.total)} dearer: ${planWords(best)}.`;
-  return `${plan} The best route alone that delivers as soon, ${alone}, costs ${money(single.total - best.total)} more.${bare}`;
+    return tell`One route does better alone: ${alone} costs ${money(single.total, ALONE)} in all${met}. The best plan in two steps is ${against(best.total - single.total)} dearer: ${planWords(best)}.`;
+  return tell`${plan} The best route alone that delivers as soon, ${alone}, costs ${against(single.total - best.total)} more.${bare}`;
 }
 
 const capital = (text: string): string => text.replace(/^./, (c) => c.toUpperCase());

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import type { PlanStep } from '@/core/bridge';
+import { dayOfPlan, PLAN, type PlanStep } from '@/core/bridge';
 import { neededPieces } from '@/core/brief';
 import { plainDate, whole } from '../format';
 import { Sheet } from '../shell/sheet';
@@ -11,6 +11,7 @@ import { NeededTable } from './needed-table';
 import { StepsPage } from './steps-page';
 import { Timelines } from './timelines';
 import { BridgeSection } from '../bridge/bridge-section';
+import { withPlan } from '../bridge/opened';
 import { stepDelivery } from '../bridge/step-study';
 import { useBridge } from '../bridge/use-bridge';
 import { pays, planWords } from '../bridge/words';
@@ -24,20 +25,24 @@ export function CalendarView() {
   const [openId, setOpenId] = useState<string | null>(null);
   const bridge = useBridge(study.missing.length === 0 && deliveries.length > 0);
   const drawn = useMemo(() => {
-    const best = bridge.offered[0]?.plan ?? null;
-    const plan = bridge.adopted ?? (pays(best, bridge.single) ? best : null);
+    const { adopted, single, dues } = bridge;
+    const [best] = bridge.offered;
+    const plan = adopted ?? (best !== undefined && pays(best.plan, single) ? best.plan : null);
     if (plan === null || bridge.q !== q) return deliveries;
+    const choice = adopted === null ? (best?.choice ?? null) : brief.plan;
     const line: Delivery = {
-      id: 'plan',
+      id: PLAN,
       name: 'In two steps',
       variant: planWords(plan),
       curve: plan.curve,
       timeline: null,
       firstArticle_d: plan.firstArticle_d,
       lastPart_d: plan.lastPart_d,
+      when: (pieces) => dayOfPlan(study, plan, pieces),
+      frozen: withPlan(study, { plan, choice, against: single, dues }),
     };
     return [line, ...deliveries];
-  }, [bridge, deliveries, q]);
+  }, [bridge, deliveries, q, study, brief.plan]);
   const opened = deliveries.find((d) => d.id === openId);
   const [openStep, setOpenStep] = useState<PlanStep | null>(null);
   const page = useMemo(() => {

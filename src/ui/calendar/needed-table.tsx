@@ -1,9 +1,11 @@
 'use client';
 import type { Needed } from '@/core/brief';
-import { dayNumber, dayOnCurve } from '@/core/calendar';
+import { dayNumber } from '@/core/calendar';
+import { dayOfThe, spareWorking, type Working } from '@/core/workings';
 import { dateAfter, plainDate, whole } from '../format';
 import { Mark } from '../marks/mark';
 import { Tone } from '../marks/tone';
+import { useSheets } from '../working/sheets';
 import type { Delivery } from './use-deliveries';
 
 /** When each way has the pieces that are wanted, and whether that is in time. */
@@ -18,6 +20,9 @@ export function NeededTable({
   readonly orderDate: string;
   readonly onOpen: (id: string) => void;
 }) {
+  const { openWorking } = useSheets();
+  const open = ({ id, frozen }: Delivery, figure: string, made?: Working): void =>
+    openWorking({ laneId: id, figure, made }, frozen);
   return (
     <div className="scroll-x">
       <table className="list" aria-label="When the wanted pieces exist">
@@ -41,7 +46,9 @@ export function NeededTable({
               </td>
               <td className="num">
                 {d.timeline === null ? (
-                  dateAfter(orderDate, d.firstArticle_d)
+                  <button type="button" className="textbtn dotted" onClick={() => open(d, 'firstArticle')}>
+                    {dateAfter(orderDate, d.firstArticle_d)}
+                  </button>
                 ) : (
                   <button type="button" className="textbtn dotted" onClick={() => onOpen(d.id)}>
                     {dateAfter(orderDate, d.firstArticle_d)}
@@ -50,7 +57,12 @@ export function NeededTable({
               </td>
               {needed.map((n) => (
                 <td key={n.id} className="num">
-                  <When day={dayOnCurve(d.curve, n.pieces)} need={n} orderDate={orderDate} />
+                  <When
+                    day={d.when(n.pieces)}
+                    need={n}
+                    orderDate={orderDate}
+                    onOpen={(figure, made) => open(d, figure, made)}
+                  />
                 </td>
               ))}
             </tr>
@@ -65,19 +77,30 @@ function When({
   day,
   need,
   orderDate,
+  onOpen,
 }: {
   readonly day: number | null;
   readonly need: Needed;
   readonly orderDate: string;
+  readonly onOpen: (figure: string, made?: Working) => void;
 }) {
   if (day === null) return <span className="quiet">more than on the rail</span>;
-  if (need.by === null) return dateAfter(orderDate, day);
-  const spare = dayNumber('by', need.by) - dayNumber('orderDate', orderDate) - Math.ceil(day);
+  const date = (
+    <button type="button" className="textbtn dotted" onClick={() => onOpen(dayOfThe(need.pieces))}>
+      {dateAfter(orderDate, day)}
+    </button>
+  );
+  if (need.by === null) return date;
+  const asked = dayNumber('by', need.by) - dayNumber('orderDate', orderDate);
+  const made = spareWorking(need, day, asked);
+  const days = `${whole(Math.abs(made.value))} ${Math.abs(made.value) === 1 ? 'day' : 'days'}`;
   return (
     <>
-      <Mark status={spare < 0 ? 'tight' : 'fits'} label={false} /> {dateAfter(orderDate, day)}
+      <Mark status={made.value < 0 ? 'tight' : 'fits'} label={false} /> {date}
       <div className="small quiet">
-        {spare < 0 ? `${whole(-spare)} days late` : spare === 0 ? 'on the day' : `${whole(spare)} days in hand`}
+        <button type="button" className="textbtn dotted" onClick={() => onOpen(made.figure, made)}>
+          {made.value < 0 ? `${days} late` : made.value === 0 ? 'on the day' : `${days} in hand`}
+        </button>
       </div>
     </>
   );

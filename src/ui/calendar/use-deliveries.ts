@@ -1,6 +1,8 @@
 import { useDeferredValue, useMemo } from 'react';
 import { bestLayout, type Board, type BoardLane } from '@/core/board';
 import {
+  curveWithHolidays,
+  dayOf,
   daysWithHolidays,
   deliveryCurve,
   laneTimeline,
@@ -10,6 +12,7 @@ import {
 } from '@/core/calendar';
 import { laneWords } from '@/core/routes';
 import { useQuantity, useStudy } from '../study/study-context';
+import type { Frozen } from '../working/sheets';
 
 /** A lane, or a way without a casting, on the calendar to the last of the pieces on the rail. */
 export interface Delivery {
@@ -21,6 +24,10 @@ export interface Delivery {
   readonly timeline: Timeline | null;
   readonly firstArticle_d: number;
   readonly lastPart_d: number;
+  /** Day from the order by which so many pieces exist; null for more than there are. */
+  readonly when: (pieces: number) => number | null;
+  /** The study its workings are of where that is not the one on the screen: with the plan in it. */
+  readonly frozen?: Frozen;
 }
 
 /** The calendar at the quantity on the rail; while the hand moves it follows when there is time. */
@@ -31,6 +38,8 @@ export function useDeliveries(): { readonly deliveries: readonly Delivery[]; rea
   const deliveries = useMemo(() => {
     const { calendar } = study.rates;
     const order = study.brief.quantity.orderDate;
+    const shut = (days: number): number => daysWithHolidays(order, days, calendar);
+    const upTo = (day: (pieces: number) => number) => (pieces: number) => (pieces > q ? null : shut(day(pieces)));
     const lanes = openLanes(board).flatMap((lane): Delivery[] => {
       const entry = study.lanes.find((e) => e.lane.id === lane.id);
       const best = entry === undefined ? null : bestLayout(entry, q);
@@ -41,31 +50,37 @@ export function useDeliveries(): { readonly deliveries: readonly Delivery[]; rea
           id: lane.id,
           name: laneWords(lane.id).route,
           variant: laneWords(lane.id).variant,
-          curve: deliveryCurve(time, q).map((c) => ({ ...c, day: daysWithHolidays(order, c.day, calendar) })),
+          curve: curveWithHolidays(deliveryCurve(time, q), order, calendar),
+          when: upTo((pieces) => dayOf(time, pieces, q)),
           timeline: timelineWithHolidays(laneTimeline(best.cost.model, best.cost.plan, time, q), order, calendar),
           firstArticle_d: lane.dates.firstArticle_d,
           lastPart_d: lane.dates.lastPart_d,
         },
       ];
     });
-    const others = board.baselines
-      .filter((b) => b.barred === null)
-      .map((b): Delivery => {
-        return {
+    const others = board.baselines.flatMap((b): Delivery[] => {
+      const way = study.baselines.find((x) => x.id === b.id);
+      if (b.barred !== null || way === undefined) return [];
+      const day = (pieces: number, of: number): number => way.dayOf(pieces, of);
+      const raw = [
+        { day: 0, pieces: 0 },
+        { day: day(1, q), pieces: 0 },
+        { day: day(1, q), pieces: 1 },
+        ...(q > 1 ? [{ day: day(q, q), pieces: q }] : []),
+      ];
+      return [
+        {
           id: b.id,
           name: b.name,
           variant: '',
-          curve: [
-            { day: 0, pieces: 0 },
-            { day: b.firstArticle_d, pieces: 0 },
-            { day: b.firstArticle_d, pieces: 1 },
-            ...(q > 1 ? [{ day: b.lastPart_d, pieces: q }] : []),
-          ],
+          curve: curveWithHolidays(raw, order, calendar),
+          when: upTo((pieces) => day(pieces, q)),
           timeline: null,
           firstArticle_d: b.firstArticle_d,
           lastPart_d: b.lastPart_d,
-        };
-      });
+        },
+      ];
+    });
     return [...lanes, ...others];
   }, [study, board, q]);
   return { deliveries, q };

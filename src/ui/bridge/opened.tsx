@@ -1,0 +1,56 @@
+'use client';
+import type { ReactNode } from 'react';
+import { openPlan, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/bridge';
+import type { Study } from '@/core/board';
+import { useStudy } from '../study/study-context';
+import { useSheets, type Frozen } from '../working/sheets';
+
+/** A plan, or a route alone, whose figures are opened. */
+export interface PlanShown {
+  readonly plan: BridgePlan;
+  /** What adopting it writes; null for a route alone. */
+  readonly choice: PlanChoice | null;
+  /** The route alone that it is measured against. */
+  readonly against: BridgePlan | null;
+  readonly dues: readonly PlanDue[];
+}
+
+/** The study with a plan in it, as the sheet of workings asks for it. */
+export function withPlan(study: Study, { plan, choice, against, dues }: PlanShown): Frozen {
+  const alone = choice === null ? plan : against;
+  return {
+    study,
+    q: plan.q,
+    words: '',
+    plan: { choice: choice ?? NO_CHOICE, open: openPlan(plan, alone), dues },
+  };
+}
+
+const NO_CHOICE: PlanChoice = { first: '', then: '', pieces: 1 };
+
+/** A figure of a plan that opens its working; of a route alone, its own. */
+export function Opened({
+  of,
+  id,
+  figure,
+  children,
+}: {
+  readonly of: PlanShown;
+  /** The plan, a step of it, or the route alone. */
+  readonly id: string;
+  readonly figure: string;
+  readonly children: ReactNode;
+}) {
+  const { study } = useStudy();
+  const { openWorking } = useSheets();
+  return (
+    <button
+      type="button"
+      className="textbtn dotted"
+      title="Open the working"
+      onClick={() => openWorking({ laneId: id, figure }, withPlan(study, of))}
+    >
+      {children}
+    </button>
+  );
+}
