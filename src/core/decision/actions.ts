@@ -62,5 +62,5 @@ export function suggestedActions(
       action(`Confirm what the brief assumes: ${assumed.slice(0, 4).join(', ')}${assumed.length > 4 ? ' …' : ''}`),
     );
   if (lane.dates !== null) out.push(action('Measure and approve the first article', on(lane.dates.firstArticle_d)));
-  return out.length <= MOST_SUGGESTED ? out : [...out.slice(0, MOST_SUGGESTED - 1), out.at(-1)];
+  return out.length <= MOST_SUGGESTED ? out : [...out.slice(0, MOST_SUGGESTED - 1), out.at(-1) as Action];
 }
