@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { copyOf, openView, saved, studyId } from './journeys';
+import { closeSheet, copyOf, openView, saved, studyId } from './journeys';
 
 /** The figure of the open sheet, as shown beside its expression. */
 const sheetOf = (page: Page): Locator => page.getByTestId('working');
@@ -73,4 +73,25 @@ test('the sentences of a signed record open frozen workings, and what changed is
   const wall = page.getByTestId('changes').getByRole('row', { name: /^Thinnest wall/ });
   await expect(wall).toContainText('0.5 in');
   await expect(wall).not.toContainText('mm');
+});
+
+test('the page for a customer tells a mass and dates that open, in the units of the screen', async ({
+  page,
+  request,
+}) => {
+  await openView(page, await studyId(request, 'Tripod hub'), 'made');
+  const made = page.getByTestId('made');
+  const kilograms = Number.parseFloat(await made.getByRole('button', { name: /^[\d.]+ kg$/ }).innerText());
+  await made.getByRole('button', { name: /^[\d.]+ kg$/ }).click();
+  await expect(sheetOf(page)).toContainText('kg');
+  const worked = /= ([\d.]+)/.exec(await sheetOf(page).innerText())?.[1];
+  expect(Math.abs(Number(worked) - kilograms)).toBeLessThanOrEqual(0.005);
+  await closeSheet(page);
+  await page.getByRole('button', { name: 'in lb' }).click();
+  await expect(made.getByRole('button', { name: /^[\d.]+ lb$/ })).toBeVisible();
+  await made
+    .getByRole('button', { name: /^\d+ \w+ \d{4}$/ })
+    .last()
+    .click();
+  await expect(sheetOf(page)).toContainText('Day of the last of');
 });

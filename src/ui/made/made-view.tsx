@@ -1,8 +1,8 @@
 'use client';
 import { Button } from '@chakra-ui/react';
-
 import { laneWords, shortName } from '@/core/routes';
 import { makingOf, type ProcessStep } from '@/core/process';
+import { figure, tell } from '@/core/telling';
 import { dateAfter, fixed, whole } from '../format';
 import { Still } from '../part/still';
 import { useUnits } from '../preferences';
@@ -10,6 +10,7 @@ import { inUnitsOf } from '@/core/units';
 import { useLed } from '../schools/use-led';
 import { Cautions } from '../study/cautions';
 import { useQuantity, useStudy } from '../study/study-context';
+import { Told } from '../working/told';
 import { PHASE_WORDS } from './phase-words';
 
 /** How this part is made, for a customer or a colleague: picture, the way in steps, what to expect, by when. */
@@ -41,8 +42,11 @@ export function MadeView({ asked }: { readonly asked: string | null }) {
         </p>
         <p>
           {study.alloy === null ? '' : `It is poured in ${study.alloy.name}. `}
-          {mass !== null &&
-            `A casting weighs ${fixed(mass.value, mass.value < 10 ? 2 : 1)} ${mass.unit} before it is machined. `}
+          {mass !== null && (
+            <Told
+              told={tell`A casting weighs ${figure(`${fixed(mass.value, mass.value < 10 ? 2 : 1)} ${mass.unit}`, laneId, 'mc')} before it is machined. `}
+            />
+          )}
           {making.variant === null ? '' : plainVariant(making.variant)}
         </p>
         {plan !== null && (
@@ -53,8 +57,9 @@ export function MadeView({ asked }: { readonly asked: string | null }) {
         )}
         {dates !== null && (
           <p>
-            Of {whole(q)} pieces ordered on {dateAfter(orderDate, 0)} the first are there on{' '}
-            {dateAfter(orderDate, dates.firstArticle_d)}, the last on {dateAfter(orderDate, dates.lastPart_d)}.
+            <Told
+              told={tell`Of ${whole(q)} pieces ordered on ${dateAfter(orderDate, 0)} the first are there on ${figure(dateAfter(orderDate, dates.firstArticle_d), laneId, 'firstArticle')}, the last on ${figure(dateAfter(orderDate, dates.lastPart_d), laneId, 'lastPart')}.`}
+            />
           </p>
         )}
         <p className="no-print">
