@@ -49,6 +49,6 @@ export default defineConfig({
     url: `${MAIN.url}/api/health`,
     timeout: 600_000,
     reuseExistingServer: false,
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 8000 },
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 15_000 },
   },
 });

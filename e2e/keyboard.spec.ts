@@ -26,6 +26,12 @@ test('everything by keyboard: rail, lanes, working, reasons, pin, views, units',
   await page.keyboard.press('Escape');
   await expect(page.getByTestId('working')).toBeHidden();
   await expect(page.locator('.lane').nth(1).locator('[data-col="2"]')).toBeFocused();
+  // A quick hand is heard too: Escape right behind the key that opened.
+  await page.keyboard.press('w');
+  await page.keyboard.press('Escape');
+  await page.waitForTimeout(800);
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.locator('.lane').nth(1).locator('[data-col="2"]')).toBeFocused();
   await page.keyboard.press('p');
   await expect(page.locator('.lane').nth(1)).toContainText('the measure');
   await page.keyboard.press('u');

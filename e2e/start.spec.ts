@@ -86,7 +86,11 @@ test('Ctrl-C stops application and database cleanly, and it can be started again
   test.setTimeout(300_000);
   const own = new Instance('e2e-restart', 3912);
   await own.start();
+  // The connection that this is asked over stays open, and does not hold the end up.
+  expect((await fetch(`${own.place.url}/api/health`)).status).toBe(200);
+  const asked = Date.now();
   await own.stop();
+  expect(Date.now() - asked).toBeLessThan(40_000);
   const status = spawnSync('scripts/db.sh', ['status'], {
     encoding: 'utf8',
     env: { ...process.env, ...own.place.env },

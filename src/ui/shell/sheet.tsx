@@ -1,6 +1,7 @@
 'use client';
 import { CloseButton, Drawer, Portal } from '@chakra-ui/react';
 import { memo, type ReactNode } from 'react';
+import { useEscape } from './use-escape';
 
 /**
  * A sheet that slides in from the side over whatever view is open. What it shows is mounted only while it is open, so
@@ -17,6 +18,7 @@ export const Sheet = memo(function Sheet({
   readonly testId: string;
   readonly children: ReactNode;
 }) {
+  useEscape(open, onClose);
   return (
     <Drawer.Root open={open} onOpenChange={(e) => !e.open && onClose()} size="lg" lazyMount unmountOnExit>
       <Portal>
