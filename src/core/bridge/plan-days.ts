@@ -1,6 +1,6 @@
 import { NO_APPROVAL_UP_TO } from '../calendar';
 import { refuse } from '../errors';
-import { computed, type WorkingSymbol } from '../workings';
+import { computed, dayOfThe, type WorkingSymbol } from '../workings';
 import type { PlanDue } from './dues';
 import { soonestDay } from './plan';
 import { piecesOf, STEPS, WORDS, type Made, type PlanParts } from './plan-parts';
@@ -128,7 +128,13 @@ function late(p: PlanParts, k: number): Made {
     value: Math.max(0, Math.ceil(D - due.asked_d - 0.01)),
     unit: 'days',
     symbols: [
-      computed('D', `day on which ${due.pieces} good parts exist, holidays counted`, D, 'days from the order'),
+      computed(
+        'D',
+        `day on which ${due.pieces} good parts exist, holidays counted`,
+        D,
+        'days from the order',
+        dayOfThe(due.pieces),
+      ),
       { ...computed('d', 'day asked', due.asked_d, 'days from the order'), source: 'brief' },
       { ...computed('n', `pieces asked for ${due.name}`, due.pieces, 'pieces'), source: 'brief' },
       computed('m', 'good parts by the day asked', made(due.day_d), 'pieces', madeBy(k)),

@@ -7,7 +7,7 @@ import { bestPlanOf, type Planned } from '../testing/demo-plans';
 import { recompute } from '../testing/recompute';
 import { dayOfThe, differenceTo } from '../workings';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
-import { ALONE, dayOfPlan, madeBy, openPlan, PLAN, planAt, StudyWorkings } from '.';
+import { ALONE, dayOfPlan, lateBy, madeBy, openPlan, PLAN, planAt, StudyWorkings } from '.';
 
 /** The best plan of every demo part that has one, beside the best route alone. */
 const planned: [string, Planned][] = QUILLMERE_PARTS.flatMap((part): [string, Planned][] => {
@@ -54,6 +54,7 @@ describe.each(planned)('the figures of the plan of the %s', (_, { study, q, dues
   });
   test('give themselves again when their symbols are put in, however deep they are opened', () => {
     const seen = new Set<string>();
+    const late = plan.deliveries.map((_, k) => lateBy(k));
     const asked = plan.waits_d > 0 && plan.waits_d < 3650 ? [madeBy(0), 'waits'] : [];
     const left: [string, string][] = [
       'total',
@@ -62,6 +63,7 @@ describe.each(planned)('the figures of the plan of the %s', (_, { study, q, dues
       'firstArticle',
       'lastPart',
       dayOfThe(Math.ceil(q / 2)),
+      ...late,
       ...asked,
     ].map((f) => [PLAN, f]);
     for (let at = left.pop(); at !== undefined; at = left.pop()) {

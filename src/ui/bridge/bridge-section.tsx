@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import { MOST_WAIT_D, type BridgePlan, type PlanChoice, type PlanStep } from '@/core/bridge';
+import { isApproved, MOST_WAIT_D, type BridgePlan, type PlanChoice, type PlanStep } from '@/core/bridge';
 import { shortName } from '@/core/routes';
 import { plainDate, dateAfter, whole } from '../format';
 import { Timelines } from '../calendar/timelines';
@@ -152,7 +152,7 @@ function Terms({ plan, orderDate }: { readonly plan: BridgePlan; readonly orderD
   const [first, then] = plan.steps;
   if (first === undefined || then === undefined) return null;
   const approved = (pieces: number): string =>
-    pieces > 20 ? 'its first article approved' : 'too few to wait for approval';
+    isApproved(pieces) ? 'its first article approved' : 'too few to wait for approval';
   return (
     <p className="small quiet">
       Both tools are paid in full
