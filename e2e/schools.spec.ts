@@ -56,3 +56,22 @@ test('the schools are weighed, the weights kept for the team, and another school
   expect((await put({ cost: 0, first: 0, operations: 0, reserve: 0, scrap: 0 })).status()).toBe(400);
   expect((await put({ cost: 5, first: 3, operations: 1, reserve: 1, scrap: 1 })).status()).toBe(200);
 });
+
+test('weights moved before the team’s have come are not put back by them', async ({ page, request }) => {
+  const id = await copyOf(request, 'Gear head body, sealed');
+  let release = (): void => undefined;
+  const held = new Promise<void>((resolve) => (release = resolve));
+  await page.route('**/api/weights', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await openView(page, id, 'routes');
+  const cost = page.getByLabel('programme cost', { exact: true });
+  await cost.fill('8.5');
+  const answered = page.waitForResponse('**/api/weights');
+  release();
+  await (await answered).finished();
+  await page.waitForTimeout(500);
+  await expect(cost).toHaveValue('8.5');
+  await expect(page.getByRole('button', { name: 'Keep for the team' })).toBeVisible();
+});

@@ -14,15 +14,14 @@ export interface UsedWeights {
 
 /** Weights as the team has them, moved freely on this screen until they are kept for all. */
 export function useWeights(): UsedWeights {
-  const [weights, setWeights] = useState<Weights>(FIRST_WEIGHTS);
+  // What a hand has set stands, however late the team's weights come.
+  const [own, setWeights] = useState<Weights | null>(null);
   const [team, setTeam] = useState<TeamWeights | null>(null);
   useEffect(() => {
     let live = true;
     call<TeamWeights>('GET', '/api/weights').then(
       (got) => {
-        if (!live) return;
-        setTeam(got);
-        setWeights(got.weights);
+        if (live) setTeam(got);
       },
       // Without the server the first weights stand; nothing is lost by it.
       () => undefined,
@@ -31,6 +30,7 @@ export function useWeights(): UsedWeights {
       live = false;
     };
   }, []);
+  const weights = own ?? team?.weights ?? FIRST_WEIGHTS;
   const keep = useCallback(
     async (who: string) => setTeam(await call<TeamWeights>('PUT', '/api/weights', { weights, who })),
     [weights],
