@@ -12,9 +12,11 @@ import { useTheme } from 'next-themes';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Needed } from '@/core/brief';
 import { dayNumber } from '@/core/calendar';
-import { css, drawEndNames, FAMILY } from '../charts/chart-parts';
+import { axis, grid, STILL_LINE } from '../charts/axes';
+import { css, FAMILY } from '../charts/chart-parts';
+import { lineOf } from '../charts/line-of';
+import { drawEndNames, drawTopNames, writeClear } from '../charts/names';
 import { dateAfter, whole } from '../format';
-import { ROUTE_DASH, ROUTE_WEIGHT, toneOf } from '../marks/tone';
 import type { Delivery } from './use-deliveries';
 
 Chart.register(LineController, LineElement, PointElement, LinearScale);
@@ -66,56 +68,35 @@ export function DeliveryChart({
     const config: ChartConfiguration<'line'> = {
       type: 'line',
       data: {
-        datasets: deliveries.map((d) => {
-          const route = d.id.split('/')[0] ?? d.id;
-          return {
-            label: d.name,
-            data: within(d.curve, until).map((p) => ({ x: p.day, y: p.pieces })),
-            borderColor: css(toneOf(d.id)),
-            borderDash: [...(ROUTE_DASH[route] ?? [])],
-            borderWidth: ROUTE_WEIGHT[route] ?? 2,
-            pointRadius: 0,
-            tension: 0,
-          };
-        }),
+        datasets: deliveries.map((d) => ({
+          ...lineOf(d.id),
+          label: d.name,
+          data: within(d.curve, until).map((p) => ({ x: p.day, y: p.pieces })),
+        })),
       },
       options: {
-        responsive: true,
-        maintainAspectRatio: false,
-        animation: false,
-        parsing: false,
-        normalized: true,
-        events: [],
+        ...STILL_LINE,
         layout: { padding: named ? { right: 130, top: 54 } : { right: 14, top: 16 } },
         scales: {
           x: {
             type: 'linear',
             min: 0,
             max: until,
-            grid: { color: hair, lineWidth: 0.8 },
-            border: { color: ink },
-            ticks: {
-              color: ink,
-              font: { family: FAMILY, size: 11 },
+            grid: grid(hair),
+            ...axis(ink, 'weeks from the order', {
               stepSize: stepOf(until),
-              maxRotation: 0,
-              callback: (v) => [`${Math.round(Number(v) / 7)}`, dateAfter(orderDate, Number(v)).replace(/ \d{4}$/, '')],
-            },
-            title: { display: true, text: 'weeks from the order', color: ink, font: { family: FAMILY, size: 11 } },
+              callback: (v: number | string) => [
+                `${Math.round(Number(v) / 7)}`,
+                dateAfter(orderDate, Number(v)).replace(/ \d{4}$/, ''),
+              ],
+            }),
           },
           y: {
             type: 'linear',
             min: 0,
             max: q,
-            grid: { color: hair, lineWidth: 0.8 },
-            border: { color: ink },
-            ticks: {
-              color: ink,
-              font: { family: FAMILY, size: 11 },
-              precision: 0,
-              callback: (v) => whole(Number(v)),
-            },
-            title: { display: true, text: 'good pieces', color: ink, font: { family: FAMILY, size: 11 } },
+            grid: grid(hair),
+            ...axis(ink, 'good pieces', { precision: 0, callback: (v: number | string) => whole(Number(v)) }),
           },
         },
       },
@@ -157,42 +138,8 @@ function within(curve: Delivery['curve'], until: number): Delivery['curve'] {
   return out;
 }
 
-/** Rows of names above the picture: as many as are needed so that none covers another. */
-const NAME_ROWS = 4;
-
 /** A picture narrower than this has no room for names: the tables below carry the strokes. px */
 const NAMED_FROM = 560;
-
-/** Names of the lines that reach the top, each above its end. */
-function drawTopNames(c: Chart, ink: string): void {
-  const { ctx, chartArea } = c;
-  ctx.save();
-  ctx.font = `11px ${FAMILY}`;
-  ctx.textBaseline = 'bottom';
-  const free = Array<number>(NAME_ROWS).fill(-Infinity);
-  c.data.datasets
-    .map((set, i) => ({ name: set.label ?? '', tone: set.borderColor as string, end: c.getDatasetMeta(i).data.at(-1) }))
-    .filter(({ end }) => end !== undefined && end.x < chartArea.right - 2)
-    .sort((a, b) => (a.end?.x ?? 0) - (b.end?.x ?? 0))
-    .forEach(({ name, tone, end }) => {
-      const x = end?.x ?? 0;
-      const row = Math.max(
-        0,
-        free.findIndex((until) => until < x - 4),
-      );
-      free[row] = x + ctx.measureText(name).width + 6;
-      const y = chartArea.top - 4 - row * 12;
-      ctx.strokeStyle = tone;
-      ctx.lineWidth = 1;
-      ctx.beginPath();
-      ctx.moveTo(x, chartArea.top);
-      ctx.lineTo(x, y - 9);
-      ctx.stroke();
-      ctx.fillStyle = ink;
-      ctx.fillText(name, x + 3, y);
-    });
-  ctx.restore();
-}
 
 /** A small flag at each wanted quantity and date: a line that passes left of its foot is in time. */
 function drawFlags(
@@ -208,7 +155,6 @@ function drawFlags(
   ctx.fillStyle = ink;
   ctx.font = `11px ${FAMILY}`;
   ctx.textBaseline = 'bottom';
-  let floor = Infinity;
   for (const f of flags) {
     const px = x.getPixelForValue(f.day);
     const py = y.getPixelForValue(f.pieces);
@@ -227,9 +173,12 @@ function drawFlags(
     ctx.beginPath();
     ctx.arc(px, py, 3, 0, 2 * Math.PI);
     ctx.stroke();
-    // Labels climb over each other: fewest pieces lowest.
-    floor = Math.min(py - 5, floor - 13);
-    ctx.fillText(`${whole(f.pieces)} ${f.name}`, px + 12, floor);
+  }
+  // Labels climb over each other: fewest pieces lowest. They come after all marks, so that none is drawn over.
+  let floor = Infinity;
+  for (const f of flags) {
+    floor = Math.min(y.getPixelForValue(f.pieces) - 5, floor - 13);
+    writeClear(ctx, `${whole(f.pieces)} ${f.name}`, x.getPixelForValue(f.day) + 12, floor);
   }
   ctx.restore();
 }

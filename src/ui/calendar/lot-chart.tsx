@@ -3,7 +3,10 @@ import { Chart, LinearScale, LineController, LineElement, LogarithmicScale, Poin
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
 import type { LotSize } from '@/core/lot-size';
+import { axis, grid, STILL_LINE } from '../charts/axes';
 import { css, FAMILY } from '../charts/chart-parts';
+import { writeClear } from '../charts/names';
+import { pushedApart } from '../charts/places';
 import { whole } from '../format';
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, LogarithmicScale);
@@ -38,7 +41,6 @@ export function LotChart({
     const last = sizes.at(-1);
     if (element === null || last === undefined) return;
     const ink = css('--ink-2');
-    const font = { family: FAMILY, size: 11 };
     const marks: Plugin = {
       id: 'lots',
       afterDatasetsDraw: ({ ctx, chartArea, scales }) => {
@@ -55,7 +57,7 @@ export function LotChart({
           ctx.lineTo(x, chartArea.bottom);
           ctx.stroke();
           ctx.textAlign = left ? 'right' : 'left';
-          ctx.fillText(name, x + (left ? -5 : 5), y);
+          writeClear(ctx, name, x + (left ? -5 : 5), y);
         };
         const below = own !== null && own < best;
         stroke(best, !below, `best: ${whole(best)}`, [], css('--ink'), chartArea.top + 10);
@@ -64,14 +66,13 @@ export function LotChart({
         ctx.setLineDash([]);
         ctx.fillStyle = css('--ink');
         ctx.textAlign = 'left';
-        let floor = -Infinity;
-        lines
+        const ends = lines
           .map((line) => ({ name: line.name, y: scales['y']?.getPixelForValue(line.of(last)) ?? 0 }))
-          .sort((a, b) => a.y - b.y)
-          .forEach(({ name, y }) => {
-            floor = Math.max(y, floor + 13);
-            ctx.fillText(name, chartArea.right + 6, floor + 4);
-          });
+          .sort((a, b) => a.y - b.y);
+        const heights = ends.map((e) => e.y);
+        pushedApart(heights, chartArea.top, chartArea.bottom, 13).forEach((y, i) => {
+          ctx.fillText(ends[i]?.name ?? '', chartArea.right + 6, y + 4);
+        });
         ctx.restore();
       },
     };
@@ -89,11 +90,7 @@ export function LotChart({
         })),
       },
       options: {
-        responsive: true,
-        maintainAspectRatio: false,
-        animation: false,
-        parsing: false,
-        events: [],
+        ...STILL_LINE,
         layout: { padding: { right: 84, top: 4 } },
         scales: {
           x: {
@@ -101,23 +98,16 @@ export function LotChart({
             min: 1,
             max: last.lot,
             grid: { display: false },
-            border: { color: ink },
-            ticks: {
-              color: ink,
-              font,
-              maxRotation: 0,
-              callback: (v) => (Number.isInteger(Math.log10(Number(v))) ? whole(Number(v)) : ''),
+            ...axis(ink, 'pieces a lot', {
+              callback: (v: number | string) => (Number.isInteger(Math.log10(Number(v))) ? whole(Number(v)) : ''),
               autoSkip: false,
-            },
-            title: { display: true, text: 'pieces a lot', color: ink, font },
+            }),
           },
           y: {
             min: 0,
             max: ceiling(values),
-            grid: { color: css('--hair') },
-            border: { color: ink },
-            ticks: { color: ink, font, maxTicksLimit: 5, includeBounds: false },
-            title: { display: true, text: unit, color: ink, font },
+            grid: grid(css('--hair')),
+            ...axis(ink, unit, { maxTicksLimit: 5, includeBounds: false }),
           },
         },
       },

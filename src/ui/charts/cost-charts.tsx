@@ -15,8 +15,10 @@ import { RAIL_MAX, type Curve } from '@/core/board';
 import { laneWords } from '@/core/routes';
 import { perPart, whole } from '../format';
 import { whenIdle } from '../when-idle';
-import { css, drawEndNames, FAMILY } from './chart-parts';
-import { ROUTE_DASH, ROUTE_WEIGHT, toneOf } from '../marks/tone';
+import { axis, STILL_LINE } from './axes';
+import { css } from './chart-parts';
+import { lineOf } from './line-of';
+import { drawEndNames } from './names';
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, LogarithmicScale);
 
@@ -52,63 +54,32 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
         placeHand(c, handle.current, hand.current);
       },
     };
+    const decades = {
+      color: (c: { tick: { value: number } }) => (isDecade(c.tick.value) ? hair : 'transparent'),
+      lineWidth: 0.8,
+    };
+    const ticks = {
+      callback: (v: number | string) => (isDecade(Number(v)) ? decade(Number(v)) : ''),
+      autoSkip: false,
+    };
     const config: ChartConfiguration<'line'> = {
       type: 'line',
       data: {
-        datasets: curves.map((curve) => {
-          const route = curve.id;
-          return {
-            label: laneWords(curve.id).route,
-            data: curve.q.map((x, i) => ({ x, y: curve[what][i] ?? NaN })),
-            borderColor: css(toneOf(curve.id)),
-            borderDash: [...(ROUTE_DASH[route] ?? [])],
-            borderWidth: ROUTE_WEIGHT[route] ?? 2,
-            pointRadius: 0,
-            tension: 0,
-          };
-        }),
+        datasets: curves.map((curve) => ({
+          ...lineOf(curve.id),
+          label: laneWords(curve.id).route,
+          data: curve.q.map((x, i) => ({ x, y: curve[what][i] ?? NaN })),
+        })),
       },
       options: {
-        responsive: true,
-        maintainAspectRatio: false,
-        animation: false,
-        parsing: false,
-        normalized: true,
-        events: [],
+        ...STILL_LINE,
         layout: { padding: { right: 130, top: 6 } },
         scales: {
-          x: {
-            type: 'logarithmic',
-            min: 1,
-            max: RAIL_MAX,
-            grid: { color: (c) => (isDecade(c.tick.value) ? hair : 'transparent'), lineWidth: 0.8 },
-            border: { color: ink },
-            ticks: {
-              color: ink,
-              font: { family: FAMILY, size: 11 },
-              callback: (v) => (isDecade(Number(v)) ? decade(Number(v)) : ''),
-              maxRotation: 0,
-              autoSkip: false,
-            },
-            title: { display: true, text: 'pieces', color: ink, font: { family: FAMILY, size: 11 } },
-          },
+          x: { type: 'logarithmic', min: 1, max: RAIL_MAX, grid: decades, ...axis(ink, 'pieces', ticks) },
           y: {
             type: 'logarithmic',
-            grid: { color: (c) => (isDecade(c.tick.value) ? hair : 'transparent'), lineWidth: 0.8 },
-            border: { color: ink },
-            ticks: {
-              color: ink,
-              font: { family: FAMILY, size: 11 },
-              callback: (v) => (isDecade(Number(v)) ? decade(Number(v)) : ''),
-              maxRotation: 0,
-              autoSkip: false,
-            },
-            title: {
-              display: true,
-              text: what === 'allIn' ? `${currency} a part` : currency,
-              color: ink,
-              font: { family: FAMILY, size: 11 },
-            },
+            grid: decades,
+            ...axis(ink, what === 'allIn' ? `${currency} a part` : currency, ticks),
           },
         },
       },

@@ -11,7 +11,8 @@ import {
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
 import { shortName } from '@/core/routes';
-import { css, FAMILY } from '../charts/chart-parts';
+import { axis, grid, STILL } from '../charts/axes';
+import { css } from '../charts/chart-parts';
 import { whole } from '../format';
 import { differenceDrawn, percent, rough, type DifferenceDoubt, type DrawnHow } from '@/core/doubt';
 import { useSheets } from '../working/sheets';
@@ -73,33 +74,13 @@ export function DifferenceChart({
         ],
       },
       options: {
-        responsive: true,
-        maintainAspectRatio: false,
-        animation: false,
-        events: [],
+        ...STILL,
         scales: {
-          x: {
-            grid: { display: false },
-            border: { color: soft },
-            ticks: {
-              color: soft,
-              font: { family: FAMILY, size: 11 },
-              maxRotation: 0,
-              autoSkip: true,
-              maxTicksLimit: 7,
-            },
-            title: { display: true, text: '', color: soft, font: { family: FAMILY, size: 11 } },
-          },
+          x: { grid: { display: false }, ...axis(soft, '', { autoSkip: true, maxTicksLimit: 7 }) },
           y: {
-            grid: { color: hair, lineWidth: 0.8 },
+            grid: grid(hair),
+            ...axis(soft, 'draws', { maxTicksLimit: 4, callback: (v: number | string) => whole(Number(v)) }),
             border: { display: false },
-            ticks: {
-              color: soft,
-              font: { family: FAMILY, size: 11 },
-              maxTicksLimit: 4,
-              callback: (v) => whole(Number(v)),
-            },
-            title: { display: true, text: 'draws', color: soft, font: { family: FAMILY, size: 11 } },
           },
         },
         plugins: { legend: { display: false }, tooltip: { enabled: false } },

@@ -3,7 +3,8 @@ import { Chart, LinearScale, LineController, LineElement, PointElement, type Plu
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
 import { metalSeries } from '@/core/rates';
-import { css, FAMILY } from '../charts/chart-parts';
+import { axis, grid, STILL_LINE } from '../charts/axes';
+import { css } from '../charts/chart-parts';
 import { plainDate } from '../format';
 
 Chart.register(LineController, LineElement, PointElement, LinearScale);
@@ -55,11 +56,7 @@ export function SeriesChart({
         ],
       },
       options: {
-        responsive: true,
-        maintainAspectRatio: false,
-        animation: false,
-        parsing: false,
-        events: [],
+        ...STILL_LINE,
         scales: {
           x: {
             type: 'linear',
@@ -68,21 +65,14 @@ export function SeriesChart({
             afterBuildTicks: (axis) => {
               axis.ticks = years.map((value) => ({ value }));
             },
-            grid: { color: css('--hair') },
-            border: { color: ink },
-            ticks: {
-              color: ink,
-              font: { family: FAMILY, size: 11 },
-              callback: (v) => series[Number(v)]?.date.slice(0, 4) ?? '',
-              align: 'start',
-            },
+            grid: grid(css('--hair')),
+            ...axis(ink, '', {
+              callback: (v: number | string) => series[Number(v)]?.date.slice(0, 4) ?? '',
+              align: 'start' as const,
+            }),
+            title: { display: false },
           },
-          y: {
-            grid: { color: css('--hair') },
-            border: { color: ink },
-            ticks: { color: ink, font: { family: FAMILY, size: 11 }, maxTicksLimit: 4 },
-            title: { display: true, text: 'of the table price', color: ink, font: { family: FAMILY, size: 11 } },
-          },
+          y: { grid: grid(css('--hair')), ...axis(ink, 'of the table price', { maxTicksLimit: 4 }) },
         },
       },
       plugins: [hand],
