@@ -30,7 +30,7 @@ test('the calendar gives the dates of the comparison, follows the rail, and open
     const chart = page.getByRole('img', { name: /Good pieces against time/ });
     await expect(chart).toHaveAccessibleName(
       new RegExp(
-        `Gravity die: first on ${onDate(brief.quantity.orderDate, lane?.firstArticle_days ?? NaN)}, last on ${onDate(brief.quantity.orderDate, lane?.lastPart_days ?? NaN)}`,
+        `Gravity die: first ${onDate(brief.quantity.orderDate, lane?.firstArticle_days ?? NaN)}, last ${onDate(brief.quantity.orderDate, lane?.lastPart_days ?? NaN)}`,
       ),
     );
   }

@@ -3,10 +3,11 @@ import { describe, expect, test } from 'vitest';
 import { openCosts, prepareStudy, survives, type Study } from '../board';
 import { dayOf, type LaneTime } from '../calendar';
 import { bracket, briefOf, BRACKET } from '../testing/demo-briefs';
-import { duesOf, planAt, workedOut, type Found, type PlanDue, type PlanStep } from '.';
+import { duesOf, planAt, searchPlans, workedOut, type Found, type PlanDue, type PlanStep } from '.';
 import { together } from './plan';
 import { reuseOf } from './reuse';
 import { ORDER, searched } from '../testing/demo-plans';
+import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
 
 const due = (pieces: number, day_d: number): PlanDue => ({ name: 'asked', pieces, asked_d: day_d, day_d });
 
@@ -63,6 +64,35 @@ describe('the search of plans in two steps', () => {
     const exact = byBruteForce(study, q, dues);
     expect(exact).toBeLessThan(Infinity);
     expect(found.plans[0]?.total).toBeCloseTo(exact, 6);
+  });
+
+  test('over random wants it finds what looking at every split of every pair finds', () => {
+    const wants = fc.array(fc.tuple(fc.integer({ min: 1, max: 26 }), fc.integer({ min: 20, max: 140 })), {
+      maxLength: 4,
+    });
+    fc.assert(
+      fc.property(fc.integer({ min: 2, max: 26 }), wants, (q, some) => {
+        const asked = some.map(([pieces, day]) => due(Math.min(q, pieces), day));
+        const { plans, dues } = searched(study, q, asked, 1);
+        const exact = byBruteForce(study, q, dues);
+        expect(plans[0]?.total ?? Infinity).toBeCloseTo(exact, 6);
+      }),
+      { numRuns: 12 },
+    );
+  });
+
+  test('a million pieces with a delivery every few weeks are looked through as quickly as a few', () => {
+    const gear = prepareStudy(briefOf(QUILLMERE_PARTS.find((p) => String(p.title).startsWith('Gear head'))));
+    const looks = (q: number): number => {
+      let looked = 0;
+      const wants = duesOf(gear, q, ORDER);
+      const search = searchPlans(gear, q, wants);
+      for (let s = search.next(); !s.done; s = search.next()) looked++;
+      return looked;
+    };
+    expect(duesOf(gear, 1_000_000, ORDER).length).toBeGreaterThan(200);
+    // A pair that is looked through at one breath yields once; it took millions of looks before layouts were told apart.
+    expect(looks(1_000_000)).toBeLessThanOrEqual(looks(400) + 4);
   });
 
   test('a day no two routes can meet is put off to the soonest they can, and no further', () => {

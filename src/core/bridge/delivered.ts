@@ -31,3 +31,10 @@ export function deliveredBy(pace: Pace, day_d: number): number {
   if (day_d < pace.first_d - 1e-9) return 0;
   return pace.samples + (day_d > pace.from_d ? floorGuarded(pace.perDay * (day_d - pace.from_d)) : 0);
 }
+
+/** Whether one pace has on every day at least what another has. */
+export const outruns = (one: Pace, other: Pace): boolean =>
+  one.first_d <= other.first_d &&
+  one.from_d <= other.from_d &&
+  one.perDay >= other.perDay &&
+  one.samples >= other.samples;

@@ -1,10 +1,11 @@
-import { openCosts, survives, type Study, type StudyLane } from '../board';
+import { survives, type Study, type StudyLane } from '../board';
 import { NO_APPROVAL_UP_TO, type LaneTime } from '../calendar';
 import type { ProgrammeCost } from '../cost';
-import { deliveredBy, isApproved, paceOf, type Pace } from './delivered';
+import { deliveredBy, isApproved, type Pace } from './delivered';
 import type { PlanDue } from './dues';
 import { reusedMoney, reuseOf } from './reuse';
 import type { Reuse } from './reuse.data';
+import { swiftestPaces, waysOf, type Way } from './ways';
 
 /** One layout of a lane for a number of pieces. */
 export interface StepLayout {
@@ -19,6 +20,9 @@ export interface StepLayout {
   readonly made: readonly number[];
 }
 
+/** Whether `a` is nowhere less than `b`. */
+const nowhereLess = (a: readonly number[], b: readonly number[]): boolean => a.every((x, i) => x >= (b[i] as number));
+
 /**
  * A surviving lane as one step of a plan: for any number of pieces its least money, and the layouts that are worth a
  * look, cheapest first. A layout neither cheaper nor sooner by any day asked than another is left out.
@@ -26,10 +30,13 @@ export interface StepLayout {
 export class LaneSteps {
   readonly id: string;
   readonly routeId: string;
+  /** Every layout of the lane, with how it delivers. */
+  readonly ways: readonly Way[];
   private readonly least = new Map<number, number>();
-  private readonly fronts = new Map<number, readonly StepLayout[]>();
   private readonly after = new Map<string, LaneSteps>();
   private readonly reach = new Map<boolean, readonly (readonly number[])[]>();
+  private readonly byDay: readonly [free: (readonly number[])[], approved: (readonly number[])[]] = [[], []];
+  private readonly sooner: readonly [free: (boolean | undefined)[], approved: (boolean | undefined)[]] = [[], []];
 
   constructor(
     private readonly study: Study,
@@ -39,6 +46,7 @@ export class LaneSteps {
   ) {
     this.id = entry.lane.id;
     this.routeId = entry.lane.route.id;
+    this.ways = waysOf(study, entry);
   }
 
   /** The lane as the step that follows another, with what that one's tool leaves. */
@@ -50,33 +58,51 @@ export class LaneSteps {
     return known;
   }
 
+  /** Money of so many pieces by one of the ways, USD, less what an earlier tool leaves. @param pieces at least 1 */
+  total(way: number, pieces: number): number {
+    const { cost } = this.ways[way] as Way;
+    return cost.total(pieces) - reusedMoney(this.reuse, cost);
+  }
+
   /** Least money of so many pieces over all layouts, USD; 0 for none. */
   leastTotal(pieces: number): number {
     if (pieces <= 0) return 0;
     let found = this.least.get(pieces);
     if (found === undefined) {
       found = Infinity;
-      for (const cost of openCosts(this.entry))
-        found = Math.min(found, cost.total(pieces) - reusedMoney(this.reuse, cost));
+      for (let k = 0; k < this.ways.length; k++) found = Math.min(found, this.total(k, pieces));
       this.least.set(pieces, found);
     }
     return found;
   }
 
+  /** Good pieces of one of the ways by each day asked, were there no end to the programme. */
+  made(way: number, approved: boolean): readonly number[] {
+    const known = this.byDay[approved ? 1 : 0];
+    return (known[way] ??= this.byDays((this.ways[way] as Way).paces[approved ? 1 : 0]));
+  }
+
   /** Layouts for so many pieces that no other beats in money and in every delivery, cheapest first. */
   layouts(pieces: number): readonly StepLayout[] {
-    const known = this.fronts.get(pieces);
-    if (known !== undefined) return known;
-    const all = openCosts(this.entry)
-      .map((cost) => this.layout(cost, pieces))
-      .sort((a, b) => a.total - b.total);
-    const front: StepLayout[] = [];
-    for (const one of all) {
-      const beaten = front.some((better) => better.made.every((made, i) => made >= (one.made[i] as number)));
-      if (!beaten) front.push(one);
-    }
-    this.fronts.set(pieces, front);
-    return front;
+    const approved = isApproved(pieces);
+    const all = this.ways.map((_, way) => ({ way, total: this.total(way, pieces) })).sort((a, b) => a.total - b.total);
+    const front: number[] = [];
+    for (const { way } of all) if (!front.some((better) => this.isSooner(better, way, approved))) front.push(way);
+    return front.map((way) => this.layout(way, pieces));
+  }
+
+  /** One of the ways for so many pieces. */
+  layout(way: number, pieces: number): StepLayout {
+    const approved = isApproved(pieces);
+    const { cost, time, paces } = this.ways[way] as Way;
+    return {
+      cost,
+      time,
+      pace: paces[approved ? 1 : 0],
+      total: this.total(way, pieces),
+      reused: reusedMoney(this.reuse, cost),
+      made: this.made(way, approved),
+    };
   }
 
   /**
@@ -86,15 +112,10 @@ export class LaneSteps {
   swiftest(approved: boolean): readonly (readonly number[])[] {
     const known = this.reach.get(approved);
     if (known !== undefined) return known;
-    const all = openCosts(this.entry).map((cost) => {
-      const pace = paceOf(this.study.timeOf(cost.model, cost.plan), approved);
-      return this.dues.map((due) => deliveredBy(pace, due.day_d));
-    });
     const swift: (readonly number[])[] = [];
-    for (const one of all) {
-      const outrun = (a: readonly number[], b: readonly number[]): boolean => a.every((x, i) => x <= (b[i] as number));
-      if (swift.some((other) => outrun(one, other))) continue;
-      const left = swift.filter((other) => !outrun(other, one));
+    for (const one of swiftestPaces(this.study, this.entry, approved).map((pace) => this.byDays(pace))) {
+      if (swift.some((other) => nowhereLess(other, one))) continue;
+      const left = swift.filter((other) => !nowhereLess(one, other));
       swift.length = 0;
       swift.push(...left, one);
     }
@@ -102,20 +123,28 @@ export class LaneSteps {
     return swift;
   }
 
-  /** The most good pieces by each day asked, of a step as large as may be or small enough to wait for no approval. */
-  mostFree(): readonly number[] {
-    const most = (approved: boolean, i: number): number =>
-      Math.max(0, ...this.swiftest(approved).map((made) => made[i] as number));
-    return this.dues.map((_, i) => Math.max(most(true, i), Math.min(NO_APPROVAL_UP_TO, most(false, i))));
+  private byDays(pace: Pace): readonly number[] {
+    return this.dues.map((due) => deliveredBy(pace, due.day_d));
   }
 
-  private layout(cost: ProgrammeCost, pieces: number): StepLayout {
-    const time = this.study.timeOf(cost.model, cost.plan);
-    const pace = paceOf(time, isApproved(pieces));
-    const made = this.dues.map((due) => deliveredBy(pace, due.day_d));
-    const reused = reusedMoney(this.reuse, cost);
-    return { cost, time, pace, total: cost.total(pieces) - reused, reused, made };
+  /** Whether one way has by every day asked at least what another has. */
+  private isSooner(one: number, other: number, approved: boolean): boolean {
+    const known = this.sooner[approved ? 1 : 0];
+    return (known[one * this.ways.length + other] ??= nowhereLess(
+      this.made(one, approved),
+      this.made(other, approved),
+    ));
   }
+}
+
+/**
+ * The most good pieces of a lane by a day, of a step as large as may be or small enough to wait for no approval.
+ * @param day_d calendar days from the order
+ */
+export function mostBy(study: Study, entry: StudyLane, day_d: number): number {
+  const most = (approved: boolean): number =>
+    Math.max(0, ...swiftestPaces(study, entry, approved).map((pace) => deliveredBy(pace, day_d)));
+  return Math.max(most(true), Math.min(NO_APPROVAL_UP_TO, most(false)));
 }
 
 /** Every lane of a study that may be a step of a plan, in lane order. */

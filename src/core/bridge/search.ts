@@ -1,8 +1,7 @@
-import type { Study } from '../board';
-import { NO_APPROVAL_UP_TO } from '../calendar';
-import { isApproved } from './delivered';
+import { survives, type Study } from '../board';
 import type { PlanDue } from './dues';
-import { stepLanes, type LaneSteps, type StepLayout } from './lane-steps';
+import { switchesInTime, WaysInTime } from './in-time';
+import { mostBy, stepLanes, type LaneSteps, type StepLayout } from './lane-steps';
 
 /** A plan found: the first pieces on one lane, the rest on another. Money in USD. */
 export interface Found {
@@ -68,9 +67,13 @@ export function bestSingle(lanes: readonly LaneSteps[], q: number, dues: readonl
   return best;
 }
 
+/** Some switch quantities, of one layout of each lane that deliver in time there, or of any layouts. */
 interface Stretch {
+  /** Layouts of the first lane and of the second; null where any may be meant. */
+  readonly ways: readonly [mine: number, theirs: number] | null;
   readonly from: number;
   readonly to: number;
+  /** Money that no switch of it can be under. */
   readonly bound: number;
 }
 
@@ -107,81 +110,81 @@ class Heap {
   }
 }
 
+/** Stretches looked at before the search draws breath. */
+const BREATH = 2000;
+
+/** Shares of the programme down to which any layouts are looked at together. */
+const APART_FROM = 64;
+
 /**
  * The best switch quantity of one pair, exactly, or null where none delivers in time for less than `under`. Money of a
- * lane never falls with its pieces, so that a stretch of switch quantities costs no less than the first step at its low
- * end with the second at its high end: stretches that cannot be better are dropped whole.
+ * layout never falls with its pieces, so that a stretch of switches costs no less than the first step at its low end
+ * with the second at its high end: stretches that cannot be better are dropped whole, the likeliest is halved first.
+ * Short ones are told apart by the layouts of both lanes, of which each two deliver in time over one stretch for each
+ * kind of approval. Yields now and then.
  */
-export function bestSwitch(
+export function* bestSwitch(
   a: LaneSteps,
   b: LaneSteps,
   q: number,
   dues: readonly PlanDue[],
   under: number,
-): Found | null {
+): Generator<void, Found | null, void> {
   const second = b.following(a);
   const heap = new Heap();
-  const put = (from: number, to: number): void =>
-    heap.push({ from, to, bound: a.leastTotal(from) + second.leastTotal(q - to) });
   let best: Found | null = null;
-  const ceiling = (): number => (best === null ? under : best.total);
-  const look = (n: number): void => {
-    if (a.leastTotal(n) + second.leastTotal(q - n) >= ceiling()) return;
-    const found = bestSplit(a, b, n, q, dues);
-    if (found !== null && found.total < ceiling() - SAME * found.total) best = found;
+  let ceiling = under;
+  const put = (ways: Stretch['ways'], from: number, to: number): void => {
+    if (from > to) return;
+    const bound =
+      ways === null
+        ? a.leastTotal(from) + second.leastTotal(q - to)
+        : a.total(ways[0], from) + second.total(ways[1], q - to);
+    if (bound < ceiling) heap.push({ ways, from, to, bound });
   };
-  for (const [from, to] of switchesInTime(a, b, q, dues)) put(from, to);
-  for (let s = heap.pop(); s !== undefined && s.bound < ceiling(); s = heap.pop()) {
-    look(s.from);
-    if (s.from === s.to) continue;
-    const middle = Math.floor((s.from + 1 + s.to) / 2);
-    put(s.from + 1, middle);
-    if (middle < s.to) put(middle + 1, s.to);
+  const inTime = new WaysInTime(a, second, q, dues);
+  /** A stretch in which neither step changes its kind of approval, told apart by layouts. */
+  const tellApart = (kind: number, from: number, to: number): void => {
+    const theirTotals = second.ways.map((_, theirs) => second.total(theirs, q - to));
+    a.ways.forEach((_, mine) => {
+      const total = a.total(mine, from);
+      theirTotals.forEach((other, theirs) => {
+        if (total + other >= ceiling) return;
+        const [low, high] = inTime.of(kind, mine, theirs);
+        put([mine, theirs], Math.max(from, low), Math.min(to, high));
+      });
+    });
+  };
+  for (const [from, to] of switchesInTime(a, second, q, dues)) put(null, from, to);
+  let looked = 0;
+  for (let s = heap.pop(); s !== undefined && s.bound < ceiling; s = heap.pop()) {
+    if (++looked % BREATH === 0) yield;
+    const { ways, from, to } = s;
+    if (ways === null) {
+      const { kind, last } = inTime.kindOf(from);
+      if (last < to) {
+        put(null, from, last);
+        put(null, last + 1, to);
+      } else if ((to - from) * APART_FROM < q) tellApart(kind, from, to);
+      else {
+        const middle = Math.floor((from + to) / 2);
+        put(null, from, middle);
+        put(null, middle + 1, to);
+      }
+      continue;
+    }
+    const [mine, theirs] = ways;
+    const total = a.total(mine, from) + second.total(theirs, q - from);
+    if (total < ceiling - SAME * total) {
+      ceiling = total;
+      const layouts: Found['layouts'] = [a.layout(mine, from), second.layout(theirs, q - from)];
+      best = { first: a.id, then: b.id, pieces: from, q, layouts, total };
+    }
+    const after = Math.floor((from + 1 + to) / 2);
+    put(ways, from + 1, Math.min(to, after));
+    put(ways, after + 1, to);
   }
   return best;
-}
-
-/**
- * The switch quantities of a pair that deliver in time on some layouts, as stretches from low to high, rising. Up to
- * twenty pieces wait for no approval, so that such steps are looked at apart.
- */
-function switchesInTime(a: LaneSteps, b: LaneSteps, q: number, dues: readonly PlanDue[]): [number, number][] {
-  const edges = [1, NO_APPROVAL_UP_TO + 1, q - NO_APPROVAL_UP_TO, q].filter((x) => x >= 1 && x <= q);
-  const ends = [...new Set(edges)].sort((x, y) => x - y);
-  const out: [number, number][] = [];
-  for (let i = 1; i < ends.length; i++) {
-    const [low, high] = [ends[i - 1] as number, (ends[i] as number) - 1];
-    const stretches = a
-      .swiftest(isApproved(low))
-      .flatMap((mine) => b.swiftest(isApproved(q - low)).map((theirs) => between(mine, theirs, q, dues, low, high)))
-      .filter(([from, to]) => from <= to)
-      .sort((x, y) => x[0] - y[0]);
-    for (const [from, to] of stretches) {
-      const last = out.at(-1);
-      if (last !== undefined && last[1] >= low && from <= last[1] + 1) last[1] = Math.max(last[1], to);
-      else out.push([from, to]);
-    }
-  }
-  return out;
-}
-
-/** Switch quantities between two at which every delivery is met, given what each step has by each day. */
-function between(
-  mine: readonly number[],
-  theirs: readonly number[],
-  q: number,
-  dues: readonly PlanDue[],
-  low: number,
-  high: number,
-): [number, number] {
-  let [from, to] = [low, high];
-  for (const [i, due] of dues.entries()) {
-    const [onA, onB] = [mine[i] as number, theirs[i] as number];
-    if (onA + onB < due.pieces) return [1, 0];
-    from = Math.max(from, due.pieces - onB);
-    to = Math.min(to, q - Math.max(0, due.pieces - onA));
-  }
-  return [from, to];
 }
 
 /** What a search found. */
@@ -204,7 +207,7 @@ const FURTHEST_D = 20_000;
 
 /**
  * Every ordered pair of surviving lanes with every switch quantity (formula dec.two-stage, on the money and the dates of
- * the lanes): the cheapest plans that meet every delivery as far as it can be met. Yields the share done between pairs.
+ * the lanes): the cheapest plans that meet every delivery as far as it can be met. Yields the share done.
  * @param q pieces in all, whole
  * @param most plans wanted, at least 1
  */
@@ -254,7 +257,10 @@ function* plansOf(
   for (const [i, { a, b }] of pairs.entries()) {
     const near = (plans[0]?.total ?? Infinity) * WORTH_TELLING;
     const under = plans.length < most ? near : (plans[most - 1] as Found).total;
-    const found = bestSwitch(a, b, q, dues, under);
+    const search = bestSwitch(a, b, q, dues, under);
+    let step = search.next();
+    for (; !step.done; step = search.next()) yield i / pairs.length;
+    const found = step.value;
     if (found !== null) take(plans, found, most);
     yield (i + 1) / pairs.length;
   }
@@ -293,16 +299,14 @@ function guess(a: LaneSteps, b: LaneSteps, q: number, dues: readonly PlanDue[]):
 
 /** Days asked that no two lanes together can meet, each put off to the soonest they could. */
 function reachable(study: Study, dues: readonly PlanDue[]): PlanDue[] {
+  const lanes = study.lanes.filter(survives);
+  const most = (day: number): number => {
+    const [first = 0, second = 0] = lanes.map((entry) => mostBy(study, entry, day)).sort((x, y) => y - x);
+    return first + second;
+  };
   return dues.map((due) => {
-    const enough = (day_d: number): boolean => {
-      const at = [{ ...due, day_d }];
-      const made = stepLanes(study, at)
-        .map((lane) => lane.mostFree()[0] as number)
-        .sort((x, y) => y - x);
-      return (made[0] ?? 0) + (made[1] ?? 0) >= due.pieces;
-    };
-    if (enough(due.day_d)) return due;
-    return { ...due, day_d: leastDay(Math.max(0, Math.ceil(due.day_d)), enough) };
+    const enough = (day: number): boolean => most(day) >= due.pieces;
+    return enough(due.day_d) ? due : { ...due, day_d: leastDay(Math.max(0, Math.ceil(due.day_d)), enough) };
   });
 }
 

@@ -1,4 +1,5 @@
 import { refuse } from '../errors';
+import { whole } from '../telling';
 
 /** Days since 1970-01-01 of a plain ISO date, without time zone. Refuses unreal dates as E_DATE. */
 export function dayNumber(field: string, iso: unknown): number {
@@ -28,4 +29,21 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 export function dateWords(iso: string): string {
   const [y = '', m = '1', d = ''] = iso.slice(0, 10).split('-');
   return `${Number(d)} ${MONTHS[Number(m) - 1] ?? ''} ${y}`;
+}
+
+/** Days from now up to which a date is told as one: a hundred years. */
+const AS_DATE_D = 36_525;
+
+/** Whether so many days from now are told, and written down, as a date. */
+export const isNear = (days: number): boolean => days <= AS_DATE_D;
+
+/**
+ * The date so many days after another in words: "12 Mar 2027"; beyond a hundred years "in 137 years".
+ * @param iso plain ISO date; refused as E_DATE where it is none
+ * @param days calendar days, rounded up; Infinity is "never"
+ */
+export function dateAfter(iso: string, days: number): string {
+  if (days === Infinity) return 'never';
+  if (!isNear(days)) return `in ${whole(days / 365.25)} years`;
+  return dateWords(isoDay(dayNumber('date', iso) + Math.ceil(days)));
 }

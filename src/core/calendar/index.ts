@@ -1,6 +1,6 @@
 /** Calendar: working days, networks and stations; and the dates of a lane. */
 export { curveWithHolidays, daysWithHolidays, timelineWithHolidays } from './closures';
-export { dateWords, dayNumber, isoDay } from './day';
+export { dateAfter, dateWords, dayNumber, isNear, isoDay } from './day';
 export {
   dayOf,
   laneTime,

@@ -1,6 +1,6 @@
 import type { Study, BoardLane } from '../board';
 import { MOST_WAIT_D } from '../bridge';
-import { isoDay, dayNumber } from '../calendar';
+import { dayNumber, isNear, isoDay } from '../calendar';
 import { shortName } from '../routes';
 
 /** Something to be done, by whom, by when. Empty where it is not yet settled. */
@@ -32,7 +32,8 @@ export function suggestedActions(
   orderDate: string,
   plan: PlanOrders | null = null,
 ): Action[] {
-  const on = (days: number): string => isoDay(dayNumber('orderDate', orderDate) + Math.floor(days));
+  const on = (days: number): string =>
+    isNear(days) ? isoDay(dayNumber('orderDate', orderDate) + Math.floor(days)) : '';
   const action = (what: string, by = ''): Action => ({ what, owner: '', by });
   const spare = lane.dates?.slack_d ?? null;
   const tool = (id: string): string => `Order the tool for ${shortName(id)}`;

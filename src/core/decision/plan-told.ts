@@ -1,5 +1,5 @@
 import { ALONE, MOST_WAIT_D, PLAN, STEPS } from '../bridge';
-import { dateWords, dayNumber, isoDay } from '../calendar';
+import { dateAfter } from '../calendar';
 import { shortName } from '../routes';
 import { figure, perPart, tell, whole, type Telling, type ToldFigure } from '../telling';
 import { lateTold } from './late-told';
@@ -14,7 +14,7 @@ const LATE_TOLD = 3;
  * @param orderDate ISO date of the order
  */
 export function planTold(plan: KeptPlan, currency: string, orderDate: string): Telling[] {
-  const on = (days: number): string => dateWords(isoDay(dayNumber('orderDate', orderDate) + Math.ceil(days)));
+  const on = (days: number): string => dateAfter(orderDate, days);
   const at = (i: number, name: string, days: number): ToldFigure => figure(on(days), STEPS[i] ?? PLAN, name);
   const steps = plan.steps.map((s, i): Telling => {
     const left = i > 0 ? plan.reused : 0;

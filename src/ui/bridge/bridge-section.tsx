@@ -2,13 +2,14 @@
 import { useMemo } from 'react';
 import { isApproved, MOST_WAIT_D, type BridgePlan, type PlanChoice, type PlanStep } from '@/core/bridge';
 import { shortName } from '@/core/routes';
-import { plainDate, dateAfter, whole } from '../format';
+import { dateAfter, whole } from '../format';
 import { Timelines } from '../calendar/timelines';
 import { useStudy } from '../study/study-context';
 import { Told } from '../working/told';
 import { withPlan } from './opened';
 import { PlanSure } from './plan-sure';
 import { PlanTable, type PlanRow } from './plan-table';
+import { PutOff } from './put-off';
 import { stepDelivery } from './step-study';
 import { SwitchField } from './switch-field';
 import type { BridgeState } from './use-bridge';
@@ -120,31 +121,6 @@ function rowsOf({ offered, single, cheapest, adopted }: BridgeState, choice: Pla
   if (cheapest !== null && cheapest.steps[0]?.laneId !== single?.steps[0]?.laneId)
     rows.push({ key: 'cheapest', words: 'cheapest alone', plan: cheapest, choice: null, adopted: false });
   return rows;
-}
-
-/** Days asked that nobody can meet, and what was looked for instead. */
-function PutOff({ dues, orderDate }: { readonly dues: BridgeState['dues']; readonly orderDate: string }) {
-  const off = dues.filter((d) => d.day_d > d.asked_d);
-  if (off.length === 0) return null;
-  return (
-    <p className="small" data-testid="put-off">
-      No two routes together meet{' '}
-      {off
-        .slice(0, 3)
-        .map(
-          (d) =>
-            `${d.name} (${whole(d.pieces)}) by ${plainDate(dateIso(orderDate, d.asked_d))}: looked for by ${dateAfter(orderDate, d.day_d)}`,
-        )
-        .join('; ')}
-      {off.length > 3 && ` and ${off.length - 3} more`}.
-    </p>
-  );
-}
-
-function dateIso(iso: string, days: number): string {
-  const date = new Date(`${iso}T00:00:00Z`);
-  date.setUTCDate(date.getUTCDate() + days);
-  return date.toISOString().slice(0, 10);
 }
 
 /** What the plan rests on, in words. */

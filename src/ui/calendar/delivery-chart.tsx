@@ -108,8 +108,7 @@ export function DeliveryChart({
 
   const summary = deliveries
     .map(
-      (d) =>
-        `${d.name}: first on ${dateAfter(orderDate, d.firstArticle_d)}, last on ${dateAfter(orderDate, d.lastPart_d)}`,
+      (d) => `${d.name}: first ${dateAfter(orderDate, d.firstArticle_d)}, last ${dateAfter(orderDate, d.lastPart_d)}`,
     )
     .join('; ');
   return (

@@ -1,5 +1,6 @@
 'use client';
 import { Button } from '@chakra-ui/react';
+import { isNear } from '@/core/calendar';
 import { laneWords, shortName } from '@/core/routes';
 import { makingOf, type ProcessStep } from '@/core/process';
 import { figure, tell } from '@/core/telling';
@@ -12,6 +13,9 @@ import { Cautions } from '../study/cautions';
 import { useQuantity, useStudy } from '../study/study-context';
 import { Told } from '../working/told';
 import { PHASE_WORDS } from './phase-words';
+
+/** A date is told with “on”, a number of years without. */
+const on = (days: number): string => (isNear(days) ? 'on ' : '');
 
 /** How this part is made, for a customer or a colleague: picture, the way in steps, what to expect, by when. */
 export function MadeView({ asked }: { readonly asked: string | null }) {
@@ -58,7 +62,7 @@ export function MadeView({ asked }: { readonly asked: string | null }) {
         {dates !== null && (
           <p>
             <Told
-              told={tell`Of ${whole(q)} pieces ordered on ${dateAfter(orderDate, 0)} the first are there on ${figure(dateAfter(orderDate, dates.firstArticle_d), laneId, 'firstArticle')}, the last on ${figure(dateAfter(orderDate, dates.lastPart_d), laneId, 'lastPart')}.`}
+              told={tell`Of ${whole(q)} pieces ordered on ${dateAfter(orderDate, 0)} the first are there ${on(dates.firstArticle_d)}${figure(dateAfter(orderDate, dates.firstArticle_d), laneId, 'firstArticle')}, the last ${on(dates.lastPart_d)}${figure(dateAfter(orderDate, dates.lastPart_d), laneId, 'lastPart')}.`}
             />
           </p>
         )}

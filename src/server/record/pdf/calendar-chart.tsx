@@ -1,6 +1,6 @@
 import { G, Line, Rect, Svg, Text as SvgText } from '@react-pdf/renderer';
 import type { Evaluation } from '@/core/board';
-import { dateWords, dayNumber, isoDay } from '@/core/calendar';
+import { dateAfter, dayNumber } from '@/core/calendar';
 import { shortName } from '@/core/routes';
 import { fixed } from '@/core/telling';
 import { FACE, HAIR, HOT, INK, QUIET, text } from './style';
@@ -54,7 +54,7 @@ export function CalendarChart({
             fill={QUIET}
             textAnchor="middle"
           >
-            {text(dateWords(isoDay(dayNumber('orderDate', orderDate) + 7 * w)))}
+            {text(dateAfter(orderDate, 7 * w))}
           </SvgText>
         </G>
       ))}

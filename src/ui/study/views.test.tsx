@@ -1,0 +1,76 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import type { ReactNode } from 'react';
+import { boardAt, crossings, prepareStudy, verdictSentence } from '@/core/board';
+import { lifetimeQuantity } from '@/core/brief';
+import { anyBrief } from '@/core/testing/any-brief';
+import { bracket } from '@/core/testing/demo-briefs';
+import { AlloysView } from '../alloys/alloys-view';
+import { StudyBench } from '../bench/study-bench';
+import { RoutesView } from '../board/routes-view';
+import { BriefView } from '../brief/brief-view';
+import { CalendarView } from '../calendar/calendar-view';
+import { DecisionView } from '../decision/decision-view';
+import { MadeView } from '../made/made-view';
+import { PartView } from '../part/part-view';
+import { RequirementsView } from '../requirements/requirements-view';
+import { perPart, whole } from '../format';
+import { faultsOf, textOf } from '../testing/html-faults';
+import { studyPage } from '../testing/study-page';
+
+const VIEWS = {
+  alloys: <AlloysView />,
+  bench: <StudyBench />,
+  brief: <BriefView />,
+  calendar: <CalendarView />,
+  decision: <DecisionView />,
+  made: <MadeView asked={null} />,
+  part: <PartView />,
+  requirements: <RequirementsView />,
+  routes: <RoutesView />,
+};
+
+describe.each(Object.entries(VIEWS))('the view %s', (_, view) => {
+  test('comes whole from the server, whatever the brief: no figure in words, no control without a name', () => {
+    fc.assert(
+      fc.property(anyBrief, (brief) => {
+        const html = studyPage(brief, view);
+        expect(faultsOf(html)).toEqual([]);
+        expect(html).toContain('Any part');
+      }),
+      { numRuns: 15 },
+    );
+  });
+});
+
+describe('the pages of a part', () => {
+  const brief = bracket();
+  const words = (view: ReactNode): string => textOf(studyPage(brief, view)).replaceAll('\u0001', '');
+  const board = boardAt(prepareStudy(brief), lifetimeQuantity(brief) ?? 0);
+
+  test('the board shows the best of every route, blocked ones with their reason and what would mend it', () => {
+    const html = studyPage(brief, VIEWS.routes);
+    for (const id of Object.values(board.bestOfRoute)) {
+      const lane = board.lanes.find((l) => l.id === id);
+      const [, row = ''] = new RegExp(`data-lane="${id}"(.*?)(?=data-lane=|$)`, 's').exec(html) ?? [];
+      const text = textOf(row).replaceAll('\u0001', '');
+      if (lane?.money == null || lane.status === 'blocked') expect(text).toMatch(/→|reason/);
+      else {
+        expect(text).toContain(`${perPart(lane.money.allIn)} USD`);
+        expect(text).toContain(`${whole(lane.money.tooling)} USD`);
+      }
+    }
+  });
+
+  test('the verdict above every view is that of the board at the life of the part', () => {
+    const told = verdictSentence(board, crossings(prepareStudy(brief)), 'USD');
+    for (const view of Object.values(VIEWS)) expect(words(view)).toContain(told);
+  });
+
+  test('the decision offers every lane that has money, and no other', () => {
+    const text = studyPage(brief, VIEWS.decision);
+    const offered = [...text.matchAll(/type="radio"[^>]*value="([a-z-]+\/[a-z-]+)"/g)].map(([, id]) => id);
+    const able = board.lanes.filter((l) => l.money !== null && l.status !== 'blocked').map((l) => l.id);
+    expect([...offered].sort()).toEqual([...able].sort());
+  });
+});

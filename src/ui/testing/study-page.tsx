@@ -1,0 +1,58 @@
+import { ChakraProvider } from '@chakra-ui/react';
+import { AppRouterContext } from 'next/dist/shared/lib/app-router-context.shared-runtime';
+import { PathnameContext } from 'next/dist/shared/lib/hooks-client-context.shared-runtime';
+import type { ReactNode } from 'react';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { prepareStudy, surveyOf } from '@/core/board';
+import type { Brief } from '@/core/brief';
+import { SHIPPED_REF } from '@/core/rates';
+import { WhatIfsProvider } from '../requirements/what-ifs';
+import { StudyProvider } from '../study/study-context';
+import { StudyHead } from '../study/study-head';
+import { system } from '../theme/system';
+import { SheetsProvider } from '../working/sheets';
+
+const nothing = (): void => undefined;
+const ROUTER = {
+  back: nothing,
+  forward: nothing,
+  refresh: nothing,
+  push: nothing,
+  replace: nothing,
+  prefetch: nothing,
+  bfcacheId: '0',
+};
+
+/** A view of a study as the server sends it, as HTML. @param today ISO date */
+export function studyPage(brief: Brief, view: ReactNode, today = '2026-11-28'): string {
+  const at = `${today}T08:00:00.000Z`;
+  const record = {
+    id: 's',
+    title: brief.title,
+    school: 'published' as const,
+    rates: SHIPPED_REF,
+    revision: 1,
+    version: 1,
+    demo: false,
+    createdAt: at,
+    changedAt: at,
+    archivedAt: null,
+    brief,
+    refused: [],
+  };
+  return renderToStaticMarkup(
+    <AppRouterContext.Provider value={ROUTER}>
+      <PathnameContext.Provider value="/studies/s/routes">
+        <ChakraProvider value={system}>
+          <StudyProvider record={record} decisions={[]} survey={surveyOf(prepareStudy(brief))} today={today}>
+            <SheetsProvider>
+              <WhatIfsProvider>
+                <StudyHead>{view}</StudyHead>
+              </WhatIfsProvider>
+            </SheetsProvider>
+          </StudyProvider>
+        </ChakraProvider>
+      </PathnameContext.Provider>
+    </AppRouterContext.Provider>,
+  );
+}
