@@ -15,7 +15,7 @@ const day = fc
 /** The box first, and the rest so that a body of that kind could be: a wall less than its section, a volume less than its box. */
 const geometry = fc
   .record({
-    box: fc.tuple(over(5, 1500), over(5, 1500), over(3, 900)),
+    box: fc.tuple(over(5, 900), over(5, 900), over(3, 600)),
     fill: over(0.03, 0.95),
     wall: over(0.02, 0.9),
     section: over(1, 6),
@@ -34,7 +34,7 @@ const geometry = fc
       volume_cm3: Number(((0.999 * fill * a * b * c) / 1000).toPrecision(4)),
       area_cm2: Number(((2 * (a * b + b * c + a * c)) / 100 / Math.sqrt(fill)).toPrecision(4)),
       wallMin_mm,
-      sectionMax_mm: Number((wallMin_mm * section).toPrecision(3)),
+      sectionMax_mm: Number(Math.min(1900, wallMin_mm * section).toPrecision(3)),
       projected_cm2: Number(((0.999 * a * b * Math.sqrt(fill)) / 100).toPrecision(4)),
     };
   });

@@ -56,8 +56,8 @@ describe('the pages of a part', () => {
       const text = textOf(row).replaceAll('\u0001', '');
       if (lane?.money == null || lane.status === 'blocked') expect(text).toMatch(/→|reason/);
       else {
-        expect(text).toContain(`${perPart(lane.money.allIn)} USD`);
-        expect(text).toContain(`${whole(lane.money.tooling)} USD`);
+        expect(text).toContain(`${perPart(lane.money.allIn)}USD`);
+        expect(text).toContain(`${whole(lane.money.tooling)}USD`);
       }
     }
   });
@@ -67,10 +67,23 @@ describe('the pages of a part', () => {
     for (const view of Object.values(VIEWS)) expect(words(view)).toContain(told);
   });
 
-  test('the decision offers every lane that has money, and no other', () => {
-    const text = studyPage(brief, VIEWS.decision);
-    const offered = [...text.matchAll(/type="radio"[^>]*value="([a-z-]+\/[a-z-]+)"/g)].map(([, id]) => id);
-    const able = board.lanes.filter((l) => l.money !== null && l.status !== 'blocked').map((l) => l.id);
-    expect([...offered].sort()).toEqual([...able].sort());
+  test('the decision offers every lane that survives, the leader chosen, each figure opening', () => {
+    const html = studyPage(brief, VIEWS.decision);
+    const rows = [...html.matchAll(/<tr><td><input type="radio"[^>]*id="lane-([^"]+)"([^>]*)>(.*?)<\/tr>/gs)];
+    const able = board.lanes.filter((l) => l.money !== null && l.status !== 'blocked');
+    expect(rows.map(([, id]) => id).sort()).toEqual(able.map((l) => l.id).sort());
+    expect(rows.filter(([, , more = '']) => more.includes('checked')).map(([, id]) => id)).toEqual([board.leader]);
+    for (const [, id, , row = ''] of rows) {
+      const lane = able.find((l) => l.id === id);
+      expect([...row.matchAll(/<button/g)], id).toHaveLength(4);
+      expect(textOf(row), id).toContain(perPart(lane?.money?.allIn ?? NaN));
+    }
+  });
+
+  test('the brief asks for every figure with its unit', () => {
+    const html = studyPage(brief, VIEWS.brief);
+    for (const path of ['geometry.volume_cm3', 'geometry.area_cm2', 'geometry.wallMin_mm', 'quantity.perYear'])
+      expect(html, path).toContain(`id="field-${path.replaceAll('.', '-')}"`);
+    for (const unit of ['cm³', 'cm²', 'mm', 'µm', 'pieces']) expect(textOf(html), unit).toContain(unit);
   });
 });

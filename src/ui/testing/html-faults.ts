@@ -1,9 +1,14 @@
-/** Text of a page as a reader sees it, styles and tags left out. */
+/** Text of a page as a reader sees it, styles left out, a mark (U+0001) in place of each tag. */
 export const textOf = (html: string): string =>
   html
     .replace(/<(style|script)\b.*?<\/\1>/gs, ' ')
     .replace(/<[^>]+>/g, '\u0001')
-    .replace(/&nbsp;/g, ' ');
+    .replace(/&nbsp;/g, ' ')
+    .replace(/&lt;/g, '<')
+    .replace(/&gt;/g, '>')
+    .replace(/&quot;/g, '"')
+    .replace(/&#x27;/g, "'")
+    .replace(/&amp;/g, '&');
 
 const attribute = (tag: string, name: string): string | null =>
   new RegExp(`\\s${name}="([^"]*)"`).exec(tag)?.[1] ?? null;
