@@ -19,7 +19,7 @@ function approvalKinds(q: number): Switches[] {
 }
 
 /** Tells at which switch quantities two steps deliver in time, given what each has by each day asked. */
-class InTime {
+export class InTime {
   /** The delivery that was missed last: most that miss any miss this one. */
   private missed = 0;
 
@@ -27,6 +27,12 @@ class InTime {
     private readonly dues: readonly PlanDue[],
     private readonly q: number,
   ) {}
+
+  /** Whether every delivery is met at one switch quantity. */
+  holds(pieces: number, mine: readonly number[], theirs: readonly number[]): boolean {
+    const [from, to] = this.within([pieces, pieces], mine, theirs);
+    return from <= to;
+  }
 
   /** Of the switches of one kind, those at which every delivery is met. */
   within([low, high]: Switches, mine: readonly number[], theirs: readonly number[]): Switches {

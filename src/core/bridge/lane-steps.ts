@@ -23,10 +23,7 @@ export interface StepLayout {
 /** Whether `a` is nowhere less than `b`. */
 const nowhereLess = (a: readonly number[], b: readonly number[]): boolean => a.every((x, i) => x >= (b[i] as number));
 
-/**
- * A surviving lane as one step of a plan: for any number of pieces its least money, and the layouts that are worth a
- * look, cheapest first. A layout neither cheaper nor sooner by any day asked than another is left out.
- */
+/** A surviving lane as one step of a plan: its ways to be laid out, with the money of any number of pieces and what each has by each day asked. */
 export class LaneSteps {
   readonly id: string;
   readonly routeId: string;
@@ -36,7 +33,6 @@ export class LaneSteps {
   private readonly after = new Map<string, LaneSteps>();
   private readonly reach = new Map<boolean, readonly (readonly number[])[]>();
   private readonly byDay: readonly [free: (readonly number[])[], approved: (readonly number[])[]] = [[], []];
-  private readonly sooner: readonly [free: (boolean | undefined)[], approved: (boolean | undefined)[]] = [[], []];
 
   constructor(
     private readonly study: Study,
@@ -82,13 +78,9 @@ export class LaneSteps {
     return (known[way] ??= this.byDays((this.ways[way] as Way).paces[approved ? 1 : 0]));
   }
 
-  /** Layouts for so many pieces that no other beats in money and in every delivery, cheapest first. */
-  layouts(pieces: number): readonly StepLayout[] {
-    const approved = isApproved(pieces);
-    const all = this.ways.map((_, way) => ({ way, total: this.total(way, pieces) })).sort((a, b) => a.total - b.total);
-    const front: number[] = [];
-    for (const { way } of all) if (!front.some((better) => this.isSooner(better, way, approved))) front.push(way);
-    return front.map((way) => this.layout(way, pieces));
+  /** Every way for so many pieces with its money, the cheapest first; of those alike, in the order of the ways. */
+  byMoney(pieces: number): readonly { readonly way: number; readonly total: number }[] {
+    return this.ways.map((_, way) => ({ way, total: this.total(way, pieces) })).sort((x, y) => x.total - y.total);
   }
 
   /** One of the ways for so many pieces. */
@@ -125,15 +117,6 @@ export class LaneSteps {
 
   private byDays(pace: Pace): readonly number[] {
     return this.dues.map((due) => deliveredBy(pace, due.day_d));
-  }
-
-  /** Whether one way has by every day asked at least what another has. */
-  private isSooner(one: number, other: number, approved: boolean): boolean {
-    const known = this.sooner[approved ? 1 : 0];
-    return (known[one * this.ways.length + other] ??= nowhereLess(
-      this.made(one, approved),
-      this.made(other, approved),
-    ));
   }
 }
 

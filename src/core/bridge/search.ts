@@ -1,6 +1,7 @@
 import { survives, type Study } from '../board';
+import { isApproved } from './delivered';
 import type { PlanDue } from './dues';
-import { switchesInTime, WaysInTime } from './in-time';
+import { InTime, switchesInTime, WaysInTime } from './in-time';
 import { mostBy, stepLanes, type LaneSteps, type StepLayout } from './lane-steps';
 
 /** A plan found: the first pieces on one lane, the rest on another. Money in USD. */
@@ -24,15 +25,6 @@ export interface FoundSingle {
 /** Equal money, as far as it is worth telling apart. */
 const SAME = 1e-9;
 
-const meets = (
-  dues: readonly PlanDue[],
-  a: { readonly made: readonly number[]; readonly pieces: number },
-  b: { readonly made: readonly number[]; readonly pieces: number },
-): boolean =>
-  dues.every(
-    (due, i) => Math.min(a.pieces, a.made[i] as number) + Math.min(b.pieces, b.made[i] as number) >= due.pieces,
-  );
-
 /** The cheapest layouts of two steps that deliver in time, or null. */
 export function bestSplit(
   a: LaneSteps,
@@ -41,29 +33,35 @@ export function bestSplit(
   q: number,
   dues: readonly PlanDue[],
 ): Found | null {
-  let best: Found | null = null;
   const second = b.following(a);
-  for (const mine of a.layouts(pieces)) {
-    for (const theirs of second.layouts(q - pieces)) {
+  const inTime = new InTime(dues, q);
+  const [approved, then] = [isApproved(pieces), isApproved(q - pieces)];
+  const others = second.byMoney(q - pieces);
+  let best: { readonly mine: number; readonly theirs: number; readonly total: number } | null = null;
+  for (const mine of a.byMoney(pieces)) {
+    for (const theirs of others) {
       const total = mine.total + theirs.total;
       if (best !== null && total >= best.total) break;
-      if (!meets(dues, { made: mine.made, pieces }, { made: theirs.made, pieces: q - pieces })) continue;
-      best = { first: a.id, then: b.id, pieces, q, layouts: [mine, theirs], total };
+      const made = a.made(mine.way, approved);
+      if (!inTime.holds(pieces, made, second.made(theirs.way, then))) continue;
+      best = { mine: mine.way, theirs: theirs.way, total };
     }
   }
-  return best;
+  if (best === null) return null;
+  const layouts: Found['layouts'] = [a.layout(best.mine, pieces), second.layout(best.theirs, q - pieces)];
+  return { first: a.id, then: b.id, pieces, q, layouts, total: best.total };
 }
 
 /** The cheapest lane alone that delivers in time, or null. */
 export function bestSingle(lanes: readonly LaneSteps[], q: number, dues: readonly PlanDue[]): FoundSingle | null {
   let best: FoundSingle | null = null;
-  for (const lane of lanes) {
-    const layout = lane
-      .layouts(q)
-      .find((one) => meets(dues, { made: one.made, pieces: q }, { made: one.made, pieces: 0 }));
-    if (layout !== undefined && (best === null || layout.total < best.total))
-      best = { laneId: lane.id, layout, total: layout.total };
-  }
+  for (const lane of lanes)
+    for (const { way, total } of lane.byMoney(q)) {
+      if (best !== null && total >= best.total) break;
+      const made = lane.made(way, isApproved(q));
+      if (!dues.every((due, i) => Math.min(q, made[i] as number) >= due.pieces)) continue;
+      best = { laneId: lane.id, layout: lane.layout(way, q), total };
+    }
   return best;
 }
 
@@ -145,17 +143,27 @@ export function* bestSwitch(
   const inTime = new WaysInTime(a, second, q, dues);
   /** A stretch in which neither step changes its kind of approval, told apart by layouts. */
   const tellApart = (kind: number, from: number, to: number): void => {
-    const theirTotals = second.ways.map((_, theirs) => second.total(theirs, q - to));
+    const others = second.ways
+      .map((_, theirs) => ({ theirs, total: second.total(theirs, q - to) }))
+      .sort((x, y) => x.total - y.total);
     a.ways.forEach((_, mine) => {
-      const total = a.total(mine, from);
-      theirTotals.forEach((other, theirs) => {
-        if (total + other >= ceiling) return;
+      const own = a.total(mine, from);
+      for (const { theirs, total } of others) {
+        if (own + total >= ceiling) break;
         const [low, high] = inTime.of(kind, mine, theirs);
         put([mine, theirs], Math.max(from, low), Math.min(to, high));
-      });
+      }
     });
   };
-  for (const [from, to] of switchesInTime(a, second, q, dues)) put(null, from, to);
+  const take = (found: Found | null): void => {
+    if (found === null || found.total >= ceiling - SAME * found.total) return;
+    best = found;
+    ceiling = found.total;
+  };
+  const stretches = switchesInTime(a, second, q, dues);
+  // Something in time to begin with: most of what follows is then dropped unseen.
+  for (const n of new Set(stretches.flat())) take(bestSplit(a, b, n, q, dues));
+  for (const [from, to] of stretches) put(null, from, to);
   let looked = 0;
   for (let s = heap.pop(); s !== undefined && s.bound < ceiling; s = heap.pop()) {
     if (++looked % BREATH === 0) yield;
@@ -175,11 +183,15 @@ export function* bestSwitch(
     }
     const [mine, theirs] = ways;
     const total = a.total(mine, from) + second.total(theirs, q - from);
-    if (total < ceiling - SAME * total) {
-      ceiling = total;
-      const layouts: Found['layouts'] = [a.layout(mine, from), second.layout(theirs, q - from)];
-      best = { first: a.id, then: b.id, pieces: from, q, layouts, total };
-    }
+    if (total < ceiling - SAME * total)
+      take({
+        first: a.id,
+        then: b.id,
+        pieces: from,
+        q,
+        layouts: [a.layout(mine, from), second.layout(theirs, q - from)],
+        total,
+      });
     const after = Math.floor((from + 1 + to) / 2);
     put(ways, from + 1, Math.min(to, after));
     put(ways, after + 1, to);
