@@ -94,13 +94,20 @@ async function depthOf(
   const movers = second === null ? [] : moversOf(pair, leader, second, sampling);
   // Figures are looked at one by one: it takes a while, and something newer may be asked meanwhile.
   const search = plan === null ? laneFlips(study, board, leader) : planFlips(study, board, plan);
+  const found = await breathing(search, breathe);
+  const besides = plan === null ? briefFlips(study, q) : planBriefFlips(study, q, orderDate, plan);
+  const ofBrief = found === null ? null : await breathing(besides, breathe);
+  if (found === null || ofBrief === null) return null;
+  // The figures of the pair come first: those of the other routes only take part in the flips.
+  const inputs = [...new Map([...found.inputs, ...pair.inputs].map((i) => [i.key, i])).values()];
+  return { leader, second, inputs, movers, flips: found.flips, briefFlips: ofBrief };
+}
+
+/** Goes through a search, letting newer requests in; null where it is no longer wanted. */
+async function breathing<T>(search: Generator<void, T, void>, breathe: () => Promise<boolean>): Promise<T | null> {
   let step = search.next();
   for (; !step.done; step = search.next()) if (!(await breathe())) return null;
-  const { flips } = step.value;
-  const ofBrief = plan === null ? briefFlips(study, q) : planBriefFlips(study, q, orderDate, plan);
-  // The figures of the pair come first: those of the other routes only take part in the flips.
-  const inputs = [...new Map([...step.value.inputs, ...pair.inputs].map((i) => [i.key, i])).values()];
-  return { leader, second, inputs, movers, flips, briefFlips: ofBrief };
+  return step.value;
 }
 
 function studyOf({ brief, school, rates }: DoubtAsked): Study {

@@ -1,6 +1,7 @@
 import type { Board, Study } from '../board';
 import { ALONE, PLAN, StudyWorkings } from '../bridge';
 import {
+  atOnce,
   briefFlips,
   briefFlipTold,
   DRAWS,
@@ -81,7 +82,7 @@ export function keptDoubt(
           new StudyWorkings(study, board.q),
           laneId,
           atOnce(laneFlips(study, board, laneId)),
-          briefFlips(study, board.q),
+          atOnce(briefFlips(study, board.q)),
         )
       : [];
   return doubtOf(sampling.summary(), laneId, by, flips);
@@ -99,7 +100,7 @@ export function keptPlanDoubt(
   const store = new DrawStore(by.seed, by.spread, draws);
   const sampling = samplingOf(study, board, orderDate, store, { demand: by.demand, against: null, plan });
   sampling.run(draws);
-  const ofBrief = planBriefFlips(study, board.q, orderDate, plan);
+  const ofBrief = atOnce(planBriefFlips(study, board.q, orderDate, plan));
   return doubtOf(
     sampling.summary(),
     PLAN,
@@ -112,12 +113,6 @@ export function keptPlanDoubt(
     ),
     plan,
   );
-}
-
-function atOnce(search: Generator<void, FoundFlips, void>): FoundFlips {
-  let step = search.next();
-  while (!step.done) step = search.next();
-  return step.value;
 }
 
 /**

@@ -76,8 +76,8 @@ export function quantityFlips(study: Study, first: string, second: string): numb
   return out.filter((q) => q <= RAIL_MAX);
 }
 
-/** What of the brief and of a quote would change the leader at q pieces; everything else as it is. */
-export function briefFlips(study: Study, q: number): BriefFlip[] {
+/** What of the brief and of a quote would change the leader at q pieces; everything else as it is. Yields after each look. */
+export function* briefFlips(study: Study, q: number): Generator<void, BriefFlip[], void> {
   const board = boardAt(study, q);
   const lane = (id: string | null) => board.lanes.find((l) => l.id === id) ?? null;
   const leader = lane(board.leader);
@@ -132,49 +132,58 @@ export function briefFlips(study: Study, q: number): BriefFlip[] {
       at: [first],
     });
   }
-  return [...out, ...toleranceFlips(study, q, leader.id)];
+  yield;
+  return [...out, ...(yield* toleranceFlips(study, q, leader.id))];
 }
 
-function toleranceFlips(study: Study, q: number, leader: string): BriefFlip[] {
+function* toleranceFlips(study: Study, q: number, leader: string): Generator<void, BriefFlip[], void> {
   const { brief } = study;
   const boardOf = (changed: Brief): Board => boardAt(prepareStudy(changed, study.school, study.rates), q);
   const leads = (changed: Brief): string | null => boardOf(changed).leader;
-  return brief.features
+  const tightest = brief.features
     .map((f, i) => ({ f, i }))
     .filter(({ f }) => f.tol_mm > 0)
     .sort((a, b) => a.f.tol_mm / a.f.nominal_mm - b.f.tol_mm / b.f.nominal_mm)
-    .slice(0, MOST_FEATURES)
-    .flatMap(({ f, i }): BriefFlip[] => {
-      const at = (share: number): Brief => ({
-        ...brief,
-        features: brief.features.map((x, k) => (k === i ? { ...x, tol_mm: x.tol_mm * share } : x)),
-      });
-      const hit = TIGHTER.findIndex((share) => leads(at(share)) !== leader);
-      if (hit < 0) return [];
-      let [kept, lost]: [number, number] = [hit === 0 ? 1 : TIGHTER[hit - 1]!, TIGHTER[hit]!];
-      for (let k = 0; k < NARROWED; k++) {
-        const middle = (kept + lost) / 2;
-        if (leads(at(middle)) === leader) kept = middle;
-        else lost = middle;
-      }
-      const against = leads(at(lost));
-      const look = (share: number): FlipLook => ({
-        x: f.tol_mm * share,
-        ...bothOn(boardOf(at(share)), leader, against),
-      });
-      return [
-        {
-          kind: 'tolerance',
-          key: `features[${i}].tol_mm`,
-          words: `total tolerance of ${f.name || f.id}`,
-          unit: 'mm',
-          now: f.tol_mm,
-          against,
-          at: [f.tol_mm * lost],
-          looks: [[look(kept), look(lost)]],
-        },
-      ];
+    .slice(0, MOST_FEATURES);
+  const out: BriefFlip[] = [];
+  for (const { f, i } of tightest) {
+    const at = (share: number): Brief => ({
+      ...brief,
+      features: brief.features.map((x, k) => (k === i ? { ...x, tol_mm: x.tol_mm * share } : x)),
     });
+    let [kept, lost] = [1, 0];
+    for (const share of TIGHTER) {
+      yield;
+      if (leads(at(share)) !== leader) {
+        lost = share;
+        break;
+      }
+      kept = share;
+    }
+    if (lost === 0) continue;
+    for (let k = 0; k < NARROWED; k++) {
+      yield;
+      const middle = (kept + lost) / 2;
+      if (leads(at(middle)) === leader) kept = middle;
+      else lost = middle;
+    }
+    const against = leads(at(lost));
+    const look = (share: number): FlipLook => ({
+      x: f.tol_mm * share,
+      ...bothOn(boardOf(at(share)), leader, against),
+    });
+    out.push({
+      kind: 'tolerance',
+      key: `features[${i}].tol_mm`,
+      words: `total tolerance of ${f.name || f.id}`,
+      unit: 'mm',
+      now: f.tol_mm,
+      against,
+      at: [f.tol_mm * lost],
+      looks: [[look(kept), look(lost)]],
+    });
+  }
+  return out;
 }
 
 /** Two lanes on a board; a blocked one has no programme, and its reason is told. */

@@ -5,6 +5,7 @@ import { briefOf } from '../testing/demo-briefs';
 import { recompute } from '../testing/recompute';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
 import {
+  atOnce,
   briefFlips,
   differenceDrawn,
   doubtModel,
@@ -55,10 +56,7 @@ describe('the workings of what was drawn', () => {
     expect(recompute(w)).toBeCloseTo(w.value, 12);
   });
   test('a flip point: both programmes cost the same there, within the last step', () => {
-    const search = laneFlips(study, board, leader);
-    let step = search.next();
-    while (!step.done) step = search.next();
-    const { flips, inputs } = step.value;
+    const { flips, inputs } = atOnce(laneFlips(study, board, leader));
     expect(flips.length).toBeGreaterThan(2);
     for (const flip of flips) {
       const input = inputs.find((i) => i.key === flip.key)!;
@@ -82,7 +80,7 @@ describe('the workings of what was drawn', () => {
   });
   test('what tools and part may cost: at it both programmes are equal', () => {
     const of = new StudyWorkings(study, q);
-    for (const flip of briefFlips(study, q).filter((f) => f.kind === 'tooling' || f.kind === 'part')) {
+    for (const flip of atOnce(briefFlips(study, q)).filter((f) => f.kind === 'tooling' || f.kind === 'part')) {
       const w = roomWorking(of, flip, leader, second);
       expect(w.value).toBeCloseTo(flip.at[0]!, 6);
       expect(recompute(w)).toBeCloseTo(w.value, 6);

@@ -10,6 +10,7 @@ import { recompute } from '../testing/recompute';
 import { differenceTo } from '../workings';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
 import {
+  atOnce,
   briefFlips,
   briefFlipTold,
   flipTold,
@@ -20,7 +21,6 @@ import {
   type BriefFlip,
   type DoubtInput,
   type Flip,
-  type FoundFlips,
 } from '.';
 
 const input: DoubtInput = {
@@ -89,7 +89,7 @@ describe('flip points as sentences', () => {
     expect(toldOf({ ...quantity, at: [300] }, PLAN, 'behind')).toContain('below 300 pieces');
   });
   test('where the study has moved on and one of both is gone, its words still stand', () => {
-    const room = briefFlips(gear.study, gear.q).find((f) => f.kind === 'tooling')!;
+    const room = atOnce(briefFlips(gear.study, gear.q)).find((f) => f.kind === 'tooling')!;
     const gone = briefFlipTold({ ...room, against: 'no-such/lane' }, LEAD, 'first', new StudyWorkings(gear.study, 10));
     expect(plain(gone)).toContain('Stays first while the price of its tooling is under');
   });
@@ -116,9 +116,6 @@ describe('flip points as sentences', () => {
 });
 
 const figures = (t: Telling): ToldFigure[] => t.filter((p) => typeof p !== 'string');
-const atOnce = (search: Generator<void, FoundFlips, void>): FoundFlips => {
-  for (let s = search.next(); ; s = search.next()) if (s.done) return s.value;
-};
 
 /** Every figure of a sentence against what it opens: the same number, worked out again from its symbols. */
 function opened(t: Telling, of: StudyWorkings): number {
@@ -144,8 +141,8 @@ describe.each(briefs.map((b) => [b.title, b] as const))('what would overturn the
   const q = lifetimeQuantity(brief) ?? 1000;
   const board = boardAt(study, q, ORDER);
   const leads = board.leader;
-  if (leads === null) return void test('nothing leads', () => expect(briefFlips(study, q)).toEqual([]));
-  const ofBrief = briefFlips(study, q);
+  if (leads === null) return void test('nothing leads', () => expect(atOnce(briefFlips(study, q))).toEqual([]));
+  const ofBrief = atOnce(briefFlips(study, q));
   const of = new StudyWorkings(study, q);
 
   test('every sentence has a figure that opens, and comes to what is told', () => {
@@ -195,7 +192,7 @@ const plans = briefs.flatMap((b): [string, Planned][] => {
 describe.each(plans)('what would overturn the plan of the %s', (_, one) => {
   const of = new StudyWorkings(one.study, one.q, one.drawn.open, one.dues);
   test('every sentence has a figure that opens, and comes to what is told', () => {
-    const ofBrief = planBriefFlips(one.study, one.q, ORDER, one.drawn);
+    const ofBrief = atOnce(planBriefFlips(one.study, one.q, ORDER, one.drawn));
     const stance = stanceOf(PLAN, ofBrief);
     for (const f of ofBrief) {
       const n = opened(briefFlipTold(f, PLAN, stance, of), of);

@@ -5,7 +5,7 @@ import { boardAt, prepareStudy } from '../board';
 import { lifetimeQuantity } from '../brief';
 import { briefOf } from '../testing/demo-briefs';
 import { plainDraw } from '../testing/plain-loop';
-import { bracketOf, briefFlips, doubtModel, flipsOf, moversOf } from '.';
+import { atOnce, bracketOf, briefFlips, doubtModel, flipsOf, moversOf } from '.';
 
 /** Parts in light and heavy metal, few and many lanes. */
 const LOOKED_AT = ['Filter drawer housing', 'Compass gimbal ring', 'Gear head body, sealed', 'Pier foot'];
@@ -61,7 +61,7 @@ describe.each(parts.map((p) => [p.title, p] as const))('%s', (_, { study, q, boa
     for (let i = 1; i < movers.length; i++) expect(movers[i - 1]!.swing).toBeGreaterThanOrEqual(movers[i]!.swing);
   });
   test('the quantity, the quote and the tolerance at which it turns, turn it', () => {
-    for (const flip of briefFlips(study, q)) {
+    for (const flip of atOnce(briefFlips(study, q))) {
       if (flip.kind === 'quantity')
         for (const at of flip.at) {
           const money = (id: string, x: number): number =>

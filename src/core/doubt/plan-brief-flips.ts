@@ -9,13 +9,19 @@ const LOOKS = 48;
 /**
  * What else would change a plan: how long it stays ahead of the route alone that delivers as soon (quantity, price of
  * its tools), for which first steps it stays ahead and delivers no later, how long the second tool may be late.
+ * Yields after each look.
  * @param orderDate ISO date of the order
  */
-export function planBriefFlips(study: Study, q: number, orderDate: string, plan: DrawnPlan): BriefFlip[] {
+export function* planBriefFlips(
+  study: Study,
+  q: number,
+  orderDate: string,
+  plan: DrawnPlan,
+): Generator<void, BriefFlip[], void> {
   const { choice, dues } = plan;
   const now = planAt(study, q, choice, dues);
   const alone = plan.open.alone === null ? null : singleAt(study, q, plan.open.alone.laneId, dues, true);
-  const steps = switchFlip(study, q, plan, now, alone?.total ?? null);
+  const steps = yield* switchFlip(study, q, plan, now, alone?.total ?? null);
   const wait: BriefFlip[] =
     now.deliveries.length === 0 || now.waits_d >= MOST_WAIT_D
       ? []
@@ -41,7 +47,7 @@ export function planBriefFlips(study: Study, q: number, orderDate: string, plan:
       unit: 'pieces',
       now: q,
       against,
-      ...quantities(study, orderDate, plan, against),
+      ...(yield* quantities(study, orderDate, plan, against)),
     },
     {
       kind: 'tooling',
@@ -58,12 +64,12 @@ export function planBriefFlips(study: Study, q: number, orderDate: string, plan:
 }
 
 /** Whole pieces at which the plan, its first step as it is, and the route alone change places. */
-function quantities(
+function* quantities(
   study: Study,
   orderDate: string,
   { choice }: DrawnPlan,
   laneId: string | null,
-): Required<Pick<BriefFlip, 'at' | 'looks'>> {
+): Generator<void, Required<Pick<BriefFlip, 'at' | 'looks'>>, void> {
   if (laneId === null) return { at: [], looks: [] };
   const look = (q: number): FlipLook & { own: number; other: number } => {
     const dues = duesOf(study, q, orderDate);
@@ -79,23 +85,25 @@ function quantities(
     return own <= other;
   };
   const rail = railQuantities(LOOKS).filter((q) => q > choice.pieces && q <= RAIL_MAX);
-  const at = rail.flatMap((to, i) => {
-    const from = rail[i - 1];
-    if (from === undefined) return [];
-    const before = ahead(from);
-    return ahead(to) === before ? [] : [1 + lastOf(from, to, (q) => ahead(q) === before)];
-  });
+  const at: number[] = [];
+  let last: { readonly q: number; readonly ahead: boolean } | null = null;
+  for (const q of rail) {
+    yield;
+    const next = { q, ahead: ahead(q) };
+    if (last !== null && last.ahead !== next.ahead) at.push(1 + lastOf(last.q, q, (x) => ahead(x) !== next.ahead));
+    last = next;
+  }
   return { at, looks: at.map((q): FlipLooks => [look(q - 1), look(q)]) };
 }
 
 /** The first steps, from the least to the most around the present one, with which the plan is ahead and no later. */
-function switchFlip(
+function* switchFlip(
   study: Study,
   q: number,
   { choice, dues, open }: DrawnPlan,
   now: BridgePlan,
   most: number | null,
-): BriefFlip[] {
+): Generator<void, BriefFlip[], void> {
   const lateOf = (plan: BridgePlan): number => plan.deliveries.filter((d) => d.late_d > 0).length;
   const late = lateOf(now);
   const holds = (pieces: number): boolean => {
@@ -104,16 +112,17 @@ function switchFlip(
   };
   if (!holds(choice.pieces)) return [];
   const sizes = [...new Set([1, ...railQuantities(LOOKS), q - 1])].filter((n) => n >= 1 && n < q).sort((a, b) => a - b);
-  const outward = (list: readonly number[]): number => {
+  function* outward(list: readonly number[]): Generator<void, number, void> {
     let kept = choice.pieces;
     for (const n of list) {
+      yield;
       if (!holds(n)) return n > kept ? lastOf(kept, n, holds) : -lastOf(-kept, -n, (m) => holds(-m));
       kept = n;
     }
     return kept;
-  };
-  const low = outward(sizes.filter((n) => n < choice.pieces).reverse());
-  const high = outward(sizes.filter((n) => n > choice.pieces));
+  }
+  const low = yield* outward(sizes.filter((n) => n < choice.pieces).reverse());
+  const high = yield* outward(sizes.filter((n) => n > choice.pieces));
   const look = (pieces: number): FlipLook => {
     const plan = planAt(study, q, { ...choice, pieces }, dues);
     return { x: pieces, own: plan.total, other: most, words: lateWords(lateOf(plan), dues.length) };

@@ -8,7 +8,17 @@ import { briefOf } from '../testing/demo-briefs';
 import { bestPlanOf, ORDER, type Planned } from '../testing/demo-plans';
 import { plainDraw } from '../testing/plain-loop';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
-import { briefFlipTold, doubtModel, DrawStore, planBriefFlips, planFlips, Runner, samplingOf, type BriefFlip } from '.';
+import {
+  atOnce,
+  briefFlipTold,
+  doubtModel,
+  DrawStore,
+  planBriefFlips,
+  planFlips,
+  Runner,
+  samplingOf,
+  type BriefFlip,
+} from '.';
 
 const planned = (title: string): Planned => {
   const found = bestPlanOf(briefOf(QUILLMERE_PARTS.find((p) => briefOf(p).title.startsWith(title))));
@@ -152,10 +162,7 @@ describe('what would overturn a plan', () => {
   const board = boardAt(gear.study, gear.q, ORDER);
 
   test('each figure found, put in, makes plan and route alone cost the same', () => {
-    const search = planFlips(gear.study, board, gear.drawn);
-    let step = search.next();
-    while (!step.done) step = search.next();
-    const { flips, inputs } = step.value;
+    const { flips, inputs } = atOnce(planFlips(gear.study, board, gear.drawn));
     const model = doubtModel(workingsOf(gear), [PLAN, ALONE]);
     expect(flips.length).toBeGreaterThan(0);
     for (const flip of flips) {
@@ -175,7 +182,7 @@ describe('what would overturn a plan', () => {
     }
   });
 
-  const flips = planBriefFlips(gear.study, gear.q, ORDER, gear.drawn);
+  const flips = atOnce(planBriefFlips(gear.study, gear.q, ORDER, gear.drawn));
   const kind = (k: BriefFlip['kind']): BriefFlip => flips.find((f) => f.kind === k)!;
   const { choice, dues } = gear.drawn;
   const alone = gear.single!.steps[0]!.laneId;
@@ -218,7 +225,7 @@ describe('what would overturn a plan', () => {
   test('where no route alone delivers as soon, no price is told, but the switch is', () => {
     const one = planned('Hand controller');
     expect(one.single).toBeNull();
-    const found = planBriefFlips(one.study, one.q, ORDER, one.drawn);
+    const found = atOnce(planBriefFlips(one.study, one.q, ORDER, one.drawn));
     expect(found.map((f) => f.kind)).toContain('switch');
     expect(found.map((f) => f.kind)).not.toContain('tooling');
     expect(planFlips(one.study, boardAt(one.study, one.q, ORDER), one.drawn).next()).toEqual({
