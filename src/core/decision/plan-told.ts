@@ -1,7 +1,7 @@
 import { ALONE, MOST_WAIT_D, PLAN, STEPS } from '../bridge';
 import { dateAfter } from '../calendar';
 import { shortName } from '../routes';
-import { figure, perPart, tell, whole, type Telling, type ToldFigure } from '../telling';
+import { figure, listed, perPart, tell, whole, type Telling, type ToldFigure } from '../telling';
 import { lateTold } from './late-told';
 import type { KeptPlan } from './kept-plan';
 
@@ -43,6 +43,5 @@ function days(plan: KeptPlan): Telling {
   if (late.length === 0) return ['Every day asked is met.'];
   const told = late.slice(0, LATE_TOLD).map((d) => tell`${d.name} by ${lateTold(plan, d)}`);
   const more = late.length > LATE_TOLD ? ` and ${late.length - LATE_TOLD} more` : '';
-  const list = told.reduce<Telling>((before, t, i) => (i === 0 ? t : tell`${before}, ${t}`), []);
-  return tell`Late: ${list}${more}.`;
+  return tell`Late: ${listed(told, ', ')}${more}.`;
 }

@@ -3,7 +3,7 @@ import { firstOf, FIRST_WEIGHTS, schoolsAt } from '../choice';
 import { sentence } from '../doubt';
 import { rateDifferences, type OwnFigure, type RateSet } from '../rates';
 import { shortName } from '../routes';
-import { figureOf, plain, tell, type Telling } from '../telling';
+import { figureOf, listed, plain, tell, type Telling } from '../telling';
 import { differenceTo } from '../workings';
 import { dearerBy, lateFirst } from './behind-told';
 import {
@@ -69,8 +69,7 @@ function lookedAt(signed: Signed, rates: RateSet): Found {
   }
   const weak = weaknesses(signed, was, is, code);
   const [first, ...more] = weak;
-  if (first !== undefined)
-    return say('weaker', tell`${more.reduce<Telling>((told, next) => tell`${told}; ${next}`, capital(first))}.`);
+  if (first !== undefined) return say('weaker', tell`${listed([capital(first), ...more], '; ')}.`);
   const same = Math.abs((was.mine ?? 0) - is.mine) < 5e-3;
   return say('stands', same ? [UNMOVED] : tell`${sentence(name)}: ${moved}; its place holds.`);
 }

@@ -2,7 +2,7 @@ import { ALONE, PLAN, type StudyWorkings } from '../bridge';
 import { CoreError } from '../errors';
 import type { RateSet } from '../rates';
 import { shortName } from '../routes';
-import { figure, fixed, madeFigure, tell, whole, type Telling, type ToldFigure } from '../telling';
+import { figure, fixed, listed, madeFigure, tell, whole, type Telling, type ToldFigure } from '../telling';
 import { differenceTo, type Working } from '../workings';
 import type { BriefFlip } from './brief-flips';
 import { flipWorking, roomWorking } from './doubt-workings';
@@ -34,17 +34,13 @@ export function flipTold(flip: Flip, input: DoubtInput, leads: string, rates: Ra
   );
   const now = `likely ${figureWords(likely, input.unit)}`;
   const other = shortName(flip.against);
-  if (flip.kind === 'many') return tell`${name}: ${other} leads between or beyond ${listed(places)} (${now})`;
+  if (flip.kind === 'many') return tell`${name}: ${other} leads between or beyond ${listed(places, ', ')} (${now})`;
   const [at = NaN] = flip.at;
   const goes = tell`${name} ${at > likely ? 'rises above' : 'falls below'} ${places[0] ?? ''} (${now})`;
   return stance === 'behind'
     ? tell`Comes ahead of ${other} once ${goes}`
     : tell`Stays ${stance} until ${goes}; then ${other}`;
 }
-
-/** Figures one after another, with commas. */
-const listed = (places: readonly (string | ToldFigure)[]): Telling =>
-  places.reduce<Telling>((before, p, i) => (i === 0 ? [p] : tell`${before}, ${p}`), []);
 
 /**
  * A flip point of the brief or of a quote as a sentence; its figures open how they were found.
@@ -116,7 +112,10 @@ function quantityTold(
       : looked(k, text, q);
   if (at === undefined) return tell`At no quantity of the rail do ${shortName(leads)} and ${other} change places`;
   if (flip.at.length > 1) {
-    return tell`${shortName(leads)} and ${other} change places at ${listed(flip.at.map((q, k) => place(k, q, whole(q))))} pieces`;
+    return tell`${shortName(leads)} and ${other} change places at ${listed(
+      flip.at.map((q, k) => place(k, q, whole(q))),
+      ', ',
+    )} pieces`;
   }
   const now = `(now ${whole(flip.now)})`;
   const more = at > flip.now;

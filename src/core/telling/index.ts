@@ -1,3 +1,3 @@
 /** Sentences whose figures keep the way to their working. */
-export { figure, figureOf, madeFigure, plain, tell, type Telling, type ToldFigure } from './telling';
+export { figure, figureOf, listed, madeFigure, plain, tell, type Telling, type ToldFigure } from './telling';
 export { fixed, perPart, signed, significant, whole } from './numbers';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { figure, plain, tell } from '.';
+import { figure, listed, plain, tell } from '.';
 
 test('words run together, figures stand apart, nested tellings are taken in', () => {
   const cost = figure('3.12 USD', 'spin/silicone', 'allIn');
@@ -21,6 +21,18 @@ test('plain text is the same however the pieces are nested', () => {
       const told = figures.reduce((before, f) => tell`${before}|${f}`, tell``);
       expect(plain(told)).toBe(texts.map((text) => `|${text}`).join(''));
       expect(told.filter((piece) => typeof piece !== 'string')).toEqual(figures);
+    }),
+  );
+});
+
+test('a list has its words between each two parts, none around them, and keeps the figures', () => {
+  expect(listed([], ', ')).toEqual([]);
+  fc.assert(
+    fc.property(fc.array(fc.string({ minLength: 1 }), { minLength: 1 }), fc.string(), (texts, between) => {
+      const parts = texts.map((text, i) => (i % 3 === 0 ? text : i % 3 === 1 ? figure(text, 'a', 'b') : tell`${text}`));
+      const told = listed(parts, between);
+      expect(plain(told)).toBe(texts.join(between));
+      expect(told.filter((piece) => typeof piece !== 'string')).toHaveLength(Math.floor((texts.length + 1) / 3));
     }),
   );
 });

@@ -64,6 +64,10 @@ export function tell(
 
 const isTelling = (x: ToldFigure | Telling): x is Telling => Array.isArray(x);
 
+/** Parts one after another, with the same words between each two. */
+export const listed = (parts: readonly (string | ToldFigure | Telling)[], between: string): Telling =>
+  parts.reduce<Telling>((before, part, i) => (i === 0 ? tell`${part}` : tell`${before}${between}${part}`), []);
+
 /** The sentence as plain text. */
 export const plain = (told: Telling): string =>
   told.map((piece) => (typeof piece === 'string' ? piece : piece.text)).join('');
