@@ -45,6 +45,9 @@ const LINES: readonly (readonly [string, (a: Alloy, units: UnitSystem) => string
   ],
 ];
 
+/** Stands where an answer is still being worked out. */
+const Waiting = () => <span className="small quiet">…</span>;
+
 /** Up to four alloys side by side: what each is, what the part costs in it on every route, and the way to choose it. */
 export function Compare({
   ids,
@@ -53,6 +56,7 @@ export function Compare({
   onDrop,
 }: {
   readonly ids: readonly string[];
+  /** What an alloy comes to on every route; undefined where that is still being worked out. */
   readonly pairOf: (alloyId: string) => AlloyPair | undefined;
   readonly q: number;
   readonly onDrop: (alloyId: string) => void;
@@ -106,18 +110,22 @@ export function Compare({
             <tr>
               <th scope="row">Best poured by</th>
               {alloys.map((a) => {
-                const leader = pairOf(a.id)?.leader ?? null;
-                return <td key={a.id}>{leader === null ? 'no route' : shortName(leader)}</td>;
+                const pair = pairOf(a.id);
+                const best = pair?.leader == null ? 'no route' : shortName(pair.leader);
+                return <td key={a.id}>{pair === undefined ? <Waiting /> : best}</td>;
               })}
             </tr>
             {ROUTES.map((route) => (
               <tr key={route.id}>
                 <th scope="row">{route.name}</th>
                 {alloys.map((a) => {
-                  const on = pairOf(a.id)?.routes.find((r) => r.routeId === route.id);
+                  const pair = pairOf(a.id);
+                  const on = pair?.routes.find((r) => r.routeId === route.id);
                   return (
                     <td key={a.id}>
-                      {on?.laneId == null || on.allIn === null ? (
+                      {pair === undefined ? (
+                        <Waiting />
+                      ) : on?.laneId == null || on.allIn === null ? (
                         <span className="small quiet">{sentence(on?.why ?? 'not poured')}</span>
                       ) : (
                         <>

@@ -324,7 +324,7 @@ const ToleranceCell = memo(function ToleranceCell({
       status={status}
       why={why}
       room={tightest === undefined ? null : roomPercent(tightest.feature.tol_mm / tightest.cast_mm - 1)}
-      text={`${cast} cast, ${cut} cut`}
+      text={calls.length + (part?.holes.length ?? 0) === 0 ? 'none asked' : `${cast} cast, ${cut} cut`}
       figure={null}
       label={`${laneWords(laneId).route}, tolerances`}
       before={sorted > 0 ? `${sorted} sorted${tightest === undefined ? '' : ' · '}` : undefined}

@@ -13,6 +13,8 @@ const WIDTH = 1000;
 const RIBBON_TOP = 22;
 const RIBBON_HEIGHT = 18;
 const x = (q: number): number => placeOf(q) * WIDTH;
+/** A stretch of quantities in words; one quantity stands alone. */
+const stretch = (from: number, to: number): string => (from === to ? whole(from) : `${whole(from)} to ${whole(to)}`);
 
 /** The quantity rail: its ground is the ribbon of winners; dragged, keyed or typed, everything answers at once. */
 export function Rail() {
@@ -146,7 +148,7 @@ const Ground = memo(function Ground({ survey }: { survey: Survey | null }) {
           strokeWidth="1"
           vectorEffect="non-scaling-stroke"
         >
-          <title>{`${whole(run.from)} to ${whole(run.to)}: ${shortName(run.laneId)}`}</title>
+          <title>{`${stretch(run.from, run.to)}: ${shortName(run.laneId)}`}</title>
         </rect>
       ))}
       {(survey?.crossings ?? []).map((c) => (
@@ -162,8 +164,8 @@ const Ground = memo(function Ground({ survey }: { survey: Survey | null }) {
         >
           <title>
             {c.kind === 'change'
-              ? `${shortName(c.from)} to ${shortName(c.to)} at ${whole(c.first)}${c.last > c.first ? ` to ${whole(c.last)}, changing ${c.changes} times between` : ''}`
-              : `${whole(c.first)} to ${whole(c.last)}: whole pours and worn tools change the place ${c.changes} times, and leave it as it was`}
+              ? `${shortName(c.from)} to ${shortName(c.to)} at ${stretch(c.first, c.last)}${c.last > c.first ? `, changing ${c.changes} times between` : ''}`
+              : `${stretch(c.first, c.last)}: whole pours and worn tools change the place ${c.changes} times, and leave it as it was`}
           </title>
         </rect>
       ))}
@@ -260,7 +262,7 @@ const Labels = memo(function Labels({
       {lifetime !== null && (
         <span
           style={{ ...base, top: 47, left: at(lifetime), paddingLeft: 4 }}
-          title={band === null ? undefined : `Demand ${band[0]} to ${band[1]}`}
+          title={band === null ? undefined : `Demand ${stretch(band[0], band[1])} pieces`}
         >
           life{band === null ? '' : ', demand band'}
         </span>

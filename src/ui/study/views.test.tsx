@@ -80,6 +80,14 @@ describe('the pages of a part', () => {
     }
   });
 
+  test('an alloy set beside the brief’s own is not called unpoured before it was looked at', () => {
+    const beside = bracket({ candidates: ['al-a356', 'al-319'] });
+    const text = textOf(studyPage(beside, VIEWS.alloys));
+    expect(text).toContain('Side by side');
+    expect(text).not.toMatch(/not poured|no route/i);
+    expect(text).toContain('Working it out …');
+  });
+
   test('the brief asks for every figure with its unit', () => {
     const html = studyPage(brief, VIEWS.brief);
     for (const path of ['geometry.volume_cm3', 'geometry.area_cm2', 'geometry.wallMin_mm', 'quantity.perYear'])
