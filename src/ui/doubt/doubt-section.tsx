@@ -99,9 +99,10 @@ export const DoubtSection = memo(function DoubtSection({
           />
         </label>
         <span className="quiet" role="status">
-          {doubt.behind
-            ? DRAWN_AGAIN
-            : summary !== null && `${whole(summary.draws)} draws in ${significant(doubt.ms, 2)} ms${done ? '' : ' …'}`}
+          {summary !== null &&
+            (doubt.behind
+              ? DRAWN_AGAIN
+              : `${whole(summary.draws)} draws in ${significant(doubt.ms, 2)} ms${done ? '' : ' …'}`)}
         </span>
       </div>
     </section>

@@ -88,6 +88,14 @@ describe('the pages of a part', () => {
     expect(text).toContain('Working it out …');
   });
 
+  test('what is not drawn or found yet says so, and nothing is said to be of a moment ago', () => {
+    const text = words(VIEWS.routes);
+    for (const said of ['Drawing …', 'Looking …']) expect(text).toContain(said);
+    for (const view of ['routes', 'calendar', 'decision'] as const)
+      expect(words(VIEWS[view])).not.toContain('a moment ago');
+    expect(words(VIEWS.calendar)).toContain('looking through every pair');
+  });
+
   test('the brief asks for every figure with its unit', () => {
     const html = studyPage(brief, VIEWS.brief);
     for (const path of ['geometry.volume_cm3', 'geometry.area_cm2', 'geometry.wallMin_mm', 'quantity.perYear'])
