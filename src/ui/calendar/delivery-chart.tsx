@@ -17,6 +17,7 @@ import { css, FAMILY } from '../charts/chart-parts';
 import { lineOf } from '../charts/line-of';
 import { drawEndNames, drawTopNames, writeClear } from '../charts/names';
 import { dateAfter, whole } from '../format';
+import { tickDate } from './tick-date';
 import type { Delivery } from './use-deliveries';
 
 Chart.register(LineController, LineElement, PointElement, LinearScale);
@@ -85,10 +86,7 @@ export function DeliveryChart({
             grid: grid(hair),
             ...axis(ink, 'weeks from the order', {
               stepSize: stepOf(until),
-              callback: (v: number | string) => [
-                `${Math.round(Number(v) / 7)}`,
-                dateAfter(orderDate, Number(v)).replace(/ \d{4}$/, ''),
-              ],
+              callback: (v: number | string) => [whole(Number(v) / 7), tickDate(orderDate, Number(v), until)],
             }),
           },
           y: {
