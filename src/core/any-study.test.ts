@@ -12,7 +12,7 @@ import { recompute } from './testing/recompute';
 import { FIGURES } from './workings';
 
 const ORDER = '2026-11-28';
-const RUNS = { numRuns: 20 };
+const RUNS = { numRuns: 12 };
 
 /** Any part of which some route survives, at the quantity of its life. */
 const survivor = anyBrief

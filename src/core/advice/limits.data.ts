@@ -143,3 +143,6 @@ export const ALLOWANCE_GRADE: Readonly<Record<string, string>> = {
   'pressure-die/hot': 'D',
   'pressure-die/cold': 'D',
 };
+
+/** What a kilogram weighs, N. */
+export const GRAVITY = 9.80665;

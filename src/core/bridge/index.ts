@@ -13,7 +13,9 @@ export {
   type PlanStep,
 } from './plan';
 export type { Reuse } from './reuse.data';
-export { searchPlans, settledDues, type Found, type FoundSingle, type PlanSearch } from './search';
+export type { Found, FoundSingle } from './best-split';
+export { searchPlans, type PlanSearch } from './search';
+export { settledDues } from './settled-dues';
 export { lateBy, madeBy } from './plan-days';
 export { ALONE, openPlan, PLAN, STEPS, type OpenPlan } from './plan-parts';
 export { StudyWorkings, type Place } from './study-workings';

@@ -7,7 +7,7 @@ import type { PlanDue } from './dues';
 import { stepLanes, type LaneSteps, type StepLayout } from './lane-steps';
 import { reuseOf } from './reuse';
 import type { Reuse } from './reuse.data';
-import { bestSingle, bestSplit, type Found, type FoundSingle } from './search';
+import { bestSingle, bestSplit, type Found, type FoundSingle } from './best-split';
 
 /** A plan as it is adopted: the first pieces on one lane, the rest on the other. */
 export type PlanChoice = NonNullable<Brief['plan']>;

@@ -38,7 +38,7 @@ describe.each(Object.entries(VIEWS))('the view %s', (_, view) => {
         expect(faultsOf(html)).toEqual([]);
         expect(html).toContain('Any part');
       }),
-      { numRuns: 15 },
+      { numRuns: 8 },
     );
   });
 });

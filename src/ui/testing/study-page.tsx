@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { prepareStudy, surveyOf } from '@/core/board';
 import type { Brief } from '@/core/brief';
+import type { DecisionRecord } from '@/server/decisions';
 import { SHIPPED_REF } from '@/core/rates';
 import { WhatIfsProvider } from '../requirements/what-ifs';
 import { StudyProvider } from '../study/study-context';
@@ -23,8 +24,16 @@ const ROUTER = {
   bfcacheId: '0',
 };
 
-/** A view of a study as the server sends it, as HTML. @param today ISO date */
-export function studyPage(brief: Brief, view: ReactNode, today = '2026-11-28'): string {
+/**
+ * A view of a study as the server sends it, as HTML.
+ * @param decisions signed on it; @param today ISO date
+ */
+export function studyPage(
+  brief: Brief,
+  view: ReactNode,
+  decisions: readonly DecisionRecord[] = [],
+  today = '2026-11-28',
+): string {
   const at = `${today}T08:00:00.000Z`;
   const record = {
     id: 's',
@@ -44,7 +53,7 @@ export function studyPage(brief: Brief, view: ReactNode, today = '2026-11-28'): 
     <AppRouterContext.Provider value={ROUTER}>
       <PathnameContext.Provider value="/studies/s/routes">
         <ChakraProvider value={system}>
-          <StudyProvider record={record} decisions={[]} survey={surveyOf(prepareStudy(brief))} today={today}>
+          <StudyProvider record={record} decisions={decisions} survey={surveyOf(prepareStudy(brief))} today={today}>
             <SheetsProvider>
               <WhatIfsProvider>
                 <StudyHead>{view}</StudyHead>
