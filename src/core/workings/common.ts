@@ -11,7 +11,7 @@ export const fx = (c: Context): WorkingSymbol => ({
   ...fromRate('fx', 'study currency per USD', { v: c.fx, unit: `${cur(c)}/USD`, basis: 'assumed' }, 'currency.perUnit'),
 });
 /** Calendar days a working day. */
-export const W = (c: Context): WorkingSymbol =>
+export const W = (c: Pick<Context, 'study'>): WorkingSymbol =>
   fromRate(
     'W',
     'calendar days a working day',

@@ -1,5 +1,5 @@
 import { computed } from '../symbols';
-import { EQUATION, money, global, at, qty, open, type Builder, rest } from './context';
+import { at, EQUATION, global, money, open, qty, rest, type Builder } from './context';
 import { dates } from './days';
 
 /** Figures that all baselines have. */

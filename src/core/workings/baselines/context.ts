@@ -64,21 +64,12 @@ export const at = (c: BaselineContext, key: string): number => c.b.symbols[key] 
 export const qty = (c: BaselineContext): WorkingSymbol => chosen('q', 'pieces in the whole programme', c.q, 'pieces');
 
 /** Pieces an order: the programme where nothing is said of lots or years. */
-export const lotSym = (c: BaselineContext): WorkingSymbol => {
+const lotSym = (c: BaselineContext): WorkingSymbol => {
   const { lot, perYear } = c.facts.brief.quantity;
   return lot === null && perYear === null
     ? { ...qty(c), symbol: 'lot', meaning: 'pieces an order: the whole programme' }
     : fromBrief('lot', 'pieces an order', c.lot, 'pieces', 'quantity.lot');
 };
-
-/** Calendar days a working day. */
-export const W = (c: BaselineContext): WorkingSymbol =>
-  fromRate(
-    'W',
-    'calendar days a working day',
-    c.study.rates.calendar.calendarPerWorkday,
-    'calendar.calendarPerWorkday',
-  );
 
 /** Price of the metal: of the alloy, or of the rate set. */
 export const price = (c: BaselineContext): WorkingSymbol => {
@@ -163,3 +154,22 @@ export const rest = (c: BaselineContext, but: readonly string[]): WorkingSymbol[
 
 /** The pieces whose day is asked for. */
 export const pieces = (N: number): WorkingSymbol => chosen('N', 'pieces wanted', N, 'pieces');
+
+/** The total of what is made lot after lot: its tools, a set-up a lot and every piece. */
+export const inLots = (c: BaselineContext, tools: string, piece: string): Built => ({
+  title: `${c.b.name}: total`,
+  equation: EQUATION[c.b.id],
+  expression: 'tools + fx * K * (ceil(q / lot) * setUp + q * piece)',
+  value: c.b.total(c.q),
+  unit: money(c),
+  symbols: [
+    open(c, 'tools', tools, c.b.tooling(c.q), money(c), 'tooling'),
+    fx(c),
+    factorSym(c),
+    qty(c),
+    lotSym(c),
+    open(c, 'setUp', 'set-up of a lot', at(c, 'setUp'), 'USD', 'setUp'),
+    open(c, 'piece', piece, at(c, 'piece'), 'USD', 'piece'),
+  ],
+  note: null,
+});

@@ -3,7 +3,8 @@ import { refuse } from '../../errors';
 import { holidayTerm } from '../holiday-term';
 import { computed } from '../symbols';
 import type { WorkingSymbol } from '../types';
-import { own, ownTime, at, W, open, pieces, type BaselineContext, type Built, rest } from './context';
+import { W } from '../common';
+import { at, open, own, ownTime, pieces, rest, type BaselineContext, type Built } from './context';
 
 /** The day by which N pieces exist, holidays counted. @param words what the day is called */
 export function dates(c: BaselineContext, N: number, words: string): Built {

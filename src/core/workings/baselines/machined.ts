@@ -1,48 +1,29 @@
+import { complexityTerms } from '../complexity-terms';
 import { solidDetails } from '../../cost';
 import { computed, density, fromBrief, fromRate } from '../symbols';
 import type { WorkingSymbol } from '../types';
 import {
-  EQUATION,
   money,
   fx,
   global,
   own,
   at,
   qty,
-  lotSym,
   price,
   cutting,
   machinability,
   asked,
   family,
+  inLots,
   open,
-  factorSym,
   mk,
   mass,
-  type BaselineContext,
   type Builder,
-  type Built,
 } from './context';
 
 /** Figures of a part cut from solid. */
 export const MACHINED: Readonly<Record<string, Builder>> = {
-  total: (c) => ({
-    title: `${c.b.name}: total`,
-    equation: EQUATION.machined,
-    expression: 'tools + fx * K * (ceil(q / lot) * setUp + q * piece)',
-    value: c.b.total(c.q),
-    unit: money(c),
-    symbols: [
-      open(c, 'tools', 'programs and fixtures', c.b.tooling(c.q), money(c), 'tooling'),
-      fx(c),
-      factorSym(c),
-      qty(c),
-      lotSym(c),
-      open(c, 'setUp', 'set-up of a lot', at(c, 'setUp'), 'USD', 'setUp'),
-      open(c, 'piece', 'a good piece', at(c, 'piece'), 'USD', 'piece'),
-    ],
-    note: null,
-  }),
+  total: (c) => inLots(c, 'programs and fixtures', 'a good piece'),
   tooling: (c) => ({
     title: `${c.b.name}: programs and fixtures`,
     equation: 'Cost model 9.4',
@@ -74,7 +55,15 @@ export const MACHINED: Readonly<Record<string, Builder>> = {
     ],
     note: null,
   }),
-  complexity: (c) => complexity(c),
+  complexity: (c) => ({
+    title: 'Complexity',
+    equation: 'Cost model 1.2 and 1.3',
+    expression: 'min(5, max(1, 1 + kS * (S - 1) + kH * nH + kP * nP + kU * nU + kD * nD + kC * face))',
+    value: c.facts.c,
+    unit: '–',
+    symbols: complexityTerms(c.facts, c.study.rates, [computed('S', 'surface index: 1 for a cube', c.facts.S, '–')]),
+    note: null,
+  }),
   kappa: (c) => ({
     title: 'Difficulty of the shape',
     equation: 'Cost model 1.4',
@@ -256,38 +245,3 @@ export const MACHINED: Readonly<Record<string, Builder>> = {
     note: null,
   }),
 };
-
-function complexity(c: BaselineContext): Built {
-  const f = c.facts;
-  const k = c.study.rates.complexity;
-  const part = (symbol: string, meaning: string, key: keyof typeof k): WorkingSymbol =>
-    fromRate(symbol, meaning, k[key], `complexity.${key}`);
-  return {
-    title: 'Complexity',
-    equation: 'Cost model 1.2 and 1.3',
-    expression: 'min(5, max(1, 1 + kS * (S - 1) + kH * nH + kP * nP + kU * nU + kD * nD + kC * face))',
-    value: f.c,
-    unit: '–',
-    symbols: [
-      part('kS', 'by surface index', 'kS'),
-      computed('S', 'surface index: 1 for a cube', f.S, '–'),
-      part('kH', 'a cored hole', 'kH'),
-      fromBrief('nH', 'holes wanted cast', f.nH, 'holes', 'geometry.coredHoles'),
-      part('kP', 'a passage', 'kP'),
-      fromBrief('nP', 'passages', f.nP, 'passages', 'geometry.passages'),
-      part('kU', 'an undercut', 'kU'),
-      fromBrief('nU', 'undercuts', f.nU, 'undercuts', 'geometry.undercuts'),
-      part('kD', 'a toleranced dimension', 'kD'),
-      fromBrief('nD', 'toleranced dimensions', f.nD, 'dimensions', 'features'),
-      part('kC', 'a cosmetic face', 'kC'),
-      fromBrief(
-        'face',
-        'cosmetic face asked for (1) or not (0)',
-        f.brief.needs.cosmeticFace === true ? 1 : 0,
-        '–',
-        'needs.cosmeticFace',
-      ),
-    ],
-    note: null,
-  };
-}

@@ -1,41 +1,9 @@
 import { fromBrief } from '../symbols';
-import {
-  EQUATION,
-  money,
-  fx,
-  global,
-  own,
-  at,
-  qty,
-  lotSym,
-  price,
-  family,
-  open,
-  factorSym,
-  mk,
-  mass,
-  type Builder,
-} from './context';
+import { EQUATION, money, fx, global, own, at, price, family, inLots, open, mk, mass, type Builder } from './context';
 
 /** Figures of a part stamped from strip. */
 export const STAMPED: Readonly<Record<string, Builder>> = {
-  total: (c) => ({
-    title: `${c.b.name}: total`,
-    equation: EQUATION.stamped,
-    expression: 'tools + fx * K * (ceil(q / lot) * setUp + q * piece)',
-    value: c.b.total(c.q),
-    unit: money(c),
-    symbols: [
-      open(c, 'tools', 'press tool', c.b.tooling(c.q), money(c), 'tooling'),
-      fx(c),
-      factorSym(c),
-      qty(c),
-      lotSym(c),
-      open(c, 'setUp', 'set-up of a lot', at(c, 'setUp'), 'USD', 'setUp'),
-      open(c, 'piece', 'a piece', at(c, 'piece'), 'USD', 'piece'),
-    ],
-    note: null,
-  }),
+  total: (c) => inLots(c, 'press tool', 'a piece'),
   tooling: (c) => ({
     title: `${c.b.name}: press tool`,
     equation: EQUATION.stamped,
