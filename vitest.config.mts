@@ -1,4 +1,8 @@
 import { defineConfig } from 'vitest/config';
+
+/** Tests of the core share what is read in: it keeps nothing that one test could change for another. */
+const PURE = 'src/core/**/*.test.ts';
+
 export default defineConfig({
   resolve: {
     alias: {
@@ -7,7 +11,6 @@ export default defineConfig({
     },
   },
   test: {
-    include: ['src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'],
     environment: 'node',
     pool: 'threads',
     // Both cores of a small machine; each database test has a database of its own.
@@ -15,5 +18,12 @@ export default defineConfig({
     // A limit against hanging, not a measure: a shared machine can be ten times slower for a while.
     testTimeout: 60_000,
     env: { LOG_LEVEL: 'fatal' },
+    projects: [
+      { extends: true, test: { name: 'pure', include: [PURE], isolate: false } },
+      {
+        extends: true,
+        test: { name: 'rest', include: ['src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'], exclude: [PURE] },
+      },
+    ],
   },
 });
