@@ -9,6 +9,7 @@ const BESIDE = [
   'bench',
   'brief',
   'calendar',
+  'dates',
   'files',
   'judgement',
   'keyboard',

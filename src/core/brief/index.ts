@@ -12,4 +12,5 @@ export {
   type Feature,
   type Hole,
 } from './schema';
+export { readStoredBrief, type StoredBrief } from './stored';
 export { neededPieces, type Needed } from './needed';

@@ -47,7 +47,8 @@ function valueAt(root: unknown, path: readonly PropertyKey[]): unknown {
   return path.reduce<unknown>((at, key) => (at == null ? undefined : (at as Record<PropertyKey, unknown>)[key]), root);
 }
 
-function toIssue(issue: z.core.$ZodIssue, root: unknown): BriefIssue {
+/** An issue of the schema as the path, the value there and what would be accepted. */
+export function toIssue(issue: z.core.$ZodIssue, root: unknown): BriefIssue {
   return { path: issue.path.map(String).join('.'), value: valueAt(root, issue.path), message: accepted(issue) };
 }
 

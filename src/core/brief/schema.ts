@@ -1,11 +1,11 @@
 import { z } from 'zod';
+import { plainDateSchema } from '../plain-date';
 
 /** A figure that may not be known yet. Missing and null mean the same: not known. */
 const known = (schema: z.ZodNumber) => schema.nullish().transform((v) => v ?? null);
 const size = (max: number) => known(z.number().positive().max(max));
 const count = (max: number) => known(z.number().int().min(0).max(max));
-const isoDate = z.iso.date('a real date as YYYY-MM-DD');
-const date = isoDate.nullish().transform((v) => v ?? null);
+const date = plainDateSchema.nullish().transform((v) => v ?? null);
 const text = (max: number) =>
   z
     .string()

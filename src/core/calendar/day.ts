@@ -6,8 +6,9 @@ export function dayNumber(field: string, iso: unknown): number {
   const match = typeof iso === 'string' ? /^(\d{4})-(\d{2})-(\d{2})$/.exec(iso) : null;
   if (match) {
     const [y, m, d] = [Number(match[1]), Number(match[2]), Number(match[3])];
-    const ms = Date.UTC(y, m - 1, d);
-    const back = new Date(ms);
+    // Not Date.UTC: it takes the years 0 to 99 for those of the last century.
+    const back = new Date(0);
+    const ms = back.setUTCFullYear(y, m - 1, d);
     if (back.getUTCFullYear() === y && back.getUTCMonth() === m - 1 && back.getUTCDate() === d) return ms / 86_400_000;
   }
   return refuse('E_DATE', field, iso, 'a real date as YYYY-MM-DD');

@@ -1,4 +1,5 @@
 import type { Figure, Triple } from '../figures';
+import { isPlainDate } from '../plain-date';
 import { namesOf, rateEntries, type RateEntry } from './entries';
 import type { RateSet } from './types';
 
@@ -60,8 +61,8 @@ export function refusedFigure(entry: RateEntry, value: unknown): string | null {
 }
 
 /**
- * A rate set with a shop's own figures in the place of its own. Paths that the set does not have are left out, so that
- * figures of an older edition do no harm.
+ * A rate set with a shop's own figures in the place of its own. Paths that the set does not have, figures it would
+ * refuse and days that are none are left out, so that what an older edition stored does no harm.
  * @param id, name of the new set
  */
 export function ownRates(
@@ -71,16 +72,19 @@ export function ownRates(
   own: OwnFigures,
   currency = base.currency.code,
 ): RateSet {
-  const known = new Set(rateEntries(base).map((e) => e.path));
+  const known = new Map(rateEntries(base).map((e) => [e.path, e]));
   const out = structuredClone(base) as unknown as Record<string, unknown>;
-  for (const [path, value] of Object.entries(own.figures)) if (known.has(path)) put(out, namesOf(path), value);
+  for (const [path, value] of Object.entries(own.figures)) {
+    const entry = known.get(path);
+    if (entry !== undefined && refusedFigure(entry, value) === null) put(out, namesOf(path), value);
+  }
   const set = out as unknown as RateSet;
   return {
     ...set,
     id,
     name,
     currency: { ...set.currency, code: currency },
-    calendar: { ...set.calendar, holidays: [...own.holidays].sort() },
+    calendar: { ...set.calendar, holidays: own.holidays.filter(isPlainDate).sort() },
   };
 }
 

@@ -1,5 +1,5 @@
 import 'server-only';
-import { parseBrief } from '@/core/brief';
+import { readStoredBrief } from '@/core/brief';
 import { standingOf, type Standing } from '@/core/decision';
 import { ratesOf, type RateRef } from '@/core/rates';
 import { CORE_VERSION } from '@/core/version';
@@ -81,12 +81,11 @@ async function found(on: Runner, id: string, set: RateRef): Promise<Found> {
 /** Null for a record of an earlier build that this one cannot read: it is said, and the list still comes. */
 function lookAgain(decision: DecisionRecord, set: RateRef): Standing | null {
   const { frozen } = decision;
-  const brief = parseBrief(frozen.brief);
-  if (!brief.ok) return null;
+  const { brief } = readStoredBrief(frozen.brief);
   try {
     return standingOf(
       {
-        brief: brief.brief,
+        brief,
         rates: frozen.rates,
         school: decision.school,
         laneId: decision.laneId,

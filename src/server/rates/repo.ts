@@ -1,9 +1,11 @@
+import { isPlainDate } from '@/core/plain-date';
 import { SHIPPED_RATES, SHIPPED_REF, type RateRef } from '@/core/rates';
 import type { Runner } from '../db';
 import { selectFigures, selectRateSet, type RateSetRow } from './queries';
 
-/** Holidays of a row, ISO dates. */
-export const holidaysOf = (row: RateSetRow): readonly string[] => row.holidays ?? [];
+/** Holidays of a row, ISO dates; what is no day of the years that are reckoned with is left out. */
+export const holidaysOf = (row: RateSetRow): readonly string[] =>
+  Array.isArray(row.holidays) ? row.holidays.filter(isPlainDate) : [];
 
 /** A set of the database as a reference; the shipped one is that of this build. */
 export async function refOf(on: Runner, row: RateSetRow): Promise<RateRef> {

@@ -1,6 +1,6 @@
 import { boardAt, prepareStudy, type Board, type BoardLane, type Study } from '@/core/board';
 import { PLAN, STEPS, StudyWorkings } from '@/core/bridge';
-import { parseBrief } from '@/core/brief';
+import { readStoredBrief } from '@/core/brief';
 import { drawnOf, type SureOf } from '@/core/decision';
 import { CORE_VERSION } from '@/core/version';
 import type { DecisionRecord } from '../decisions';
@@ -22,10 +22,9 @@ export interface RecordSheet {
 /** Works a decision out again from what it froze. Null where its frozen brief cannot be read any more. */
 export function recordSheet(decision: DecisionRecord): RecordSheet | null {
   const { frozen } = decision;
-  const parsed = parseBrief(frozen.brief);
-  if (!parsed.ok) return null;
-  const study = prepareStudy(parsed.brief, decision.school, frozen.rates);
-  const orderDate = frozen.orderDate ?? parsed.brief.quantity.orderDate ?? decision.signedOn;
+  const { brief } = readStoredBrief(frozen.brief);
+  const study = prepareStudy(brief, decision.school, frozen.rates);
+  const orderDate = frozen.orderDate ?? brief.quantity.orderDate ?? decision.signedOn;
   const board = boardAt(study, decision.quantity, orderDate);
   const lane = board.lanes.find((l) => l.id === decision.laneId);
   if (lane?.money == null) return null;

@@ -1,4 +1,4 @@
-import { briefSchema, type Brief } from '@/core/brief';
+import { readStoredBrief, type Brief, type StoredBrief } from '@/core/brief';
 import type { Bound } from '../db';
 
 /** A row of `briefs`, as read. Booleans come as 0 and 1, dates as text. */
@@ -76,13 +76,19 @@ function detailsOf(b: Brief): object {
   };
 }
 
+/** The JSON of a row as an object; an empty one where it holds anything else. */
+function detailsRead(raw: unknown): Record<string, unknown> {
+  const read: unknown = typeof raw === 'string' ? JSON.parse(raw) : raw;
+  return typeof read === 'object' && read !== null ? (read as Record<string, unknown>) : {};
+}
+
 const flag = (v: unknown): boolean | null => (v === null || v === undefined ? null : Boolean(v));
 
-/** A brief from its rows; what the database holds is checked like anything else that comes in. */
-export function briefFromRows(row: BriefRow, features: readonly BriefRow[], holes: readonly BriefRow[]): Brief {
+/** A brief from its rows. What is stored always opens: what this build does not take is left out and told. */
+export function briefFromRows(row: BriefRow, features: readonly BriefRow[], holes: readonly BriefRow[]): StoredBrief {
   const raw = row['details'];
-  const d = (typeof raw === 'string' ? JSON.parse(raw) : raw) as Record<string, unknown>;
-  return briefSchema.parse({
+  const d = detailsRead(raw);
+  return readStoredBrief({
     title: row['title'],
     what: d['what'],
     alloy: row['alloy'],

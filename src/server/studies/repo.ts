@@ -1,4 +1,4 @@
-import { parseBrief, type Brief } from '@/core/brief';
+import { readStoredBrief, type Brief, type BriefIssue, type StoredBrief } from '@/core/brief';
 import type { School } from '@/core/part';
 import type { RateRef } from '@/core/rates';
 import type { Runner } from '../db';
@@ -26,6 +26,8 @@ export interface StudyRecord {
   readonly changedAt: string;
   readonly archivedAt: string | null;
   readonly brief: Brief;
+  /** Stored values of the brief that this build does not take: left out of it. Empty for a sound one. */
+  readonly unread: readonly BriefIssue[];
 }
 
 /** Database time (UTC, "YYYY-MM-DD hh:mm:ss.mmm") as ISO 8601. */
@@ -33,8 +35,8 @@ export const isoTime = (text: string): string => `${text.replace(' ', 'T')}Z`;
 
 /** A study row with its current brief. */
 export async function withBrief(on: Runner, row: StudyRow): Promise<StudyRecord> {
-  const brief = await loadBrief(on, row.id, row.revision);
-  if (brief === undefined) throw new Error(`Study ${row.id} has no brief of revision ${row.revision}`);
+  const stored = await loadStored(on, row.id, row.revision);
+  if (stored === undefined) throw new Error(`Study ${row.id} has no brief of revision ${row.revision}`);
   return {
     id: row.id,
     title: row.title,
@@ -46,12 +48,16 @@ export async function withBrief(on: Runner, row: StudyRow): Promise<StudyRecord>
     createdAt: isoTime(row.created_at),
     changedAt: isoTime(row.changed_at),
     archivedAt: row.archived_at === null ? null : isoTime(row.archived_at),
-    brief,
+    ...stored,
   };
 }
 
 /** A brief at a revision, or undefined. */
 export async function loadBrief(on: Runner, studyId: string, revision: number): Promise<Brief | undefined> {
+  return (await loadStored(on, studyId, revision))?.brief;
+}
+
+async function loadStored(on: Runner, studyId: string, revision: number): Promise<StoredBrief | undefined> {
   const row = await selectBrief(on, studyId, revision);
   if (row === undefined) return undefined;
   return briefFromRows(row, await selectFeatures(on, studyId, revision), await selectHoles(on, studyId, revision));
@@ -65,8 +71,8 @@ export async function loadStudy(on: Runner, id: string): Promise<StudyRecord | u
 
 /** Saves of a study that were refused and not yet settled. */
 export async function loadRefusedSaves(on: Runner, studyId: string): Promise<RefusedSave[]> {
-  return (await selectRefusedSaves(on, studyId)).flatMap((row) => {
-    const parsed = parseBrief(typeof row.brief === 'string' ? JSON.parse(row.brief) : row.brief);
-    return parsed.ok ? [{ id: row.id, brief: parsed.brief, refusedAt: isoTime(row.refused_at) }] : [];
+  return (await selectRefusedSaves(on, studyId)).map((row) => {
+    const { brief } = readStoredBrief(typeof row.brief === 'string' ? JSON.parse(row.brief) : row.brief);
+    return { id: row.id, brief, refusedAt: isoTime(row.refused_at) };
   });
 }

@@ -1,6 +1,7 @@
 'use client';
 import { shortName } from '@/core/routes';
 import { plainDate, whole } from '../format';
+import { Guarded } from '../guard/guarded';
 import { useStudy } from '../study/study-context';
 import { HistorySection } from '../history/history-section';
 import { Choice } from './choice';
@@ -13,7 +14,13 @@ export function DecisionView() {
   const past = decisions.filter((d) => d.id !== signed?.id);
   return (
     <>
-      {signed === undefined ? <Choice reopened={past[0]} /> : <Record decision={signed} />}
+      {signed === undefined ? (
+        <Choice reopened={past[0]} />
+      ) : (
+        <Guarded name="The signed record" of={signed}>
+          <Record decision={signed} />
+        </Guarded>
+      )}
       {past.length > 0 && (
         <section className="section record">
           <h2>Earlier decisions</h2>
@@ -25,7 +32,9 @@ export function DecisionView() {
           ))}
         </section>
       )}
-      <HistorySection />
+      <Guarded name="The history" of={decisions}>
+        <HistorySection />
+      </Guarded>
     </>
   );
 }

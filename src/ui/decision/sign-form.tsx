@@ -1,11 +1,13 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import { useEffect, useRef, useState } from 'react';
-import { useFieldArray, useForm } from 'react-hook-form';
+import { Controller, useFieldArray, useForm } from 'react-hook-form';
 import { isReason, REASON_WANTED, type Action, type DrawnBy } from '@/core/decision';
+import { DATE_WANTED, isPlainDate } from '@/core/plain-date';
 import { CORE_VERSION } from '@/core/version';
 import type { DecisionRecord } from '@/server/decisions';
 import { call, Refused } from '../api';
+import { HALF_DATE, PlainDateInput } from '../fields/plain-date-input';
 import { plainDate } from '../format';
 import { ownName, setOwnName } from '../study/autosave';
 import { useQuantity, useStudy } from '../study/study-context';
@@ -18,6 +20,13 @@ interface Signing {
   readonly actions: { what: string; owner: string; by: string }[];
   readonly against: string;
   readonly dissenter: string;
+}
+
+/** What is wrong with a date, in words; true where nothing is. */
+function dateProblem(name: string, iso: string): true | string {
+  if (isPlainDate(iso)) return true;
+  const said = iso === '' ? ' is empty' : iso === HALF_DATE ? ': the date is not whole' : ` “${iso}”`;
+  return `${name}${said}: ${DATE_WANTED} is wanted.`;
 }
 
 /** Why this route, what is to be done by whom, who does not agree, who signs. What was written stays until it is signed. */
@@ -130,10 +139,28 @@ export function SignForm({
                 placeholder="who"
                 {...register(`actions.${i}.owner`, { maxLength: 80 })}
               />
-              <input type="date" aria-label={`Action ${i + 1}, by`} {...register(`actions.${i}.by`)} />
+              <Controller
+                control={control}
+                name={`actions.${i}.by`}
+                rules={{ validate: (by) => by === '' || dateProblem(`Action ${i + 1}, by`, by) }}
+                render={({ field: { value, onChange, ref }, fieldState }) => (
+                  <PlainDateInput
+                    aria-label={`Action ${i + 1}, by`}
+                    aria-invalid={fieldState.invalid}
+                    value={value}
+                    onTake={onChange}
+                    inputRef={ref}
+                  />
+                )}
+              />
               <button type="button" className="textbtn" aria-label={`Remove action ${i + 1}`} onClick={() => remove(i)}>
                 ×
               </button>
+              {errors.actions?.[i]?.by?.message !== undefined && (
+                <div className="bad" role="alert">
+                  {errors.actions[i].by.message}
+                </div>
+              )}
             </div>
           ))}
           <button
@@ -173,11 +200,19 @@ export function SignForm({
             />
           </SignField>
           <SignField id="signedOn" label="On" error={errors.signedOn}>
-            <input
-              id="signedOn"
-              type="date"
-              aria-invalid={errors.signedOn !== undefined}
-              {...register('signedOn', { required: 'On is empty: a date is wanted.' })}
+            <Controller
+              control={control}
+              name="signedOn"
+              rules={{ validate: (on) => dateProblem('On', on) }}
+              render={({ field: { value, onChange, ref }, fieldState }) => (
+                <PlainDateInput
+                  id="signedOn"
+                  aria-invalid={fieldState.invalid}
+                  value={value}
+                  onTake={onChange}
+                  inputRef={ref}
+                />
+              )}
             />
           </SignField>
         </div>

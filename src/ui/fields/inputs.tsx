@@ -2,10 +2,12 @@
 import { useId, useState, type ReactNode } from 'react';
 import { useController } from 'react-hook-form';
 import type { Origin } from '@/core/measured';
+import { DATE_WANTED } from '@/core/plain-date';
 import type { Dimension } from '@/core/units';
 import { useBriefForm } from '../brief/form-context';
 import { useUnits } from '../preferences';
 import { readFigure, showFigure, unitOf, type Typed } from './numbers';
+import { HALF_DATE, PlainDateInput } from './plain-date-input';
 
 interface FieldProps {
   readonly path: string;
@@ -21,14 +23,17 @@ export function Field({
   help,
   children,
   group = false,
+  problem,
 }: FieldProps & {
   children: (id: string, describedBy: string | undefined, bad: boolean) => ReactNode;
   group?: boolean;
+  /** What is wrong with what stands in the field and was not taken; goes before what is wrong with its value. */
+  problem?: string | undefined;
 }) {
   const { issues, assumed, confirm, originOf } = useBriefForm();
   const id = useId();
   const origin = originOf(path);
-  const issue = issues.get(path) ?? [...issues].find(([p]) => p.startsWith(`${path}.`))?.[1];
+  const issue = problem ?? issues.get(path) ?? [...issues].find(([p]) => p.startsWith(`${path}.`))?.[1];
   const described = issue !== undefined ? `${id}-bad` : help !== undefined ? `${id}-help` : undefined;
   return (
     <div
@@ -175,22 +180,25 @@ export function TextField({ rows, ...props }: FieldProps & { rows?: number }) {
   );
 }
 
-/** A plain date. */
+/** A plain date, saved when it is whole. A date begun and left says so and changes nothing. */
 export function DateField(props: FieldProps) {
   const { control } = useBriefForm();
   const { field } = useController({ name: props.path, control });
+  const [half, setHalf] = useState(false);
   return (
-    <Field {...props}>
+    <Field {...props} problem={half ? `${props.label}: the date is not whole; ${DATE_WANTED} is wanted.` : undefined}>
       {(id, described, bad) => (
         <div className={bad ? 'inbox is-bad' : 'inbox'}>
-          <input
+          <PlainDateInput
             id={id}
-            type="date"
             aria-describedby={described}
             aria-invalid={bad}
             value={(field.value as string | null) ?? ''}
-            onChange={(e) => field.onChange(e.target.value === '' ? null : e.target.value)}
-            ref={field.ref}
+            onTake={(text) => {
+              setHalf(text === HALF_DATE);
+              if (text !== HALF_DATE) field.onChange(text === '' ? null : text);
+            }}
+            inputRef={field.ref}
           />
         </div>
       )}

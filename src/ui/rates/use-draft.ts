@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
+import { DATE_WANTED, isPlainDate } from '@/core/plain-date';
 import { rateEntries, refusedFigure, type OwnFigure, type RateEntry, type RateSet } from '@/core/rates';
 import { keepHere, keptHere } from '../browser-store';
 import { readFigure, showFigure } from '../fields/numbers';
@@ -125,13 +126,8 @@ export function useDraft(rates: RateSet): RateDraft {
 /** Days read from a text: one ISO date a line or between commas; the first that is no date is told. */
 export function readDays(text: string): { readonly days: readonly string[]; readonly problem: string | null } {
   const words = text.split(/[\s,;]+/).filter(Boolean);
-  const bad = words.find((word) => {
-    const date = new Date(`${word}T00:00:00Z`);
-    return (
-      !/^\d{4}-\d{2}-\d{2}$/.test(word) || Number.isNaN(date.getTime()) || date.toISOString().slice(0, 10) !== word
-    );
-  });
+  const bad = words.find((word) => !isPlainDate(word));
   return bad === undefined
     ? { days: [...new Set(words)].sort(), problem: null }
-    : { days: [], problem: `Holidays “${bad}”: a real date as 2027-12-24 is wanted.` };
+    : { days: [], problem: `Holidays “${bad}”: ${DATE_WANTED} is wanted.` };
 }

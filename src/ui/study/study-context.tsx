@@ -1,9 +1,10 @@
 'use client';
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { boardAt, prepareStudy, RAIL_MAX, type Board, type Study, type Survey } from '@/core/board';
-import { lifetimeQuantity, parseBrief, type Brief } from '@/core/brief';
+import { lifetimeQuantity, readStoredBrief, type Brief, type BriefIssue } from '@/core/brief';
+import { CoreError } from '@/core/errors';
 import type { School } from '@/core/part';
-import { ratesOf, type RateRef } from '@/core/rates';
+import { ratesOf, type RateRef, type RateSet } from '@/core/rates';
 import type { DecisionRecord } from '@/server/decisions';
 import type { RefusedSave, StudyRecord } from '@/server/studies';
 import { Cancelled, SurveyClient } from '@/workers/survey.client';
@@ -22,6 +23,8 @@ export interface StudyState {
   readonly study: Study;
   readonly survey: Survey | null;
   readonly surveyError: string | null;
+  /** Stored values of the brief as it was loaded that this build does not take; empty once the brief was changed. */
+  readonly unread: readonly BriefIssue[];
   readonly orderDate: string;
   readonly saveState: SaveState;
   readonly savedAt: string;
@@ -94,6 +97,44 @@ function useWarmUp(ready: boolean, study: Study): number {
   return round;
 }
 
+const NONE_UNREAD: readonly BriefIssue[] = [];
+
+const refusalOf = (error: unknown): string => {
+  if (!(error instanceof CoreError)) throw error;
+  return error.message;
+};
+
+/** A study of a brief; where the core refuses it, that of a brief that says nothing but its title, and why. */
+function prepared(
+  brief: Brief,
+  school: School,
+  rates: RateSet,
+): { readonly study: Study; readonly failed: string | null } {
+  try {
+    return { study: prepareStudy(brief, school, rates), failed: null };
+  } catch (error) {
+    const failed = refusalOf(error);
+    return { study: prepareStudy(readStoredBrief({ title: brief.title }).brief, school, rates), failed };
+  }
+}
+
+/** The board of a study; where the core refuses it, that of the same study ordered today without dates, and why. */
+function boardOf(
+  study: Study,
+  q: number,
+  orderDate: string,
+  today: string,
+): { readonly board: Board; readonly failed: string | null } {
+  try {
+    return { board: boardAt(study, q, orderDate), failed: null };
+  } catch (error) {
+    const failed = refusalOf(error);
+    const { brief, school, rates } = study;
+    const bare = readStoredBrief({ title: brief.title }).brief;
+    return { board: boardAt(prepareStudy(bare, school, rates), q, today), failed };
+  }
+}
+
 /** Whole quantity on the rail. */
 export const onRail = (q: number): number => Math.min(RAIL_MAX, Math.max(1, Math.round(q)));
 
@@ -133,8 +174,8 @@ export function StudyProvider({
     });
     saver.current = autosave;
     const kept = keptDraft(record.id);
-    const parsed = kept === null ? null : parseBrief(kept.brief);
-    if (parsed?.ok && JSON.stringify(parsed.brief) !== JSON.stringify(record.brief)) {
+    const parsed = kept === null ? null : readStoredBrief(kept.brief);
+    if (parsed !== null && JSON.stringify(parsed.brief) !== JSON.stringify(record.brief)) {
       // What was typed here and never reached the server comes back and is saved.
       queueMicrotask(() => {
         setBriefState(parsed.brief);
@@ -156,12 +197,12 @@ export function StudyProvider({
     };
   }, [record]);
 
-  const study = useMemo(() => prepareStudy(brief, school, ratesOf(rates)), [brief, school, rates]);
+  const { study, failed } = useMemo(() => prepared(brief, school, ratesOf(rates)), [brief, school, rates]);
   const orderDate = brief.quantity.orderDate ?? today;
   const warm = useWarmUp(survey !== null, study);
   // `warm` changes nothing but the identity of the board: it has the whole path walked before the first touch.
   // eslint-disable-next-line react-hooks/exhaustive-deps
-  const board = useMemo(() => boardAt(study, q, orderDate), [study, q, orderDate, warm]);
+  const worked = useMemo(() => boardOf(study, q, orderDate, today), [study, q, orderDate, today, warm]);
 
   const client = useRef<SurveyClient | null>(null);
   const sent = useRef(firstSurvey !== null);
@@ -272,7 +313,8 @@ export function StudyProvider({
     rates,
     study,
     survey,
-    surveyError,
+    surveyError: surveyError ?? failed ?? worked.failed,
+    unread: brief === record.brief ? record.unread : NONE_UNREAD,
     orderDate,
     saveState,
     savedAt,
@@ -290,6 +332,7 @@ export function StudyProvider({
     adopt,
     replace,
   });
+  const { board } = worked;
   const quantity = useMemo(() => ({ q, setQ, board }), [q, setQ, board]);
   return (
     <StudyContext.Provider value={state}>

@@ -6,12 +6,14 @@ import { useMemo, type ReactNode } from 'react';
 import { verdictTold } from '@/core/board';
 import { ledTold } from '@/core/choice';
 import { plainDate } from '../format';
+import { Guarded } from '../guard/guarded';
 import { Rail } from '../rail/rail';
 import { useLed } from '../schools/use-led';
 import { useReady } from '../shell/use-ready';
 import { useHotkeys } from '../shell/hotkeys';
 import { Told } from '../working/told';
 import { useQuantity, useStudy } from './study-context';
+import { UnreadNotice } from './unread-notice';
 
 const VIEWS = [
   ['brief', 'Brief'],
@@ -26,7 +28,7 @@ const VIEWS = [
 
 /** What stands above every view of a study: title, verdict, save state, the views, and the rail. */
 export function StudyHead({ children }: { children: ReactNode }) {
-  const { id, brief, study, decisions } = useStudy();
+  const { id, brief, study, decisions, unread } = useStudy();
   const path = usePathname();
   const ready = useReady();
   const router = useRouter();
@@ -66,7 +68,9 @@ export function StudyHead({ children }: { children: ReactNode }) {
             ))}
           </nav>
         </div>
-        <VerdictLine />
+        <Guarded name="The verdict" of={study}>
+          <VerdictLine />
+        </Guarded>
         {signed && (
           <p className="small quiet">
             Signed by {signed.signedBy} on {plainDate(signed.signedOn)}.{' '}
@@ -77,11 +81,16 @@ export function StudyHead({ children }: { children: ReactNode }) {
         )}
       </div>
       <ConflictBanner />
+      <UnreadNotice unread={unread} />
       <RefusedSaves />
       {/* Until the page has come to life nothing can be typed into it that would be lost. */}
       <div className="held" inert={!ready} data-ready={ready}>
-        <Rail />
-        {children}
+        <Guarded name="The quantity rail" of={study}>
+          <Rail />
+        </Guarded>
+        <Guarded key={path} name="This view" of={study}>
+          {children}
+        </Guarded>
       </div>
     </>
   );

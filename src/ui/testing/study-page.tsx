@@ -2,7 +2,7 @@ import { ChakraProvider } from '@chakra-ui/react';
 import { AppRouterContext } from 'next/dist/shared/lib/app-router-context.shared-runtime';
 import { PathnameContext } from 'next/dist/shared/lib/hooks-client-context.shared-runtime';
 import type { ReactNode } from 'react';
-import { renderToStaticMarkup } from 'react-dom/server';
+import { renderToString } from 'react-dom/server';
 import { prepareStudy, surveyOf } from '@/core/board';
 import type { Brief } from '@/core/brief';
 import type { DecisionRecord } from '@/server/decisions';
@@ -25,7 +25,7 @@ const ROUTER = {
 };
 
 /**
- * A view of a study as the server sends it, as HTML.
+ * A view of a study as the server sends it, as HTML. Throws where a guarded part of it failed.
  * @param decisions signed on it; @param today ISO date
  */
 export function studyPage(
@@ -48,8 +48,9 @@ export function studyPage(
     archivedAt: null,
     brief,
     refused: [],
+    unread: [],
   };
-  return renderToStaticMarkup(
+  const html = renderToString(
     <AppRouterContext.Provider value={ROUTER}>
       <PathnameContext.Provider value="/studies/s/routes">
         <ChakraProvider value={system}>
@@ -64,4 +65,7 @@ export function studyPage(
       </PathnameContext.Provider>
     </AppRouterContext.Provider>,
   );
+  const failed = /<!--\$!-->(<template[^>]*>)/.exec(html);
+  if (failed !== null) throw new Error(`a part of the page failed: ${failed[1]}`);
+  return html.replace(/<!--.*?-->/g, '');
 }

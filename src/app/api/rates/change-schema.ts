@@ -1,11 +1,12 @@
 import { z } from 'zod';
+import { plainDateSchema } from '@/core/plain-date';
 
 const figure = z.union([z.number(), z.tuple([z.number(), z.number(), z.number()])]);
 
 /** What a change of a rate set names; a figure of null goes back to the shipped one. */
 export const changeSchema = z.object({
   figures: z.record(z.string().max(160), figure.nullable()).optional(),
-  holidays: z.array(z.iso.date('a real date as YYYY-MM-DD')).max(400).optional(),
+  holidays: z.array(plainDateSchema).max(400).optional(),
   currency: z
     .string()
     .regex(/^[A-Z]{3}$/, 'three capital letters')

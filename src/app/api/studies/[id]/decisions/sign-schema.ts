@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { isReason, REASON_WANTED } from '@/core/decision';
+import { plainDateSchema } from '@/core/plain-date';
 
 /** Who does not agree, and why. */
 export const dissentSchema = z.strictObject({
@@ -10,7 +11,7 @@ export const dissentSchema = z.strictObject({
 const actionSchema = z.strictObject({
   what: z.string().trim().min(1, 'what is to be done').max(300),
   owner: z.string().trim().max(80),
-  by: z.union([z.literal(''), z.iso.date('a real date as YYYY-MM-DD')]),
+  by: z.union([z.literal(''), plainDateSchema]),
 });
 
 /** What is sent to sign a choice. */
@@ -19,9 +20,9 @@ export const signSchema = z.strictObject({
   quantity: z.number().int().min(1).max(1_000_000),
   why: z.string().trim().max(4000).refine(isReason, REASON_WANTED),
   signedBy: z.string().trim().min(1, 'the name of who signs').max(80),
-  signedOn: z.iso.date('a real date as YYYY-MM-DD'),
+  signedOn: plainDateSchema,
   version: z.number().int().min(1),
-  orderDate: z.iso.date('a real date as YYYY-MM-DD').optional(),
+  orderDate: plainDateSchema.optional(),
   plan: z.boolean().default(false),
   drawn: z
     .strictObject({

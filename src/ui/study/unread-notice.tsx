@@ -1,0 +1,26 @@
+'use client';
+import type { BriefIssue } from '@/core/brief';
+import { issueWords } from '../brief/issue-words';
+
+const MOST_TOLD = 6;
+
+/** Stored values that this version does not take: said once above the views, with what would be accepted. */
+export function UnreadNotice({ unread }: { readonly unread: readonly BriefIssue[] }) {
+  if (unread.length === 0) return null;
+  return (
+    <div className="banner is-alarm" role="alert" data-testid="unread">
+      <div>
+        <strong>
+          {unread.length === 1 ? 'A stored value was' : `${unread.length} stored values were`} left out: this version
+          does not take {unread.length === 1 ? 'it' : 'them'}. Everything else stands.
+        </strong>
+        <ul className="small">
+          {unread.slice(0, MOST_TOLD).map((issue) => (
+            <li key={issue.path}>{issueWords(issue)}</li>
+          ))}
+          {unread.length > MOST_TOLD && <li>and {unread.length - MOST_TOLD} more</li>}
+        </ul>
+      </div>
+    </div>
+  );
+}
