@@ -1,10 +1,9 @@
 import {
   axisBox,
-  buildBvh,
   checkMesh,
   draftFound,
-  fineMesh,
   massProperties,
+  readyBody,
   shadow,
   undercuts,
   walls,
@@ -37,14 +36,13 @@ axisBox(checked.mesh);
 draftFound(checked.mesh, [0, 0, 1], 1);
 shadow(checked.mesh, [0, 0, 1]);
 const quick = told('volume, area, box, draft and projected area', lap(), 1000);
-const bvh = buildBvh(checked.mesh);
+const body = readyBody(checked);
 const tree = lap();
-told('tree of boxes', tree);
-const fine = fineMesh(checked.mesh, undefined, checked.edges);
-walls(fine, checked.mesh, bvh);
+told('tree of boxes, round walls, edges', tree);
+walls(body.fine, body);
 const wall = lap();
 told('walls by ray and sphere', wall);
-undercuts(fine, bvh, [0, 0, 1]);
+undercuts(body.seen, [0, 0, 1]);
 const under = lap();
 told('undercuts along one draw', under);
 const slow = told('tree, walls and undercuts together', tree + wall + under, 6000);

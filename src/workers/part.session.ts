@@ -3,22 +3,24 @@ import { encode } from 'fast-png';
 import { CoreError } from '@/core/errors';
 import {
   axisBox,
-  buildBvh,
   checkMesh,
   creaseLines,
   draftOfFine,
   facetCorners,
   fineMesh,
   isClosed,
+  lightOf,
   mended,
   measureBody,
   measureDraw,
   partingLine,
   placeSeen,
+  readyBody,
   wallOfFacets,
   type BodyMeasures,
   type CheckedMesh,
   type FineMesh,
+  type Light,
   type ReadyBody,
   type Vec,
 } from '@/core/geometry';
@@ -59,6 +61,7 @@ export class PartSession {
     readonly unit: LengthUnit;
     readonly unitFrom: 'file' | 'given';
     readonly checked: CheckedMesh;
+    readonly light: Light;
     readonly fine: FineMesh;
   } | null = null;
   private ready: ReadyBody | null = null;
@@ -103,18 +106,18 @@ export class PartSession {
         : readMeshFile(name, bytes, progress);
     const unit = this.raw.unit ?? named;
     if (unit !== null) {
-      this.show(id, unit, this.raw.unit === null ? 'given' : 'file');
+      await this.show(id, unit, this.raw.unit === null ? 'given' : 'file');
       return this.measure(id);
     }
     // The picture stands while the unit is asked for: it is the same in any.
     const size = axisBox({ positions: this.raw.positions, triangles: this.raw.triangles });
     const likely = likelyUnit(Math.max(...size));
-    this.show(id, likely, 'given');
+    await this.show(id, likely, 'given');
     this.send({ id, kind: 'unit-wanted', size, likely });
   }
 
   /** Checks the facets read and shows them. */
-  private show(id: number, unit: LengthUnit, unitFrom: 'file' | 'given'): void {
+  private async show(id: number, unit: LengthUnit, unitFrom: 'file' | 'given'): Promise<void> {
     const { raw, opened } = this;
     if (raw === null) throw new Error('no file was read');
     this.progress(id, 'checking')(0);
@@ -122,6 +125,7 @@ export class PartSession {
     const whole = mended(judged);
     const told = whole === null ? null : { mend: whole.mend, pieces: whole.pieces, filled_mm2: whole.filled_mm2 };
     const checked = whole !== null && opened.mend ? whole.checked : judged;
+    const light = await lightOf(checked.mesh);
     const fine = fineMesh(checked.mesh, this.facets, checked.edges);
     const corners = facetCorners(fine);
     const file = {
@@ -138,7 +142,7 @@ export class PartSession {
     };
     this.body = null;
     this.ready = null;
-    this.prepared = { unit, unitFrom, checked, fine };
+    this.prepared = { unit, unitFrom, checked, light, fine };
     this.picture(corners, creaseLines(fine));
     this.send({ id, kind: 'shown', file, areas: Float32Array.from(fine.areas) });
   }
@@ -146,14 +150,14 @@ export class PartSession {
   private async measure(id: number): Promise<void> {
     const { opened, prepared } = this;
     if (prepared === null) throw new Error('no file was read');
-    const { checked, fine } = prepared;
+    const { checked, light, fine } = prepared;
     // The picture first: what measuring needs is readied when it is drawn.
     this.progress(id, 'measuring')(0);
     await new Promise((done) => setTimeout(done, PICTURE_FIRST_MS));
     const forStill = facetCorners(fine);
-    const ready = { checked, fine, bvh: buildBvh(checked.mesh) };
+    const ready = readyBody(checked, fine, light);
     this.ready = ready;
-    const body = measureBody(ready, this.progress(id, 'measuring'));
+    const body = measureBody(ready, { progress: this.progress(id, 'measuring'), over: () => false });
     this.body = body;
     const { found, ...rest } = body;
     const out: BodyFound = {
@@ -173,14 +177,14 @@ export class PartSession {
   }
 
   private async given(id: number, unit: LengthUnit): Promise<void> {
-    if (this.prepared?.unit !== unit) this.show(id, unit, 'given');
+    if (this.prepared?.unit !== unit) await this.show(id, unit, 'given');
     await this.measure(id);
   }
 
   private async mend(id: number): Promise<void> {
     if (this.prepared === null) throw new Error('no file was read');
     this.opened = { ...this.opened, mend: true };
-    this.show(id, this.prepared.unit, this.prepared.unitFrom);
+    await this.show(id, this.prepared.unit, this.prepared.unitFrom);
     await this.measure(id);
   }
 
@@ -194,7 +198,7 @@ export class PartSession {
     this.along = d;
     const { ready, body } = this;
     if (ready === null || body === null) throw new Error('nothing was measured yet');
-    const draw = measureDraw(ready, d, this.progress(id, 'undercuts'));
+    const draw = measureDraw(ready, d, { progress: this.progress(id, 'undercuts'), over: () => false });
     const { undercut, ...rest } = draw;
     const regionOf = new Uint8Array(ready.fine.areas.length);
     if (undercut !== null) {
@@ -219,7 +223,7 @@ export class PartSession {
               half: undercut.half,
               regionOf,
             },
-      parting: undercut === null ? new Float32Array() : partingLine(ready.fine, undercut),
+      parting: undercut === null ? new Float32Array() : partingLine(ready.seen, undercut),
       geometry: measuredGeometry(ready.checked, body, draw),
       resolution_mm: ready.fine.resolution_mm,
     };

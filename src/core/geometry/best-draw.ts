@@ -1,11 +1,12 @@
-import { NO_PROGRESS, type Progress } from '../mesh-files';
-import { smallestBox, spiral } from './box';
-import type { Bvh } from './bvh';
-import { edgesOf } from './edges';
+import { spiral, type PlacedBox } from './box';
+import type { Edges } from './edges';
 import { facetNormals, type Mesh, type Vec } from './mesh';
-import { PLACES, spreadOverArea, type FineMesh } from './sampling';
-import { Openness, undercuts, type UndercutFound } from './undercut';
+import { Openness } from './openness';
+import { PLACES, spreadOverArea } from './sampling';
+import type { Seen } from './seen';
+import { undercuts, type UndercutFound } from './undercut';
 import { cross, dot, length, pointed, unitOf } from './vector';
+import { partOf, UNHURRIED, type Cut, type Work } from './work';
 
 /** Where a draw that was tried comes from, in the order in which the first of equals is taken. */
 export type DrawClass = 'file-axis' | 'box-axis' | 'face' | 'hole' | 'spread';
@@ -32,20 +33,26 @@ const SPREAD = 60;
 /** Edges whose facets turn against each other between these angles are bent walls. */
 const BENT = [Math.cos(35 * DEG), Math.cos(1 * DEG)] as const;
 /** Places a draw is first judged at. */
-const JUDGED_AT = 3000;
+const JUDGED_AT = 2000;
 /** Undercut within this of the least counts as equal to it: share of the least, and of the whole surface. */
 const EQUAL = [0.2, 0.001] as const;
 /** Most draws whose undercuts are counted out. */
 const COUNTED = 12;
-/** The same for a mesh of many facets, and the facets then looked at. */
-const COUNTED_OF_MANY = 5;
-const COUNTED_ON = 60_000;
+/** The same for meshes from so many facets on. */
+const COUNTED_OF = [
+  [400_000, 2],
+  [60_000, 5],
+] as const;
 
 /**
- * Draws worth trying, in class order: axes of the file, of the smallest box, of the largest faces, of bent walls, and
+ * Draws worth trying, in class order: axes of the file, of the smallest box (null for none), of the largest faces, of bent walls, and
  * sixty spread over the half sphere. Source: the formula book, geo.best-draw; Woo and Chen, visibility maps.
  */
-export function drawCandidates(mesh: Mesh): { readonly direction: Vec; readonly from: DrawClass }[] {
+export function drawCandidates(
+  mesh: Mesh,
+  edges: Edges,
+  box: PlacedBox | null,
+): { readonly direction: Vec; readonly from: DrawClass }[] {
   const out: { direction: Vec; from: DrawClass }[] = [];
   const add = (d: Vec, from: DrawClass): void => {
     const direction = pointed(unitOf(d));
@@ -58,17 +65,13 @@ export function drawCandidates(mesh: Mesh): { readonly direction: Vec; readonly 
     [0, 0, 1],
   ] as const)
     add(axis, 'file-axis');
-  try {
-    for (const axis of smallestBox(mesh).axes) add(axis, 'box-axis');
-  } catch {
-    // A flat surface has no box; its other candidates stand.
-  }
+  for (const axis of box?.axes ?? []) add(axis, 'box-axis');
   const { normals, areas } = facetNormals(mesh);
   const facesOf: { d: Vec; weight: number }[] = [];
   for (let f = 0; f < areas.length; f++)
     facesOf.push({ d: [normals[3 * f]!, normals[3 * f + 1]!, normals[3 * f + 2]!], weight: areas[f]! });
   for (const d of clusters(facesOf)) add(d, 'face');
-  for (const d of clusters(bentEdges(mesh, normals))) add(d, 'hole');
+  for (const d of clusters(bentEdges(edges, normals))) add(d, 'hole');
   for (const d of spiral(SPREAD)) add(d, 'spread');
   return out;
 }
@@ -96,8 +99,7 @@ function clusters(list: readonly { readonly d: Vec; readonly weight: number }[])
 }
 
 /** Edges of bent walls, as directions of the axes they stand for, weighted by their length. */
-function bentEdges(mesh: Mesh, normals: Float64Array): { d: Vec; weight: number }[] {
-  const { twins } = edgesOf(mesh);
+function bentEdges({ twins }: Edges, normals: Float64Array): { d: Vec; weight: number }[] {
   const normal = (f: number): Vec => [normals[3 * f]!, normals[3 * f + 1]!, normals[3 * f + 2]!];
   const out: { d: Vec; weight: number }[] = [];
   const step = Math.max(1, Math.floor(twins.length / 120_000));
@@ -113,42 +115,54 @@ function bentEdges(mesh: Mesh, normals: Float64Array): { d: Vec; weight: number 
   return out;
 }
 
+/** The draws tried, best first, and what was cut short. */
+export interface DrawsFound {
+  readonly draws: readonly DrawTried[];
+  readonly cuts: readonly Cut[];
+}
+
 /**
  * The draws tried, best first: least undercut, what is within 20 % of it and 0.1 % of the surface counting as equal;
  * among those fewest cores and voids, then fewest slides, then class order. The best of those tried, not a proof.
+ * @param edges of the mesh @param box its smallest box, where it has one
  */
-export function bestDraws(mesh: Mesh, fine: FineMesh, bvh: Bvh, progress: Progress = NO_PROGRESS): DrawTried[] {
-  const open = new Openness(fine, bvh);
-  const sample = spreadOverArea(
-    fine.areas,
-    JUDGED_AT,
-    fine.areas.length === bvh.facets.length ? bvh.facets : undefined,
-  );
-  const candidates = drawCandidates(mesh);
-  const judged = candidates.map((c, order) => {
-    progress((0.6 * order) / candidates.length);
+export function bestDraws(
+  mesh: Mesh,
+  edges: Edges,
+  box: PlacedBox | null,
+  seen: Seen,
+  work: Work = UNHURRIED,
+): DrawsFound {
+  const { fine, rough, diagonal, off_mm } = seen;
+  const sample = spreadOverArea(fine.areas, JUDGED_AT, fine.order);
+  const candidates = drawCandidates(mesh, edges, box);
+  const judged: ((typeof candidates)[number] & { readonly order: number; readonly area: number })[] = [];
+  for (const [order, c] of candidates.entries()) {
+    work.progress((0.6 * order) / candidates.length);
+    if (order > 0 && work.over()) break;
+    const open = new Openness(fine, rough, c.direction, diagonal, sample.facets.length, off_mm);
     let area = 0;
-    sample.facets.forEach((f, i) => {
-      if (open.trapped(f, PLACES[0]!, c.direction)) area += sample.weights[i]!;
-    });
-    return { ...c, order, area };
-  });
+    for (let i = 0; i < sample.facets.length; i++)
+      if (open.halfFor(sample.facets[i]!, PLACES[0]!) === 2) area += sample.weights[i]!;
+    judged.push({ ...c, order, area });
+  }
   const margin = EQUAL[1] * fine.area_mm2;
-  const least = Math.min(...judged.map((j) => j.area));
+  const least = leastOf(judged);
   // A sample of places is coarse: more than those equal by it are counted out, and equality is judged again after.
   const near = judged
     .filter((j) => j.area <= least * (1 + 2 * EQUAL[0]) + 6 * margin)
     .sort((a, b) => a.order - b.order)
-    .slice(0, fine.areas.length > COUNTED_ON ? COUNTED_OF_MANY : COUNTED);
+    .slice(0, COUNTED_OF.find(([facets]) => fine.areas.length >= facets)?.[1] ?? COUNTED);
   const counted: ((typeof near)[number] & { readonly found: UndercutFound })[] = [];
   for (const [i, j] of near.entries()) {
-    progress(0.6 + (0.4 * i) / near.length);
-    const found = undercuts(fine, bvh, j.direction, NO_PROGRESS, COUNTED_ON);
+    if (i > 0 && work.over()) break;
+    const part = partOf(work, 0.6 + (0.4 * i) / near.length, 0.6 + (0.4 * (i + 1)) / near.length);
+    const found = undercuts(seen, j.direction, part);
     counted.push({ ...j, area: found.area_mm2, found });
     // Nothing trapped: no later draw can stand before it.
     if (found.area_mm2 === 0) break;
   }
-  const floor = Math.min(...counted.map((c) => c.area)) * (1 + EQUAL[0]) + margin;
+  const floor = leastOf(counted) * (1 + EQUAL[0]) + margin;
   const tried = (c: (typeof counted)[number]): DrawTried => ({
     direction: c.direction,
     from: c.from,
@@ -179,6 +193,14 @@ export function bestDraws(mesh: Mesh, fine: FineMesh, bvh: Bvh, progress: Progre
       cores: null,
       closedVoids: null,
     }));
-  progress(1);
-  return [...counted.map(tried), ...rest];
+  work.progress(1);
+  const cuts: Cut[] = [];
+  if (judged.length < candidates.length) cuts.push({ what: 'draws tried', done: judged.length, of: candidates.length });
+  const ended = counted.some((c) => c.area === 0);
+  if (counted.length < near.length && !ended)
+    cuts.push({ what: 'draws counted out', done: counted.length, of: near.length });
+  return { draws: [...counted.map(tried), ...rest], cuts };
 }
+
+const leastOf = (list: readonly { readonly area: number }[]): number =>
+  list.reduce((least, { area }) => Math.min(least, area), Infinity);

@@ -6,13 +6,22 @@ import { cross, dot, frameOf, length, minus, plus, scaled, unitOf } from './vect
 import { extent } from './weld';
 
 /** Corners beyond which only those outermost in many directions are kept. */
-const MANY_CORNERS = 2500;
+const MANY_CORNERS = 1200;
 const OUTERMOST = 400;
-/** Hull edges beyond which the hull is thinned before its edges are turned about. Source: geo.obb. */
-const MANY_EDGES = 200;
-const THINNED = 90;
-/** Box placements tried before refining. */
-const TRIED = 9000;
+/** Of more corners than this only every so many is looked at; the box is then put round all of them. */
+const MOST_LOOKED_AT = 120_000;
+/** Corners of the hull beyond which placements are tried on the outermost in so many directions. */
+const FEW_CORNERS = 120;
+const THINNED = 50;
+/** Directions of hull faces and of hull edges that are tried, largest and longest first. */
+const FACES_TRIED = 60;
+const EDGES_TRIED = 24;
+/** Placements that are then turned about until they grow no smaller. */
+const REFINED = 6;
+/** The same, on the whole hull. */
+const FINISHED = 2;
+/** Directions nearer than this are one: cos 0.3°. */
+const ALIKE = 1 - 1.4e-5;
 
 /** A box in some position. */
 export interface PlacedBox {
@@ -30,47 +39,135 @@ export function axisBox(mesh: Mesh): Vec {
 }
 
 /**
- * Smallest box in any position: two of its faces each lie on an edge of the convex hull, so a normal is turned about
- * every hull edge and the smallest rectangle across it taken; the best are refined. Within 1 % where the hull was
- * thinned. Refuses E_NO_SOLUTION for corners all in one plane.
+ * Smallest box in any position. One of its sides is tried along the axes of the file, square to every large face of the
+ * convex hull, along its edges and square to two of them; across it lies the smallest rectangle. The best are turned
+ * about in small steps until they grow no smaller, and the box along the axes is always among those compared. Within
+ * 1 % where the hull was thinned. Refuses E_NO_SOLUTION for corners all in one plane.
  * Source: the formula book, geo.obb; O'Rourke, minimal enclosing boxes; Toussaint, rotating calipers.
  */
 export function smallestBox(mesh: Mesh): PlacedBox {
   const points = outermost(mesh.positions, MANY_CORNERS, OUTERMOST);
-  const hull = hullOf(points);
-  let corners = hull.corners;
-  let edges = hull.edges;
-  if (edges.length > MANY_EDGES) {
-    const few = hullOf(outermost(Float64Array.from(corners.flat()), 0, THINNED));
-    edges = few.edges;
-    corners = few.corners;
+  const faces = convexHull(points);
+  const along = boxAround(mesh.positions, [0, 0, 1]);
+  if (faces === null) {
+    if (along.sides_mm.every((side) => side > 0) && spans(points)) return axisPlaced(mesh);
+    return refuse('E_NO_SOLUTION', 'mesh', `${points.length} corners`, 'four corners not in a plane');
   }
-  const step = Math.max(1, Math.min(6, (edges.length * 180) / TRIED)) * (Math.PI / 180);
-  const tries: { n: Vec; volume: number; turn: (angle: number) => Vec; angle: number }[] = [];
-  for (const n of [
+  const whole = [...new Set(faces.flat())].map((i) => points[i]!);
+  const few = whole.length > FEW_CORNERS ? outermost(Float64Array.from(whole.flat()), 0, THINNED) : whole;
+  const flat = new Float64Array(2 * Math.max(few.length, whole.length));
+  const tries = placements(points, faces)
+    .map((n) => ({ n, volume: volumeAcross(few, n, flat) }))
+    .sort((a, b) => a.volume - b.volume)
+    .slice(0, REFINED)
+    .map(({ n }) => descend(few, n, flat))
+    .map((n) => ({ n, volume: volumeAcross(whole, n, flat) }))
+    .sort((a, b) => a.volume - b.volume)
+    .slice(0, FINISHED)
+    .map(({ n }) => boxAround(mesh.positions, few === whole ? n : descend(whole, n, flat, 2e-3)));
+  // What only rounding sets apart from the box along the axes is that box.
+  return [...tries, along].reduce(
+    (best, box) => (box.volume_mm3 < best.volume_mm3 * (1 - 1e-9) ? box : best),
+    axisPlaced(mesh),
+  );
+}
+
+/** The box along the axes of the file as a box in some position. */
+function axisPlaced(mesh: Mesh): PlacedBox {
+  const size = axisBox(mesh);
+  const order = ([0, 1, 2] as const).toSorted((a, b) => size[b] - size[a]);
+  const unit = (k: number): Vec => [Number(k === 0), Number(k === 1), Number(k === 2)];
+  const [a, b, c] = order as [0 | 1 | 2, 0 | 1 | 2, 0 | 1 | 2];
+  return {
+    sides_mm: [size[a], size[b], size[c]],
+    axes: [unit(a), unit(b), unit(c)],
+    volume_mm3: size[0] * size[1] * size[2],
+  };
+}
+
+/** Whether points stand off every plane: the corners of a hull that rounding spoiled. */
+function spans(points: readonly Vec[]): boolean {
+  const p = points[0]!;
+  const far = (from: (q: Vec) => number): Vec => points.reduce((best, q) => (from(q) > from(best) ? q : best), p);
+  const e = minus(
+    far((q) => length(minus(q, p))),
+    p,
+  );
+  const n = cross(
+    e,
+    minus(
+      far((q) => length(cross(e, minus(q, p)))),
+      p,
+    ),
+  );
+  const off = Math.abs(
+    dot(
+      n,
+      minus(
+        far((q) => Math.abs(dot(n, minus(q, p)))),
+        p,
+      ),
+    ),
+  );
+  return off > 1e-6 * length(n) * length(e);
+}
+
+/** Directions worth trying as a side of the smallest box. */
+function placements(points: readonly Vec[], faces: readonly (readonly [number, number, number])[]): Vec[] {
+  const out: Vec[] = [
     [1, 0, 0],
     [0, 1, 0],
     [0, 0, 1],
-  ] as const)
-    tries.push({ n, volume: volumeAcross(corners, n), turn: () => n, angle: 0 });
-  for (const e of edges) {
-    const { u, v } = frameOf(e);
-    const turn = (angle: number): Vec => plus(scaled(u, Math.cos(angle)), v, Math.sin(angle));
-    let best = { volume: Infinity, angle: 0 };
-    for (let angle = 0; angle < Math.PI; angle += step) {
-      const volume = volumeAcross(corners, turn(angle));
-      if (volume < best.volume) best = { volume, angle };
+  ];
+  const add = (d: Vec): void => {
+    if (length(d) > 0 && out.every((o) => Math.abs(dot(o, d)) < ALIKE)) out.push(d);
+  };
+  const normals: Weighed[] = [];
+  const edges: Weighed[] = [];
+  for (const corners of faces) {
+    const [a, b, c] = corners.map((i) => points[i]!) as [Vec, Vec, Vec];
+    const n = cross(minus(b, a), minus(c, a));
+    merge(normals, unitOf(n), length(n));
+    for (const [s, t] of [
+      [a, b],
+      [b, c],
+      [c, a],
+    ] as const) {
+      const e = minus(t, s);
+      merge(edges, unitOf(e), length(e));
     }
-    tries.push({ ...best, n: turn(best.angle), turn });
   }
-  tries.sort((a, b) => a.volume - b.volume);
-  let winner = { n: tries[0]?.n ?? ([0, 0, 1] as Vec), volume: Infinity };
-  for (const t of tries.slice(0, 12)) {
-    const n = descend(hull.corners, refined(hull.corners, t.turn, t.angle, step));
-    const volume = volumeAcross(hull.corners, n);
-    if (volume < winner.volume * (1 - 1e-9)) winner = { n, volume };
+  const heaviest = (list: Weighed[], most: number): Vec[] =>
+    list
+      .sort((p, q) => q.weight - p.weight)
+      .slice(0, most)
+      .map(({ d }) => d);
+  for (const n of heaviest(normals, FACES_TRIED)) add(n);
+  const long = heaviest(edges, EDGES_TRIED);
+  for (const e of long) add(e);
+  long.forEach((e, i) => long.slice(0, i).forEach((f) => add(unitOf(cross(e, f)))));
+  return out;
+}
+
+interface Weighed {
+  readonly d: Vec;
+  weight: number;
+}
+
+/** Most directions told apart: what comes after goes to the one it is most like. */
+const MOST_DIRECTIONS = 200;
+
+/** Adds a line's weight to the one it is like, or to the list. */
+function merge(list: Weighed[], d: Vec, weight: number): void {
+  if (!(weight > 0)) return;
+  let best: Weighed | null = null;
+  let alike = list.length < MOST_DIRECTIONS ? ALIKE : -1;
+  for (const known of list) {
+    const c = Math.abs(dot(known.d, d));
+    if (c > alike) [best, alike] = [known, c];
   }
-  return boxAround(mesh.positions, winner.n);
+  if (best === null) list.push({ d, weight });
+  else best.weight += weight;
 }
 
 /** Box whose one side runs along a direction and whose others are those of the smallest rectangle across it. */
@@ -94,29 +191,15 @@ export function boxAlong(
   return { along_mm: high - low, across_mm: [Math.max(r.a, r.b), Math.min(r.a, r.b)] };
 }
 
-/** Angle of least volume near a first one, by the golden section. */
-function refined(corners: readonly Vec[], turn: (angle: number) => Vec, angle: number, step: number): Vec {
-  const ratio = (Math.sqrt(5) - 1) / 2;
-  let [a, b] = [angle - step, angle + step];
-  for (let i = 0; i < 30; i++) {
-    const c = b - ratio * (b - a);
-    const d = a + ratio * (b - a);
-    if (volumeAcross(corners, turn(c)) <= volumeAcross(corners, turn(d))) b = d;
-    else a = c;
-  }
-  const middle = turn((a + b) / 2);
-  return volumeAcross(corners, middle) <= volumeAcross(corners, turn(angle)) ? middle : turn(angle);
-}
-
-/** Small turns about two directions, each half as far as the last where none helps. */
-function descend(corners: readonly Vec[], start: Vec): Vec {
+/** Small turns about two directions, each half as far as the last where none helps; at most so many. */
+function descend(corners: readonly Vec[], start: Vec, flat: Float64Array, first = 0.05): Vec {
   let n = start;
-  let volume = volumeAcross(corners, n);
-  for (let size = 0.02; size > 1e-5;) {
+  let volume = volumeAcross(corners, n, flat);
+  for (let size = first, moves = 0; size > 1e-5 && moves < MOST_TURNS; moves++) {
     const { u, v } = frameOf(n);
     const next = [u, v, scaled(u, -1), scaled(v, -1)]
       .map((w) => unitOf(plus(n, w, size)))
-      .map((m) => ({ m, volume: volumeAcross(corners, m) }))
+      .map((m) => ({ m, volume: volumeAcross(corners, m, flat) }))
       .reduce((p, q) => (q.volume < p.volume ? q : p));
     if (next.volume < volume * (1 - 1e-12)) {
       n = next.m;
@@ -126,18 +209,22 @@ function descend(corners: readonly Vec[], start: Vec): Vec {
   return n;
 }
 
-function volumeAcross(corners: readonly Vec[], n: Vec): number {
+/** Turns tried from one placement, at most. */
+const MOST_TURNS = 60;
+
+/** Volume of the smallest box across a direction. @param flat room for two figures a corner */
+function volumeAcross(corners: readonly Vec[], n: Vec, flat: Float64Array): number {
   const { u, v } = frameOf(n);
-  const flat = new Float64Array(2 * corners.length);
   let [low, high] = [Infinity, -Infinity];
-  corners.forEach((c, i) => {
-    const h = dot(c, n);
+  for (let i = 0; i < corners.length; i++) {
+    const c = corners[i]!;
+    const h = c[0] * n[0] + c[1] * n[1] + c[2] * n[2];
     if (h < low) low = h;
     if (h > high) high = h;
-    flat[2 * i] = dot(c, u);
-    flat[2 * i + 1] = dot(c, v);
-  });
-  const r = smallestRectangle(flat);
+    flat[2 * i] = c[0] * u[0] + c[1] * u[1] + c[2] * u[2];
+    flat[2 * i + 1] = c[0] * v[0] + c[1] * v[1] + c[2] * v[2];
+  }
+  const r = smallestRectangle(flat.subarray(0, 2 * corners.length));
   return (high - low) * r.a * r.b;
 }
 
@@ -178,7 +265,8 @@ function outermost(positions: Float64Array, many: number, directions: number): V
   const best = new Int32Array(2 * directions);
   const reach = new Float64Array(2 * directions).fill(-Infinity);
   const spread = spiral(directions);
-  for (let i = 0; i < count; i++) {
+  const stride = Math.max(1, Math.floor(count / MOST_LOOKED_AT));
+  for (let i = 0; i < count; i += stride) {
     const [x, y, z] = at(i);
     for (let k = 0; k < directions; k++) {
       const d = spread[k]!;
@@ -204,22 +292,4 @@ export function spiral(count: number): Vec[] {
     const r = Math.sqrt(1 - z * z);
     return [r * Math.cos(i * golden), r * Math.sin(i * golden), z];
   });
-}
-
-function hullOf(points: readonly Vec[]): { readonly corners: Vec[]; readonly edges: Vec[] } {
-  const faces = convexHull(points);
-  if (faces === null) return refuse('E_NO_SOLUTION', 'mesh', `${points.length} corners`, 'four corners not in a plane');
-  const used = [...new Set(faces.flat())].map((i) => points[i]!);
-  const edges: Vec[] = [];
-  const seen = new Set<string>();
-  for (const face of faces)
-    face.forEach((a, k) => {
-      const b = face[(k + 1) % face.length] ?? a;
-      const key = a < b ? `${a} ${b}` : `${b} ${a}`;
-      if (seen.has(key)) return;
-      seen.add(key);
-      const e = unitOf(minus(points[b]!, points[a]!));
-      if (length(e) > 0 && edges.every((o) => Math.abs(dot(o, e)) < 1 - 1e-9)) edges.push(e);
-    });
-  return { corners: used, edges };
 }

@@ -1,16 +1,15 @@
 import type { Bvh } from './bvh';
-import { edgesOf } from './edges';
+import type { Edges } from './edges';
 import { facetNormals, type Mesh, type Vec } from './mesh';
 import { RayCaster } from './ray';
-import { connected } from './shells';
-import { cross, dot, frameOf, minus, plus, pointed, scaled, unitOf } from './vector';
+import { dot, frameOf, length, minus, plus, pointed, scaled, unitOf } from './vector';
 
 const DEG = Math.PI / 180;
 /** Facets of one bent wall turn against each other by no more than this. */
 const SMOOTH = Math.cos(35 * DEG);
 /** Below this two facets lie in one plane. */
 const FLAT = Math.cos(0.4 * DEG);
-/** Bent edges of a facet of a round wall run alike within this. */
+/** Edges of one round wall run alike within this. */
 const PARALLEL = Math.cos(3 * DEG);
 /** Most by which corners may stand off the round, as a share of its radius. */
 const ROUND = 0.05;
@@ -22,83 +21,214 @@ const POINTED_BOTTOM = 0.75;
 /** A hole or a boss: a full round wall that was recognised. */
 export interface RoundFeature {
   readonly kind: 'hole' | 'boss';
+  /** Of its narrowest wall, mm. */
   readonly diameter_mm: number;
-  /** Length of the round wall along its axis, mm. */
+  /** Length of its round walls along the axis, mm. */
   readonly depth_mm: number;
   /** Whether a hole is open at both ends; false for a boss. */
   readonly through: boolean;
+  /** Round walls it is made of: 2 for a hole with a step, more for one with several. */
+  readonly steps: number;
   readonly centre_mm: Vec;
   readonly axis: Vec;
   readonly facets: Uint32Array;
 }
 
+/** The rounds that were recognised, and hollows that bend all round and were not: slots, ovals, threads. */
+export interface RoundsFound {
+  readonly features: readonly RoundFeature[];
+  /** Hollows that bend all the way round and are no round hole: the count of holes is then one of at least. */
+  readonly unread: number;
+}
+
 /**
- * Holes and bosses of a closed mesh: facets joined over edges that bend alike, whose corners stand on one round.
- * An estimate: walls that blend into others, slots and ovals are not recognised; a draft up to 1.5° is.
+ * Holes and bosses of a closed mesh: facets joined over edges that bend alike, whose corners stand on one round. Rims
+ * may be rounded or countersunk, and bores may cross; walls on one axis that follow each other are one hole with steps.
+ * An estimate: slots and ovals are only counted as not read; a draft up to 1.5° is taken for round.
  */
-export function roundFeatures(mesh: Mesh, bvh: Bvh): RoundFeature[] {
-  const { twins } = edgesOf(mesh);
+export function roundFeatures(mesh: Mesh, edges: Edges, bvh: Bvh): RoundsFound {
   const { normals, areas } = facetNormals(mesh);
-  const facets = areas.length;
   const normal = (f: number): Vec => [normals[3 * f]!, normals[3 * f + 1]!, normals[3 * f + 2]!];
-  const bentAxis = new Float64Array(3 * facets);
-  const state = new Int8Array(facets);
-  const axisOf = (f: number): Vec => [bentAxis[3 * f]!, bentAxis[3 * f + 1]!, bentAxis[3 * f + 2]!];
-  for (let f = 0; f < facets; f++)
-    for (let s = 3 * f; s < 3 * f + 3; s++) {
-      const twin = twins[s]!;
-      if (twin < 0) continue;
-      const g = Math.floor(twin / 3);
-      const along = dot(normal(f), normal(g));
-      if (along >= FLAT || along < SMOOTH) continue;
-      const axis = unitOf(cross(normal(f), normal(g)));
-      if (state[f] === 0) {
-        state[f] = 1;
-        bentAxis.set(axis, 3 * f);
-      } else if (Math.abs(dot(axisOf(f), axis)) < PARALLEL) state[f] = -1;
-    }
-  const { of, count } = connected(
-    twins,
-    (f) => state[f] === 1,
-    (side) => {
-      const [f, g] = [Math.floor(side / 3), Math.floor(twins[side]! / 3)];
-      return dot(normal(f), normal(g)) >= SMOOTH && Math.abs(dot(axisOf(f), axisOf(g))) >= PARALLEL;
-    },
-  );
-  const members: number[][] = Array.from({ length: count }, () => []);
-  of.forEach((group, f) => {
-    if (group >= 0) members[group]?.push(f);
-  });
   const caster = new RayCaster(bvh);
-  const out: RoundFeature[] = [];
-  for (const list of members) {
-    if (list.length < 10) continue;
-    const first = axisOf(list[0]!);
-    const sum = list.reduce<Vec>(
-      (s, f) => plus(s, axisOf(f), dot(axisOf(f), first) < 0 ? -areas[f]! : areas[f]!),
-      [0, 0, 0],
-    );
-    const found = roundOf(mesh, list, pointed(unitOf(sum)));
-    if (found === null) continue;
-    const { centre, radius, from, to, axis } = found;
-    const middle = plus(centre, axis, (from + to) / 2);
-    const inward = list.reduce((s, f) => s + areas[f]! * dot(normal(f), radial(mesh, f, middle, axis)), 0) < 0;
-    const half = (to - from) / 2;
-    const openAt = (d: Vec): boolean =>
-      caster.cast(middle[0], middle[1], middle[2], d[0], d[1], d[2]).distance > half + POINTED_BOTTOM * radius;
+  const walls: RoundWall[] = [];
+  let unread = 0;
+  for (const { facets, axis: way } of bentWalls(mesh, edges, normals)) {
+    const found = roundOf(mesh, facets, way);
+    const centre = found?.centre ?? middleOf(mesh, facets);
+    const facing = facets.reduce((s, f) => s + areas[f]! * dot(normal(f), radial(mesh, f, centre, way)), 0);
+    if (found === null) {
+      if (facing < 0 && bendsAllRound(normal, facets, way)) unread++;
+      continue;
+    }
+    const { radius, from, to } = found;
+    const middle = plus(found.centre, way, (from + to) / 2);
+    const inward = facing < 0;
     // A ring round a boss is no hole: from its axis something else is met before its wall.
-    if (inward && !seesOwnWall(caster, middle, axis, radius)) continue;
-    out.push({
-      kind: inward ? 'hole' : 'boss',
-      diameter_mm: 2 * radius,
-      depth_mm: to - from,
-      through: inward && openAt(axis) && openAt(scaled(axis, -1)),
-      centre_mm: middle,
-      axis,
-      facets: Uint32Array.from(list),
-    });
+    if (inward && !seesOwnWall(caster, middle, way, radius)) continue;
+    walls.push({ inward, radius, from, to, axis: way, centre: found.centre, facets });
   }
-  return out.sort((a, b) => b.diameter_mm - a.diameter_mm || b.depth_mm - a.depth_mm);
+  const features = stacked(walls).map((stack) => featureOf(stack, caster));
+  return {
+    features: features.sort((a, b) => b.diameter_mm - a.diameter_mm || b.depth_mm - a.depth_mm),
+    unread,
+  };
+}
+
+/** One round wall: its axis passes through the centre; from and to are its ends along the axis. */
+interface RoundWall {
+  readonly inward: boolean;
+  readonly radius: number;
+  readonly from: number;
+  readonly to: number;
+  readonly axis: Vec;
+  readonly centre: Vec;
+  readonly facets: readonly number[];
+}
+
+/** Facets joined over edges that bend alike: those of a bent wall run along its axis. Flat neighbours come along. */
+function bentWalls(
+  mesh: Mesh,
+  { twins }: Edges,
+  normals: Float64Array,
+): { readonly facets: readonly number[]; readonly axis: Vec }[] {
+  const { positions: p, triangles: t } = mesh;
+  const sides = twins.length;
+  /** 0 for an edge not bent, 1 for one bent and not yet taken, 2 for one taken, 3 for one between facets of one plane. */
+  const state = new Uint8Array(sides);
+  for (let s = 0; s < sides; s++) {
+    const twin = twins[s]!;
+    if (twin < 0) continue;
+    const [f, g] = [3 * Math.floor(s / 3), 3 * Math.floor(twin / 3)];
+    const along = normals[f]! * normals[g]! + normals[f + 1]! * normals[g + 1]! + normals[f + 2]! * normals[g + 2]!;
+    state[s] = along >= FLAT ? 3 : along >= SMOOTH ? 1 : 0;
+  }
+  const run = (s: number): Vec => {
+    const [a, b] = [3 * t[s]!, 3 * t[s % 3 === 2 ? s - 2 : s + 1]!];
+    return unitOf([p[b]! - p[a]!, p[b + 1]! - p[a + 1]!, p[b + 2]! - p[a + 2]!]);
+  };
+  const mark = new Int32Array(sides / 3).fill(-1);
+  const out: { facets: number[]; axis: Vec }[] = [];
+  for (let seed = 0, group = 0; seed < sides; seed++) {
+    if (state[seed] !== 1 || twins[seed]! < seed) continue;
+    const first = run(seed);
+    const facets: number[] = [];
+    let sum: Vec = [0, 0, 0];
+    const take = (f: number): void => {
+      if (mark[f] === group) return;
+      mark[f] = group;
+      facets.push(f);
+    };
+    take(Math.floor(seed / 3));
+    for (let k = 0; k < facets.length; k++) {
+      const f = facets[k]!;
+      for (let s = 3 * f; s < 3 * f + 3; s++) {
+        const twin = twins[s]!;
+        if (twin < 0 || state[s] === 0) continue;
+        if (state[s] !== 3) {
+          const way = run(s);
+          const along = dot(way, first);
+          if (Math.abs(along) < PARALLEL) continue;
+          if (state[s] === 1) {
+            state[s] = 2;
+            state[twin] = 2;
+            const [a, b] = [3 * t[s]!, 3 * t[s % 3 === 2 ? s - 2 : s + 1]!];
+            const long = Math.hypot(p[b]! - p[a]!, p[b + 1]! - p[a + 1]!, p[b + 2]! - p[a + 2]!);
+            sum = plus(sum, way, along < 0 ? -long : long);
+          }
+        }
+        take(Math.floor(twin / 3));
+      }
+    }
+    group++;
+    if (facets.length >= LEAST_FACETS) out.push({ facets, axis: pointed(unitOf(sum)) });
+  }
+  return out;
+}
+
+const LEAST_FACETS = 10;
+
+/** Whether the faces of a wall look every way round an axis. */
+function bendsAllRound(normal: (f: number) => Vec, facets: readonly number[], axis: Vec): boolean {
+  const { u, v } = frameOf(axis);
+  const met = new Uint8Array(ROUND_BINS);
+  for (const f of facets) {
+    const n = normal(f);
+    if (Math.abs(dot(n, axis)) > 0.5) continue;
+    const turn = Math.atan2(dot(n, v), dot(n, u)) / (2 * Math.PI) + 0.5;
+    met[Math.min(ROUND_BINS - 1, Math.floor(turn * ROUND_BINS))] = 1;
+  }
+  return met.reduce((sum, x) => sum + x, 0) >= ROUND_BINS - 2;
+}
+
+const ROUND_BINS = 12;
+
+/** Walls of one kind on one axis that follow each other without a gap, or are one round cut through by another. */
+function stacked(walls: readonly RoundWall[]): RoundWall[][] {
+  const stacks: RoundWall[][] = [];
+  const byLength = [...walls].sort((a, b) => b.to - b.from - (a.to - a.from));
+  for (const wall of byLength) {
+    const home = wall.inward ? stacks.find((stack) => stack.some((other) => follows(other, wall))) : undefined;
+    if (home === undefined) stacks.push([wall]);
+    else home.push(wall);
+  }
+  return stacks;
+}
+
+/** Share of a radius within which two walls have one axis, and within which the end of one meets the next. */
+const COAXIAL = 0.1;
+const MEETS = 0.5;
+
+function follows(a: RoundWall, b: RoundWall): boolean {
+  if (!a.inward || !b.inward || Math.abs(dot(a.axis, b.axis)) < PARALLEL) return false;
+  const least = Math.min(a.radius, b.radius);
+  const between = minus(b.centre, a.centre);
+  const off = length(plus(between, a.axis, -dot(between, a.axis)));
+  if (off > COAXIAL * least) return false;
+  // The ends of b along the axis of a.
+  const shift = dot(b.centre, a.axis);
+  const sense = dot(a.axis, b.axis) < 0 ? -1 : 1;
+  const at = dot(b.centre, b.axis);
+  const ends = [b.from, b.to].map((x) => shift + sense * (x - at)).sort((x, y) => x - y);
+  const gap = Math.max(ends[0]! - a.to, a.from - ends[1]!);
+  // What another bore cuts out of the middle of a hole is as long as that bore is wide.
+  const alike = Math.abs(a.radius / b.radius - 1) < COAXIAL;
+  return gap <= (alike ? 4 : MEETS) * Math.max(a.radius, b.radius);
+}
+
+function featureOf(stack: readonly RoundWall[], caster: RayCaster): RoundFeature {
+  const narrow = stack.reduce((a, b) => (b.radius < a.radius ? b : a));
+  const { axis, inward, radius } = narrow;
+  const reach = stack.map((w) => {
+    const at = dot(w.centre, axis) - (dot(w.axis, axis) < 0 ? -1 : 1) * dot(w.centre, w.axis);
+    return dot(w.axis, axis) < 0 ? [at - w.to, at - w.from] : [at + w.from, at + w.to];
+  });
+  const from = reach.reduce((low, [x]) => Math.min(low, x!), Infinity);
+  const to = reach.reduce((high, [, x]) => Math.max(high, x!), -Infinity);
+  const middle = plus(narrow.centre, axis, (narrow.from + narrow.to) / 2 - dot(narrow.centre, axis));
+  const at = dot(middle, axis);
+  const openAt = (d: Vec, end: number): boolean =>
+    caster.cast(middle[0], middle[1], middle[2], d[0], d[1], d[2]).distance > end + POINTED_BOTTOM * radius;
+  const steps = new Set(stack.map((w) => w.radius.toPrecision(2))).size;
+  return {
+    kind: inward ? 'hole' : 'boss',
+    diameter_mm: 2 * radius,
+    depth_mm: to - from,
+    through: inward && openAt(axis, to - at) && openAt(scaled(axis, -1), at - from),
+    steps,
+    centre_mm: middle,
+    axis,
+    facets: Uint32Array.from(stack.flatMap((w) => w.facets)),
+  };
+}
+
+/** Middle of the corners of some facets. */
+function middleOf({ positions: p, triangles: t }: Mesh, facets: readonly number[]): Vec {
+  let sum: Vec = [0, 0, 0];
+  for (const f of facets) {
+    const c = 3 * t[3 * f]!;
+    sum = plus(sum, [p[c]!, p[c + 1]!, p[c + 2]!], 1 / facets.length);
+  }
+  return sum;
 }
 
 /** Whether rays from the middle of a round, square to its axis, meet nothing nearer than its wall. */
@@ -127,8 +257,9 @@ function roundOf(
   axis: Vec,
 ): { centre: Vec; radius: number; from: number; to: number; axis: Vec } | null {
   const { u, v } = frameOf(axis);
-  const corners = [...new Set(facets.flatMap((f) => [...mesh.triangles.subarray(3 * f, 3 * f + 3)]))];
-  const points = corners.map((c): Vec => {
+  const corners = new Set<number>();
+  for (const f of facets) for (let k = 0; k < 3; k++) corners.add(mesh.triangles[3 * f + k]!);
+  const points = Array.from(corners, (c): Vec => {
     const p: Vec = [mesh.positions[3 * c]!, mesh.positions[3 * c + 1]!, mesh.positions[3 * c + 2]!];
     return [dot(p, u), dot(p, v), dot(p, axis)];
   });
@@ -155,13 +286,12 @@ function roundOf(
   if (distances.some((x) => Math.abs(x - radius) > ROUND * radius)) return null;
   const angles = points.map((p) => Math.atan2(p[1] - cy, p[0] - cx)).sort((a, b) => a - b);
   const gaps = angles.map((a, i) => (i === 0 ? a + 2 * Math.PI - angles[n - 1]! : a - angles[i - 1]!));
-  if (Math.max(...gaps) > WIDEST_GAP) return null;
-  const along = points.map((p) => p[2]);
+  if (gaps.some((gap) => gap > WIDEST_GAP)) return null;
   return {
     centre: plus(scaled(u, cx), v, cy),
     radius,
-    from: Math.min(...along),
-    to: Math.max(...along),
+    from: points.reduce((low, p) => Math.min(low, p[2]), Infinity),
+    to: points.reduce((high, p) => Math.max(high, p[2]), -Infinity),
     axis,
   };
 }

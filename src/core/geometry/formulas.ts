@@ -3,15 +3,14 @@ import { refuse } from '../errors';
 import { lengthUnit, readMeshFile } from '../mesh-files';
 import { bestDraws } from './best-draw';
 import { axisBox, smallestBox } from './box';
-import { buildBvh } from './bvh';
 import { checkMesh, closedMesh, type CheckedMesh, type MeshCounts, type MeshVerdict } from './check';
 import { draftFound } from './draft';
 import { heavyPlaces } from './heavy-places';
 import { massProperties } from './mass';
+import { readyBody } from './measure';
 import type { Vec } from './mesh';
-import { fineMesh } from './sampling';
 import { shadow } from './silhouette';
-import { undercuts } from './undercut';
+import { slidesByRegion, undercuts } from './undercut';
 import { direction } from './vector';
 import { rayExtremes, walls } from './walls';
 
@@ -77,9 +76,16 @@ export function meshUndercut(inputs: Directed): {
   readonly closedVoids: number;
 } {
   const d = direction('direction', inputs.direction);
-  const { mesh } = closedMesh(checked(inputs));
-  const { area_mm2, share, regions, slides, cores, closedVoids } = undercuts(fineMesh(mesh, FACETS), buildBvh(mesh), d);
-  return { area_cm2: area_mm2 / 100, share, regions: regions.length, slides, cores, closedVoids };
+  const found = undercuts(readyBody(closedMesh(checked(inputs)), FACETS).seen, d);
+  const { area_mm2, share, regions, cores, closedVoids } = found;
+  return {
+    area_cm2: area_mm2 / 100,
+    share,
+    regions: regions.length,
+    slides: slidesByRegion(found),
+    cores,
+    closedVoids,
+  };
 }
 
 /** geo.draft: surface with less draft than wanted, cm², its share, and the least draft, degrees. */
@@ -97,23 +103,22 @@ export function meshDraft(inputs: Directed & { readonly required_deg: number }):
 
 /** geo.best-draw: the best of the draws tried and its undercut, cm². Refuses open meshes. */
 export function meshBestDraw(inputs: MeshInputs): { readonly direction: Vec; readonly undercut_cm2: number } {
-  const { mesh } = closedMesh(checked(inputs));
-  const best = bestDraws(mesh, fineMesh(mesh, FACETS), buildBvh(mesh))[0];
+  const whole = closedMesh(checked(inputs));
+  const { mesh, edges } = whole;
+  const best = bestDraws(mesh, edges, smallestBox(mesh), readyBody(whole, FACETS).seen).draws[0];
   if (best === undefined) return refuse('E_NO_SOLUTION', 'mesh', 'no draw', 'a closed body');
   return { direction: best.direction, undercut_cm2: best.undercut_mm2 / 100 };
 }
 
 /** geo.wall-ray: least and greatest wall by inward rays, mm; trust the least. Refuses open meshes. */
 export function wallByRay(inputs: MeshInputs): { readonly thinnest_mm: number; readonly thickest_mm: number } {
-  const { mesh } = closedMesh(checked(inputs));
-  const { thinnest, thickest } = rayExtremes(fineMesh(mesh, FACETS / 4), mesh, buildBvh(mesh));
+  const body = readyBody(closedMesh(checked(inputs)), FACETS / 4);
+  const { thinnest, thickest } = rayExtremes(body.fine, body);
   return { thinnest_mm: thinnest, thickest_mm: thickest };
 }
 
 /** geo.wall-sphere: greatest section by the largest inner sphere, mm. Refuses open meshes. */
 export function wallBySphere(inputs: MeshInputs): { readonly thickest_mm: number } {
-  const { mesh } = closedMesh(checked(inputs));
-  const bvh = buildBvh(mesh);
-  const fine = fineMesh(mesh, FACETS);
-  return { thickest_mm: heavyPlaces(fine, mesh, bvh, walls(fine, mesh, bvh))[0]?.diameter_mm ?? NaN };
+  const body = readyBody(closedMesh(checked(inputs)), FACETS);
+  return { thickest_mm: heavyPlaces(body.fine, body, walls(body.fine, body))[0]?.diameter_mm ?? NaN };
 }

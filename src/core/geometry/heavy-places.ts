@@ -1,22 +1,35 @@
-import type { Bvh } from './bvh';
-import { facetMiddle, facetNormal, type Mesh, type Vec } from './mesh';
+import type { Vec } from './mesh';
 import { NearestFinder } from './nearest';
 import { RayCaster } from './ray';
-import type { FineMesh } from './sampling';
-import { dot, frameOf, length, minus, plus } from './vector';
-import { normalOf, WallProbe, type WallsFound } from './walls';
+import { PLACES, placeOn, type FineMesh } from './sampling';
+import { dot, plus, unitOf } from './vector';
+import type { Probed, Walled } from './probe';
+import { quantile, type WallsFound } from './walls';
 
-/** Places a climb is begun from, and places told, at most. */
-const STARTS = 40;
+/** Places told, at most. */
 const MOST_TOLD = 12;
-/** Steps of a climb, each half as long as the last where none is uphill. */
-const HALVINGS = 12;
-/** Moves of a climb, at most: a needle a kilometre long grows no end of them. */
-const MOST_MOVES = 150;
+/** Balls kept to tell how metal is joined, at most: the largest, none within this share of its radius of another. */
+const MOST_BALLS = 2500;
+const APART = 0.3;
+/** A place is told where its sphere is at least this share of the usual wall. */
+const HEAVY = 0.6;
+/** Two places joined by metal at least this share as thick as the lesser are one. */
+const ONE_PLACE = 0.88;
+/** Spacings within which places of thin metal are joined. */
+const JOINED = 1.8;
+/** What is as thick as this share of the heaviest belongs to the stretch of it. */
+const AS_THICK = 0.93;
+/** A stretch longer than so many diameters is told as one that runs along. */
+const RUNS_ALONG = 1.5;
 /** A place is isolated where the metal round it is thinner than this share of its own. */
 const ISOLATED = 0.75;
-/** Peaks this near in size stand on one ridge of metal, and are told wider apart. */
-const ONE_RIDGE = 0.04;
+/** A place is on a wall where its sphere is at least this share of its ray. */
+const AGREED = 0.8;
+/** Steps in which a middle is moved to where most metal is round it, each half as long as the last. */
+const HALVINGS = 9;
+const MOST_MOVES = 30;
+/** Boxes looked into for the nearest surface, at most. */
+const VISITS = 3000;
 /** Points a side of the grid that a local volume is counted on. */
 const GRID = 14;
 
@@ -29,53 +42,170 @@ export interface HeavyPlace {
   readonly localModulus_mm: number;
   /** Whether it is surrounded by thinner metal, so that it freezes last and alone. */
   readonly isolated: boolean;
+  /** How far metal as thick runs on, between the outermost middles of its spheres, mm; null for one place alone. */
+  readonly along_mm: number | null;
 }
 
 /**
- * The heaviest places of a body, heaviest first: the largest inner spheres, none within another's reach. Each start is
- * climbed along the surface until its sphere grows no more. An estimate: a place between starts may be missed.
+ * The heaviest places of a body, heaviest first: the largest inner spheres. Places joined by metal nearly as thick are
+ * one, which then runs along it. An estimate: a place between those that were measured may be missed.
  */
-export function heavyPlaces(fine: FineMesh, mesh: Mesh, bvh: Bvh, found: WallsFound): HeavyPlace[] {
-  const order = Array.from(found.sphere.keys()).sort((a, b) => found.sphere[b]! - found.sphere[a]!);
-  const starts: number[] = [];
-  const centreOf = (i: number): Vec => [found.centres[3 * i]!, found.centres[3 * i + 1]!, found.centres[3 * i + 2]!];
-  for (const i of order) {
-    if (starts.length >= STARTS) break;
-    const c = centreOf(i);
-    if (starts.every((s) => length(minus(c, centreOf(s))) > 0.6 * found.sphere[s]!)) starts.push(i);
-  }
-  const climber = new Climber(mesh, bvh);
-  const told: { centre: Vec; diameter: number }[] = [];
-  for (const i of starts) {
-    const f = found.facets[i]!;
-    const peak = climber.climb(facetMiddle(fine.mesh, f), normalOf(fine, f), found.sphere[i]!);
-    const alike = (t: { diameter: number }): boolean => Math.abs(t.diameter / peak.diameter - 1) < ONE_RIDGE;
-    if (
-      told.every(
-        (t) => length(minus(peak.centre, t.centre)) > (alike(t) ? 2.5 : 0.75) * Math.max(t.diameter, peak.diameter),
-      )
-    )
-      told.push(peak);
+export function heavyPlaces(fine: FineMesh, body: Walled, found: WallsFound): HeavyPlace[] {
+  const balls = apart(found);
+  // A fin or a lip may be a place of its own, but no heavy one.
+  const least = (HEAVY * quantile(found.ray, found.weights, 0.5)) / 2;
+  const peaks = peaksOf(balls).filter((p, i) => i === 0 || !(p.radius < least));
+  const climber = new Climber(body.probe);
+  const told: { centre: Vec; diameter: number; along: number }[] = [];
+  for (const peak of peaks.slice(0, 2 * MOST_TOLD)) {
+    const { centre, diameter } = climber.climb(peak.centre, peak.radius);
+    // One that climbed out of its own reach was the flank of another.
+    if (far(centre, peak.centre) > 0.8 * peak.radius) continue;
+    if (told.every((t) => far(t.centre, centre) > 0.5 * Math.max(t.diameter, diameter)))
+      told.push({ centre, diameter, along: peak.along });
+    if (told.length >= MOST_TOLD) break;
   }
   told.sort((a, b) => b.diameter - a.diameter);
-  const local = new LocalModulus(fine, mesh, bvh);
-  return told.slice(0, MOST_TOLD).map((t) => ({
+  const local = new LocalModulus(fine, found, body.probe);
+  return told.map((t) => ({
     centre_mm: t.centre,
     diameter_mm: t.diameter,
     localModulus_mm: local.at(t.centre, t.diameter),
-    isolated: isIsolated(found, t.centre, t.diameter),
+    isolated: t.along <= RUNS_ALONG * t.diameter && isIsolated(found, t.centre, t.diameter),
+    along_mm: t.along > RUNS_ALONG * t.diameter ? t.along : null,
   }));
 }
 
-/** Whether the metal round it is thinner: what is thickest there, its uppermost sixth left out, against its own. */
+const far = (a: Vec, b: Vec): number => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
+
+interface Ball {
+  readonly centre: Vec;
+  readonly radius: number;
+  /** How far its place stands from the next, mm. */
+  readonly spacing: number;
+}
+
+/** The largest balls, largest first, none whose middle lies within a share of its radius of a larger one's. */
+function apart(found: WallsFound): Ball[] {
+  const order = Array.from(found.sphere.keys())
+    .filter((i) => found.sphere[i]! > 0)
+    .sort((a, b) => found.sphere[b]! - found.sphere[a]!);
+  if (order.length === 0) return [];
+  const cells = new Cells((APART * found.sphere[order[0]!]!) / 4);
+  const out: Ball[] = [];
+  for (const i of order) {
+    if (out.length >= MOST_BALLS) break;
+    const centre: Vec = [found.centres[3 * i]!, found.centres[3 * i + 1]!, found.centres[3 * i + 2]!];
+    const radius = found.sphere[i]! / 2;
+    const limit = APART * radius;
+    if (cells.some(centre, limit, (k) => far(out[k]!.centre, centre) < limit)) continue;
+    cells.add(centre);
+    out.push({ centre, radius, spacing: Math.sqrt(found.weights[i]!) });
+  }
+  return out;
+}
+
+interface Peak extends Ball {
+  /** Between the outermost middles of balls as large, mm. */
+  readonly along: number;
+}
+
+/** Places heavier than all round them, heaviest first: balls are joined where they overlap, from the largest down. */
+function peaksOf(balls: readonly Ball[]): Peak[] {
+  const parent = Int32Array.from(balls.keys());
+  const root = (i: number): number => {
+    let r = i;
+    while (parent[r] !== r) r = parent[r]!;
+    for (let k = i; k !== r;) {
+      const up = parent[k]!;
+      parent[k] = r;
+      k = up;
+    }
+    return r;
+  };
+  /** Box of the middles as thick as the peak, by root: low and high. */
+  const boxes = balls.map(({ centre }) => ({ low: [...centre], high: [...centre] }));
+  const peaks = new Set<number>();
+  if (balls.length === 0) return [];
+  const cells = new Cells(balls[0]!.radius / 2);
+  balls.forEach((ball, i) => {
+    peaks.add(i);
+    const near: number[] = [];
+    // Where places stand wider apart than their spheres are wide, the next place is joined all the same.
+    const reach = Math.max(ball.radius, JOINED * ball.spacing);
+    cells.some(ball.centre, reach, (k) => {
+      if (far(balls[k]!.centre, ball.centre) < reach) near.push(k);
+      return false;
+    });
+    for (const k of near) {
+      const [a, b] = [root(i), root(k)];
+      if (a === b) continue;
+      // Roots are the peaks of what is joined so far; the heavier stays.
+      const [heavy, light] = balls[a]!.radius >= balls[b]!.radius ? [a, b] : [b, a];
+      parent[light] = heavy;
+      if (ball.radius < ONE_PLACE * balls[light]!.radius) continue;
+      peaks.delete(light);
+      if (balls[light]!.radius < AS_THICK * balls[heavy]!.radius) continue;
+      for (let c = 0; c < 3; c++) {
+        boxes[heavy]!.low[c] = Math.min(boxes[heavy]!.low[c]!, boxes[light]!.low[c]!);
+        boxes[heavy]!.high[c] = Math.max(boxes[heavy]!.high[c]!, boxes[light]!.high[c]!);
+      }
+    }
+    cells.add(ball.centre);
+  });
+  return [...peaks]
+    .sort((a, b) => balls[b]!.radius - balls[a]!.radius)
+    .map((i) => ({ ...balls[i]!, along: Math.hypot(...[0, 1, 2].map((c) => boxes[i]!.high[c]! - boxes[i]!.low[c]!)) }));
+}
+
+/** Points by the cell of a grid they lie in; cells that share a place in the table are asked together. */
+class Cells {
+  private readonly heads = new Int32Array(TABLE).fill(-1);
+  private readonly next: number[] = [];
+
+  constructor(private readonly pitch: number) {}
+
+  /** Adds a point; they are numbered from 0 in the order they come. */
+  add(p: Vec): void {
+    const at = this.place(this.cell(p[0]), this.cell(p[1]), this.cell(p[2]));
+    this.next.push(this.heads[at]!);
+    this.heads[at] = this.next.length - 1;
+  }
+
+  /** Whether some point in the cells within reach of a place answers yes. Others may be asked too, and some twice. */
+  some(p: Vec, reach: number, asked: (k: number) => boolean): boolean {
+    const [x0, y0, z0] = [this.cell(p[0] - reach), this.cell(p[1] - reach), this.cell(p[2] - reach)];
+    const [x1, y1, z1] = [this.cell(p[0] + reach), this.cell(p[1] + reach), this.cell(p[2] + reach)];
+    for (let x = x0; x <= x1; x++)
+      for (let y = y0; y <= y1; y++)
+        for (let z = z0; z <= z1; z++)
+          for (let k = this.heads[this.place(x, y, z)]!; k >= 0; k = this.next[k]!) if (asked(k)) return true;
+    return false;
+  }
+
+  private cell(x: number): number {
+    return Math.floor(x / this.pitch);
+  }
+
+  private place(x: number, y: number, z: number): number {
+    return ((Math.imul(x, 73856093) ^ Math.imul(y, 19349663) ^ Math.imul(z, 83492791)) >>> 0) % TABLE;
+  }
+}
+
+const TABLE = 8191;
+
+/**
+ * Whether the metal round it is thinner: walls there, their uppermost sixth left out, against its own. Only places at
+ * which ray and sphere agree are walls: towards an edge of the lump itself spheres shrink too.
+ */
 function isIsolated(found: WallsFound, centre: Vec, diameter: number): boolean {
   const round: number[] = [];
   for (let i = 0; i < found.sphere.length; i++) {
-    const off = Math.hypot(
-      found.centres[3 * i]! - centre[0],
-      found.centres[3 * i + 1]! - centre[1],
-      found.centres[3 * i + 2]! - centre[2],
-    );
+    if (!(found.sphere[i]! >= AGREED * found.ray[i]!)) continue;
+    const x = found.centres[3 * i]! - centre[0];
+    const y = found.centres[3 * i + 1]! - centre[1];
+    const z = found.centres[3 * i + 2]! - centre[2];
+    const off = Math.sqrt(x * x + y * y + z * z);
     if (off > 0.8 * diameter && off < 2 * diameter) round.push(found.sphere[i]!);
   }
   if (round.length < 8) return false;
@@ -83,88 +213,77 @@ function isIsolated(found: WallsFound, centre: Vec, diameter: number): boolean {
   return round[Math.floor((round.length * 5) / 6)]! < ISOLATED * diameter;
 }
 
-/** Moves a touching place along the surface until its sphere grows no more. */
+/** Moves a middle to where the surface is furthest: the sphere there is the largest of its neighbourhood. */
 class Climber {
-  private readonly probe: WallProbe;
   private readonly finder: NearestFinder;
 
-  constructor(
-    private readonly mesh: Mesh,
-    private readonly bvh: Bvh,
-  ) {
-    this.probe = new WallProbe(mesh, bvh);
-    this.finder = new NearestFinder(bvh);
+  constructor(probe: Probed) {
+    this.finder = new NearestFinder(probe.bvh);
   }
 
-  climb(start: Vec, normal: Vec, size: number): { centre: Vec; diameter: number } {
-    let at = start;
-    let n = normal;
-    let best = this.sphere(at, n);
-    let centre = this.lastCentre();
-    let step = size / 4;
-    for (let round = 0, moves = 0; round < HALVINGS && moves < MOST_MOVES; moves++) {
-      const { u, v } = frameOf(n);
-      let moved = false;
-      for (let k = 0; k < 8; k++) {
-        const angle = (k * Math.PI) / 4;
-        const aim = plus(plus(at, u, step * Math.cos(angle)), v, step * Math.sin(angle));
-        const near = this.finder.find(aim[0], aim[1], aim[2], step);
-        if (near.facet < 0) continue;
-        const next: Vec = [near.x, near.y, near.z];
-        const turned = facetNormal(this.mesh, near.facet);
-        if (dot(turned, n) < 0.5) continue;
-        const diameter = this.sphere(next, turned);
-        if (diameter > best * (1 + 1e-9)) {
-          best = diameter;
-          centre = this.lastCentre();
-          at = next;
-          n = turned;
-          moved = true;
-        }
+  climb(start: Vec, radius: number): { centre: Vec; diameter: number } {
+    let centre = start;
+    let best = Math.min(this.room(start), 1.05 * radius);
+    let step = radius / 6;
+    for (let halved = 0, moves = 0; halved < HALVINGS && moves < MOST_MOVES; moves++) {
+      let found: Vec | null = null;
+      for (const d of AROUND) {
+        const next = plus(centre, d, step);
+        // Never further than the sphere reaches: beyond lies another place, or no metal.
+        if (far(next, start) > radius) continue;
+        const room = this.room(next);
+        if (room <= best * (1 + 1e-9)) continue;
+        best = room;
+        found = next;
       }
-      if (!moved) {
+      if (found !== null) centre = found;
+      else {
         step /= 2;
-        round++;
+        halved++;
       }
     }
-    return { centre, diameter: best };
+    return { centre, diameter: 2 * best };
   }
 
-  private sphere(at: Vec, n: Vec): number {
-    const { distance } = this.probe.ray(at[0], at[1], at[2], n);
-    return this.probe.sphere(at[0], at[1], at[2], n, Number.isFinite(distance) ? distance : this.bvh.diagonal);
-  }
-
-  private lastCentre(): Vec {
-    const c = this.probe.centre;
-    return [c[0]!, c[1]!, c[2]!];
+  private room(p: Vec): number {
+    return this.finder.find(...p, Infinity, VISITS).distance;
   }
 }
 
-/** Volume over cooled area of the metal near a place, by counting a grid of points inside and the facets near. */
+/** Directions to the corners, edges and faces of a cube: on a ridge between walls one of them leads on. */
+const AROUND: readonly Vec[] = [-1, 0, 1]
+  .flatMap((x) => [-1, 0, 1].flatMap((y) => [-1, 0, 1].map((z): Vec => [x, y, z])))
+  .filter((d) => d.some((x) => x !== 0))
+  .map(unitOf);
+
+/** Volume over cooled area of the metal near a place, by counting a grid of points inside and the surface near. */
 class LocalModulus {
   private readonly caster: RayCaster;
-  private readonly middles: Float64Array;
+  private readonly at_mm: Float64Array;
 
   constructor(
-    private readonly fine: FineMesh,
-    private readonly mesh: Mesh,
-    bvh: Bvh,
+    fine: FineMesh,
+    private readonly found: WallsFound,
+    private readonly probe: Probed,
   ) {
-    this.caster = new RayCaster(bvh);
-    this.middles = new Float64Array(3 * fine.areas.length);
-    for (let f = 0; f < fine.areas.length; f++) this.middles.set(facetMiddle(fine.mesh, f), 3 * f);
+    this.caster = new RayCaster(probe.bvh);
+    this.at_mm = new Float64Array(3 * found.facets.length);
+    const at = new Float64Array(3);
+    found.facets.forEach((f, i) => {
+      placeOn(fine.mesh, f, PLACES[0]!, at);
+      this.at_mm.set(at, 3 * i);
+    });
   }
 
   at(centre: Vec, reach: number): number {
+    const { at_mm, found } = this;
+    const square = reach * reach;
     let area = 0;
-    for (let f = 0; f < this.fine.areas.length; f++) {
-      const off = Math.hypot(
-        this.middles[3 * f]! - centre[0],
-        this.middles[3 * f + 1]! - centre[1],
-        this.middles[3 * f + 2]! - centre[2],
-      );
-      if (off < reach) area += this.fine.areas[f]!;
+    for (let i = 0; i < found.weights.length; i++) {
+      const x = at_mm[3 * i]! - centre[0];
+      const y = at_mm[3 * i + 1]! - centre[1];
+      const z = at_mm[3 * i + 2]! - centre[2];
+      if (x * x + y * y + z * z < square) area += found.weights[i]!;
     }
     const pitch = (2 * reach) / GRID;
     let inside = 0;
@@ -172,7 +291,7 @@ class LocalModulus {
       for (let j = 0; j < GRID; j++)
         for (let k = 0; k < GRID; k++) {
           const [x, y, z] = [i, j, k].map((m) => (m + 0.5) * pitch - reach) as [number, number, number];
-          if (x * x + y * y + z * z > reach * reach) continue;
+          if (x * x + y * y + z * z > square) continue;
           if (this.isInside(centre[0] + x, centre[1] + y, centre[2] + z)) inside++;
         }
     return area > 0 ? (inside * pitch ** 3) / area : NaN;
@@ -180,9 +299,13 @@ class LocalModulus {
 
   /** Whether a point is in the metal: the first face met from inside is seen from behind. */
   private isInside(x: number, y: number, z: number): boolean {
-    const d: Vec = [0.5377, 0.2873, 0.7927];
-    const hit = this.caster.cast(x, y, z, d[0], d[1], d[2]);
+    const hit = this.caster.cast(x, y, z, LOOK[0], LOOK[1], LOOK[2]);
     if (hit.facet < 0) return false;
-    return dot(facetNormal(this.mesh, hit.facet), d) > 0;
+    const { normals } = this.probe;
+    const f = 3 * hit.facet;
+    return dot([normals[f]!, normals[f + 1]!, normals[f + 2]!], LOOK) > 0;
   }
 }
+
+/** A direction that runs along no face of a part drawn square. */
+const LOOK: Vec = [0.5377, 0.2873, 0.7927];

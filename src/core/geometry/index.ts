@@ -1,11 +1,11 @@
 /** The part itself: what its surface measures, where it is thin, thick, trapped or steep, and how to open the mould. */
-export { bestDraws, drawCandidates, type DrawClass, type DrawTried } from './best-draw';
+export { bestDraws, drawCandidates, type DrawClass, type DrawsFound, type DrawTried } from './best-draw';
 export { axisBox, boxAlong, smallestBox, type PlacedBox } from './box';
 export { buildBvh, type Bvh } from './bvh';
 export { checkMesh, closedMesh, isClosed, type CheckedMesh, type MeshCounts, type MeshVerdict } from './check';
 export { creaseLines } from './creases';
 export { roundFeatures, type RoundFeature } from './cylinders';
-export { draftFound, draftOfFacets, type DraftFound } from './draft';
+export { draftFound, type DraftFound } from './draft';
 export {
   meshBestDraw,
   meshBox,
@@ -19,6 +19,7 @@ export {
   wallBySphere,
   type MeshInputs,
 } from './formulas';
+export { lightOf, type Light } from './lighter';
 export { heavyPlaces, type HeavyPlace } from './heavy-places';
 export { junction } from './junction';
 export { massProperties, type MassProperties } from './mass';
@@ -43,6 +44,11 @@ export { partingLine } from './parting';
 export { placeSeen, type PlaceFound } from './place';
 export { sectionRatio, type SectionRatio } from './section-ratio';
 export { shadow, type Shadow } from './silhouette';
-export { undercuts, type Release, type UndercutFound, type UndercutRegion } from './undercut';
+export { seenOf, type Seen } from './seen';
+export { smoothOf, type Smooth } from './smooth';
+export { thinFeature, type ThinFeature } from './thin';
+export { slidesByRegion, undercuts, type Release, type UndercutFound, type UndercutRegion } from './undercut';
 export { direction, frameOf } from './vector';
+export { walledBy, type Probed, type Walled } from './probe';
 export { quantile, walls, type WallsFound } from './walls';
+export { partOf, UNHURRIED, type Cut, type Work } from './work';

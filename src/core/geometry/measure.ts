@@ -1,19 +1,23 @@
-import { NO_PROGRESS, type Progress } from '../mesh-files';
 import { bestDraws, type DrawTried } from './best-draw';
 import { shellVolumes, type Shell } from './bodies';
 import { axisBox, boxAlong, smallestBox, type PlacedBox } from './box';
-import { buildBvh, type Bvh } from './bvh';
+import { buildBvh } from './bvh';
 import { isClosed, type CheckedMesh } from './check';
 import { roundFeatures, type RoundFeature } from './cylinders';
-import { draftFound } from './draft';
+import { draftsFound } from './draft';
 import { heavyPlaces, type HeavyPlace } from './heavy-places';
+import { asItIs, type Light } from './lighter';
 import { massProperties } from './mass';
-import type { Vec } from './mesh';
+import { facetNormals, type Vec } from './mesh';
 import { overlaps } from './overlaps';
+import { walledBy, type Walled } from './probe';
 import { fineMesh, type FineMesh } from './sampling';
+import { seenOf, type Seen } from './seen';
 import { shadow } from './silhouette';
+import { thinFeature, type ThinFeature } from './thin';
 import { undercuts, type UndercutFound } from './undercut';
 import { quantile, walls, type WallsFound } from './walls';
+import { partOf, UNHURRIED, type Cut, type Work } from './work';
 
 /** What can be said of any surface at once: nothing here is an estimate. */
 export interface WholeMeasures {
@@ -34,6 +38,8 @@ export interface WallMeasures {
   /** The least ray of all, mm: a single place, often at an edge. */
   readonly leastRay_mm: number;
   readonly median_mm: number;
+  /** A feature thinner than the rest and too small to count in it; null where there is none. */
+  readonly thin: ThinFeature | null;
   /** The largest sphere that fits inside, mm. */
   readonly thickest_mm: number;
   readonly ratio: number;
@@ -44,10 +50,10 @@ export interface WallMeasures {
 }
 
 /** The body readied for measuring: kept, so that another draw costs only what hangs on it. */
-export interface ReadyBody {
+export interface ReadyBody extends Walled {
   readonly checked: CheckedMesh;
   readonly fine: FineMesh;
-  readonly bvh: Bvh;
+  readonly seen: Seen;
 }
 
 /** What does not hang on the draw. */
@@ -59,7 +65,11 @@ export interface BodyMeasures {
   readonly walls: WallMeasures | null;
   readonly heavy: readonly HeavyPlace[];
   readonly rounds: readonly RoundFeature[];
+  /** Hollows that bend all round and are no round hole: slots, ovals, threads. */
+  readonly roundsUnread: number;
   readonly draws: readonly DrawTried[];
+  /** Searches that were cut short: what was looked at, of how many. */
+  readonly cuts: readonly Cut[];
   /** The walls at each place, for the picture; null for a surface that is not closed. */
   readonly found: WallsFound | null;
 }
@@ -79,8 +89,6 @@ export interface DrawMeasures {
 }
 
 const SHARE_STEPS = 24;
-/** Facets a mesh is refined to for judging draws. */
-const DRAW_FACETS = 8000;
 const THINNEST_SHARE = 0.01;
 
 /** Size, area and, where the surface is closed, volume, centre and modulus. */
@@ -97,41 +105,52 @@ export function measureWhole(checked: CheckedMesh): WholeMeasures {
   };
 }
 
-/** Readies a checked mesh for measuring. @param facets facets it is refined to; the default where not given */
-export function readyBody(checked: CheckedMesh, facets?: number): ReadyBody {
-  return { checked, fine: fineMesh(checked.mesh, facets, checked.edges), bvh: buildBvh(checked.mesh) };
+/**
+ * Readies a checked mesh for measuring.
+ * @param fine its facets refined, or how many are aimed at; the default where not given
+ * @param light fewer facets near its own, for rays and nearest points; its own where not given
+ */
+export function readyBody(checked: CheckedMesh, fine?: FineMesh | number, light?: Light): ReadyBody {
+  const { mesh, edges } = checked;
+  const refined = typeof fine === 'object' ? fine : fineMesh(mesh, fine, edges);
+  const walled = walledBy(mesh, edges, light ?? asItIs(mesh));
+  const shells = refined.mesh === mesh ? checked.shells : undefined;
+  return { ...walled, checked, fine: refined, seen: seenOf(refined, mesh, walled.probe, shells) };
 }
 
 /** All that does not hang on the draw. Of an open surface: its size, area and smallest box only. */
-export function measureBody(body: ReadyBody, progress: Progress = NO_PROGRESS): BodyMeasures {
-  const { checked, fine, bvh } = body;
-  const { mesh } = checked;
+export function measureBody(body: ReadyBody, work: Work = UNHURRIED): BodyMeasures {
+  const { checked, mesh, fine } = body;
   const whole = measureWhole(checked);
   const box = boxOrNull(body);
-  progress(0.1);
-  const overlapEdges = overlaps(mesh, bvh).edges;
-  progress(0.15);
+  work.progress(0.1);
+  const overlapEdges = overlapsOf(body);
+  work.progress(0.15);
+  const bare = { whole, smallestBox: box, overlapEdges };
   if (!isClosed(checked))
-    return { whole, smallestBox: box, overlapEdges, walls: null, heavy: [], rounds: [], draws: [], found: null };
-  const found = walls(fine, mesh, bvh, (x) => progress(0.15 + 0.35 * x));
-  const heavy = heavyPlaces(fine, mesh, bvh, found);
-  progress(0.55);
-  const rounds = roundFeatures(mesh, bvh);
-  progress(0.6);
-  // A draw is judged on coarser facets than its undercuts are then looked for on: tens of them are tried.
-  const enough = mesh.triangles.length / 3 >= DRAW_FACETS || fine.areas.length <= DRAW_FACETS;
-  const coarse = enough ? fine : fineMesh(mesh, DRAW_FACETS);
-  const draws = bestDraws(mesh, coarse, bvh, (x) => progress(0.6 + 0.4 * x));
+    return { ...bare, walls: null, heavy: [], rounds: [], roundsUnread: 0, draws: [], cuts: [], found: null };
+  const found = walls(fine, body, partOf(work, 0.15, 0.5));
+  const heavy = heavyPlaces(fine, body, found);
+  work.progress(0.55);
+  const { features: rounds, unread: roundsUnread } = roundFeatures(mesh, checked.edges, body.probe.bvh);
+  work.progress(0.6);
+  const { draws, cuts } = bestDraws(mesh, checked.edges, box, body.seen, partOf(work, 0.6, 1));
   return {
-    whole,
-    smallestBox: box,
-    overlapEdges,
-    walls: wallMeasures(found, heavy, fine.resolution_mm),
+    ...bare,
+    walls: wallMeasures(fine, found, heavy),
     heavy,
     rounds,
+    roundsUnread,
     draws,
+    cuts: found.cut === null ? cuts : [found.cut, ...cuts],
     found,
   };
+}
+
+/** Edges that pass through a facet. What the fewer facets show is held against the file's own before it is believed. */
+function overlapsOf({ mesh, probe }: ReadyBody): number {
+  const { edges } = overlaps(probe.mesh, probe.bvh);
+  return edges === 0 || probe.mesh === mesh ? edges : overlaps(mesh, buildBvh(mesh)).edges;
 }
 
 function boxOrNull({ checked }: ReadyBody): PlacedBox | null {
@@ -142,7 +161,7 @@ function boxOrNull({ checked }: ReadyBody): PlacedBox | null {
   }
 }
 
-function wallMeasures(found: WallsFound, heavy: readonly HeavyPlace[], resolution_mm: number): WallMeasures {
+function wallMeasures(fine: FineMesh, found: WallsFound, heavy: readonly HeavyPlace[]): WallMeasures {
   const thickest = heavy[0]?.diameter_mm ?? NaN;
   const thinnest = quantile(found.ray, found.weights, THINNEST_SHARE);
   const shares = new Array<number>(SHARE_STEPS).fill(0);
@@ -160,26 +179,28 @@ function wallMeasures(found: WallsFound, heavy: readonly HeavyPlace[], resolutio
     leastRay_mm: least,
     median_mm: quantile(found.ray, found.weights, 0.5),
     thickest_mm: thickest,
+    thin: thinFeature(fine, found, thinnest),
     ratio: thickest / thinnest,
     shares: shares.map((s) => (whole > 0 ? s / whole : 0)),
     places: found.facets.length,
-    resolution_mm,
+    resolution_mm: fine.resolution_mm,
   };
 }
 
 /** All that hangs on the draw. @param d unit direction */
-export function measureDraw({ checked, fine, bvh }: ReadyBody, d: Vec, progress: Progress = NO_PROGRESS): DrawMeasures {
+export function measureDraw({ checked, seen }: ReadyBody, d: Vec, work: Work = UNHURRIED): DrawMeasures {
   const { mesh } = checked;
   const { silhouette_mm2, halfSum_mm2 } = shadow(mesh, d);
   const { along_mm, across_mm } = boxAlong(mesh, d);
+  const [under1deg, noDraft] = draftsFound(facetNormals(mesh), d, [1, 0.06]);
   return {
     direction: d,
     silhouette_mm2,
     halfSum_mm2,
     along_mm,
     across_mm,
-    under1deg_mm2: draftFound(mesh, d, 1).under_mm2,
-    noDraft_mm2: draftFound(mesh, d, 0.06).under_mm2,
-    undercut: isClosed(checked) ? undercuts(fine, bvh, d, progress) : null,
+    under1deg_mm2: under1deg!.under_mm2,
+    noDraft_mm2: noDraft!.under_mm2,
+    undercut: isClosed(checked) ? undercuts(seen, d, work) : null,
   };
 }

@@ -49,9 +49,9 @@ export class NearestFinder {
         if (d < best) {
           best = d;
           out.facet = facets[i]!;
-          out.x = px;
-          out.y = py;
-          out.z = pz;
+          out.x = closest.x;
+          out.y = closest.y;
+          out.z = closest.z;
         }
       }
     }
@@ -60,19 +60,19 @@ export class NearestFinder {
   }
 }
 
-function boxDistance2(boxes: Float64Array, o: number, x: number, y: number, z: number): number {
+/** Square of the distance from a point to a box of a tree. @param o where its six figures begin */
+export function boxDistance2(boxes: Float64Array, o: number, x: number, y: number, z: number): number {
   const dx = x < boxes[o]! ? boxes[o]! - x : x > boxes[o + 3]! ? x - boxes[o + 3]! : 0;
   const dy = y < boxes[o + 1]! ? boxes[o + 1]! - y : y > boxes[o + 4]! ? y - boxes[o + 4]! : 0;
   const dz = z < boxes[o + 2]! ? boxes[o + 2]! - z : z > boxes[o + 5]! ? z - boxes[o + 5]! : 0;
   return dx * dx + dy * dy + dz * dz;
 }
 
-let px = 0;
-let py = 0;
-let pz = 0;
+/** The point that `pointOnFacet` last found. */
+export const closest = { x: 0, y: 0, z: 0 };
 
-/** Square of the distance to a facet; the point is left in px, py, pz. Source: Ericson, closest point on a triangle. */
-function pointOnFacet(c: Float64Array, o: number, x: number, y: number, z: number): number {
+/** Square of the distance to a facet; the point is left in `closest`. Source: Ericson, closest point on a triangle. */
+export function pointOnFacet(c: Float64Array, o: number, x: number, y: number, z: number): number {
   const ax = c[o]!;
   const ay = c[o + 1]!;
   const az = c[o + 2]!;
@@ -117,8 +117,11 @@ function pointOnFacet(c: Float64Array, o: number, x: number, y: number, z: numbe
       }
     }
   }
-  px = ax + s * bx + t * cx;
-  py = ay + s * by + t * cy;
-  pz = az + s * bz + t * cz;
-  return (x - px) ** 2 + (y - py) ** 2 + (z - pz) ** 2;
+  const px = ax + s * bx + t * cx;
+  const py = ay + s * by + t * cy;
+  const pz = az + s * bz + t * cz;
+  closest.x = px;
+  closest.y = py;
+  closest.z = pz;
+  return (x - px) * (x - px) + (y - py) * (y - py) + (z - pz) * (z - pz);
 }

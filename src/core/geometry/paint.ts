@@ -11,17 +11,16 @@ export function facetCorners({ mesh }: FineMesh): Float32Array {
 }
 
 /** A wall for every facet of the fine mesh, mm: its own, or where not each was measured that of the one before it. */
-export function wallOfFacets({ fine, bvh }: ReadyBody, found: WallsFound, by: 'ray' | 'sphere'): Float32Array {
+export function wallOfFacets({ fine }: ReadyBody, found: WallsFound, by: 'ray' | 'sphere'): Float32Array {
   const out = new Float32Array(fine.areas.length).fill(NaN);
   const values = found[by];
   found.facets.forEach((f, i) => (out[f] = values[i]!));
   if (found.facets.length === out.length) return out;
   const measured = new Uint8Array(out.length);
   for (const f of found.facets) measured[f] = 1;
-  const order = out.length === bvh.facets.length ? bvh.facets : null;
   let last = values[0] ?? NaN;
   for (let i = 0; i < out.length; i++) {
-    const f = order === null ? i : order[i]!;
+    const f = fine.order === undefined ? i : fine.order[i]!;
     if (measured[f] === 1) last = out[f]!;
     else out[f] = last;
   }

@@ -1,5 +1,4 @@
-import { edgesOf } from './edges';
-import type { FineMesh } from './sampling';
+import type { Seen } from './seen';
 import type { UndercutFound } from './undercut';
 
 /**
@@ -8,8 +7,8 @@ import type { UndercutFound } from './undercut';
  * may be moved down along them.
  * @returns ends of its pieces, mm, six figures a piece
  */
-export function partingLine(fine: FineMesh, found: UndercutFound): Float32Array {
-  const { twins } = edgesOf(fine.mesh);
+export function partingLine({ fine, edges }: Seen, found: UndercutFound): Float32Array {
+  const { twins } = edges;
   const { positions: p, triangles: t } = fine.mesh;
   const out: number[] = [];
   for (let s = 0; s < twins.length; s++) {

@@ -1,6 +1,6 @@
 import type { ReadyBody } from './measure';
-import type { Vec } from './mesh';
-import { facetMiddle } from './mesh';
+import { buildBvh, type Bvh } from './bvh';
+import { facetMiddle, type Mesh, type Vec } from './mesh';
 import { RayCaster } from './ray';
 import { normalOf, WallProbe } from './walls';
 
@@ -22,8 +22,8 @@ export interface PlaceFound {
  * @param closed whether walls mean anything on this surface
  */
 export function placeSeen(body: ReadyBody, from: Vec, sight: Vec, draw: Vec, closed: boolean): PlaceFound | null {
-  const { fine, bvh, checked } = body;
-  const hit = { ...new RayCaster(bvh).cast(...from, ...sight) };
+  const { fine } = body;
+  const hit = { ...new RayCaster(treeOf(body)).cast(...from, ...sight) };
   if (hit.facet < 0) return null;
   const at: Vec = [
     from[0] + hit.distance * sight[0],
@@ -32,16 +32,28 @@ export function placeSeen(body: ReadyBody, from: Vec, sight: Vec, draw: Vec, clo
   ];
   const facet = nearestChild(body, hit.facet, at);
   const n = normalOf(fine, facet);
-  const probe = new WallProbe(checked.mesh, bvh);
+  const probe = new WallProbe(body);
   const { distance } = probe.ray(at[0], at[1], at[2], n);
   const walled = closed && Number.isFinite(distance);
   return {
     at_mm: at,
     facet,
     ray_mm: walled ? distance : null,
-    sphere_mm: walled ? probe.sphere(at[0], at[1], at[2], n, distance) : null,
+    sphere_mm: walled ? probe.sphere(at[0], at[1], at[2], hit.facet, distance, Infinity) : null,
     draft_deg: (Math.asin(Math.min(1, Math.abs(n[0] * draw[0] + n[1] * draw[1] + n[2] * draw[2]))) * 180) / Math.PI,
   };
+}
+
+/** Trees of bodies that are measured by fewer facets than their own: made when a place is first asked for. */
+const trees = new WeakMap<Mesh, Bvh>();
+
+function treeOf({ mesh, probe }: ReadyBody): Bvh {
+  if (probe.mesh === mesh) return probe.bvh;
+  const known = trees.get(mesh);
+  if (known !== undefined) return known;
+  const made = buildBvh(mesh);
+  trees.set(mesh, made);
+  return made;
 }
 
 /** The facet of the fine mesh, of those parted from one facet, whose middle is nearest a place. */

@@ -17,11 +17,17 @@ export class RayCaster {
     this.stack = new Int32Array(bvh.depth * 2 + 8);
   }
 
+  /** The first facet a ray meets from behind beyond `from`: where it leaves a closed body. */
+  leave(ox: number, oy: number, oz: number, dx: number, dy: number, dz: number, from: number): Hit {
+    return this.cast(ox, oy, oz, dx, dy, dz, from, false, Infinity, true);
+  }
+
   /**
    * The first facet a ray meets beyond `from`. The answer is one object, used again by the next call.
    * @param from hits nearer than this are passed over, mm
    * @param any stop at any facet met, not the nearest
    * @param most hits beyond are passed over, mm
+   * @param leaving only facets met from behind count
    */
   cast(
     ox: number,
@@ -33,12 +39,20 @@ export class RayCaster {
     from = 0,
     any = false,
     most = Infinity,
+    leaving = false,
   ): Hit {
     const { boxes, first, count, corners, facets } = this.bvh;
     const { stack, hit } = this;
     const ix = 1 / dx;
     const iy = 1 / dy;
     const iz = 1 / dz;
+    // Which corner of a box the ray meets first, by axis.
+    const nx = dx < 0 ? 3 : 0;
+    const ny = dy < 0 ? 4 : 1;
+    const nz = dz < 0 ? 5 : 2;
+    const fx = 3 - nx;
+    const fy = 5 - ny;
+    const fz = 7 - nz;
     let best = most;
     let found = -1;
     let top = 0;
@@ -48,31 +62,28 @@ export class RayCaster {
       const o = 6 * node;
       let near = from;
       let far = best;
-      // Slabs. A ray in a slab's plane gives NaN, which no comparison takes: the slab then bars nothing.
-      let a = (boxes[o]! - ox) * ix;
-      let b = (boxes[o + 3]! - ox) * ix;
+      // Slabs; a ray that runs along one is within it or misses the box.
       if (dx === 0) {
         if (ox < boxes[o]! || ox > boxes[o + 3]!) continue;
       } else {
-        if (a > b) [a, b] = [b, a];
+        const a = (boxes[o + nx]! - ox) * ix;
+        const b = (boxes[o + fx]! - ox) * ix;
         if (a > near) near = a;
         if (b < far) far = b;
       }
-      a = (boxes[o + 1]! - oy) * iy;
-      b = (boxes[o + 4]! - oy) * iy;
       if (dy === 0) {
         if (oy < boxes[o + 1]! || oy > boxes[o + 4]!) continue;
       } else {
-        if (a > b) [a, b] = [b, a];
+        const a = (boxes[o + ny]! - oy) * iy;
+        const b = (boxes[o + fy]! - oy) * iy;
         if (a > near) near = a;
         if (b < far) far = b;
       }
-      a = (boxes[o + 2]! - oz) * iz;
-      b = (boxes[o + 5]! - oz) * iz;
       if (dz === 0) {
         if (oz < boxes[o + 2]! || oz > boxes[o + 5]!) continue;
       } else {
-        if (a > b) [a, b] = [b, a];
+        const a = (boxes[o + nz]! - oz) * iz;
+        const b = (boxes[o + fz]! - oz) * iz;
         if (a > near) near = a;
         if (b < far) far = b;
       }
@@ -99,21 +110,24 @@ export class RayCaster {
       }
       for (let i = first[node]!, end = i + size; i < end; i++) {
         const c = 9 * i;
-        const ex = corners[c + 3]! - corners[c]!;
-        const ey = corners[c + 4]! - corners[c + 1]!;
-        const ez = corners[c + 5]! - corners[c + 2]!;
-        const fx = corners[c + 6]! - corners[c]!;
-        const fy = corners[c + 7]! - corners[c + 1]!;
-        const fz = corners[c + 8]! - corners[c + 2]!;
-        const px = dy * fz - dz * fy;
-        const py = dz * fx - dx * fz;
-        const pz = dx * fy - dy * fx;
+        const ax = corners[c]!;
+        const ay = corners[c + 1]!;
+        const az = corners[c + 2]!;
+        const ex = corners[c + 3]! - ax;
+        const ey = corners[c + 4]! - ay;
+        const ez = corners[c + 5]! - az;
+        const gx = corners[c + 6]! - ax;
+        const gy = corners[c + 7]! - ay;
+        const gz = corners[c + 8]! - az;
+        const px = dy * gz - dz * gy;
+        const py = dz * gx - dx * gz;
+        const pz = dx * gy - dy * gx;
         const det = ex * px + ey * py + ez * pz;
-        if (det === 0) continue;
+        if (det === 0 || (leaving && det > 0)) continue;
+        const sx = ox - ax;
+        const sy = oy - ay;
+        const sz = oz - az;
         const inv = 1 / det;
-        const sx = ox - corners[c]!;
-        const sy = oy - corners[c + 1]!;
-        const sz = oz - corners[c + 2]!;
         const u = (sx * px + sy * py + sz * pz) * inv;
         if (u < -EDGE || u > 1 + EDGE) continue;
         const qx = sy * ez - sz * ey;
@@ -121,11 +135,15 @@ export class RayCaster {
         const qz = sx * ey - sy * ex;
         const v = (dx * qx + dy * qy + dz * qz) * inv;
         if (v < -EDGE || u + v > 1 + EDGE) continue;
-        const at = (fx * qx + fy * qy + fz * qz) * inv;
+        const at = (gx * qx + gy * qy + gz * qz) * inv;
         if (at > from && at < best) {
           best = at;
           found = facets[i]!;
-          if (any) top = 0;
+          if (any) {
+            hit.distance = best;
+            hit.facet = found;
+            return hit;
+          }
         }
       }
     }

@@ -20,32 +20,58 @@ export function smallestRectangle(points: Float64Array): Rectangle {
   const n = outline.length / 2;
   let best: Rectangle = { a: 0, b: 0, angle: 0 };
   let least = Infinity;
+  // The corners furthest along the side, across it and against it: each only ever moves on as the side turns.
+  let [ahead, far, back] = [0, 0, 0];
   for (let i = 0; i < n; i++) {
-    const j = (i + 1) % n;
-    let ux = outline[2 * j]! - outline[2 * i]!;
-    let uy = outline[2 * j + 1]! - outline[2 * i + 1]!;
-    const l = Math.hypot(ux, uy);
+    const j = i + 1 === n ? 0 : i + 1;
+    const x0 = outline[2 * i]!;
+    const y0 = outline[2 * i + 1]!;
+    let ux = outline[2 * j]! - x0;
+    let uy = outline[2 * j + 1]! - y0;
+    const l = Math.sqrt(ux * ux + uy * uy);
     if (l === 0) continue;
     ux /= l;
     uy /= l;
-    let [a0, a1, b0, b1] = [Infinity, -Infinity, Infinity, -Infinity];
-    for (let k = 0; k < n; k++) {
-      const x = outline[2 * k]!;
-      const y = outline[2 * k + 1]!;
-      const a = x * ux + y * uy;
-      const b = y * ux - x * uy;
-      if (a < a0) a0 = a;
-      if (a > a1) a1 = a;
-      if (b < b0) b0 = b;
-      if (b > b1) b1 = b;
-    }
-    const area = (a1 - a0) * (b1 - b0);
-    if (area < least) {
-      least = area;
-      best = { a: a1 - a0, b: b1 - b0, angle: Math.atan2(uy, ux) };
+    const a = (k: number): number => (outline[2 * k]! - x0) * ux + (outline[2 * k + 1]! - y0) * uy;
+    const b = (k: number): number => (outline[2 * k + 1]! - y0) * ux - (outline[2 * k]! - x0) * uy;
+    if (least === Infinity) [ahead, far, back] = furthest(n, a, b);
+    ahead = walked(n, ahead, a, NOISE * l);
+    far = walked(n, far, b, NOISE * l);
+    back = walked(n, back, (k) => -a(k), NOISE * l);
+    const [wide, high] = [a(ahead) - a(back), b(far)];
+    if (wide * high < least) {
+      least = wide * high;
+      best = { a: wide, b: high, angle: Math.atan2(uy, ux) };
     }
   }
   return best;
+}
+
+/** Share of a side by which rounding may hold the walk back. */
+const NOISE = 1e-9;
+
+/** The corner from which a measure grows no more, going round from one; never further than once round. */
+function walked(n: number, from: number, of: (k: number) => number, slack: number): number {
+  let at = from;
+  let here = of(at);
+  for (let steps = 0, k = at; steps < n; steps++) {
+    k = k + 1 === n ? 0 : k + 1;
+    const next = of(k);
+    if (next < here - slack) break;
+    if (next >= here) [at, here] = [k, next];
+  }
+  return at;
+}
+
+/** Corners furthest along the first side, across it, and against it. */
+function furthest(n: number, a: (k: number) => number, b: (k: number) => number): [number, number, number] {
+  let [ahead, far, back] = [0, 0, 0];
+  for (let k = 1; k < n; k++) {
+    if (a(k) > a(ahead)) ahead = k;
+    if (b(k) > b(far)) far = k;
+    if (a(k) < a(back)) back = k;
+  }
+  return [ahead, far, back];
 }
 
 /** Convex outline, counter-clockwise, by Andrew's monotone chain. */

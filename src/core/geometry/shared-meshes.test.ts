@@ -5,11 +5,9 @@ import { CoreError } from '../errors';
 import { lengthUnit, readMeshFile } from '../mesh-files';
 import {
   axisBox,
-  buildBvh,
   checkMesh,
   closedMesh,
   draftFound,
-  fineMesh,
   heavyPlaces,
   massProperties,
   measureBody,
@@ -93,9 +91,8 @@ describe.each(meshes.map((m) => [m.file, m] as const))('%s', (_, m) => {
       near(found.least_deg, m.draft.sideDraft_deg, 1e-6);
       near(found.under_mm2, m.draft.sideArea_mm2, 1e-6);
     }
-    const bvh = buildBvh(checked.mesh);
     for (const [axis, want] of Object.entries(m.undercut ?? {})) {
-      const found = undercuts(fineMesh(checked.mesh, 20_000), bvh, AXES[axis as 'x']);
+      const found = undercuts(readyBody(checked, 20_000).seen, AXES[axis as 'x']);
       expect(Math.abs(found.area_mm2 - want.area_mm2)).toBeLessThanOrEqual(0.02 * want.area_mm2);
       expect([found.regions.length, found.slides, found.cores, found.closedVoids]).toEqual([
         want.regions,
@@ -108,8 +105,8 @@ describe.each(meshes.map((m) => [m.file, m] as const))('%s', (_, m) => {
     const body = readyBody(checked, 10_000);
     near(measureBody(body).walls?.thinnest_mm ?? 0, m.wall_mm);
     if (m.largestSphere_mm !== undefined) {
-      const found = walls(body.fine, checked.mesh, body.bvh);
-      near(heavyPlaces(body.fine, checked.mesh, body.bvh, found)[0]?.diameter_mm ?? 0, m.largestSphere_mm);
+      const found = walls(body.fine, body);
+      near(heavyPlaces(body.fine, body, found)[0]?.diameter_mm ?? 0, m.largestSphere_mm);
     }
   });
 });

@@ -1,5 +1,5 @@
-import { facetNormals, type Mesh, type Vec } from './mesh';
-import { dot, frameOf, plus, scaled } from './vector';
+import type { Mesh, Vec } from './mesh';
+import { frameOf, plus, scaled } from './vector';
 
 /** Pixels along the longer side of the shadow. */
 const PIXELS = 2048;
@@ -65,11 +65,15 @@ export function shadow(mesh: Mesh, d: Vec): Shadow {
 }
 
 function halfSum(mesh: Mesh, d: Vec): number {
-  const { normals, areas } = facetNormals(mesh);
+  const { positions: p, triangles: t } = mesh;
   let sum = 0;
-  for (let f = 0; f < areas.length; f++)
-    sum += areas[f]! * Math.abs(dot([normals[3 * f]!, normals[3 * f + 1]!, normals[3 * f + 2]!], d));
-  return sum / 2;
+  for (let s = 0; s < t.length; s += 3) {
+    const [a, b, c] = [3 * t[s]!, 3 * t[s + 1]!, 3 * t[s + 2]!];
+    const [ux, uy, uz] = [p[b]! - p[a]!, p[b + 1]! - p[a + 1]!, p[b + 2]! - p[a + 2]!];
+    const [vx, vy, vz] = [p[c]! - p[a]!, p[c + 1]! - p[a + 1]!, p[c + 2]! - p[a + 2]!];
+    sum += Math.abs((uy * vz - uz * vy) * d[0] + (uz * vx - ux * vz) * d[1] + (ux * vy - uy * vx) * d[2]);
+  }
+  return sum / 4;
 }
 
 /** Marks the pixels whose centres lie in a triangle; corners in pixels. */

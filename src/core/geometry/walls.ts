@@ -1,20 +1,20 @@
-import { NO_PROGRESS, type Progress } from '../mesh-files';
-import type { Bvh } from './bvh';
-import { facetNormals, type Mesh, type Vec } from './mesh';
-import { NearestFinder } from './nearest';
+import { InnerBall } from './inner-ball';
+import type { Vec } from './mesh';
+import type { Walled } from './probe';
 import { RayCaster } from './ray';
-import { PLACES, placeOn, spreadOverArea, type FineMesh } from './sampling';
+import { PLACES, placeOn, spreadOverArea, spreadOverParents, type FineMesh } from './sampling';
+import { UNHURRIED, type Cut, type Work } from './work';
 
 /** Hits nearer than this share of the diagonal are the place itself. Source: geo.wall-ray. */
 const SELF = 1e-6;
-/** Most places a wall is measured at; more facets than that share their neighbours' figure. */
-const MOST_PLACES = 40_000;
-/** Steps in which a sphere is shrunk, at most. */
-const SHRINKS = 24;
-/** A sphere is settled when no point of the surface is nearer than this share within it. */
-const CLOSE = 1e-3;
-/** Boxes looked into for a nearer point, at most: enough for any part, and a ball of a million facets ends too. */
-const VISITS = 500;
+/** Places a wall is measured at, spread over the area. */
+const PLACES_OVER_AREA = 7000;
+/** Facets of the file up to which each has a place of its own, so that no small feature is missed. */
+const OWN_PLACE_UP_TO = 10_000;
+/** Places of a file of more facets. */
+const PLACES_OF_MANY = 14_000;
+/** Boxes looked into for one ball. */
+const VISITS = 400;
 /** A ray leaves through a face this much turned against the one it came in by, or it counts for no wall: cos 60°. */
 const OPPOSED = -0.5;
 
@@ -26,69 +26,61 @@ export interface WallsFound {
   readonly weights: Float64Array;
   /** Wall by the inward ray, mm; NaN where the ray leaves through a face at an angle. */
   readonly ray: Float64Array;
+  /** Cosine between the faces by which the ray came in and went out: -1 for parallel walls. */
+  readonly facing: Float32Array;
   /** Wall by the largest inner sphere that touches there: its diameter, mm. */
   readonly sphere: Float64Array;
   /** Middle of that sphere, mm, three a place. */
   readonly centres: Float64Array;
+  /** Null where every place was measured. */
+  readonly cut: Cut | null;
 }
 
 /** Measures a body from inside: by rays and by spheres. */
 export class WallProbe {
   private readonly caster: RayCaster;
-  private readonly finder: NearestFinder;
+  private readonly ball: InnerBall;
   private readonly self: number;
-  private readonly normals: Float64Array;
-  /** Middle of the sphere last found, mm. */
-  readonly centre = new Float64Array(3);
+  private readonly n = new Float64Array(3);
+  /** Cosine between the faces of the ray last cast. */
+  facing = 0;
 
-  constructor(
-    readonly mesh: Mesh,
-    bvh: Bvh,
-  ) {
+  constructor(readonly body: Walled) {
+    const { bvh, sag } = body.probe;
     this.caster = new RayCaster(bvh);
-    this.finder = new NearestFinder(bvh);
+    this.ball = new InnerBall(bvh, sag);
     this.self = SELF * bvh.diagonal;
-    this.normals = facetNormals(mesh).normals;
+  }
+
+  /** Middle of the sphere last found, mm. */
+  get centre(): Vec {
+    return [this.ball.x, this.ball.y, this.ball.z];
   }
 
   /** Distance to where an inward ray leaves the body, mm, and whether it leaves through a face that faces back. */
   ray(x: number, y: number, z: number, n: Vec): { readonly distance: number; readonly opposed: boolean } {
-    const hit = this.caster.cast(x, y, z, -n[0], -n[1], -n[2], this.self);
+    // Only where it leaves metal: fewer facets may stand a hair within the body's own, and are entered first.
+    const hit = this.caster.leave(x, y, z, -n[0], -n[1], -n[2], this.self);
+    this.facing = 0;
     if (hit.facet < 0) return { distance: Infinity, opposed: false };
     const f = 3 * hit.facet;
-    const cosine = this.normals[f]! * n[0] + this.normals[f + 1]! * n[1] + this.normals[f + 2]! * n[2];
-    return { distance: hit.distance, opposed: cosine <= OPPOSED };
+    const { normals } = this.body.probe;
+    this.facing = normals[f]! * n[0] + normals[f + 1]! * n[1] + normals[f + 2]! * n[2];
+    return { distance: hit.distance, opposed: this.facing <= OPPOSED };
   }
 
   /**
-   * Diameter of the largest sphere inside that touches the surface at a place, mm; its middle is left in `centre`.
+   * Diameter of the largest sphere inside that touches the round wall behind a facet at a place, mm; its middle is left
+   * in `centre`. What stands into it by no more than a facet stands within its round is no wall.
    * Source: the formula book, geo.wall-sphere; Ma and others, shrinking ball.
-   * @param bound a length no such sphere's diameter exceeds: the ray's, mm
+   * @param facet of the body @param bound a length no such sphere's diameter exceeds: the ray's, mm
    */
-  sphere(x: number, y: number, z: number, n: Vec, bound: number): number {
-    let r = bound / 2;
-    for (let i = 0; i < SHRINKS; i++) {
-      const cx = x - n[0] * r;
-      const cy = y - n[1] * r;
-      const cz = z - n[2] * r;
-      const near = this.finder.find(cx, cy, cz, r * (1 - CLOSE), VISITS);
-      if (near.facet < 0) break;
-      const dx = x - near.x;
-      const dy = y - near.y;
-      const dz = z - near.z;
-      const along = dx * n[0] + dy * n[1] + dz * n[2];
-      const square = dx * dx + dy * dy + dz * dz;
-      if (!(along > 0) || square <= this.self * this.self) break;
-      const next = square / (2 * along);
-      if (!(next < r)) break;
-      const settled = r - next < CLOSE * r;
-      r = next;
-      if (settled) break;
-    }
-    this.centre[0] = x - n[0] * r;
-    this.centre[1] = y - n[1] * r;
-    this.centre[2] = z - n[2] * r;
-    return 2 * r;
+  sphere(x: number, y: number, z: number, facet: number, bound: number, visits = VISITS): number {
+    const { smooth, probe } = this.body;
+    const { n } = this;
+    smooth.normalAt(facet, x, y, z, n);
+    const slack = smooth.sag[facet]! + probe.off_mm;
+    return 2 * this.ball.shrink(x, y, z, n[0]!, n[1]!, n[2]!, bound / 2 + slack, slack, visits);
   }
 }
 
@@ -99,37 +91,58 @@ export const normalOf = (fine: FineMesh, f: number): Vec => [
   fine.normals[3 * f + 2]!,
 ];
 
-/** Walls of a body by ray and by sphere, at the middles of a fine mesh's facets. Means something for closed meshes only. */
-export function walls(fine: FineMesh, mesh: Mesh, bvh: Bvh, progress: Progress = NO_PROGRESS): WallsFound {
-  const probe = new WallProbe(mesh, bvh);
-  const { facets, weights } = spreadOverArea(
-    fine.areas,
-    MOST_PLACES,
-    fine.areas.length === bvh.facets.length ? bvh.facets : undefined,
-  );
-  const ray = new Float64Array(facets.length);
-  const sphere = new Float64Array(facets.length);
-  const centres = new Float64Array(3 * facets.length);
+/**
+ * Walls of a body by ray and by sphere: at places spread evenly over its surface, and at one place at least of each facet
+ * of the file where those are not too many. Means something for closed meshes only.
+ */
+export function walls(fine: FineMesh, body: Walled, work: Work = UNHURRIED): WallsFound {
+  const probe = new WallProbe(body);
+  const { mesh } = body;
+  const { diagonal } = body.probe.bvh;
+  const own = mesh.triangles.length / 3 <= OWN_PLACE_UP_TO;
+  const { facets, weights } = own
+    ? spreadOverParents(fine, PLACES_OVER_AREA)
+    : spreadOverArea(fine.areas, PLACES_OF_MANY, fine.order);
+  const count = facets.length;
+  const ray = new Float64Array(count).fill(NaN);
+  const facing = new Float32Array(count);
+  const sphere = new Float64Array(count).fill(NaN);
+  const centres = new Float64Array(3 * count).fill(NaN);
   const at = new Float64Array(3);
-  facets.forEach((f, i) => {
-    if ((i & 1023) === 0) progress(i / facets.length);
+  // In order of a stride that meets all parts of the body soon: what is cut short has been everywhere.
+  const stride = coprime(count, Math.max(1, Math.floor(count * 0.382)));
+  let done = 0;
+  for (let i = 0; done < count; i = (i + stride) % count) {
+    if ((done & 255) === 0) {
+      work.progress(done / count);
+      if (done > 0 && work.over()) break;
+    }
+    done++;
+    const f = facets[i]!;
     const n = normalOf(fine, f);
     placeOn(fine.mesh, f, PLACES[0]!, at);
     const { distance, opposed } = probe.ray(at[0]!, at[1]!, at[2]!, n);
     ray[i] = opposed ? distance : NaN;
-    sphere[i] = probe.sphere(at[0]!, at[1]!, at[2]!, n, Number.isFinite(distance) ? distance : bvh.diagonal);
+    facing[i] = probe.facing;
+    const bound = Number.isFinite(distance) ? distance : diagonal;
+    sphere[i] = probe.sphere(at[0]!, at[1]!, at[2]!, fine.parent[f]!, bound);
     centres.set(probe.centre, 3 * i);
-  });
-  return { facets, weights, ray, sphere, centres };
+  }
+  const cut: Cut | null = done < count ? { what: 'places measured', done, of: count } : null;
+  return { facets, weights, ray, facing, sphere, centres, cut };
+}
+
+/** The first whole number from one on that shares no divisor with another. */
+function coprime(n: number, from: number): number {
+  const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
+  let k = from;
+  while (gcd(n, k) !== 1) k++;
+  return k;
 }
 
 /** Least and greatest distance to the first exit along inward rays from four places on each facet, mm. */
-export function rayExtremes(
-  fine: FineMesh,
-  mesh: Mesh,
-  bvh: Bvh,
-): { readonly thinnest: number; readonly thickest: number } {
-  const probe = new WallProbe(mesh, bvh);
+export function rayExtremes(fine: FineMesh, body: Walled): { readonly thinnest: number; readonly thickest: number } {
+  const probe = new WallProbe(body);
   const at = new Float64Array(3);
   let thinnest = Infinity;
   let thickest = 0;
