@@ -1,11 +1,19 @@
 import { readFileSync } from 'node:fs';
 import { basename } from 'node:path';
-import occtimportjs from 'occt-import-js';
 import { CoreError } from '../src/core/errors';
-import { axisBox, checkMesh, direction, measureBody, measureDraw, readyBody, type Vec } from '../src/core/geometry';
-import { measuredGeometry } from '../src/core/measured';
-import { fileKind, lengthUnit, likelyUnit, readMeshFile } from '../src/core/mesh-files';
-import { readStep } from '../src/workers/step';
+import {
+  axisBox,
+  checkMesh,
+  direction,
+  lightOf,
+  measureBody,
+  measureDraw,
+  readyBody,
+  type Vec,
+} from '../src/core/geometry';
+import { measuredGeometry } from '../src/core/measured/geometry';
+import { remarksOf } from '../src/core/measured/remarks';
+import { fileKind, lengthUnit, likelyUnit, readMeshFile, type RawMesh } from '../src/core/mesh-files';
 
 /**
  * Measures a part file and prints what was found as JSON: npm run -s measure -- FILE [--unit mm] [--draw 0,0,1].
@@ -14,12 +22,12 @@ import { readStep } from '../src/workers/step';
 async function measure(path: string, unitWord: string | null, drawWord: string | null): Promise<object> {
   const bytes = new Uint8Array(readFileSync(path));
   const name = basename(path);
-  const raw =
-    fileKind(name, bytes) === 'step' ? readStep(await occtimportjs(), name, bytes) : readMeshFile(name, bytes);
+  const raw = fileKind(name, bytes) === 'step' ? await step(name, bytes) : readMeshFile(name, bytes);
   const largest = Math.max(...axisBox({ positions: raw.positions, triangles: raw.triangles }));
   const unit = raw.unit ?? (unitWord === null ? likelyUnit(largest) : lengthUnit(unitWord));
   const checked = checkMesh(raw, unit);
-  const ready = readyBody(checked);
+  const light = await lightOf(checked.mesh);
+  const ready = readyBody(checked, undefined, light);
   const { found: _places, rounds, ...body } = measureBody(ready);
   const d: Vec =
     drawWord === null ? (body.draws[0]?.direction ?? [0, 0, 1]) : direction('draw', drawWord.split(',').map(Number));
@@ -32,6 +40,7 @@ async function measure(path: string, unitWord: string | null, drawWord: string |
     verdict: checked.verdict,
     turned: checked.turned,
     counts: checked.counts,
+    lookedAtBy: { facets: light.mesh.triangles.length / 3, off_mm: light.off_mm },
     ...body,
     rounds: rounds.map(({ facets, ...r }) => ({ ...r, facets: facets.length })),
     draw,
@@ -44,10 +53,22 @@ async function measure(path: string, unitWord: string | null, drawWord: string |
             slides: undercut.slides,
             cores: undercut.cores,
             closedVoids: undercut.closedVoids,
+            specks: undercut.specks,
+            cut: undercut.cut,
             regions: undercut.regions.map(({ facets, ...r }) => ({ ...r, facets: facets.length })),
           },
     brief: measuredGeometry(checked, { found: null, rounds, ...body }, { undercut, ...draw }),
+    remarks: remarksOf({ rounds, ...body }, { undercut }),
   };
+}
+
+/** A STEP file by the CAD kernel, which is loaded only for one. */
+async function step(name: string, bytes: Uint8Array): Promise<RawMesh> {
+  const [{ default: occt }, { readStep }] = await Promise.all([
+    import('occt-import-js'),
+    import('../src/workers/step'),
+  ]);
+  return readStep(await occt(), name, bytes);
 }
 
 const args = process.argv.slice(2);

@@ -6,10 +6,11 @@ import type {
   MeshCounts,
   MeshVerdict,
   PlaceFound,
+  UndercutFound,
   UndercutRegion,
   Vec,
 } from '@/core/geometry';
-import type { MeasuredGeometry } from '@/core/measured';
+import type { MeasuredGeometry, Remarks } from '@/core/measured';
 import type { LengthUnit } from '@/core/mesh-files';
 
 /** What the worker of the part is asked. `id` comes back with each answer. */
@@ -71,6 +72,8 @@ export interface DrawFound extends Omit<DrawMeasures, 'undercut'> {
     readonly slides: number;
     readonly cores: number;
     readonly closedVoids: number;
+    readonly specks: UndercutFound['specks'];
+    readonly cut: UndercutFound['cut'];
     readonly regions: readonly Omit<UndercutRegion, 'facets'>[];
     /** Half that releases each facet: 1, -1, 0 either, 2 none. */
     readonly half: Int8Array;
@@ -79,6 +82,8 @@ export interface DrawFound extends Omit<DrawMeasures, 'undercut'> {
   } | null;
   readonly parting: Float32Array;
   readonly geometry: MeasuredGeometry;
+  /** What must be said beside the values of the geometry. */
+  readonly remarks: Remarks;
   readonly resolution_mm: number;
 }
 

@@ -25,7 +25,7 @@ import {
   type Vec,
 } from '@/core/geometry';
 import { stillOf } from '@/core/picture';
-import { measuredGeometry } from '@/core/measured';
+import { measuredGeometry, remarksOf } from '@/core/measured';
 import { fileKind, likelyUnit, readMeshFile, type LengthUnit, type RawMesh } from '@/core/mesh-files';
 import type { BodyFound, DrawFound, PartAnswer, PartRequest, PartStage } from './part.protocol';
 import { readStep } from './step';
@@ -219,12 +219,15 @@ export class PartSession {
               slides: undercut.slides,
               cores: undercut.cores,
               closedVoids: undercut.closedVoids,
+              specks: undercut.specks,
+              cut: undercut.cut,
               regions: undercut.regions.map(({ facets: _facets, ...r }) => r),
               half: undercut.half,
               regionOf,
             },
       parting: undercut === null ? new Float32Array() : partingLine(ready.seen, undercut),
       geometry: measuredGeometry(ready.checked, body, draw),
+      remarks: remarksOf(body, draw),
       resolution_mm: ready.fine.resolution_mm,
     };
     this.send({ id, kind: 'drawn', draw: out }, [

@@ -91,6 +91,8 @@ export const modelSchema = z.strictObject({
     .transform((v) => v ?? null),
   /** Spacing of the places that walls and undercuts were looked for at, mm. */
   resolution_mm: size(1000),
+  /** What must be said beside a measured value, by field: a thin feature, a count that is one of at least. */
+  remarks: z.record(z.string().max(40), z.string().max(400)).default({}),
   /** Why a measured value was typed over, by field. */
   notes: z.record(z.string().max(40), z.string().max(400)).default({}),
 });

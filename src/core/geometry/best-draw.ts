@@ -34,6 +34,9 @@ const SPREAD = 60;
 const BENT = [Math.cos(35 * DEG), Math.cos(1 * DEG)] as const;
 /** Places a draw is first judged at. */
 const JUDGED_AT = 2000;
+/** Of so many places one is looked at first, and draws within this of the least are then judged at all. */
+const GLANCE = 4;
+const HOPEFUL = [2, 0.02] as const;
 /** Undercut within this of the least counts as equal to it: share of the least, and of the whole surface. */
 const EQUAL = [0.2, 0.001] as const;
 /** Most draws whose undercuts are counted out. */
@@ -136,16 +139,22 @@ export function bestDraws(
   const { fine, rough, diagonal, off_mm } = seen;
   const sample = spreadOverArea(fine.areas, JUDGED_AT, fine.order);
   const candidates = drawCandidates(mesh, edges, box);
-  const judged: ((typeof candidates)[number] & { readonly order: number; readonly area: number })[] = [];
-  for (const [order, c] of candidates.entries()) {
-    work.progress((0.6 * order) / candidates.length);
-    if (order > 0 && work.over()) break;
-    const open = new Openness(fine, rough, c.direction, diagonal, sample.facets.length, off_mm);
+  const judge = (d: Vec, step: number): number => {
+    const open = new Openness(fine, rough, d, diagonal, sample.facets.length / step, off_mm);
     let area = 0;
-    for (let i = 0; i < sample.facets.length; i++)
-      if (open.halfFor(sample.facets[i]!, PLACES[0]!) === 2) area += sample.weights[i]!;
-    judged.push({ ...c, order, area });
+    for (let i = 0; i < sample.facets.length; i += step)
+      if (open.halfFor(sample.facets[i]!, PLACES[0]!) === 2) area += step * sample.weights[i]!;
+    return area;
+  };
+  const judged: ((typeof candidates)[number] & { readonly order: number; area: number })[] = [];
+  for (const [order, c] of candidates.entries()) {
+    work.progress((0.4 * order) / candidates.length);
+    if (order > 0 && work.over()) break;
+    judged.push({ ...c, order, area: judge(c.direction, GLANCE) });
   }
+  // A glance at a few places tells those that are far behind; the others are looked at at all.
+  const hopeful = HOPEFUL[0] * leastOf(judged) + HOPEFUL[1] * fine.area_mm2;
+  for (const j of judged) if (j.area <= hopeful && !work.over()) j.area = judge(j.direction, 1);
   const margin = EQUAL[1] * fine.area_mm2;
   const least = leastOf(judged);
   // A sample of places is coarse: more than those equal by it are counted out, and equality is judged again after.

@@ -1,18 +1,24 @@
 import type { Bvh } from './bvh';
 import type { Edges } from './edges';
 import { facetNormals, type Mesh, type Vec } from './mesh';
+import { connected } from './shells';
 import { RayCaster } from './ray';
 import { dot, frameOf, length, minus, plus, pointed, scaled, unitOf } from './vector';
+import { extent } from './weld';
 
 const DEG = Math.PI / 180;
 /** Facets of one bent wall turn against each other by no more than this. */
 const SMOOTH = Math.cos(35 * DEG);
-/** Below this two facets lie in one plane. */
-const FLAT = Math.cos(0.4 * DEG);
+/** Facets turned against each other by less than this lie in one plane, rad. */
+const FLAT_RAD = 3e-4;
+/** Share of the size of a part by which its file rounds corners, and a little: single precision. */
+const ROUNDING = 3e-7;
 /** Edges of one round wall run alike within this. */
 const PARALLEL = Math.cos(3 * DEG);
 /** Most by which corners may stand off the round, as a share of its radius. */
 const ROUND = 0.05;
+/** Facets whose corners a round is fitted to, at most, about: of more every so many. */
+const MOST_FITTED = 3000;
 /** Widest gap a full round may have: six sides and a little. */
 const WIDEST_GAP = 65 * DEG;
 /** A bottom this many radii beyond the wall still closes it: a drilled point. */
@@ -52,7 +58,7 @@ export function roundFeatures(mesh: Mesh, edges: Edges, bvh: Bvh): RoundsFound {
   const caster = new RayCaster(bvh);
   const walls: RoundWall[] = [];
   let unread = 0;
-  for (const { facets, axis: way } of bentWalls(mesh, edges, normals)) {
+  for (const { facets, axis: way } of bentWalls(mesh, edges, normals, areas)) {
     const found = roundOf(mesh, facets, way);
     const centre = found?.centre ?? middleOf(mesh, facets);
     const facing = facets.reduce((s, f) => s + areas[f]! * dot(normal(f), radial(mesh, f, centre, way)), 0);
@@ -85,64 +91,111 @@ interface RoundWall {
   readonly facets: readonly number[];
 }
 
-/** Facets joined over edges that bend alike: those of a bent wall run along its axis. Flat neighbours come along. */
+/**
+ * Facets joined over edges that bend alike: those of a bent wall run along its axis. Facets of one plane go together, but
+ * for those of a large flat face, which is no strip of a wall.
+ */
 function bentWalls(
   mesh: Mesh,
   { twins }: Edges,
   normals: Float64Array,
+  areas: Float64Array,
 ): { readonly facets: readonly number[]; readonly axis: Vec }[] {
   const { positions: p, triangles: t } = mesh;
   const sides = twins.length;
-  /** 0 for an edge not bent, 1 for one bent and not yet taken, 2 for one taken, 3 for one between facets of one plane. */
+  const end = (s: number): number => 3 * t[s % 3 === 2 ? s - 2 : s + 1]!;
+  const long = (s: number): number => {
+    const [a, b] = [3 * t[s]!, end(s)];
+    return Math.sqrt((p[b]! - p[a]!) ** 2 + (p[b + 1]! - p[a + 1]!) ** 2 + (p[b + 2]! - p[a + 2]!) ** 2);
+  };
+  const { min, max } = extent(p);
+  const size = [0, 1, 2].reduce((most, k) => Math.max(most, Math.abs(min[k as 0]), Math.abs(max[k as 0])), 0);
+  /** 0 for a sharp edge, 1 for one bent and not yet taken, 2 for one taken, 3 for one between facets of one plane. */
   const state = new Uint8Array(sides);
   for (let s = 0; s < sides; s++) {
     const twin = twins[s]!;
-    if (twin < 0) continue;
-    const [f, g] = [3 * Math.floor(s / 3), 3 * Math.floor(twin / 3)];
-    const along = normals[f]! * normals[g]! + normals[f + 1]! * normals[g + 1]! + normals[f + 2]! * normals[g + 2]!;
-    state[s] = along >= FLAT ? 3 : along >= SMOOTH ? 1 : 0;
+    if (twin < s) continue;
+    const [f, g] = [Math.floor(s / 3), Math.floor(twin / 3)];
+    const x = normals[3 * f + 1]! * normals[3 * g + 2]! - normals[3 * f + 2]! * normals[3 * g + 1]!;
+    const y = normals[3 * f + 2]! * normals[3 * g]! - normals[3 * f]! * normals[3 * g + 2]!;
+    const z = normals[3 * f]! * normals[3 * g + 1]! - normals[3 * f + 1]! * normals[3 * g]!;
+    const sine = Math.sqrt(x * x + y * y + z * z);
+    const along =
+      normals[3 * f]! * normals[3 * g]! +
+      normals[3 * f + 1]! * normals[3 * g + 1]! +
+      normals[3 * f + 2]! * normals[3 * g + 2]!;
+    // Rounding of the file's corners turns a narrow facet by so much.
+    const narrow = (2 * Math.min(areas[f]!, areas[g]!)) / (long(s) || 1);
+    const flat = along > 0 && sine < Math.max(FLAT_RAD, (ROUNDING * size) / (narrow || Infinity));
+    state[s] = flat ? 3 : along >= SMOOTH ? 1 : 0;
+    state[twin] = state[s]!;
   }
+  const { of: plane, count: planes } = connected(
+    twins,
+    () => true,
+    (s) => state[s] === 3,
+  );
+  const bent = grouped(planes, sides, (s) => (state[s] === 1 ? plane[Math.floor(s / 3)]! : -1));
+  const members = grouped(planes, sides / 3, (f) => plane[f]!);
   const run = (s: number): Vec => {
-    const [a, b] = [3 * t[s]!, 3 * t[s % 3 === 2 ? s - 2 : s + 1]!];
+    const [a, b] = [3 * t[s]!, end(s)];
     return unitOf([p[b]! - p[a]!, p[b + 1]! - p[a + 1]!, p[b + 2]! - p[a + 2]!]);
   };
-  const mark = new Int32Array(sides / 3).fill(-1);
+  const mark = new Int32Array(planes).fill(-1);
   const out: { facets: number[]; axis: Vec }[] = [];
   for (let seed = 0, group = 0; seed < sides; seed++) {
-    if (state[seed] !== 1 || twins[seed]! < seed) continue;
+    if (state[seed] !== 1) continue;
     const first = run(seed);
-    const facets: number[] = [];
+    const found: number[] = [];
     let sum: Vec = [0, 0, 0];
-    const take = (f: number): void => {
-      if (mark[f] === group) return;
-      mark[f] = group;
-      facets.push(f);
+    const take = (at: number): void => {
+      if (mark[at] === group || bent.starts[at + 1]! - bent.starts[at]! > STRIP_SIDES) return;
+      mark[at] = group;
+      found.push(at);
     };
-    take(Math.floor(seed / 3));
-    for (let k = 0; k < facets.length; k++) {
-      const f = facets[k]!;
-      for (let s = 3 * f; s < 3 * f + 3; s++) {
-        const twin = twins[s]!;
-        if (twin < 0 || state[s] === 0) continue;
-        if (state[s] !== 3) {
-          const way = run(s);
-          const along = dot(way, first);
-          if (Math.abs(along) < PARALLEL) continue;
-          if (state[s] === 1) {
-            state[s] = 2;
-            state[twin] = 2;
-            const [a, b] = [3 * t[s]!, 3 * t[s % 3 === 2 ? s - 2 : s + 1]!];
-            const long = Math.hypot(p[b]! - p[a]!, p[b + 1]! - p[a + 1]!, p[b + 2]! - p[a + 2]!);
-            sum = plus(sum, way, along < 0 ? -long : long);
-          }
-        }
-        take(Math.floor(twin / 3));
+    state[seed] = 2;
+    take(plane[Math.floor(seed / 3)]!);
+    take(plane[Math.floor(twins[seed]! / 3)]!);
+    for (let k = 0; k < found.length; k++)
+      for (let i = bent.starts[found[k]!]!, to = bent.starts[found[k]! + 1]!; i < to; i++) {
+        const s = bent.members[i]!;
+        const way = run(s);
+        const along = dot(way, first);
+        if (Math.abs(along) < PARALLEL) continue;
+        if (state[s] === 1) sum = plus(sum, way, along < 0 ? -long(s) : long(s));
+        state[s] = 2;
+        state[twins[s]!] = 2;
+        take(plane[Math.floor(twins[s]! / 3)]!);
       }
-    }
     group++;
-    if (facets.length >= LEAST_FACETS) out.push({ facets, axis: pointed(unitOf(sum)) });
+    const facets = found.flatMap((at) => [...members.members.subarray(members.starts[at], members.starts[at + 1])]);
+    if (facets.length >= LEAST_FACETS) out.push({ facets, axis: pointed(unitOf(length(sum) > 0 ? sum : first)) });
   }
   return out;
+}
+
+/** A plane with more bent sides than this is a flat face, and no strip of a wall. */
+const STRIP_SIDES = 64;
+
+/** Members of each group one after the other; those of group -1 are in none. */
+function grouped(
+  groups: number,
+  count: number,
+  groupOf: (i: number) => number,
+): { readonly starts: Uint32Array; readonly members: Uint32Array } {
+  const starts = new Uint32Array(groups + 1);
+  for (let i = 0; i < count; i++) {
+    const g = groupOf(i);
+    if (g >= 0) starts[g + 1]!++;
+  }
+  for (let g = 0; g < groups; g++) starts[g + 1]! += starts[g]!;
+  const next = starts.slice();
+  const members = new Uint32Array(starts[groups]!);
+  for (let i = 0; i < count; i++) {
+    const g = groupOf(i);
+    if (g >= 0) members[next[g]!++] = i;
+  }
+  return { starts, members };
 }
 
 const LEAST_FACETS = 10;
@@ -258,7 +311,9 @@ function roundOf(
 ): { centre: Vec; radius: number; from: number; to: number; axis: Vec } | null {
   const { u, v } = frameOf(axis);
   const corners = new Set<number>();
-  for (const f of facets) for (let k = 0; k < 3; k++) corners.add(mesh.triangles[3 * f + k]!);
+  const step = Math.max(1, Math.floor(facets.length / MOST_FITTED));
+  for (let i = 0; i < facets.length; i += step)
+    for (let k = 0; k < 3; k++) corners.add(mesh.triangles[3 * facets[i]! + k]!);
   const points = Array.from(corners, (c): Vec => {
     const p: Vec = [mesh.positions[3 * c]!, mesh.positions[3 * c + 1]!, mesh.positions[3 * c + 2]!];
     return [dot(p, u), dot(p, v), dot(p, axis)];

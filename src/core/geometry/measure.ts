@@ -1,7 +1,6 @@
 import { bestDraws, type DrawTried } from './best-draw';
 import { shellVolumes, type Shell } from './bodies';
 import { axisBox, boxAlong, smallestBox, type PlacedBox } from './box';
-import { buildBvh } from './bvh';
 import { isClosed, type CheckedMesh } from './check';
 import { roundFeatures, type RoundFeature } from './cylinders';
 import { draftsFound } from './draft';
@@ -9,7 +8,8 @@ import { heavyPlaces, type HeavyPlace } from './heavy-places';
 import { asItIs, type Light } from './lighter';
 import { massProperties } from './mass';
 import { facetNormals, type Vec } from './mesh';
-import { overlaps } from './overlaps';
+import { nestedBodies } from './nested';
+import { overlapsOf } from './overlaps';
 import { walledBy, type Walled } from './probe';
 import { fineMesh, type FineMesh } from './sampling';
 import { seenOf, type Seen } from './seen';
@@ -29,6 +29,8 @@ export interface WholeMeasures {
   /** Volume over area, mm; null with the volume. */
   readonly modulus_mm: number | null;
   readonly shells: readonly Shell[];
+  /** Bodies that lie within the metal of another: volume and what hangs on it then mean nothing. */
+  readonly nested: number;
 }
 
 /** Walls of the part by two methods. Estimates: the places they were measured at and their spacing stand beside. */
@@ -102,6 +104,7 @@ export function measureWhole(checked: CheckedMesh): WholeMeasures {
     centroid_mm: closed ? centroid_mm : null,
     modulus_mm: closed && area_mm2 > 0 ? volume_mm3 / area_mm2 : null,
     shells: closed ? shellVolumes(checked) : [],
+    nested: closed ? nestedBodies(checked) : 0,
   };
 }
 
@@ -124,7 +127,7 @@ export function measureBody(body: ReadyBody, work: Work = UNHURRIED): BodyMeasur
   const whole = measureWhole(checked);
   const box = boxOrNull(body);
   work.progress(0.1);
-  const overlapEdges = overlapsOf(body);
+  const overlapEdges = overlapsOf(mesh, body.probe);
   work.progress(0.15);
   const bare = { whole, smallestBox: box, overlapEdges };
   if (!isClosed(checked))
@@ -145,12 +148,6 @@ export function measureBody(body: ReadyBody, work: Work = UNHURRIED): BodyMeasur
     cuts: found.cut === null ? cuts : [found.cut, ...cuts],
     found,
   };
-}
-
-/** Edges that pass through a facet. What the fewer facets show is held against the file's own before it is believed. */
-function overlapsOf({ mesh, probe }: ReadyBody): number {
-  const { edges } = overlaps(probe.mesh, probe.bvh);
-  return edges === 0 || probe.mesh === mesh ? edges : overlaps(mesh, buildBvh(mesh)).edges;
 }
 
 function boxOrNull({ checked }: ReadyBody): PlacedBox | null {

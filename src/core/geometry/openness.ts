@@ -71,8 +71,13 @@ export class Openness {
     return up ? (down ? 0 : 1) : down ? -1 : 2;
   }
 
+  /** Whether a facet leans so that a slide drawn along the direction (1) or against it (-1) could come off it. */
+  leans(facet: number, way: 1 | -1): boolean {
+    return way * this.along(facet) >= -this.parallel;
+  }
+
   /** Whether a slide drawn along the direction (1) or against it (-1) comes off a facet. */
   freed(facet: number, way: 1 | -1): boolean {
-    return way * this.along(facet) >= -this.parallel && this.sees(facet, PLACES[0]!, way);
+    return this.leans(facet, way) && this.sees(facet, PLACES[0]!, way);
   }
 }

@@ -1,5 +1,6 @@
-import type { Bvh } from './bvh';
+import { buildBvh, type Bvh } from './bvh';
 import { facetNormal, type Mesh } from './mesh';
+import type { Probed } from './probe';
 import { RayCaster } from './ray';
 
 /** Share of an edge left out at each end, where its neighbours meet it. */
@@ -7,7 +8,7 @@ const ENDS = 1e-4;
 /** Ends nearer to the facet than this share of the diagonal touch it and do not pass through: files round their corners. */
 const TOUCH = 3e-6;
 /** Most edges looked along; beyond, every so many is. */
-const MOST_EDGES = 400_000;
+const MOST_EDGES = 100_000;
 
 /** Where a surface passes through itself or another body. */
 export interface Overlaps {
@@ -43,4 +44,40 @@ export function overlaps(mesh: Mesh, bvh: Bvh): Overlaps {
     found.push(Math.floor(s / 3));
   }
   return { edges: found.length, facets: Uint32Array.from(new Set(found)), looked: 1 / step };
+}
+
+/** Distance round a suspected place within which the body's own facets are looked at, in distances the fewer stand off. */
+const ROUND_IT = 4;
+
+/**
+ * Edges of a body that pass through a facet. Where the body is probed by fewer facets, what those show is a suspicion:
+ * the body's own facets near each place are then looked at.
+ */
+export function overlapsOf(mesh: Mesh, probe: Probed): number {
+  const suspected = overlaps(probe.mesh, probe.bvh);
+  if (suspected.edges === 0 || probe.mesh === mesh) return suspected.edges;
+  const near = nearby(mesh, probe, suspected.facets);
+  return near.triangles.length === 0 ? 0 : overlaps(near, buildBvh(near)).edges;
+}
+
+/** Facets of a body near some facets of what it is probed by. */
+function nearby({ positions: p, triangles: t }: Mesh, probe: Probed, facets: Uint32Array): Mesh {
+  const boxes = Array.from(facets.subarray(0, 200), (f) => {
+    const corners = probe.mesh.triangles.subarray(3 * f, 3 * f + 3);
+    const along = (k: number): number[] => Array.from(corners, (c) => probe.mesh.positions[3 * c + k]!);
+    const room = ROUND_IT * probe.off_mm;
+    return [0, 1, 2].map((k) => [Math.min(...along(k)) - room, Math.max(...along(k)) + room] as const);
+  });
+  const out: number[] = [];
+  for (let s = 0; s < t.length; s += 3) {
+    const [a, b, c] = [3 * t[s]!, 3 * t[s + 1]!, 3 * t[s + 2]!];
+    const within = boxes.some((box) =>
+      box.every(
+        ([low, high], k) =>
+          Math.min(p[a + k]!, p[b + k]!, p[c + k]!) <= high && Math.max(p[a + k]!, p[b + k]!, p[c + k]!) >= low,
+      ),
+    );
+    if (within) out.push(t[s]!, t[s + 1]!, t[s + 2]!);
+  }
+  return { positions: p, triangles: Uint32Array.from(out) };
 }

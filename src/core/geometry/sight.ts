@@ -196,7 +196,7 @@ export class SightGrid {
 const RIM = 1e-6;
 
 /** Questions after which a direction gets a grid of its own, as a share of the facets. */
-const WORTH_A_GRID = 0.35;
+const WORTH_A_GRID = 0.1;
 
 /** What bars places along one line, either way: by rays while few ask, by a grid once many have. */
 export class Sight {

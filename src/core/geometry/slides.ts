@@ -73,7 +73,12 @@ export function slidesFor(
     let freed = false;
     for (let line = 0; line < lines.length; line++) {
       const o = openness(line);
+      // How the facets lean rules most lines out before any is looked along.
       let senses = 3;
+      for (let i = 0; i < asked.length && senses !== 0; i++) {
+        if ((senses & 1) !== 0 && !o.leans(asked[i]!, 1)) senses &= 2;
+        if ((senses & 2) !== 0 && !o.leans(asked[i]!, -1)) senses &= 1;
+      }
       for (let i = 0; i < asked.length && senses !== 0; i++) {
         questions++;
         if ((senses & 1) !== 0 && !o.freed(asked[i]!, 1)) senses &= 2;

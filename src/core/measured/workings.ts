@@ -1,7 +1,7 @@
 import { refuse } from '../errors';
 import type { BodyMeasures, DrawMeasures, UndercutRegion } from '../geometry';
 import { computed, fromAlloy, type Working, type WorkingSymbol } from '../workings';
-import { CORED_FROM_MM, type MeasuredField, type MeasuredGeometry } from './geometry';
+import { CORED_FROM_MM, MOST_COUNTED, thinnestOf, type MeasuredField, type MeasuredGeometry } from './geometry';
 
 /** A figure of a measured part that has a working. */
 export type PartFigure = MeasuredField | 'mass' | 'modulus' | 'ratio' | 'smallestBox' | 'trapped';
@@ -124,10 +124,20 @@ const BUILDERS: Readonly<Record<PartFigure, (f: PartFacts) => Built | null>> = {
     return {
       title: 'Thinnest wall',
       equation: 'Rays inward, square to the surface, to the first face that looks back',
-      expression: 't1',
-      value: w.thinnest_mm,
+      expression: w.thin === null ? 't1' : 'tf',
+      value: thinnestOf(w),
       unit: 'mm',
       symbols: [
+        ...(w.thin === null
+          ? []
+          : [
+              count(
+                'tf',
+                `a thin feature of ${(100 * w.thin.share).toPrecision(2)} % of the surface`,
+                w.thin.wall_mm,
+                'mm',
+              ),
+            ]),
         count('t1', '1 % of the surface is no thicker than this', w.thinnest_mm, 'mm'),
         count('t0', 'least ray of all: a single place, often at an edge', w.leastRay_mm, 'mm'),
         count('t50', 'half of the surface is no thicker', w.median_mm, 'mm'),
@@ -180,10 +190,16 @@ const BUILDERS: Readonly<Record<PartFigure, (f: PartFacts) => Built | null>> = {
     return {
       title: 'Undercuts',
       equation: 'Regions that neither half of the mould releases, by what frees them',
-      expression: 'n1 + 2 * n2',
-      value: u.slides,
+      expression: 'nd',
+      value: Math.min(MOST_COUNTED, u.slides),
       unit: 'pieces',
       symbols: [
+        count(
+          'nd',
+          'directions that slides are drawn in: regions freed in one direction share a slide',
+          Math.min(MOST_COUNTED, u.slides),
+          'pieces',
+        ),
         count('n1', 'regions freed by one slide, loose piece or core from outside', freed('slide'), 'regions'),
         count('n2', 'regions freed by two opposed slides', freed('two-slides'), 'regions'),
         count('Au', 'surface trapped in all', u.area_mm2, 'mm²'),
@@ -197,8 +213,8 @@ const BUILDERS: Readonly<Record<PartFigure, (f: PartFacts) => Built | null>> = {
     return {
       title: 'Inner passages',
       equation: 'Regions that no straight pull clears',
-      expression: 'nc + nv',
-      value: u.cores + u.closedVoids,
+      expression: 'min(nc + nv, 100)',
+      value: Math.min(MOST_COUNTED, u.cores + u.closedVoids),
       unit: 'pieces',
       symbols: [
         count('nc', 'regions that need a core', u.cores, 'regions'),

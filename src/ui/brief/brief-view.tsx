@@ -81,9 +81,11 @@ function BriefFormScreen({ start }: { start: Brief }) {
     },
     [brief],
   );
+  const remarks = brief.model?.remarks;
+  const remarkOf = useCallback((path: string) => remarks?.[path.replace('geometry.', '')], [remarks]);
   const context = useMemo<BriefForm>(
-    () => ({ control, register, setValue, getValues, issues, assumed, confirm, originOf: originOfPath }),
-    [control, register, setValue, getValues, issues, assumed, confirm, originOfPath],
+    () => ({ control, register, setValue, getValues, issues, assumed, confirm, originOf: originOfPath, remarkOf }),
+    [control, register, setValue, getValues, issues, assumed, confirm, originOfPath, remarkOf],
   );
   const toPart = (file: File): void => {
     handOver(id, file);

@@ -16,6 +16,8 @@ export interface BriefForm {
   readonly confirm: (path: string) => void;
   /** Where a value comes from, for those of the geometry; null for others. */
   readonly originOf: (path: string) => Origin | null;
+  /** What must be said beside a measured value; undefined where nothing must. */
+  readonly remarkOf: (path: string) => string | undefined;
 }
 
 const Context = createContext<BriefForm | null>(null);

@@ -30,9 +30,10 @@ export function Field({
   /** What is wrong with what stands in the field and was not taken; goes before what is wrong with its value. */
   problem?: string | undefined;
 }) {
-  const { issues, assumed, confirm, originOf } = useBriefForm();
+  const { issues, assumed, confirm, originOf, remarkOf } = useBriefForm();
   const id = useId();
   const origin = originOf(path);
+  const remark = origin === null ? undefined : remarkOf(path);
   const issue = problem ?? issues.get(path) ?? [...issues].find(([p]) => p.startsWith(`${path}.`))?.[1];
   const described = issue !== undefined ? `${id}-bad` : help !== undefined ? `${id}-help` : undefined;
   return (
@@ -61,6 +62,7 @@ export function Field({
           {issue}
         </div>
       )}
+      {remark !== undefined && <div className="help">Measured: {remark}.</div>}
       {help !== undefined && (
         <div className="help" id={`${id}-help`}>
           {help}

@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { direction, type Vec } from '@/core/geometry';
+import { cutTold } from '@/core/measured';
 import { inUnitsOf } from '@/core/units';
 import type { BodyFound, DrawFound } from '@/workers/part.protocol';
 import { fixed, significant } from '../format';
@@ -136,6 +137,13 @@ export function DrawSection({
         )}
       </form>
       <p className="small quiet">
+        {(body?.cuts.length ?? 0) > 0 && <>{body?.cuts.map(cutTold).join('; ')}. </>}
+        {u !== null && u.specks.count > 0 && (
+          <>
+            {u.specks.count} {u.specks.count === 1 ? 'speck' : 'specks'} of {area(u.specks.area_mm2)} in all{' '}
+            {u.specks.count === 1 ? 'is' : 'are'} too small to need a slide.{' '}
+          </>
+        )}
         The best of those tried, not a proof. The hot line is where the halves part; it may be moved along walls that
         stand with the draw.
       </p>

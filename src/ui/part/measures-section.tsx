@@ -73,6 +73,7 @@ export function MeasuresSection({
                 <td title={how}>
                   {name}
                   <div className="quiet small">{how}</div>
+                  {draw.remarks[field] !== undefined && <div className="small">{draw.remarks[field]}</div>}
                 </td>
                 <td className="num">
                   <PartFigureButton figure={field}>{value(draw.geometry[field], unit)}</PartFigureButton>

@@ -39,7 +39,7 @@ export function placesOf(body: BodyFound | null, draw: DrawFound | null): PartPl
       label: `H${i + 1}`,
       at: h.centre_mm,
       words: (units) =>
-        `a sphere of ${told(h.diameter_mm, 'mm', units)} fits; local modulus ${told(h.localModulus_mm, 'mm', units)}; ${h.isolated ? 'thinner metal all round: it freezes last and alone' : 'joined to metal as thick'}`,
+        `a sphere of ${told(h.diameter_mm, 'mm', units)} fits; local modulus ${told(h.localModulus_mm, 'mm', units)}; ${h.isolated ? 'thinner metal all round: it freezes last and alone' : h.along_mm !== null ? `as thick all along, over ${told(h.along_mm, 'mm', units)}` : 'joined to metal as thick'}`,
     })),
     ...(body?.rounds ?? []).slice(0, 60).map((r, i): PartPlace => ({
       id: `round.${i + 1}`,
@@ -47,7 +47,7 @@ export function placesOf(body: BodyFound | null, draw: DrawFound | null): PartPl
       label: `R${i + 1}`,
       at: r.centre_mm,
       words: (units) =>
-        `${r.kind} ⌀ ${told(r.diameter_mm, 'mm', units)}, ${told(r.depth_mm, 'mm', units)} ${r.kind === 'hole' ? `deep, ${r.through ? 'through' : 'blind'}` : 'long'}`,
+        `${r.kind} ⌀ ${told(r.diameter_mm, 'mm', units)}, ${told(r.depth_mm, 'mm', units)} ${r.kind === 'hole' ? `deep, ${r.through ? 'through' : 'blind'}${r.steps > 1 ? `, in ${r.steps} steps` : ''}` : 'long'}`,
     })),
   ];
 }

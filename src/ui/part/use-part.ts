@@ -60,7 +60,7 @@ export function usePart(viewer: RefObject<ViewerClient | null>) {
       const file = found.current;
       const id = now === null ? (latest.current.model?.file ?? null) : await keep(now);
       if (file === null || now?.abort.signal.aborted === true) return;
-      const { direction, geometry, resolution_mm } = draw;
+      const { direction, geometry, remarks, resolution_mm } = draw;
       const same = latest.current.model?.file === id ? latest.current.model : null;
       const model = {
         file: id ?? 'not kept',
@@ -73,6 +73,7 @@ export function usePart(viewer: RefObject<ViewerClient | null>) {
         },
         mended: file.mended?.mend ?? null,
         resolution_mm: Number(resolution_mm.toPrecision(3)),
+        remarks: { ...remarks },
         notes: same?.notes ?? {},
       };
       const filled = withMeasures(latest.current, model);
