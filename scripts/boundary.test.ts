@@ -12,7 +12,7 @@ afterAll(() => rmSync(VIOLATION, { force: true }));
 const run = (...args: string[]) => spawnSync('node', args, { cwd: ROOT, encoding: 'utf8' });
 
 /** Pure libraries of the core: schemas, archives, XML, cutting a polygon into triangles. */
-const READS_WITH = ['zod', 'fflate', 'saxes', 'earcut'];
+const READS_WITH = ['zod', 'fflate', 'saxes', 'earcut', 'meshoptimizer'];
 /** What tests alone may use, in the folder of their helpers. */
 const TESTS_WITH = ['fast-check'];
 

@@ -36,11 +36,12 @@ const BENT = [Math.cos(35 * DEG), Math.cos(1 * DEG)] as const;
 const JUDGED_AT = 2000;
 /** Of so many places one is looked at first, and draws within this of the least are then judged at all. */
 const GLANCE = 4;
+const AGAIN = 16;
 const HOPEFUL = [2, 0.02] as const;
 /** Undercut within this of the least counts as equal to it: share of the least, and of the whole surface. */
 const EQUAL = [0.2, 0.001] as const;
 /** Most draws whose undercuts are counted out. */
-const COUNTED = 12;
+const COUNTED = 8;
 /** The same for meshes from so many facets on. */
 const COUNTED_OF = [
   [400_000, 2],
@@ -152,13 +153,18 @@ export function bestDraws(
     if (order > 0 && work.over()) break;
     judged.push({ ...c, order, area: judge(c.direction, GLANCE) });
   }
-  // A glance at a few places tells those that are far behind; the others are looked at at all.
+  // A glance at a few places tells those that are far behind; the first and the best of the others are looked at at all.
   const hopeful = HOPEFUL[0] * leastOf(judged) + HOPEFUL[1] * fine.area_mm2;
-  for (const j of judged) if (j.area <= hopeful && !work.over()) j.area = judge(j.direction, 1);
+  const again = new Set([
+    ...judged.filter((j) => j.area <= hopeful).slice(0, AGAIN),
+    ...judged.toSorted((a, b) => a.area - b.area).slice(0, AGAIN / 2),
+  ]);
+  for (const j of again) if (!work.over()) j.area = judge(j.direction, 1);
   const margin = EQUAL[1] * fine.area_mm2;
-  const least = leastOf(judged);
+  const looked = judged.filter((j) => again.has(j));
+  const least = leastOf(looked);
   // A sample of places is coarse: more than those equal by it are counted out, and equality is judged again after.
-  const near = judged
+  const near = looked
     .filter((j) => j.area <= least * (1 + 2 * EQUAL[0]) + 6 * margin)
     .sort((a, b) => a.order - b.order)
     .slice(0, COUNTED_OF.find(([facets]) => fine.areas.length >= facets)?.[1] ?? COUNTED);

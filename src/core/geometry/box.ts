@@ -19,7 +19,7 @@ const EDGES_TRIED = 24;
 /** Placements that are then turned about until they grow no smaller. */
 const REFINED = 6;
 /** The same, on the whole hull. */
-const FINISHED = 2;
+const FINISHED = 1;
 /** Directions nearer than this are one: cos 0.3°. */
 const ALIKE = 1 - 1.4e-5;
 
@@ -64,7 +64,7 @@ export function smallestBox(mesh: Mesh): PlacedBox {
     .map((n) => ({ n, volume: volumeAcross(whole, n, flat) }))
     .sort((a, b) => a.volume - b.volume)
     .slice(0, FINISHED)
-    .map(({ n }) => boxAround(mesh.positions, few === whole ? n : descend(whole, n, flat, 2e-3)));
+    .map(({ n }) => boxAround(mesh.positions, few === whole ? n : descend(whole, n, flat, 2e-3, 20)));
   // What only rounding sets apart from the box along the axes is that box.
   return [...tries, along].reduce(
     (best, box) => (box.volume_mm3 < best.volume_mm3 * (1 - 1e-9) ? box : best),
@@ -192,10 +192,10 @@ export function boxAlong(
 }
 
 /** Small turns about two directions, each half as far as the last where none helps; at most so many. */
-function descend(corners: readonly Vec[], start: Vec, flat: Float64Array, first = 0.05): Vec {
+function descend(corners: readonly Vec[], start: Vec, flat: Float64Array, first = 0.05, most = MOST_TURNS): Vec {
   let n = start;
   let volume = volumeAcross(corners, n, flat);
-  for (let size = first, moves = 0; size > 1e-5 && moves < MOST_TURNS; moves++) {
+  for (let size = first, moves = 0; size > 1e-5 && moves < most; moves++) {
     const { u, v } = frameOf(n);
     const next = [u, v, scaled(u, -1), scaled(v, -1)]
       .map((w) => unitOf(plus(n, w, size)))

@@ -137,39 +137,55 @@ function bentWalls(
   );
   const bent = grouped(planes, sides, (s) => (state[s] === 1 ? plane[Math.floor(s / 3)]! : -1));
   const members = grouped(planes, sides / 3, (f) => plane[f]!);
-  const run = (s: number): Vec => {
-    const [a, b] = [3 * t[s]!, end(s)];
-    return unitOf([p[b]! - p[a]!, p[b + 1]! - p[a + 1]!, p[b + 2]! - p[a + 2]!]);
-  };
   const mark = new Int32Array(planes).fill(-1);
   const out: { facets: number[]; axis: Vec }[] = [];
+  const found: number[] = [];
   for (let seed = 0, group = 0; seed < sides; seed++) {
     if (state[seed] !== 1) continue;
-    const first = run(seed);
-    const found: number[] = [];
-    let sum: Vec = [0, 0, 0];
+    const [a, b] = [3 * t[seed]!, end(seed)];
+    const fx = p[b]! - p[a]!;
+    const fy = p[b + 1]! - p[a + 1]!;
+    const fz = p[b + 2]! - p[a + 2]!;
+    const square = fx * fx + fy * fy + fz * fz;
+    let [sx, sy, sz] = [fx, fy, fz];
+    let facets = 0;
+    found.length = 0;
     const take = (at: number): void => {
-      if (mark[at] === group || bent.starts[at + 1]! - bent.starts[at]! > STRIP_SIDES) return;
+      const sidesOf = bent.starts[at + 1]! - bent.starts[at]!;
+      if (mark[at] === group || sidesOf > STRIP_SIDES) return;
       mark[at] = group;
+      facets += members.starts[at + 1]! - members.starts[at]!;
       found.push(at);
     };
     state[seed] = 2;
+    state[twins[seed]!] = 2;
     take(plane[Math.floor(seed / 3)]!);
     take(plane[Math.floor(twins[seed]! / 3)]!);
     for (let k = 0; k < found.length; k++)
       for (let i = bent.starts[found[k]!]!, to = bent.starts[found[k]! + 1]!; i < to; i++) {
         const s = bent.members[i]!;
-        const way = run(s);
-        const along = dot(way, first);
-        if (Math.abs(along) < PARALLEL) continue;
-        if (state[s] === 1) sum = plus(sum, way, along < 0 ? -long(s) : long(s));
-        state[s] = 2;
-        state[twins[s]!] = 2;
+        const [c, d] = [3 * t[s]!, end(s)];
+        const x = p[d]! - p[c]!;
+        const y = p[d + 1]! - p[c + 1]!;
+        const z = p[d + 2]! - p[c + 2]!;
+        const along = x * fx + y * fy + z * fz;
+        if (along * along < PARALLEL * PARALLEL * square * (x * x + y * y + z * z)) continue;
+        if (state[s] === 1) {
+          const sign = along < 0 ? -1 : 1;
+          sx += sign * x;
+          sy += sign * y;
+          sz += sign * z;
+          state[s] = 2;
+          state[twins[s]!] = 2;
+        }
         take(plane[Math.floor(twins[s]! / 3)]!);
       }
     group++;
-    const facets = found.flatMap((at) => [...members.members.subarray(members.starts[at], members.starts[at + 1])]);
-    if (facets.length >= LEAST_FACETS) out.push({ facets, axis: pointed(unitOf(length(sum) > 0 ? sum : first)) });
+    if (facets < LEAST_FACETS) continue;
+    out.push({
+      facets: found.flatMap((at) => [...members.members.subarray(members.starts[at], members.starts[at + 1])]),
+      axis: pointed(unitOf([sx, sy, sz])),
+    });
   }
   return out;
 }

@@ -91,7 +91,7 @@ function apart(found: WallsFound): Ball[] {
     .filter((i) => found.sphere[i]! > 0)
     .sort((a, b) => found.sphere[b]! - found.sphere[a]!);
   if (order.length === 0) return [];
-  const cells = new Cells((APART * found.sphere[order[0]!]!) / 4);
+  const cells = new Cells((APART * found.sphere[order[0]!]!) / 2);
   const out: Ball[] = [];
   for (const i of order) {
     if (out.length >= MOST_BALLS) break;

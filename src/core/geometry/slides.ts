@@ -10,11 +10,11 @@ const SIDE_STEP_DEG = 5;
 const MOST_OWN = 30;
 const NAMED_BY = 12;
 /** Most facets of a region asked about each direction of a slide. */
-const MOST_ASKED = 200;
+const MOST_ASKED = 120;
 /** Directions nearer than this are one: cos 0.02°. */
 const ALIKE = 1 - 6e-8;
 /** Questions asked for all regions of a draw, at most. */
-const MOST_QUESTIONS = 100_000;
+const MOST_QUESTIONS = 40_000;
 /** Lines kept that two opposed slides free a region along, at most. */
 const MOST_PAIRS = 6;
 

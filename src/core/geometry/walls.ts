@@ -8,15 +8,15 @@ import { UNHURRIED, type Cut, type Work } from './work';
 /** Hits nearer than this share of the diagonal are the place itself. Source: geo.wall-ray. */
 const SELF = 1e-6;
 /** Places a wall is measured at, spread over the area. */
-const PLACES_OVER_AREA = 7000;
+const PLACES_OVER_AREA = 5000;
 /** Facets of the file up to which each has a place of its own, so that no small feature is missed. */
-const OWN_PLACE_UP_TO = 10_000;
+const OWN_PLACE_UP_TO = 6000;
 /** Places of a file of more facets. */
-const PLACES_OF_MANY = 14_000;
+const PLACES_OF_MANY = 10_000;
 /** Boxes looked into for one ball. */
 const VISITS = 400;
-/** A ray leaves through a face this much turned against the one it came in by, or it counts for no wall: cos 60°. */
-const OPPOSED = -0.5;
+/** A ray leaves through a face this much turned against the one it came in by, or it counts for no wall: cos 60°, and a hair for rounding. */
+const OPPOSED = -0.4999;
 
 /** Wall at the places of a fine mesh. */
 export interface WallsFound {

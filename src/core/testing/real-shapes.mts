@@ -180,13 +180,13 @@ export const MAKERS: Readonly<Record<string, Maker>> = {
     const box = (x: number, y: number, z: number, at: Vec): Solid =>
       k.Manifold.cube([x, y, z], true).translate([...at]);
     const tube = (r: number, h: number, at: Vec): Solid => k.Manifold.cylinder(h, r, r, n >> 1).translate([...at]);
-    const ribs = [-48, -24, 0, 24, 48].map((x) => box(4, 116, 60, [x, 0, 5]));
-    const bosses = [-60, 60].flatMap((x) => [-45, 45].map((y) => tube(10, 70, [x, y, -35])));
+    const ribs = [-48, -24, 0, 24, 48].map((x) => box(4, 118, 56, [x, 0, 5]));
+    const bosses = [-60, 60].flatMap((x) => [-43, 43].map((y) => tube(10, 70, [x, y, -35])));
     const shell = box(150, 110, 70, [0, 0, 0]);
     const core = box(138, 98, 58, [0, 0, 0]).add(
       k.Manifold.cylinder(200, 22, 22, n).rotate([0, 90, 0]).translate([-100, 0, 0]),
     );
-    const bolts = [-60, 60].flatMap((x) => [-45, 45].map((y) => tube(4, 90, [x, y, -45])));
+    const bolts = [-60, 60].flatMap((x) => [-43, 43].map((y) => tube(4, 90, [x, y, -45])));
     const flange = box(180, 140, 8, [0, 0, -35]);
     return union(k, [shell, flange, ...ribs])
       .subtract(core)
