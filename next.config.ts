@@ -5,7 +5,7 @@ const config: NextConfig = {
   reactStrictMode: true,
   outputFileTracingRoot: import.meta.dirname,
   turbopack: { root: import.meta.dirname },
-  serverExternalPackages: ['mysql2', 'pino', 'exceljs', '@react-pdf/renderer'],
+  serverExternalPackages: ['mysql2', 'pino', 'exceljs', '@react-pdf/renderer', 'piscina'],
   devIndicators: false,
   // Where the types are checked as a step of its own they are not checked a second time by the build.
   typescript: { ignoreBuildErrors: process.env['NINE_POURS_TYPES'] === 'checked-elsewhere' },

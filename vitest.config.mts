@@ -17,7 +17,8 @@ export default defineConfig({
     maxWorkers: 2,
     // A limit against hanging, not a measure: a shared machine can be ten times slower for a while.
     testTimeout: 60_000,
-    env: { LOG_LEVEL: 'fatal' },
+    env: { LOG_LEVEL: 'fatal', NINE_POURS_JOBS: new URL('./.next-jobs/test-worker.mjs', import.meta.url).pathname },
+    globalSetup: ['src/server/testing/bundle-jobs.ts'],
     projects: [
       { extends: true, test: { name: 'pure', include: [PURE], isolate: false } },
       {

@@ -1,15 +1,15 @@
-import { standings } from '@/server/decisions';
-import { listStudies } from '@/server/studies';
+import { listStandings } from '@/server/results';
+import { listSchema, listStudies } from '@/server/studies';
 import { PartsList } from '@/ui/parts/parts-list';
 
-/** The list of studies. */
-export default async function PartsPage({ searchParams }: { searchParams: Promise<{ archived?: string }> }) {
-  const archived = (await searchParams).archived === '1';
-  return (
-    <PartsList
-      studies={await listStudies(archived)}
-      standings={archived ? [] : await standings()}
-      archived={archived}
-    />
-  );
+/** The list of studies, the first page of what the address asks for. */
+export default async function PartsPage({
+  searchParams,
+}: {
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+}) {
+  const asked = listSchema.parse(await searchParams);
+  const first = await listStudies(asked);
+  const standings = asked.archived ? null : await listStandings();
+  return <PartsList key={String(asked.archived)} first={first} start={asked} standings={standings} />;
 }

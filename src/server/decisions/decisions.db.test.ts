@@ -1,13 +1,20 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { boardAt, prepareStudy } from '@/core/board';
 import { bracket } from '@/core/testing/demo-briefs';
-import { closePool } from '../db';
+import { closeAll } from '../testing/close-all';
 import { freshDatabase } from '../testing/test-database';
 import { createStudy, getStudy, listRevisions, restoreRevision, saveBrief } from '../studies';
-import { listDecisions, reopenDecision, signDecision, standings, writeDissent, type Signing } from '.';
+import { listStandings, renewed } from '../results';
+import { listDecisions, reopenDecision, signDecision, writeDissent, type Signing } from '.';
+
+/** The kept standing of a study's decision, looked at again where it is old. */
+const standingOf = async (studyId: string) => {
+  await renewed();
+  return (await listStandings()).standings.find((s) => s.studyId === studyId);
+};
 
 beforeAll(() => freshDatabase('decisions'));
-afterAll(closePool);
+afterAll(closeAll);
 
 const leader = boardAt(prepareStudy(bracket()), 2000).leader ?? '';
 const signing = (more: Partial<Signing> = {}): Signing => ({
@@ -58,7 +65,7 @@ describe('a signed decision', () => {
     expect(frozen.case.against.map((a) => a.text).join(' ')).toMatch(/two processes|dearer in all|serve 12 pieces/i);
     const [kept] = await listDecisions(made.id);
     expect(kept?.frozen).toEqual(frozen);
-    expect((await standings()).find((s) => s.studyId === made.id)).toMatchObject({ state: 'stands', plan: true });
+    expect(await standingOf(made.id)).toMatchObject({ state: 'stands', plan: true });
     const bare = await createStudy(bracket());
     expect(await signDecision(bare.id, signing({ plan: true }))).toMatchObject({ outcome: 'barred' });
   });
@@ -66,7 +73,7 @@ describe('a signed decision', () => {
   test('is among those looked at again until it is reopened', async () => {
     const made = await createStudy(bracket());
     await signDecision(made.id, signing());
-    const own = async () => (await standings()).find((s) => s.studyId === made.id);
+    const own = () => standingOf(made.id);
     expect(await own()).toMatchObject({ state: 'stands', causes: [], signedBy: 'Ilse', plan: false });
     const [record] = await listDecisions(made.id);
     await reopenDecision(made.id, record?.id ?? '');

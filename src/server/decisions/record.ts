@@ -107,9 +107,13 @@ function record(r: Row, dissents: readonly DissentRow[]): DecisionRecord {
   };
 }
 
+/** All but the picture, which is asked for by itself. */
+const DECISION = `id, study_id, revision, lane_id, quantity, school, rate_set_id, core_version, why, signed_by, signed_on,
+  created_at, reopened_at, actions, frozen`;
+
 /** Decisions of a study, the latest first, with what was written against them. */
 export async function selectDecisions(on: Runner, studyId: string): Promise<DecisionRecord[]> {
-  const found = await rows<Row>(on, 'SELECT * FROM decisions WHERE study_id = ? ORDER BY created_at DESC', [studyId]);
+  const found = await rows<Row>(on, `SELECT ${DECISION} FROM decisions WHERE study_id = ? ORDER BY created_at DESC, id DESC`, [studyId]);
   const dissents = await rows<DissentRow>(
     on,
     `SELECT x.id, x.decision_id, x.who, x.words, x.written_at
@@ -122,33 +126,8 @@ export async function selectDecisions(on: Runner, studyId: string): Promise<Deci
   return found.map((r) => record(r, dissents));
 }
 
-/** What is known of a decision without what it froze. */
-export interface StandingRow {
-  readonly id: string;
-  readonly study_id: string;
-  readonly title: string;
-  readonly lane_id: string;
-  readonly quantity: number;
-  readonly signed_by: string;
-  readonly signed_on: string;
-  /** Rate set its study uses now. */
-  readonly rates_now: string;
-}
-
-/** Every decision that stands, of studies that are not archived, the latest first. */
-export async function selectStanding(on: Runner): Promise<StandingRow[]> {
-  return rows<StandingRow>(
-    on,
-    `SELECT d.id, d.study_id, s.title, d.lane_id, d.quantity, d.signed_by, d.signed_on, s.rate_set_id AS rates_now
-       FROM decisions d
-       JOIN studies s ON s.id = d.study_id
-      WHERE d.reopened_at IS NULL AND s.archived_at IS NULL
-      ORDER BY d.created_at DESC`,
-  );
-}
-
 /** One decision with all it froze, without what was written against it; undefined where there is none of that id. */
 export async function selectDecision(on: Runner, id: string): Promise<DecisionRecord | undefined> {
-  const [row] = await rows<Row>(on, 'SELECT * FROM decisions WHERE id = ?', [id]);
+  const [row] = await rows<Row>(on, `SELECT ${DECISION} FROM decisions WHERE id = ?`, [id]);
   return row === undefined ? undefined : record(row, []);
 }

@@ -7,9 +7,11 @@ import { CHUNK_BYTES, isWhole, unfolded } from './keep';
 import {
   deletePartFile,
   insertPartFile,
+  lockPartFile,
   markWhole,
   putChunk,
   putStill,
+  sealPartFile,
   selectPartFile,
   selectSamePartFile,
   selectStill,
@@ -55,17 +57,24 @@ export async function announcePartFile(news: PartFileNews): Promise<{ readonly i
 /** Takes one piece. */
 export async function takeChunk(id: string, seq: number, data: Buffer): Promise<'taken' | 'missing' | 'unwanted'> {
   return transaction(async (on) => {
-    const file = await selectPartFile(on, id);
+    const file = await lockPartFile(on, id);
     if (file === undefined) return 'missing';
-    if (file.whole || seq >= file.chunks) return 'unwanted';
+    if (file.whole || file.sealed || seq >= file.chunks) return 'unwanted';
     await putChunk(on, id, seq, data);
     return 'taken';
   });
 }
 
-/** Calls a file whole if its pieces unfold to what was announced; else drops it. */
+/**
+ * Calls a file whole if its pieces unfold to what was announced; else drops it. It is sealed first: no piece that comes
+ * while it is checked can take the place of one that was checked.
+ */
 export async function completePartFile(id: string): Promise<'whole' | 'missing' | 'broken'> {
-  const file = await reading((on) => selectPartFile(on, id));
+  const file = await transaction(async (on) => {
+    const found = await lockPartFile(on, id);
+    if (found !== undefined && !found.whole) await sealPartFile(on, id);
+    return found;
+  });
   if (file === undefined) return 'missing';
   if (file.whole) return 'whole';
   const good = await isWhole(pool(), file);

@@ -8,12 +8,23 @@ export interface PartFileRow {
   readonly sha256: string;
   readonly chunks: number;
   readonly whole: number;
+  /** No piece is taken any more: it is being checked, or was. */
+  readonly sealed: number;
 }
 
-const FILE = 'id, name, bytes, sha256, chunks, whole';
+const FILE = 'id, name, bytes, sha256, chunks, whole, sealed';
 
 export async function selectPartFile(on: Runner, id: string): Promise<PartFileRow | undefined> {
   return (await rows<PartFileRow>(on, `SELECT ${FILE} FROM part_files WHERE id = ?`, [id]))[0];
+}
+
+/** Locks the row until the transaction ends: a piece is taken before a file is sealed, or not at all. */
+export async function lockPartFile(on: Runner, id: string): Promise<PartFileRow | undefined> {
+  return (await rows<PartFileRow>(on, `SELECT ${FILE} FROM part_files WHERE id = ? FOR UPDATE`, [id]))[0];
+}
+
+export async function sealPartFile(on: Runner, id: string): Promise<void> {
+  await change(on, 'UPDATE part_files SET sealed = TRUE WHERE id = ?', [id]);
 }
 
 /** A whole file of those very bytes and that name, if one is kept already. */

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { rateEntries, refusedFigure, SHIPPED_RATES, SHIPPED_REF, type OwnFigure, type RateRef } from '@/core/rates';
 import type { BriefIssue } from '@/core/brief';
 import { reading, transaction, type Runner } from '../db';
+import { renewSoon } from '../results/renew';
 import { isoTime } from '../studies/repo';
 import {
   countUses,
@@ -186,7 +187,7 @@ export async function saveRateSet(
 ): Promise<RateSaveResult> {
   const issues = figureIssues(input.change.figures ?? {});
   if (issues.length > 0) return { outcome: 'refused', issues };
-  return transaction(async (on) => {
+  const saved = await transaction<RateSaveResult>(async (on) => {
     const row = await lockRateSet(on, id);
     if (row === undefined) return { outcome: 'missing' };
     if (row.shipped) return { outcome: 'read-only' };
@@ -219,6 +220,9 @@ export async function saveRateSet(
     });
     return { outcome: 'saved', ref: await refIn(on, id) };
   });
+  // What lists tell of the studies that use it is old now.
+  if (saved.outcome === 'saved') renewSoon();
+  return saved;
 }
 
 /** Puts a shop's own set away; refused while studies use it. */

@@ -2,9 +2,10 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { boardAt, prepareStudy } from '@/core/board';
 import { ratesOf, SHIPPED_RATES, SHIPPED_REF, type RateRef } from '@/core/rates';
 import { bracket } from '@/core/testing/demo-briefs';
-import { closePool } from '../db';
 import { listDecisions, signDecision } from '../decisions';
+import { renewed } from '../results';
 import { chooseRates, createStudy, duplicateStudy, getStudy, listStudies } from '../studies';
+import { closeAll } from '../testing/close-all';
 import { freshDatabase } from '../testing/test-database';
 import { archiveRateSet, copyRateSet, getRateSet, listRateSets, rateEffects, saveRateSet } from '.';
 
@@ -12,7 +13,7 @@ import { archiveRateSet, copyRateSet, getRateSet, listRateSets, rateEffects, sav
 const PLAIN = { plan: false, drawn: { seed: 1, spread: 'pert', demand: false }, actions: [] } as const;
 
 beforeAll(() => freshDatabase('rates'));
-afterAll(closePool);
+afterAll(closeAll);
 
 const copy = async (from = SHIPPED_RATES.id): Promise<RateRef> => {
   const made = await copyRateSet(from, { name: 'Own', who: 'Ilse Varga' });
@@ -131,7 +132,7 @@ describe('a study', () => {
     const set = await copy();
     const made = await createStudy(bracket());
     await chooseRates(made.id, { rateSetId: set.id, version: 1 });
-    const [effect] = (await rateEffects(set.id, dear)) ?? [];
+    const [effect] = (await rateEffects(set.id, dear))?.effects ?? [];
     const { before, after } = effect ?? {};
     expect(effect?.studyId).toBe(made.id);
     expect(before?.leader).toBe(boardAt(prepareStudy(bracket()), effect?.q ?? 0).leader);
@@ -145,12 +146,18 @@ describe('a study', () => {
   });
   test('is listed with the leader of its own set', async () => {
     const made = await createStudy(bracket({ title: 'Listed' }));
-    const q = (await listStudies()).find((s) => s.id === made.id)?.quantity ?? 0;
+    await renewed();
+    const q = (await listStudies()).studies.find((s) => s.id === made.id)?.quantity ?? 0;
     const set = await saved(await copy(), {
       figures: { 'global.Rtool': [2000, 3000, 4000], 'global.Rpat': [1, 1, 1] },
     });
     await chooseRates(made.id, { rateSetId: set.id, version: 1 });
-    const led = (await listStudies()).find((s) => s.id === made.id)?.leader;
+    const old = (await listStudies()).studies.find((s) => s.id === made.id);
+    expect(old?.fresh).toBe(false);
+    await renewed();
+    const now = (await listStudies()).studies.find((s) => s.id === made.id);
+    expect(now?.fresh).toBe(true);
+    const led = now?.leader;
     expect(led).toBe(boardAt(prepareStudy(bracket(), 'published', ratesOf(set)), q).leader);
   });
 });

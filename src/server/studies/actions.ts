@@ -1,14 +1,12 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
-import { leaderAt, prepareStudy } from '@/core/board';
-import { lifetimeQuantity, type Brief } from '@/core/brief';
+import type { Brief } from '@/core/brief';
 import type { School } from '@/core/part';
-import { ratesOf, SHIPPED_RATES, type RateRef } from '@/core/rates';
-import { CORE_VERSION } from '@/core/version';
-import { decisionStates, type DecisionState } from '../decisions/states';
+import { SHIPPED_RATES, type RateRef } from '@/core/rates';
 import { reading, transaction } from '../db';
-import { selectRateSet } from '../rates/queries';
+import { lockRateSet } from '../rates/queries';
 import { loadRates } from '../rates/repo';
+import { renewSoon } from '../results/renew';
 import {
   insertBrief,
   insertRefusedSave,
@@ -17,65 +15,20 @@ import {
   lockStudy,
   rewriteBrief,
   selectBrief,
-  selectStudies,
   setArchived,
   setRates,
   settleRefusedSave,
   updateStudy,
 } from './queries';
-import { loadRefusedSaves, loadStudy, withBrief, type RefusedSave, type StudyRecord } from './repo';
+import { selectStudyPage, type ListAsked, type StudyPage } from './list';
+import { loadRefusedSaves, loadStudy, type RefusedSave, type StudyRecord } from './repo';
 
-/** One line of the list of studies. */
-export interface StudySummary {
-  readonly id: string;
-  readonly title: string;
-  readonly alloy: string | null;
-  /** Pieces over the life, or null. */
-  readonly quantity: number | null;
-  /** Lane id of the leader at that quantity, or null. */
-  readonly leader: string | null;
-  /** Kept file of its part, which has a still; null where it has none. */
-  readonly partFile: string | null;
-  readonly decision: DecisionState;
-  readonly changedAt: string;
-  readonly archivedAt: string | null;
-  readonly demo: boolean;
-}
-
-/** Leaders by study version and core version: worked out once for each. */
-const leaders = new Map<string, string | null>();
-
-function leaderOf(study: StudyRecord): string | null {
-  const q = lifetimeQuantity(study.brief);
-  if (q === null) return null;
-  const key = `${study.id} ${study.version} ${study.rates.id} ${study.rates.version} ${CORE_VERSION}`;
-  const known = leaders.get(key);
-  if (known !== undefined) return known;
-  const leader = leaderAt(prepareStudy(study.brief, study.school, ratesOf(study.rates)), q);
-  if (leaders.size > 2000) leaders.clear();
-  leaders.set(key, leader);
-  return leader;
-}
-
-/** Every study that is (or is not) archived, newest change first. */
-export async function listStudies(archived = false): Promise<StudySummary[]> {
-  return reading(async (on) => {
-    const studies = [];
-    for (const row of await selectStudies(on, archived)) studies.push(await withBrief(on, row));
-    const states = await decisionStates(on);
-    return studies.map((s) => ({
-      id: s.id,
-      title: s.title,
-      alloy: s.brief.alloy,
-      quantity: lifetimeQuantity(s.brief),
-      leader: leaderOf(s),
-      partFile: s.brief.model?.file ?? null,
-      decision: states.get(s.id) ?? { state: 'open' },
-      changedAt: s.changedAt,
-      archivedAt: s.archivedAt,
-      demo: s.demo,
-    }));
-  });
+/** A page of the studies that are (or are not) archived; what of it is old is renewed in the background. */
+export async function listStudies(asked: Partial<ListAsked> = {}): Promise<StudyPage> {
+  const whole: ListAsked = { archived: false, search: '', sort: 'changedAt', up: false, page: 1, ...asked };
+  const page = await reading((on) => selectStudyPage(on, whole));
+  if (page.studies.some((s) => !s.fresh)) renewSoon();
+  return page;
 }
 
 /** A study with what still waits for a choice, or undefined. */
@@ -155,7 +108,8 @@ export async function chooseRates(
     const row = await lockStudy(on, id);
     if (row === undefined) return { outcome: 'missing' };
     if (row.version !== input.version) return { outcome: 'conflict', version: row.version };
-    const set = await selectRateSet(on, input.rateSetId);
+    // Locked, so that the set is not put away while a study chooses it.
+    const set = await lockRateSet(on, input.rateSetId);
     if (set === undefined || set.archived_at !== null) return { outcome: 'no-set' };
     await setRates(on, id, input.rateSetId);
     return { outcome: 'chosen', version: row.version + 1, rates: await loadRates(on, input.rateSetId) };

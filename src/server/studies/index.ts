@@ -10,7 +10,8 @@ export {
   saveBrief,
   type ChooseRatesResult,
   type SaveResult,
-  type StudySummary,
 } from './actions';
+export { PAGE_ROWS, type ListAsked, type StudyPage, type StudySort, type StudySummary } from './list';
+export { listSchema } from './list-schema';
 export { loadBrief, loadStudy, isoTime, type RefusedSave, type StudyRecord } from './repo';
 export { listRevisions, restoreRevision, type RestoreResult, type Revision } from './revisions';

@@ -18,13 +18,38 @@ export interface StudyRow {
 
 const STUDY = 'id, title, school, rate_set_id, revision, version, demo, created_at, changed_at, archived_at';
 
-export async function selectStudies(on: Runner, archived: boolean): Promise<StudyRow[]> {
-  return rows<StudyRow>(
+const marks = (ids: readonly string[]): string => ids.map(() => '?').join(', ');
+
+export async function selectStudiesById(on: Runner, ids: readonly string[]): Promise<StudyRow[]> {
+  return rows<StudyRow>(on, `SELECT ${STUDY} FROM studies WHERE id IN (${marks(ids)})`, [...ids]);
+}
+
+/** The briefs in force of some studies. */
+export async function selectBriefsOf(on: Runner, ids: readonly string[]): Promise<BriefRow[]> {
+  return rows<BriefRow>(
     on,
-    `SELECT ${STUDY}
-       FROM studies
-      WHERE archived_at IS ${archived ? 'NOT NULL' : 'NULL'}
-      ORDER BY changed_at DESC, id`,
+    `SELECT b.* FROM studies s JOIN briefs b ON b.study_id = s.id AND b.revision = s.revision WHERE s.id IN (${marks(ids)})`,
+    [...ids],
+  );
+}
+
+/** The toleranced dimensions in force of some studies, each in its order. */
+export async function selectFeaturesOf(on: Runner, ids: readonly string[]): Promise<BriefRow[]> {
+  return rows<BriefRow>(
+    on,
+    `SELECT f.* FROM studies s JOIN features f ON f.study_id = s.id AND f.revision = s.revision
+      WHERE s.id IN (${marks(ids)}) ORDER BY f.study_id, f.place`,
+    [...ids],
+  );
+}
+
+/** The holes in force of some studies, each in its order. */
+export async function selectHolesOf(on: Runner, ids: readonly string[]): Promise<BriefRow[]> {
+  return rows<BriefRow>(
+    on,
+    `SELECT h.* FROM studies s JOIN holes h ON h.study_id = s.id AND h.revision = s.revision
+      WHERE s.id IN (${marks(ids)}) ORDER BY h.study_id, h.place`,
+    [...ids],
   );
 }
 
@@ -191,7 +216,18 @@ export async function insertRefusedSave(
     r.editor,
     JSON.stringify(r.brief),
   ]);
+  await change(
+    on,
+    `DELETE FROM refused_saves
+      WHERE study_id = ?
+        AND id NOT IN (SELECT id FROM (SELECT id FROM refused_saves WHERE study_id = ?
+                                        ORDER BY refused_at DESC, id = ? DESC LIMIT ${REFUSED_KEPT}) latest)`,
+    [r.studyId, r.studyId, r.id],
+  );
 }
+
+/** Refused saves kept of a study: the latest. */
+const REFUSED_KEPT = 20;
 
 export async function settleRefusedSave(on: Runner, studyId: string, id: string): Promise<number> {
   return change(on, 'UPDATE refused_saves SET settled_at = CURRENT_TIMESTAMP(3) WHERE study_id = ? AND id = ?', [

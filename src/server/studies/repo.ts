@@ -3,8 +3,19 @@ import type { School } from '@/core/part';
 import type { RateRef } from '@/core/rates';
 import type { Runner } from '../db';
 import { loadRates } from '../rates/repo';
-import { briefFromRows } from './brief-rows';
-import { selectBrief, selectFeatures, selectHoles, selectRefusedSaves, selectStudy, type StudyRow } from './queries';
+import { briefFromRows, type BriefRow } from './brief-rows';
+import {
+  selectBrief,
+  selectBriefsOf,
+  selectFeatures,
+  selectFeaturesOf,
+  selectHoles,
+  selectHolesOf,
+  selectRefusedSaves,
+  selectStudiesById,
+  selectStudy,
+  type StudyRow,
+} from './queries';
 
 /** A save that lost a race and still waits for its author's choice. */
 export interface RefusedSave {
@@ -37,11 +48,44 @@ export const isoTime = (text: string): string => `${text.replace(' ', 'T')}Z`;
 export async function withBrief(on: Runner, row: StudyRow): Promise<StudyRecord> {
   const stored = await loadStored(on, row.id, row.revision);
   if (stored === undefined) throw new Error(`Study ${row.id} has no brief of revision ${row.revision}`);
+  return studyOf(row, await loadRates(on, row.rate_set_id), stored);
+}
+
+/** Studies by id, in the order given, those there are: a handful of statements, however many. */
+export async function loadStudies(on: Runner, ids: readonly string[]): Promise<StudyRecord[]> {
+  if (ids.length === 0) return [];
+  const found = new Map((await selectStudiesById(on, ids)).map((row) => [row.id, row]));
+  const briefs = new Map((await selectBriefsOf(on, ids)).map((b) => [b['study_id'] as string, b]));
+  const features = grouped(await selectFeaturesOf(on, ids));
+  const holes = grouped(await selectHolesOf(on, ids));
+  const rates = new Map<string, RateRef>();
+  for (const { rate_set_id: id } of found.values()) if (!rates.has(id)) rates.set(id, await loadRates(on, id));
+  return ids.flatMap((id) => {
+    const row = found.get(id);
+    const brief = briefs.get(id);
+    const set = row === undefined ? undefined : rates.get(row.rate_set_id);
+    if (row === undefined || brief === undefined || set === undefined) return [];
+    return [studyOf(row, set, briefFromRows(brief, features.get(id) ?? [], holes.get(id) ?? []))];
+  });
+}
+
+function grouped(list: readonly BriefRow[]): Map<string, BriefRow[]> {
+  const out = new Map<string, BriefRow[]>();
+  for (const row of list) {
+    const id = row['study_id'] as string;
+    const known = out.get(id);
+    if (known === undefined) out.set(id, [row]);
+    else known.push(row);
+  }
+  return out;
+}
+
+function studyOf(row: StudyRow, rates: RateRef, stored: StoredBrief): StudyRecord {
   return {
     id: row.id,
     title: row.title,
     school: row.school,
-    rates: await loadRates(on, row.rate_set_id),
+    rates,
     revision: row.revision,
     version: row.version,
     demo: Boolean(row.demo),

@@ -3,9 +3,10 @@ import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import type { Brief } from '@/core/brief';
 import { bracket } from '@/core/testing/demo-briefs';
-import { closePool, mayRetry, pool, rows, transaction, type Runner } from '../db';
+import { mayRetry, pool, rows, transaction, type Runner } from '../db';
 import { demoBriefs, seedDemo } from '../demo/seed';
 import { reopenDecision, signDecision, listDecisions } from '../decisions';
+import { closeAll } from '../testing/close-all';
 import { freshDatabase } from '../testing/test-database';
 import { archiveStudy, createStudy, dropRefusedSave, duplicateStudy, getStudy, listStudies, saveBrief } from '.';
 
@@ -13,7 +14,7 @@ import { archiveStudy, createStudy, dropRefusedSave, duplicateStudy, getStudy, l
 const PLAIN = { plan: false, drawn: { seed: 1, spread: 'pert', demand: false }, actions: [] } as const;
 
 beforeAll(() => freshDatabase('studies'));
-afterAll(closePool);
+afterAll(closeAll);
 
 const save = (id: string, brief: Brief, version: number, editor: string) =>
   saveBrief(id, { brief, school: 'published', version, editor });
@@ -134,13 +135,13 @@ describe('decisions', () => {
     expect(record?.frozen.evaluation.lanes).toHaveLength(20);
     expect(record?.frozen.case.against.length).toBeGreaterThan(0);
     expect(record?.frozen.rates.global.Rlab.v).toEqual([26, 36, 52]);
-    expect((await listStudies()).find((s) => s.id === made.id)?.decision).toMatchObject({
+    expect((await listStudies()).studies.find((s) => s.id === made.id)?.decision).toMatchObject({
       state: 'signed',
       laneId: 'gravity-die/hand',
     });
     expect(await reopenDecision(made.id, record?.id ?? '')).toBe(true);
     expect(await reopenDecision(made.id, record?.id ?? '')).toBe(false);
-    expect((await listStudies()).find((s) => s.id === made.id)?.decision).toMatchObject({ state: 'reopened' });
+    expect((await listStudies()).studies.find((s) => s.id === made.id)?.decision).toMatchObject({ state: 'reopened' });
   });
 
   test('a ruled-out lane cannot be signed, nor a study that has moved on', async () => {
@@ -158,8 +159,8 @@ describe('decisions', () => {
 test('archive, restore, duplicate', async () => {
   const made = await createStudy(bracket({ title: 'To archive' }));
   expect(await archiveStudy(made.id, true)).toBe(true);
-  expect((await listStudies()).some((s) => s.id === made.id)).toBe(false);
-  expect((await listStudies(true)).some((s) => s.id === made.id)).toBe(true);
+  expect((await listStudies()).studies.some((s) => s.id === made.id)).toBe(false);
+  expect((await listStudies({ archived: true })).studies.some((s) => s.id === made.id)).toBe(true);
   await archiveStudy(made.id, false);
   const copy = await duplicateStudy(made.id);
   expect(copy?.title).toBe('To archive (copy)');

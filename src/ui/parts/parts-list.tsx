@@ -2,12 +2,12 @@
 import { Button } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useRef, useState, useTransition } from 'react';
+import { useRef, useState } from 'react';
 import { findAlloy } from '@/core/alloys';
 import type { BriefIssue } from '@/core/brief';
 import { shortName } from '@/core/routes';
-import type { StandingOf } from '@/server/decisions';
-import type { StudyRecord, StudySummary } from '@/server/studies';
+import type { StandingsKept } from '@/server/results';
+import type { ListAsked, StudyPage, StudyRecord, StudySort, StudySummary } from '@/server/studies';
 import { call, Refused } from '../api';
 import { plainDate, whole } from '../format';
 import { Still } from '../part/still';
@@ -16,10 +16,12 @@ import { notices } from '../shell/notices';
 import { StandingsList } from '../standing/standings-list';
 import { StandingMark } from '../standing/standing-mark';
 import { NEW_BRIEF } from './new-brief';
+import { useStudies } from './use-studies';
 
-type SortKey = 'title' | 'alloy' | 'quantity' | 'leader' | 'decision' | 'changedAt';
+/** Rows of a page, as the server counts them. */
+const PAGE_ROWS = 50;
 
-const HEADS: readonly (readonly [key: SortKey, name: string, className: string])[] = [
+const HEADS: readonly (readonly [key: StudySort, name: string, className: string])[] = [
   ['title', 'Part', ''],
   ['alloy', 'Alloy', 'hide-narrow'],
   ['quantity', 'Pieces', 'num'],
@@ -35,46 +37,25 @@ const decisionWords = (s: StudySummary): string =>
       ? 'reopened'
       : `${shortName(s.decision.laneId)}, signed ${plainDate(s.decision.signedOn)}`;
 
-const sortValue: Readonly<Record<SortKey, (s: StudySummary) => string | number>> = {
-  title: (s) => s.title.toLowerCase(),
-  alloy: (s) => findAlloy(s.alloy)?.name ?? '',
-  quantity: (s) => s.quantity ?? 0,
-  leader: (s) => (s.leader === null ? '~' : shortName(s.leader)),
-  decision: decisionWords,
-  changedAt: (s) => s.changedAt,
-};
-
-/** The list of studies: search, sort, new, duplicate, archive with undo, a study file taken in. */
+/** The list of studies: search, sort, pages, new, duplicate, archive with undo, a study file taken in. */
 export function PartsList({
-  studies,
+  first,
+  start,
   standings,
-  archived,
 }: {
-  readonly studies: readonly StudySummary[];
-  readonly standings: readonly StandingOf[];
-  readonly archived: boolean;
+  /** The page that came with the screen, and what was asked for it. */
+  readonly first: StudyPage;
+  readonly start: ListAsked;
+  readonly standings: StandingsKept | null;
 }) {
+  const { archived } = start;
   const router = useRouter();
-  const [search, setSearch] = useState('');
-  const [sort, setSort] = useState<{ key: SortKey; up: boolean }>({ key: 'changedAt', up: false });
-  const [pending, start] = useTransition();
+  const list = useStudies(first, start);
+  const { studies: shown, found, total, page } = list.page;
+  const { search, sort, up } = list.asked;
   const [refused, setRefused] = useState<{ file: string; message: string; issues: readonly BriefIssue[] } | null>(null);
   const [busy, setBusy] = useState(false);
   const file = useRef<HTMLInputElement>(null);
-
-  const shown = useMemo(() => {
-    const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-    const text = (s: StudySummary): string =>
-      `${s.title} ${findAlloy(s.alloy)?.name ?? ''} ${s.leader === null ? '' : shortName(s.leader)} ${decisionWords(s)}`.toLowerCase();
-    const value = sortValue[sort.key];
-    const order = (a: StudySummary, b: StudySummary): number => {
-      const [x, y] = [value(a), value(b)];
-      return x < y ? -1 : x > y ? 1 : a.title.localeCompare(b.title);
-    };
-    return studies
-      .filter((s) => words.every((w) => text(s).includes(w)))
-      .sort((a, b) => (sort.up ? order(a, b) : order(b, a)));
-  }, [studies, search, sort]);
 
   const act = async (work: () => Promise<void>): Promise<void> => {
     setBusy(true);
@@ -88,7 +69,7 @@ export function PartsList({
     }
     setBusy(false);
   };
-  const refresh = (): void => start(() => router.refresh());
+  const refresh = (): void => list.again();
   const setArchived = (s: StudySummary, away: boolean): Promise<void> =>
     act(async () => {
       await call('POST', `/api/studies/${s.id}/${away ? 'archive' : 'restore'}`);
@@ -136,11 +117,11 @@ export function PartsList({
       }
     });
 
-  const fallen = standings.some((s) => s.state !== 'stands');
-  const standingOf = new Map(standings.map((s) => [s.studyId, s]));
+  const fallen = standings !== null && standings.counts.weaker + standings.counts.overturned > 0;
+  const pages = Math.max(1, Math.ceil(found / PAGE_ROWS));
   return (
     <>
-      {fallen && <StandingsList standings={standings} />}
+      {fallen && <StandingsList {...standings} />}
       <section className="section" style={{ marginTop: 14 }}>
         <div style={{ display: 'flex', gap: 16, alignItems: 'baseline', flexWrap: 'wrap' }}>
           <h1>{archived ? 'Archived parts' : 'Parts'}</h1>
@@ -150,11 +131,16 @@ export function PartsList({
               placeholder="Search part, alloy, route, decision"
               aria-label="Search"
               value={search}
-              onChange={(e) => setSearch(e.target.value)}
+              maxLength={200}
+              onChange={(e) => list.ask({ search: e.target.value })}
             />
           </div>
           <span className="small quiet" role="status">
-            {pending ? 'Loading …' : `${shown.length} of ${studies.length}`}
+            {list.failed
+              ? 'The server does not answer; what stands here is what it said before.'
+              : list.busy
+                ? 'Looking …'
+                : `${whole(found)} of ${whole(total)}`}
           </span>
           <span style={{ marginLeft: 'auto', display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
             <Link className="plain-link small" href={archived ? '/' : '/?archived=1'}>
@@ -212,15 +198,15 @@ export function PartsList({
                   <th
                     key={key}
                     className={className}
-                    aria-sort={sort.key === key ? (sort.up ? 'ascending' : 'descending') : undefined}
+                    aria-sort={sort === key ? (up ? 'ascending' : 'descending') : undefined}
                   >
                     <button
                       type="button"
                       className="textbtn"
-                      onClick={() => setSort({ key, up: sort.key === key ? !sort.up : key !== 'changedAt' })}
+                      onClick={() => list.ask({ sort: key, up: sort === key ? !up : key !== 'changedAt' })}
                     >
                       {name}
-                      {sort.key === key ? (sort.up ? ' ↑' : ' ↓') : ''}
+                      {sort === key ? (up ? ' ↑' : ' ↓') : ''}
                     </button>
                   </th>
                 ))}
@@ -250,20 +236,26 @@ export function PartsList({
                   </td>
                   <td>
                     {s.leader === null ? (
-                      <span className="quiet">none yet</span>
+                      <span className="quiet">{s.fresh ? 'none yet' : 'being worked out'}</span>
                     ) : (
                       <span style={{ display: 'inline-flex', alignItems: 'center' }}>
                         <Tone laneId={s.leader} />
                         {shortName(s.leader)}
+                        {!s.fresh && (
+                          <span className="quiet small" title="Of an older version; it is being worked out again.">
+                            &nbsp;(old)
+                          </span>
+                        )}
                       </span>
                     )}
                   </td>
                   <td className={s.decision.state === 'open' ? 'quiet' : undefined}>
-                    {s.decision.state === 'signed' && standingOf.get(s.id)?.plan === true && 'in two steps, then '}
+                    {s.standing?.plan === true && 'in two steps, then '}
                     {decisionWords(s)}
-                    {s.decision.state === 'signed' && standingOf.has(s.id) && (
+                    {s.standing !== null && (
                       <div className="small">
-                        <StandingMark state={standingOf.get(s.id)?.state ?? 'stands'} />
+                        <StandingMark state={s.standing.state} />
+                        {!s.standing.fresh && <span className="quiet"> (old)</span>}
                       </div>
                     )}
                   </td>
@@ -296,9 +288,22 @@ export function PartsList({
             </tbody>
           </table>
         </div>
+        {pages > 1 && (
+          <nav className="small" aria-label="Pages of the list" style={{ display: 'flex', gap: 14, padding: '10px 0' }}>
+            <Button size="xs" variant="outline" disabled={page <= 1} onClick={() => list.ask({ page: page - 1 })}>
+              Earlier
+            </Button>
+            <span>
+              page {whole(page)} of {whole(pages)}
+            </span>
+            <Button size="xs" variant="outline" disabled={page >= pages} onClick={() => list.ask({ page: page + 1 })}>
+              Later
+            </Button>
+          </nav>
+        )}
         {shown.length === 0 && (
           <p style={{ padding: '18px 0' }} className="quiet">
-            {studies.length === 0
+            {total === 0
               ? archived
                 ? 'Nothing is archived.'
                 : 'No part yet. Start one with “New part”, or take in a study file.'
@@ -306,7 +311,7 @@ export function PartsList({
           </p>
         )}
       </section>
-      {!fallen && <StandingsList standings={standings} />}
+      {!fallen && standings !== null && <StandingsList {...standings} />}
     </>
   );
 }

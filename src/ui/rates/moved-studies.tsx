@@ -13,20 +13,22 @@ const DELAY_MS = 350;
 /** What the studies that use a set would come to with a change of it. */
 export interface Moves {
   readonly effects: readonly RateEffect[] | null;
+  /** Studies that use the set, of which the first are told. */
+  readonly of: number;
   readonly busy: boolean;
   readonly problem: string | null;
 }
 
 /** Asks the server what a change would do; a newer question ends the one before it. */
 export function useMoves(id: string, change: RateSetChange, version: number): Moves {
-  const [moves, setMoves] = useState<Moves>({ effects: null, busy: true, problem: null });
+  const [moves, setMoves] = useState<Moves>({ effects: null, of: 0, busy: true, problem: null });
   const asked = JSON.stringify(change);
   useEffect(() => {
     const ending = new AbortController();
     const timer = setTimeout(() => {
       setMoves((m) => ({ ...m, busy: true }));
-      call<RateEffect[]>('POST', `/api/rates/${id}/effect`, JSON.parse(asked), { signal: ending.signal }).then(
-        (effects) => setMoves({ effects, busy: false, problem: null }),
+      call<{ effects: RateEffect[]; of: number }>('POST', `/api/rates/${id}/effect`, JSON.parse(asked), { signal: ending.signal }).then(
+        ({ effects, of }) => setMoves({ effects, of, busy: false, problem: null }),
         (error: unknown) => {
           if (ending.signal.aborted) return;
           const problem = error instanceof Refused ? error.message : 'The server does not answer.';

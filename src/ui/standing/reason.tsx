@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import type { StandingOf } from '@/server/decisions';
+import type { StandingOf } from '@/server/results';
 import type { ToldFigure } from '@/core/telling';
 import type { Frozen } from '../working/sheets';
 import { Told } from '../working/told';

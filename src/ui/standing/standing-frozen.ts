@@ -3,7 +3,7 @@ import { drawnOf } from '@/core/decision';
 import type { RateSet } from '@/core/rates';
 import type { ToldFigure } from '@/core/telling';
 import type { DecisionRecord } from '@/server/decisions';
-import type { StandingOf } from '@/server/decisions';
+import type { StandingOf } from '@/server/results';
 import type { Frozen } from '../working/sheets';
 
 /**

@@ -4,7 +4,8 @@ import { StudyWorkings } from '@/core/bridge';
 import { standingOf } from '@/core/decision';
 import { SHIPPED_RATES, type RateSet } from '@/core/rates';
 import { bracket } from '@/core/testing/demo-briefs';
-import type { DecisionRecord, StandingOf } from '@/server/decisions';
+import type { DecisionRecord } from '@/server/decisions';
+import type { StandingOf } from '@/server/results';
 import { askedFigure } from './reason';
 import { standingFrozen } from './standing-frozen';
 

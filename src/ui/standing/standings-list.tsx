@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { shortName } from '@/core/routes';
-import type { StandingOf } from '@/server/decisions';
+import type { StandingsKept } from '@/server/results';
 import { plainDate, whole } from '../format';
 import { Reason } from './reason';
 import { StandingMark } from './standing-mark';
@@ -9,16 +9,18 @@ import { StandingMark } from './standing-mark';
 const GRAVITY = ['overturned', 'weaker', 'stands'] as const;
 
 /** The signed decisions as they stand with today's rates: those that fell first, with the reason. */
-export function StandingsList({ standings }: { readonly standings: readonly StandingOf[] }) {
-  if (standings.length === 0) return null;
+export function StandingsList({ standings, counts }: StandingsKept) {
+  const all = counts.stands + counts.weaker + counts.overturned;
+  if (all + counts.waiting === 0) return null;
   const sorted = standings.toSorted((a, b) => GRAVITY.indexOf(a.state) - GRAVITY.indexOf(b.state));
-  const standing = standings.filter((s) => s.state === 'stands').length;
   return (
     <section className="section" aria-label="Signed decisions" data-testid="standings">
       <h2>
         Signed decisions{' '}
         <span className="quiet">
-          looked at again with the rates as they are: {standing} of {standings.length} still stand
+          looked at again with the rates as they are: {counts.stands} of {all} still stand
+          {counts.waiting > 0 && `; ${counts.waiting} not looked at yet`}
+          {all > standings.length && `; the first ${standings.length} are told here`}
         </span>
       </h2>
       <ul className="standings">

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
-import type { StandingOf } from '@/server/decisions';
+import type { StandingOf } from '@/server/results';
 import { call } from '../api';
 import { useStudy } from '../study/study-context';
 
@@ -10,9 +10,9 @@ export function useStanding(decisionId: string): StandingOf | null {
   const [standing, setStanding] = useState<StandingOf | null>(null);
   useEffect(() => {
     let live = true;
-    call<StandingOf[]>('GET', '/api/standings').then(
-      (all) => {
-        if (live) setStanding(all.find((s) => s.decisionId === decisionId) ?? null);
+    call<StandingOf>('GET', `/api/standings?decision=${decisionId}`).then(
+      (found) => {
+        if (live) setStanding(found);
       },
       () => undefined,
     );

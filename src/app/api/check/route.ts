@@ -1,12 +1,20 @@
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
-import { runVector, WORKED_CASES } from '@/core/formulas';
+import { CORE_VERSION } from '@/core/version';
+import { answering, originAllowed, RequestError } from '@/server/http';
+import { inPool, type JobOutput } from '@/server/jobs';
 
-/** A part file that a case names, as the application ships it. */
-const read = (path: string): Uint8Array =>
-  new Uint8Array(readFileSync(join(process.cwd(), 'public', 'worked-cases', path)));
+/** The answers of this build: they do not change while it runs. */
+let kept: Promise<JobOutput<'check'>> | null = null;
 
-/** The worked cases, run on the server. */
-export function GET(): Response {
-  return Response.json(WORKED_CASES.map((c) => runVector(c, read)));
+/** The worked cases, run on the server: once for each start. Only for our own pages and for command-line clients. */
+export function GET(request: Request): Promise<Response> {
+  return answering(async () => {
+    const { headers } = request;
+    if (!originAllowed(headers.get('origin'), headers.get('sec-fetch-site'), headers.get('host')))
+      throw new RequestError(403, 'The arithmetic is checked for our own pages only.');
+    kept ??= inPool('check', undefined as never).catch((error: unknown) => {
+      kept = null;
+      throw error;
+    });
+    return Response.json(await kept, { headers: { 'x-core-version': CORE_VERSION } });
+  });
 }

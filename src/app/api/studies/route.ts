@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { parseBrief } from '@/core/brief';
 import { answering, checked, jsonBody, refused } from '@/server/http';
-import { createStudy, listStudies } from '@/server/studies';
+import { createStudy, listSchema, listStudies } from '@/server/studies';
 
 const createSchema = z.object({
   brief: z.unknown(),
@@ -9,11 +9,12 @@ const createSchema = z.object({
   editor: z.string().min(1).max(64).default('server'),
 });
 
-/** Every study; with ?archived=1 the archived ones. */
+/** A page of the studies: ?search= words, ?sort= a column, ?up=1, ?page= from 1, ?archived=1 for those put away. */
 export function GET(request: Request): Promise<Response> {
-  return answering(async () =>
-    Response.json(await listStudies(new URL(request.url).searchParams.get('archived') === '1')),
-  );
+  return answering(async () => {
+    const asked = listSchema.parse(Object.fromEntries(new URL(request.url).searchParams));
+    return Response.json(await listStudies(asked));
+  });
 }
 
 /** Makes a study from a brief. */

@@ -5,7 +5,7 @@ import { changeSchema } from '../change-schema';
 
 const saveSchema = z.object({
   change: changeSchema,
-  version: z.number().int().min(1),
+  version: z.number().int().min(1).max(4_294_967_295),
   who: z.string().trim().min(1, 'the name of who changes it').max(80),
   why: z.string().trim().max(400).default(''),
 });

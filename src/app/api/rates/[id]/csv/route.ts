@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { ratesOf } from '@/core/rates';
-import { ratesCsv, readRatesCsv } from '@/server/exchange';
+import { ratesCsv } from '@/server/exchange';
 import { answering, checked, IMPORT_LIMIT, jsonBody, refused } from '@/server/http';
+import { inPool } from '@/server/jobs';
 import { getRateSet } from '@/server/rates';
 
 type Context = { params: Promise<{ id: string }> };
@@ -27,6 +28,6 @@ export function POST(request: Request, { params }: Context): Promise<Response> {
     const { csv } = checked(z.object({ csv: z.string() }), await jsonBody(request, IMPORT_LIMIT));
     const set = await getRateSet((await params).id);
     if (set === undefined) return refused(404, 'No rate set of that id.');
-    return Response.json(readRatesCsv(csv, ratesOf(set.ref)));
+    return Response.json(await inPool('ratesCsv', { text: csv, rates: set.ref }, request.signal));
   });
 }

@@ -9,7 +9,7 @@ export function POST(request: Request, { params }: { params: Promise<{ id: strin
     const issues = figureIssues(change.figures ?? {});
     if (issues.length > 0)
       return refused(422, `Refused: ${issues.map((i) => `${i.path} – ${i.message}`).join('; ')}`, issues);
-    const effects = await rateEffects((await params).id, change);
+    const effects = await rateEffects((await params).id, change, request.signal);
     return effects === undefined ? refused(404, 'No rate set of that id.') : Response.json(effects);
   });
 }

@@ -12,12 +12,18 @@ export function GET(_: Request, { params }: Context): Promise<Response> {
 /** Signs a choice and freezes all it rests on. */
 export function POST(request: Request, { params }: Context): Promise<Response> {
   return answering(async () => {
-    const result = await signDecision((await params).id, checked(signSchema, await jsonBody(request)));
+    const input = checked(signSchema, await jsonBody(request));
+    const result = await signDecision((await params).id, input, request.signal);
     switch (result.outcome) {
       case 'signed':
         return Response.json(result.decision, { status: 201 });
       case 'missing':
         return refused(404, 'No study of that id.');
+      case 'standing':
+        return refused(
+          409,
+          `A decision signed by ${result.signedBy} on ${result.signedOn} stands. Reopen it before signing another.`,
+        );
       case 'barred':
         return refused(422, result.reason, [{ path: 'laneId', value: null, message: result.reason }]);
       case 'conflict':

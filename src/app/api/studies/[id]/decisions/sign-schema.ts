@@ -21,7 +21,7 @@ export const signSchema = z.strictObject({
   why: z.string().trim().max(4000).refine(isReason, REASON_WANTED),
   signedBy: z.string().trim().min(1, 'the name of who signs').max(80),
   signedOn: plainDateSchema,
-  version: z.number().int().min(1),
+  version: z.number().int().min(1).max(4_294_967_295),
   orderDate: plainDateSchema.optional(),
   plan: z.boolean().default(false),
   drawn: z

@@ -1,8 +1,7 @@
 import { z } from 'zod';
-import { listDecisions, type DecisionRecord } from '@/server/decisions';
+import { frozenStill, getDecision, type DecisionRecord } from '@/server/decisions';
 import { answering, checked, refused } from '@/server/http';
-import { getStill } from '@/server/part-files';
-import { recordCsv, recordPdf, recordSheet, recordWorkbook, type RecordSheet } from '@/server/record';
+import { inPool } from '@/server/jobs';
 
 const formSchema = z.enum(['pdf', 'xlsx', 'csv', 'json']);
 const querySchema = z.object({ paper: z.enum(['A4', 'LETTER']).default('A4') });
@@ -22,15 +21,14 @@ export function GET(request: Request, { params }: Context): Promise<Response> {
     const { id, decisionId, form: asked } = await params;
     const form = checked(formSchema, asked);
     const { paper } = checked(querySchema, Object.fromEntries(new URL(request.url).searchParams));
-    const decision = (await listDecisions(id)).find((d) => d.id === decisionId);
+    const decision = await getDecision(id, decisionId);
     if (decision === undefined) return refused(404, 'No decision of that id.');
-    const sheet = recordSheet(decision);
-    if (sheet === null && form !== 'json')
+    const body = await bodyOf(form, decision, paper, request.signal);
+    if (body === null)
       return refused(
         422,
         'This record was frozen by a build whose brief cannot be read any more; its JSON can be had.',
       );
-    const body = await bodyOf(form, decision, sheet as RecordSheet, paper);
     return new Response(body, {
       headers: {
         'content-type': TYPES[form],
@@ -43,22 +41,14 @@ export function GET(request: Request, { params }: Context): Promise<Response> {
 async function bodyOf(
   form: z.infer<typeof formSchema>,
   decision: DecisionRecord,
-  sheet: RecordSheet,
   paper: 'A4' | 'LETTER',
-): Promise<BodyInit> {
-  switch (form) {
-    case 'json':
-      return `${JSON.stringify({ format: 'nine-pours-decision', edition: 1, ...decision }, null, 1)}\n`;
-    case 'csv':
-      return recordCsv(sheet);
-    case 'xlsx':
-      return Buffer.from(await recordWorkbook(sheet));
-    case 'pdf': {
-      const file = decision.frozen.brief.model?.file ?? null;
-      const still = file === null ? null : await getStill(file);
-      return Buffer.from(await recordPdf(sheet, { paper, still }));
-    }
-  }
+  signal: AbortSignal,
+): Promise<BodyInit | null> {
+  if (form === 'json')
+    return `${JSON.stringify({ format: 'nine-pours-decision', edition: 1, ...decision }, null, 1)}\n`;
+  const still = form === 'pdf' ? await frozenStill(decision.id) : null;
+  const made = await inPool('record', { decision, form, paper, still }, signal);
+  return made === null || typeof made === 'string' ? made : Buffer.from(made);
 }
 
 const fileName = (title: string): string =>

@@ -1,0 +1,1 @@
+export function bundleJobs(outfile?: string): Promise<void>;

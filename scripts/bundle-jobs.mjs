@@ -1,0 +1,28 @@
+import { build } from 'esbuild';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+/** Bundles what the server's worker threads run into .next-jobs/worker.mjs: they stand outside the framework's build. */
+const root = join(dirname(fileURLToPath(import.meta.url)), '..');
+
+export async function bundleJobs(outfile = join(root, '.next-jobs/worker.mjs')) {
+  await build({
+    absWorkingDir: root,
+    entryPoints: ['src/server/jobs/worker.ts'],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    jsx: 'automatic',
+    define: { 'process.env.NODE_ENV': '"production"' },
+    alias: { 'server-only': './src/server/testing/empty.ts' },
+    external: ['exceljs', '@react-pdf/renderer', 'react', 'react/jsx-runtime'],
+    logLevel: 'error',
+    banner: {
+      js: "import { createRequire as makeRequire } from 'node:module'; const require = makeRequire(import.meta.url);",
+    },
+  });
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) await bundleJobs();

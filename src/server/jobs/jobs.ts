@@ -1,0 +1,137 @@
+import { evaluate, leaderAt, prepareStudy, type Evaluation } from '@/core/board';
+import { lifetimeQuantity, parseBrief, readStoredBrief, type Brief, type BriefIssue } from '@/core/brief';
+import type { Weights } from '@/core/choice';
+import { standingOf, type Standing } from '@/core/decision';
+import { CoreError } from '@/core/errors';
+import type { School } from '@/core/part';
+import { ratesOf, type RateRef } from '@/core/rates';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { runVector, WORKED_CASES } from '@/core/formulas';
+import { frozenOf, type Signing } from '../decisions/freeze';
+import type { DecisionRecord, Frozen } from '../decisions/record';
+import { readRatesCsv, type RatesCsvResult } from '../exchange/rates-csv';
+import { readStudyFile, type StudyFileResult } from '../exchange/study-file';
+import { effectOf, type EffectAsked, type RateEffect } from '../rates/effect-of';
+import { recordCsv, recordPdf, recordSheet, recordWorkbook, type Paper } from '../record';
+
+/** What is signed, and all that it is worked out from. */
+export interface FreezeAsked {
+  readonly brief: Brief;
+  readonly school: School;
+  readonly rates: RateRef;
+  readonly signing: Signing;
+  readonly orderDate: string;
+  readonly weights: Weights;
+}
+
+/** A study as its leader hangs on it. */
+export interface LeaderAsked {
+  readonly brief: Brief;
+  readonly school: School;
+  readonly rates: RateRef;
+}
+
+/** A decision and the rates it is looked at with. */
+export interface StandingAsked {
+  readonly decision: DecisionRecord;
+  readonly rates: RateRef;
+}
+
+/** Heavy work of the server by name: each takes data and gives data, and touches no database. */
+export const JOBS = {
+  /** Everything a choice rests on, frozen; or why it cannot be signed. */
+  freeze: ({ brief, school, rates: ref, signing, orderDate, weights }: FreezeAsked): Frozen | { barred: string } => {
+    const rates = ratesOf(ref);
+    const evaluation = evaluate(brief, { school, quantity: signing.quantity, rates });
+    const lane = evaluation.lanes.find((l) => l.id === signing.laneId);
+    if (lane === undefined) return { barred: `${signing.laneId} is not a lane of this study` };
+    if (lane.status === 'blocked' || lane.allIn === null)
+      return {
+        barred:
+          lane.uncosted ?? lane.findings.find((f) => f.status === 'blocked')?.reason ?? 'The lane is ruled out.',
+      };
+    return frozenOf(prepareStudy(brief, school, rates), evaluation, signing, orderDate, weights);
+  },
+  /** The record of a decision as a file; null where its frozen brief does not make one any more. */
+  record: async (asked: {
+    readonly decision: DecisionRecord;
+    readonly form: 'pdf' | 'xlsx' | 'csv';
+    readonly paper: Paper;
+    readonly still: Uint8Array | null;
+  }): Promise<Uint8Array | string | null> => {
+    const sheet = recordSheet(asked.decision);
+    if (sheet === null) return null;
+    if (asked.form === 'csv') return recordCsv(sheet);
+    if (asked.form === 'xlsx') return new Uint8Array(await recordWorkbook(sheet));
+    const still = asked.still === null ? null : Buffer.from(asked.still);
+    return new Uint8Array(await recordPdf(sheet, { paper: asked.paper, still }));
+  },
+  /** Lane id of the leader at the pieces of the life, or null. */
+  leader: ({ brief, school, rates }: LeaderAsked): { readonly quantity: number | null; readonly leader: string | null } => {
+    const quantity = lifetimeQuantity(brief);
+    const leader = quantity === null ? null : leaderAt(prepareStudy(brief, school, ratesOf(rates)), quantity);
+    return { quantity, leader };
+  },
+  /** Whether a signed choice still stands; null for a record that this build cannot work out again. */
+  standing: ({ decision, rates }: StandingAsked): Standing | null => {
+    const { frozen } = decision;
+    const { brief } = readStoredBrief(frozen.brief);
+    return standingOf(
+      {
+        brief,
+        rates: frozen.rates,
+        school: decision.school,
+        laneId: decision.laneId,
+        quantity: decision.quantity,
+        orderDate: frozen.orderDate ?? brief.quantity.orderDate ?? decision.signedOn,
+        plan: frozen.plan ?? null,
+        weights: frozen.weights ?? null,
+      },
+      ratesOf(rates),
+    );
+  },
+  /** A study file read and checked. */
+  studyFile: (raw: unknown): StudyFileResult => readStudyFile(raw),
+  /** A CSV of rates read against a set. */
+  ratesCsv: ({ text, rates }: { readonly text: string; readonly rates: RateRef }): RatesCsvResult =>
+    readRatesCsv(text, ratesOf(rates)),
+  /** What a change of rates does to one study. */
+  rateEffect: (asked: EffectAsked): RateEffect => effectOf(asked),
+  /** The comparison of a brief as it came from outside. */
+  evaluate: ({
+    brief,
+    ...options
+  }: {
+    readonly brief: unknown;
+    readonly school?: School;
+    readonly quantity?: number;
+  }): { readonly issues: readonly BriefIssue[] } | (Evaluation & { readonly notes: readonly string[] }) => {
+    const parsed = parseBrief(brief);
+    return parsed.ok ? { ...evaluate(parsed.brief, options), notes: parsed.notes } : { issues: parsed.issues };
+  },
+  /** The worked cases that ship, each run. */
+  check: (): ReturnType<typeof runVector>[] => {
+    const read = (path: string): Uint8Array =>
+      new Uint8Array(readFileSync(join(process.cwd(), 'public', 'worked-cases', path)));
+    return WORKED_CASES.map((c) => runVector(c, read));
+  },
+} as const;
+
+export type JobName = keyof typeof JOBS;
+export type JobInput<N extends JobName> = Parameters<(typeof JOBS)[N]>[0];
+export type JobOutput<N extends JobName> = Awaited<ReturnType<(typeof JOBS)[N]>>;
+
+/** What a worker answers: a result, or what the core refused, since an error loses its own fields on the way. */
+export type JobAnswer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issue: CoreError['issue'] };
+
+/** Runs one job; a refusal of the core becomes data. */
+export async function runJob(name: JobName, input: unknown): Promise<JobAnswer<unknown>> {
+  try {
+    const job = JOBS[name] as (input: unknown) => unknown;
+    return { ok: true, value: await job(input) };
+  } catch (error) {
+    if (error instanceof CoreError) return { ok: false, issue: error.issue };
+    throw error;
+  }
+}

@@ -1,0 +1,86 @@
+import 'server-only';
+import { existsSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
+import { join } from 'node:path';
+import { Piscina } from 'piscina';
+import { CoreError } from '@/core/errors';
+import { RequestError } from '../http';
+import { log } from '../log';
+import type { JobAnswer, JobInput, JobName, JobOutput } from './jobs';
+
+/** Jobs that wait, at most; the next is told to come back. */
+const MOST_WAITING = 64;
+/** Background jobs that wait at once, so that what somebody waits for finds room. */
+const IDLE_MS = 60_000;
+/** Longest that a job may take from when it is asked for, ms: then its thread is ended and another takes its place. */
+const LIMITS_MS: Readonly<Record<JobName, number>> = {
+  freeze: 120_000,
+  record: 120_000,
+  leader: 60_000,
+  standing: 120_000,
+  studyFile: 30_000,
+  ratesCsv: 30_000,
+  rateEffect: 60_000,
+  evaluate: 60_000,
+  check: 120_000,
+};
+
+const shared = globalThis as typeof globalThis & { ninePoursJobs?: Piscina };
+
+/** The bundle that the threads run, made by the build. */
+const bundle = (): string => process.env['NINE_POURS_JOBS'] ?? join(process.cwd(), '.next-jobs/worker.mjs');
+
+function threads(): Piscina {
+  if (shared.ninePoursJobs !== undefined) return shared.ninePoursJobs;
+  const filename = bundle();
+  if (!existsSync(filename)) throw new Error(`The bundle of the server's jobs is missing (${filename}); build again.`);
+  const made = new Piscina({
+    filename,
+    minThreads: 1,
+    maxThreads: Math.max(2, availableParallelism() - 1),
+    maxQueue: MOST_WAITING,
+    idleTimeout: IDLE_MS,
+    resourceLimits: { maxOldGenerationSizeMb: 1500 },
+  });
+  made.on('error', (error: unknown) => log.error({ err: error }, 'a job failed outside of any request'));
+  return (shared.ninePoursJobs = made);
+}
+
+/**
+ * Runs heavy work on a thread of its own and gives its result. Refuses 503 when too many wait, and when it takes longer
+ * than its limit; what the core refuses comes as the core's own error.
+ * @param signal ends the work when the one who asked is gone: the thread ends with it
+ */
+export async function inPool<N extends JobName>(
+  name: N,
+  input: JobInput<N>,
+  signal?: AbortSignal,
+): Promise<JobOutput<N>> {
+  const limit = AbortSignal.timeout(LIMITS_MS[name]);
+  let answer: JobAnswer<JobOutput<N>>;
+  try {
+    answer = (await threads().run(
+      { name, input },
+      { signal: signal === undefined ? limit : AbortSignal.any([limit, signal]) },
+    )) as JobAnswer<JobOutput<N>>;
+  } catch (error) {
+    if (limit.aborted)
+      throw new RequestError(503, `This took longer than ${LIMITS_MS[name] / 1000} s and was ended. Nothing was saved.`);
+    if (signal?.aborted === true) throw new RequestError(499, 'Called off by whoever asked. Nothing was saved.');
+    if (/task queue|queue/i.test(error instanceof Error ? error.message : ''))
+      throw new RequestError(503, 'Too much is under way at once. Nothing was saved; try again in a moment.');
+    throw error;
+  }
+  if (!answer.ok) throw new CoreError(answer.issue);
+  return answer.value;
+}
+
+/** Jobs that wait now. */
+export const waitingJobs = (): number => shared.ninePoursJobs?.queueSize ?? 0;
+
+/** Ends the threads; the next job starts new ones. */
+export async function closeJobs(): Promise<void> {
+  const old = shared.ninePoursJobs;
+  delete shared.ninePoursJobs;
+  await old?.destroy();
+}

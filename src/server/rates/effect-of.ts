@@ -1,0 +1,50 @@
+import { boardAt, prepareStudy } from '@/core/board';
+import { lifetimeQuantity, type Brief } from '@/core/brief';
+import type { School } from '@/core/part';
+import { ownRates, ratesOf, SHIPPED_RATES, type RateRef, type RateSet } from '@/core/rates';
+
+/** Who leads a study and at what price, at one rate set. Money in the set's currency. */
+export interface Standing {
+  /** Lane id, or null where none survives. */
+  readonly leader: string | null;
+  readonly allIn: number | null;
+  readonly total: number | null;
+}
+
+/** What a change of a rate set does to one study that uses it, at the pieces of its whole life. */
+export interface RateEffect {
+  readonly studyId: string;
+  readonly title: string;
+  /** Null where the brief does not say how many; then nothing is compared. */
+  readonly q: number | null;
+  readonly before: Standing;
+  readonly after: Standing;
+}
+
+/** A study, and the rates before and after a change that is not saved. */
+export interface EffectAsked {
+  readonly studyId: string;
+  readonly title: string;
+  readonly brief: Brief;
+  readonly school: School;
+  readonly before: RateRef;
+  readonly after: RateRef;
+}
+
+/** What a change of rates does to one study. */
+export function effectOf({ studyId, title, brief, school, before, after }: EffectAsked): RateEffect {
+  const q = lifetimeQuantity(brief);
+  const at = (rates: RateSet): Standing => standing(brief, school, rates, q);
+  return { studyId, title, q, before: at(ratesOf(before)), after: at(unkept(after)) };
+}
+
+/** Rates that have no version yet are built anew and not kept under one. */
+const unkept = ({ id, name, own, currency }: RateRef): RateSet =>
+  ownRates(SHIPPED_RATES, id, name, own, currency);
+
+function standing(brief: Brief, school: School, rates: RateSet, q: number | null): Standing {
+  if (q === null) return { leader: null, allIn: null, total: null };
+  const board = boardAt(prepareStudy(brief, school, rates), q);
+  const money = board.lanes.find((l) => l.id === board.leader)?.money;
+  return { leader: board.leader, allIn: money?.allIn ?? null, total: money?.total ?? null };
+}

@@ -1,0 +1,3 @@
+/** What lists tell, kept with studies and decisions and renewed in the background: leaders and standing. */
+export { renewed, renewSoon } from './renew';
+export { listStandings, standingOfDecision, type StandingOf, type StandingsKept } from './standings';

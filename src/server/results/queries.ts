@@ -1,0 +1,127 @@
+import type { Standing } from '@/core/decision';
+import { change, rows, type Bound, type Runner } from '../db';
+
+/** A study whose listed figures are not those of its present version, rates and core. */
+export async function selectStaleStudies(on: Runner, core: string, most: number): Promise<{ id: string; rate_version: number }[]> {
+  return rows(
+    on,
+    `SELECT s.id, k.version AS rate_version
+       FROM studies s
+       JOIN rate_sets k ON k.id = s.rate_set_id
+       LEFT JOIN study_results r ON r.study_id = s.id
+      WHERE r.study_id IS NULL OR r.version <> s.version OR r.rate_set_id <> s.rate_set_id
+         OR r.rate_version <> k.version OR r.core_version <> ?
+      ORDER BY s.archived_at IS NOT NULL, s.changed_at DESC
+      LIMIT ${Math.floor(most)}`,
+    [core],
+  );
+}
+
+export async function putStudyResult(
+  on: Runner,
+  r: {
+    studyId: string;
+    version: number;
+    rateSetId: string;
+    rateVersion: number;
+    core: string;
+    quantity: number | null;
+    leader: string | null;
+  },
+): Promise<void> {
+  await change(
+    on,
+    `INSERT INTO study_results (study_id, version, rate_set_id, rate_version, core_version, quantity, leader)
+     VALUES (?, ?, ?, ?, ?, ?, ?)
+     ON DUPLICATE KEY UPDATE version = VALUES(version), rate_set_id = VALUES(rate_set_id),
+       rate_version = VALUES(rate_version), core_version = VALUES(core_version),
+       quantity = VALUES(quantity), leader = VALUES(leader)`,
+    [r.studyId, r.version, r.rateSetId, r.rateVersion, r.core, r.quantity, r.leader],
+  );
+}
+
+/** Signed decisions whose kept standing is not of the rates and the core as they are. */
+export async function selectStaleStandings(on: Runner, core: string, most: number): Promise<{ id: string; rates_now: string }[]> {
+  return rows(
+    on,
+    `SELECT d.id, s.rate_set_id AS rates_now
+       FROM decisions d
+       JOIN studies s ON s.id = d.study_id
+       JOIN rate_sets k ON k.id = s.rate_set_id
+       LEFT JOIN decision_standings g ON g.decision_id = d.id
+      WHERE d.reopened_at IS NULL AND s.archived_at IS NULL
+        AND (g.decision_id IS NULL OR g.rate_set_id <> s.rate_set_id OR g.rate_version <> k.version OR g.core_version <> ?)
+      ORDER BY d.created_at DESC
+      LIMIT ${Math.floor(most)}`,
+    [core],
+  );
+}
+
+export async function putStanding(
+  on: Runner,
+  g: { decisionId: string; rateSetId: string; rateVersion: number; core: string; standing: Standing & { plan: boolean } },
+): Promise<void> {
+  await change(
+    on,
+    `INSERT INTO decision_standings (decision_id, rate_set_id, rate_version, core_version, state, standing)
+     VALUES (?, ?, ?, ?, ?, ?)
+     ON DUPLICATE KEY UPDATE rate_set_id = VALUES(rate_set_id), rate_version = VALUES(rate_version),
+       core_version = VALUES(core_version), state = VALUES(state), standing = VALUES(standing)`,
+    [g.decisionId, g.rateSetId, g.rateVersion, g.core, g.standing.state, JSON.stringify(g.standing)],
+  );
+}
+
+/** A kept standing with what the list tells of its decision. */
+export interface KeptStandingRow {
+  readonly decision_id: string;
+  readonly study_id: string;
+  readonly title: string;
+  readonly lane_id: string;
+  readonly quantity: number;
+  readonly signed_by: string;
+  readonly signed_on: string;
+  readonly rates_id: string;
+  readonly rates_name: string;
+  readonly standing: string | object;
+  readonly fresh: number;
+}
+
+const KEPT = `
+     SELECT g.decision_id, d.study_id, s.title, d.lane_id, d.quantity, d.signed_by, d.signed_on,
+            k.id AS rates_id, k.name AS rates_name, g.standing,
+            (g.rate_set_id = s.rate_set_id AND g.rate_version = k.version AND g.core_version = ?) AS fresh
+       FROM decision_standings g
+       JOIN decisions d ON d.id = g.decision_id AND d.reopened_at IS NULL
+       JOIN studies s ON s.id = d.study_id AND s.archived_at IS NULL
+       JOIN rate_sets k ON k.id = s.rate_set_id`;
+
+/** Kept standings, the fallen ones first, the latest first among equals. */
+export async function selectKeptStandings(on: Runner, core: string, most: number): Promise<KeptStandingRow[]> {
+  return rows<KeptStandingRow>(
+    on,
+    `${KEPT}
+      ORDER BY FIELD(g.state, 'overturned', 'weaker', 'stands'), d.created_at DESC
+      LIMIT ${Math.floor(most)}`,
+    [core],
+  );
+}
+
+/** The kept standing of one decision. */
+export async function selectKeptStanding(on: Runner, core: string, decisionId: string): Promise<KeptStandingRow | undefined> {
+  return (await rows<KeptStandingRow>(on, `${KEPT} WHERE g.decision_id = ?`, [core, decisionId]))[0];
+}
+
+/** How many signed decisions there are of each state, those not looked at yet under null. */
+export async function countStandings(on: Runner): Promise<{ state: string | null; n: number }[]> {
+  const values: Bound[] = [];
+  return rows(
+    on,
+    `SELECT g.state, COUNT(*) AS n
+       FROM decisions d
+       JOIN studies s ON s.id = d.study_id AND s.archived_at IS NULL
+       LEFT JOIN decision_standings g ON g.decision_id = d.id
+      WHERE d.reopened_at IS NULL
+      GROUP BY g.state`,
+    values,
+  );
+}

@@ -1,0 +1,190 @@
+import { ALLOYS } from '@/core/alloys';
+import { LANES, shortName } from '@/core/routes';
+import { CORE_VERSION } from '@/core/version';
+import { rows, type Bound, type Runner } from '../db';
+import type { DecisionState } from '../decisions/states';
+import { isoTime } from './repo';
+
+/** What the list can be sorted by. */
+export const SORTS = ['title', 'alloy', 'quantity', 'leader', 'decision', 'changedAt'] as const;
+export type StudySort = (typeof SORTS)[number];
+
+/** Rows of a page of the list. */
+export const PAGE_ROWS = 50;
+
+/** What is asked of the list. */
+export interface ListAsked {
+  readonly archived: boolean;
+  /** Words that each line shown must hold, in part, alloy, route or decision. */
+  readonly search: string;
+  readonly sort: StudySort;
+  readonly up: boolean;
+  /** From 1. */
+  readonly page: number;
+}
+
+/** One line of the list of studies. */
+export interface StudySummary {
+  readonly id: string;
+  readonly title: string;
+  readonly alloy: string | null;
+  /** Pieces over the life, or null. */
+  readonly quantity: number | null;
+  /** Lane id of the leader at that quantity, or null. */
+  readonly leader: string | null;
+  /** Whether quantity and leader are of the study and its rates as they are now; false while they are renewed. */
+  readonly fresh: boolean;
+  /** Kept file of its part, which has a still; null where it has none. */
+  readonly partFile: string | null;
+  readonly decision: DecisionState;
+  /** Whether the decision still stands, as last worked out; null where none is signed or it was not yet. */
+  readonly standing: { readonly state: 'stands' | 'weaker' | 'overturned'; readonly plan: boolean; readonly fresh: boolean } | null;
+  readonly changedAt: string;
+  readonly archivedAt: string | null;
+  readonly demo: boolean;
+}
+
+/** A page of the list, and how many lines there are in all. */
+export interface StudyPage {
+  readonly studies: readonly StudySummary[];
+  readonly found: number;
+  readonly total: number;
+  readonly page: number;
+}
+
+interface Row {
+  readonly id: string;
+  readonly title: string;
+  readonly alloy: string | null;
+  readonly quantity: number | null;
+  readonly leader: string | null;
+  readonly fresh: number;
+  readonly part_file: string | null;
+  readonly decided_lane: string | null;
+  readonly signed_by: string | null;
+  readonly signed_on: string | null;
+  readonly reopened_at: string | null;
+  readonly standing: 'stands' | 'weaker' | 'overturned' | null;
+  readonly in_steps: number | null;
+  readonly standing_fresh: number | null;
+  readonly changed_at: string;
+  readonly archived_at: string | null;
+  readonly demo: number;
+}
+
+/** Words of the core's tables become lists of ids: the database holds ids, readers search and sort by names. */
+const ALLOY_NAMES = ALLOYS.map((a): readonly [string, string] => [a.id, a.name.toLowerCase()]);
+const LANE_NAMES = LANES.map((l): readonly [string, string] => [l.id, shortName(l.id).toLowerCase()]);
+const byName = (names: readonly (readonly [string, string])[]): string[] =>
+  names.toSorted(([, a], [, b]) => a.localeCompare(b)).map(([id]) => id);
+const ALLOYS_BY_NAME = byName(ALLOY_NAMES);
+const LANES_BY_NAME = byName(LANE_NAMES);
+
+/** A place in a fixed order of ids, which are ours and hold no quotes. */
+const placeIn = (column: string, ids: readonly string[]): string => `FIELD(${column}, ${ids.map((id) => `'${id}'`).join(', ')})`;
+
+const ORDERS: Readonly<Record<StudySort, string>> = {
+  title: 's.title',
+  alloy: placeIn('b.alloy', ALLOYS_BY_NAME),
+  quantity: 'r.quantity',
+  leader: placeIn('r.leader', LANES_BY_NAME),
+  decision: `(d.id IS NULL OR d.reopened_at IS NOT NULL), ${placeIn('d.lane_id', LANES_BY_NAME)}, d.signed_on`,
+  changedAt: 's.changed_at',
+};
+
+/** Joins that both the page and its count need: the brief in force, what was worked out, the latest decision. */
+const FROM = `
+       FROM studies s
+       LEFT JOIN briefs b ON b.study_id = s.id AND b.revision = s.revision
+       LEFT JOIN study_results r ON r.study_id = s.id
+       LEFT JOIN decisions d
+         ON d.id = (SELECT l.id FROM decisions l WHERE l.study_id = s.id ORDER BY l.created_at DESC, l.id DESC LIMIT 1)`;
+
+/** Conditions of a search: every word is in the title, or names an alloy, a route or a decision. */
+function conditions({ archived, search }: ListAsked): { readonly sql: string; readonly values: Bound[] } {
+  const words = search.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 8);
+  const values: Bound[] = [];
+  const within = (column: string, ids: readonly string[]): string => {
+    values.push(...ids);
+    return ids.length === 0 ? 'FALSE' : `${column} IN (${ids.map(() => '?').join(', ')})`;
+  };
+  const parts = words.map((word) => {
+    values.push(`%${word.replace(/[\\%_]/g, '\\$&')}%`);
+    const named = (names: readonly (readonly [string, string])[]): string[] =>
+      names.filter(([, name]) => name.includes(word)).map(([id]) => id);
+    const lanes = named(LANE_NAMES);
+    const states = [
+      ...('open'.includes(word) ? ['d.id IS NULL'] : []),
+      ...('signed'.includes(word) ? ['(d.id IS NOT NULL AND d.reopened_at IS NULL)'] : []),
+      ...('reopened'.includes(word) ? ['d.reopened_at IS NOT NULL'] : []),
+    ];
+    return `(${['s.title LIKE ?', within('b.alloy', named(ALLOY_NAMES)), within('r.leader', lanes), within('d.lane_id', lanes), ...states].join(' OR ')})`;
+  });
+  return { sql: [`s.archived_at IS ${archived ? 'NOT NULL' : 'NULL'}`, ...parts].join(' AND '), values };
+}
+
+/** A page of the list: two statements, however long the list. */
+export async function selectStudyPage(on: Runner, asked: ListAsked): Promise<StudyPage> {
+  const { sql, values } = conditions(asked);
+  const plain = asked.search.trim() === '';
+  const [counted] = await rows<{ found: number; total: number }>(
+    on,
+    plain
+      ? `SELECT COUNT(*) AS found, COUNT(*) AS total FROM studies s WHERE ${sql}`
+      : `SELECT COUNT(*) AS found,
+                (SELECT COUNT(*) FROM studies t WHERE t.archived_at IS ${asked.archived ? 'NOT NULL' : 'NULL'}) AS total ${FROM}
+          WHERE ${sql}`,
+    values,
+  );
+  const found = Number(counted?.found ?? 0);
+  const page = Math.max(1, Math.min(asked.page, Math.ceil(found / PAGE_ROWS)));
+  const way = asked.up ? 'ASC' : 'DESC';
+  const order = ORDERS[asked.sort]
+    .split(/, (?![^(]*\))/)
+    .map((term) => `${term} ${way}`)
+    .join(', ');
+  const listed = await rows<Row>(
+    on,
+    `SELECT s.id, s.title, s.demo, s.changed_at, s.archived_at, b.alloy,
+            JSON_VALUE(b.details, '$.model.file') AS part_file,
+            r.quantity, r.leader,
+            COALESCE(r.version = s.version AND r.rate_set_id = s.rate_set_id AND r.rate_version = k.version
+                     AND r.core_version = ?, FALSE) AS fresh,
+            d.lane_id AS decided_lane, d.signed_by, d.signed_on, d.reopened_at,
+            g.state AS standing, JSON_VALUE(g.standing, '$.plan') AS in_steps,
+            g.rate_set_id = s.rate_set_id AND g.rate_version = k.version AND g.core_version = ? AS standing_fresh ${FROM}
+       JOIN rate_sets k ON k.id = s.rate_set_id
+       LEFT JOIN decision_standings g ON g.decision_id = d.id AND d.reopened_at IS NULL
+      WHERE ${sql}
+      ORDER BY ${order}, s.id
+      LIMIT ${PAGE_ROWS} OFFSET ${(page - 1) * PAGE_ROWS}`,
+    [CORE_VERSION, CORE_VERSION, ...values],
+  );
+  return { studies: listed.map(summary), found, total: Number(counted?.total ?? 0), page };
+}
+
+function summary(r: Row): StudySummary {
+  const decision: DecisionState =
+    r.decided_lane === null
+      ? { state: 'open' }
+      : r.reopened_at === null
+        ? { state: 'signed', laneId: r.decided_lane, signedBy: r.signed_by ?? '', signedOn: r.signed_on ?? '' }
+        : { state: 'reopened', laneId: r.decided_lane };
+  return {
+    id: r.id,
+    title: r.title,
+    alloy: r.alloy,
+    quantity: r.quantity,
+    leader: r.leader,
+    fresh: Boolean(r.fresh),
+    partFile: r.part_file === 'not kept' ? null : r.part_file,
+    decision,
+    standing:
+      r.standing === null
+        ? null
+        : { state: r.standing, plan: Number(r.in_steps) === 1, fresh: Boolean(r.standing_fresh) },
+    changedAt: isoTime(r.changed_at),
+    archivedAt: r.archived_at === null ? null : isoTime(r.archived_at),
+    demo: Boolean(r.demo),
+  };
+}
