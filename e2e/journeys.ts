@@ -2,8 +2,9 @@ import { expect, type APIRequestContext, type Page } from '@playwright/test';
 
 /** Id of a demo study by its title. */
 export async function studyId(request: APIRequestContext, title: string): Promise<string> {
-  const list = (await (await request.get('/api/studies')).json()) as { id: string; title: string }[];
-  const found = list.find((s) => s.title === title);
+  const address = `/api/studies?${new URLSearchParams({ search: title, sort: 'title', up: '1' }).toString()}`;
+  const list = (await (await request.get(address)).json()) as { studies: { id: string; title: string }[] };
+  const found = list.studies.find((s) => s.title === title);
   if (found === undefined) throw new Error(`no study “${title}”`);
   return found.id;
 }

@@ -1,3 +1,4 @@
+import process from 'node:process';
 import { build } from 'esbuild';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';

@@ -13,4 +13,4 @@ export const plainDateSchema = z.iso
   .refine((iso) => iso >= FIRST_DATE && iso <= LAST_DATE, DATE_WANTED);
 
 /** Whether something is such a date. */
-export const isPlainDate = (value: unknown): value is string => plainDateSchema.safeParse(value).success;
+export const isPlainDate = (value: unknown): boolean => plainDateSchema.safeParse(value).success;

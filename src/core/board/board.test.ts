@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { lifetimeQuantity } from '../brief';
+import { ownRates, SHIPPED_RATES } from '../rates';
 import { bracket, briefOf } from '../testing/demo-briefs';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
 import {
@@ -16,7 +17,10 @@ import {
   ribbon,
   survives,
   verdictSentence,
+  RAIL_MAX,
   winnerRuns,
+  winnerRunsFound,
+  type Study,
 } from '.';
 
 const studies = QUILLMERE_PARTS.map((part) => prepareStudy(briefOf(part)));
@@ -34,6 +38,46 @@ test('each demo part is led by the route it was drawn for', () => {
     'pressure-die/cold',
     'spin/silicone-rubber',
   ]);
+});
+
+describe('rates a thousand times too high', () => {
+  const wild = (usd_h: number) =>
+    ownRates(SHIPPED_RATES, 'wild', 'Wild', { figures: { 'global.Rmc': [usd_h, usd_h, usd_h] }, holidays: [] });
+  const MOST = 20_000;
+  /** The runs of a study within a budget, and the totals it took them to find. */
+  const counted = (study: Study): { found: ReturnType<typeof winnerRunsFound>; looks: number } => {
+    let looks = 0;
+    for (const lane of study.lanes)
+      for (const cost of lane.costs) {
+        const total = cost.total.bind(cost);
+        cost.total = (q: number) => {
+          looks++;
+          return total(q);
+        };
+      }
+    return { found: winnerRunsFound(study, RAIL_MAX, MOST), looks };
+  };
+  test.each([80_000, 5_000_000])(
+    '%d USD/h for machining: the search ends at its budget and says up to where it is exact',
+    (usd) => {
+      const cut = QUILLMERE_PARTS.map((part) => {
+        const { found, looks } = counted(prepareStudy(briefOf(part), 'published', wild(usd)));
+        // Every 2 % of the rail by all layouts is what may come on top.
+        expect(looks).toBeLessThan(MOST + 1500 * 60 * 3);
+        const runs = found.runs;
+        runs.slice(1).forEach((run, i) => expect(run.from).toBe((runs[i]?.to ?? 0) + 1));
+        if (runs.length > 0) expect([runs[0]?.from, runs.at(-1)?.to]).toEqual([1, RAIL_MAX]);
+        const plain = prepareStudy(briefOf(part), 'published', wild(usd));
+        const upTo = Math.min(400, found.exactTo ?? 400);
+        for (let q = 1; q <= upTo; q += 7) expect(runs.find((r) => q <= r.to)?.laneId ?? null).toBe(leaderAt(plain, q));
+        return found.exactTo;
+      });
+      expect(cut.some((exactTo) => exactTo !== null)).toBe(true);
+    },
+  );
+  test('at usual rates every quantity is told exactly', () => {
+    for (const study of studies) expect(winnerRunsFound(study).exactTo, study.brief.title).toBeNull();
+  });
 });
 
 describe.each(studies.map((s) => [s.brief.title, s] as const))('%s', (_, study) => {

@@ -31,24 +31,46 @@ const LEAF = 8;
 /** A run that stretches over less than this ratio of quantities is flicker, not a place of its own. */
 const PLACE_RATIO = 1.2;
 
+/** Totals worked out for the runs of a study, at most: some fifty times what the parts of every day take. */
+const MOST_LOOKS = 600_000;
+/** Beyond the budget stretches wider than this ratio are still looked at, once each. */
+const COARSE_RATIO = 1.02;
+
+/** The runs of a study, and up to which quantity they are exact. */
+export interface RunsFound {
+  readonly runs: readonly WinnerRun[];
+  /** Last quantity up to which every whole one is told exactly; null where all are. Beyond it every 2 % was looked at. */
+  readonly exactTo: number | null;
+}
+
 /**
  * Every stretch of quantities with its cheapest surviving lane, exact for each whole quantity from 1 to `qMax`.
  *
  * T(q) never falls, so a layout whose T at the low end is above the least T at the high end cannot lead anywhere
- * between; stretches are halved until one lane is left or each quantity has been looked at.
+ * between; stretches are halved until one lane is left or each quantity has been looked at. Rates a thousand times too
+ * high can keep many layouts within a hair of each other over the whole rail: then the exact search ends at its budget,
+ * and the rest is looked at every 2 %.
  */
-export function winnerRuns(study: Study, qMax: number = RAIL_MAX): WinnerRun[] {
+export function winnerRunsFound(study: Study, qMax: number = RAIL_MAX, mostLooks = MOST_LOOKS): RunsFound {
   const runs: { from: number; to: number; lane: number }[] = [];
+  let looks = 0;
+  let exactTo: number | null = null;
   const push = (from: number, to: number, lane: number): void => {
     const last = runs.at(-1);
     if (last !== undefined && last.lane === lane) last.to = to;
     else runs.push({ from, to, lane });
   };
   const scan = (from: number, to: number, runners: readonly Runner[]): void => {
-    if (to - from < LEAF) {
+    if (looks > mostLooks) {
+      exactTo ??= from - 1;
+      if ((to + 1) / from <= COARSE_RATIO || to === from)
+        return push(from, to, winnerAt(runners, Math.floor(Math.sqrt(from * to))));
+    } else if (to - from < LEAF) {
+      looks += (to - from + 1) * runners.length;
       for (let q = from; q <= to; q++) push(q, q, winnerAt(runners, q));
       return;
     }
+    looks += 2 * runners.length;
     let ceiling = Infinity;
     for (const runner of runners) ceiling = Math.min(ceiling, runner.cost.total(to));
     const alive = runners.filter((runner) => runner.cost.total(from) <= ceiling);
@@ -59,10 +81,14 @@ export function winnerRuns(study: Study, qMax: number = RAIL_MAX): WinnerRun[] {
     scan(mid + 1, to, alive);
   };
   const runners = runnersOf(study);
-  if (runners.length === 0) return [];
+  if (runners.length === 0) return { runs: [], exactTo: null };
   scan(1, qMax, runners);
-  return runs.map(({ from, to, lane }) => ({ from, to, laneId: study.lanes[lane]?.lane.id ?? '' }));
+  return { runs: runs.map(({ from, to, lane }) => ({ from, to, laneId: study.lanes[lane]?.lane.id ?? '' })), exactTo };
 }
+
+/** The runs of a study from 1 to `qMax` pieces, within the budget. */
+export const winnerRuns = (study: Study, qMax: number = RAIL_MAX): readonly WinnerRun[] =>
+  winnerRunsFound(study, qMax).runs;
 
 /**
  * Runs told as changes of place: long runs are places, short ones between them a band of flicker

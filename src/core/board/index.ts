@@ -10,7 +10,7 @@ export {
   type Cell,
   type LaneDates,
 } from './board';
-export { crossings, crossingsOf, winnerRuns, type Crossing, type WinnerRun } from './crossings';
+export { crossings, crossingsOf, winnerRuns, winnerRunsFound, type Crossing, type WinnerRun } from './crossings';
 export { evaluate, type EvaluatedLane, type Evaluation } from './evaluate';
 export { leaderAt, runnersOf, winnerAt } from './leader';
 export { RAIL_MAX, railQuantities, ribbon, type RibbonCell } from './ribbon';

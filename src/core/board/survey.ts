@@ -1,4 +1,4 @@
-import { crossingsOf, winnerRuns, type Crossing, type WinnerRun } from './crossings';
+import { crossingsOf, winnerRunsFound, type Crossing, type WinnerRun } from './crossings';
 import { railQuantities } from './ribbon';
 import type { Study } from './study';
 import { bestLayout, survives } from './study-lane';
@@ -15,6 +15,8 @@ export interface Curve {
 /** What a study shows over all quantities: worked out once for each brief, away from the main thread. */
 export interface Survey {
   readonly runs: readonly WinnerRun[];
+  /** Last quantity up to which runs and crossings are exact; null where all are. */
+  readonly exactTo: number | null;
   readonly crossings: readonly Crossing[];
   /** Surviving routes and open baselines, in the order of the routes. */
   readonly curves: readonly Curve[];
@@ -22,7 +24,7 @@ export interface Survey {
 
 /** Surveys a study: winner runs, crossings, and cost curves at some `points` quantities. */
 export function surveyOf(study: Study, points = 140): Survey {
-  const runs = winnerRuns(study);
+  const { runs, exactTo } = winnerRunsFound(study);
   const q = railQuantities(points);
   const fx = study.rates.currency.perUnit;
   const curve = (id: string, total: (q: number) => number): Curve => {
@@ -35,5 +37,5 @@ export function surveyOf(study: Study, points = 140): Survey {
     return curve(id, (x) => fx * Math.min(...variants.map((entry) => bestLayout(entry, x)?.total ?? Infinity)));
   });
   const baselines = study.baselines.filter((b) => b.barred === null).map((b) => curve(b.id, (x) => b.total(x)));
-  return { runs, crossings: crossingsOf(runs), curves: [...routes, ...baselines] };
+  return { runs, exactTo, crossings: crossingsOf(runs), curves: [...routes, ...baselines] };
 }

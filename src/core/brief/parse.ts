@@ -14,6 +14,11 @@ export type BriefResult =
   | { readonly ok: true; readonly brief: Brief; readonly notes: readonly string[] }
   | { readonly ok: false; readonly issues: readonly BriefIssue[] };
 
+/** Issues told, at most. */
+const MOST_ISSUES = 100;
+/** Ignored keys named, at most. */
+const MOST_NOTES = 30;
+
 /** Names a scenario file gives its parts for its own use; dropped without comment. */
 const OWN_KEYS = new Set(['id', 'bestRoute', 'bestVariant', 'reason']);
 
@@ -23,6 +28,7 @@ const OWN_KEYS = new Set(['id', 'bestRoute', 'bestVariant', 'reason']);
  */
 export function parseBrief(raw: unknown): BriefResult {
   const notes: string[] = [];
+  let strayed = 0;
   const clean = structuredClone(raw);
   let parsed = briefSchema.safeParse(clean);
   for (let round = 0; round < 4 && !parsed.success; round++) {
@@ -32,13 +38,17 @@ export function parseBrief(raw: unknown): BriefResult {
       const holder = valueAt(clean, stray.path) as Record<string, unknown>;
       for (const key of stray.keys) {
         delete holder[key];
-        if (stray.path.length > 0 || !OWN_KEYS.has(key))
+        if (stray.path.length === 0 && OWN_KEYS.has(key)) continue;
+        strayed++;
+        if (notes.length < MOST_NOTES)
           notes.push(`${[...stray.path, key].join('.')} is not a field of the brief and was ignored`);
       }
     }
     parsed = briefSchema.safeParse(clean);
   }
-  if (!parsed.success) return { ok: false, issues: parsed.error.issues.map((issue) => toIssue(issue, clean)) };
+  if (!parsed.success)
+    return { ok: false, issues: parsed.error.issues.slice(0, MOST_ISSUES).map((issue) => toIssue(issue, clean)) };
+  if (strayed > notes.length) notes.push(`and ${strayed - notes.length} more keys that were ignored`);
   const issues = contradictions(parsed.data);
   return issues.length > 0 ? { ok: false, issues } : { ok: true, brief: parsed.data, notes };
 }

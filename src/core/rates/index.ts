@@ -10,6 +10,7 @@ export {
 } from './changes';
 export { ratesOf, SHIPPED_REF, type RateRef } from './chosen';
 export { RATE_PARTS } from './data/words.data';
+export { FAR_OFF, farOff, type FarOff } from './far-off';
 export { namesOf, rateEntries, type RateEntry } from './entries';
 export { metalIndex, metalPricesAt, metalSeries, SERIES_FROM, SERIES_TO, type SeriesDay } from './metal-series';
 export { pricedAlloy } from './metals';

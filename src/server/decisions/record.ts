@@ -113,7 +113,11 @@ const DECISION = `id, study_id, revision, lane_id, quantity, school, rate_set_id
 
 /** Decisions of a study, the latest first, with what was written against them. */
 export async function selectDecisions(on: Runner, studyId: string): Promise<DecisionRecord[]> {
-  const found = await rows<Row>(on, `SELECT ${DECISION} FROM decisions WHERE study_id = ? ORDER BY created_at DESC, id DESC`, [studyId]);
+  const found = await rows<Row>(
+    on,
+    `SELECT ${DECISION} FROM decisions WHERE study_id = ? ORDER BY created_at DESC, id DESC`,
+    [studyId],
+  );
   const dissents = await rows<DissentRow>(
     on,
     `SELECT x.id, x.decision_id, x.who, x.words, x.written_at

@@ -5,6 +5,10 @@ import { plain } from './plain-cell';
 
 const COLUMNS = ['path', 'part', 'of', 'what', 'low', 'likely', 'high', 'unit', 'basis', 'note'] as const;
 
+/** Letters and lines that are read, at most: a whole set has some two thousand lines. */
+const MOST_LETTERS = 2_000_000;
+const MOST_LINES = 20_000;
+
 /** A rate set as CSV: one line a coefficient, figures in full. A choice has its likely value only. */
 export function ratesCsv(rates: RateSet): string {
   const data = rateEntries(rates).map((e) => {
@@ -26,8 +30,22 @@ export interface RatesCsvResult {
  * other columns are not read. What is wrong is named by line, column and value; the right lines are read all the same.
  */
 export function readRatesCsv(text: string, rates: RateSet): RatesCsvResult {
+  const commas = /[^\r\n]{20000}/.test(text);
+  if (commas || text.length > MOST_LETTERS)
+    return {
+      figures: {},
+      unchanged: 0,
+      issues: [
+        {
+          path: 'file',
+          value: `${text.length} letters`,
+          message: 'a table of rates is wanted: lines below 20 000 letters, 2 million in all',
+        },
+      ],
+    };
   const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
+    preview: MOST_LINES,
     skipEmptyLines: 'greedy',
     transformHeader: (head) => head.trim().toLowerCase(),
   });

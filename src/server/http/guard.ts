@@ -1,5 +1,5 @@
 /** Hosts the application answers to by default: loopback names, any port. */
-const LOOPBACK = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/;
+const LOOPBACK = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/i;
 
 /**
  * True when a Host header names us: loopback, or one of the hosts allowed by the setting HOST_ALLOWED
@@ -8,15 +8,27 @@ const LOOPBACK = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/;
 export function hostAllowed(host: string | null, allowed: string | undefined): boolean {
   if (host === null) return false;
   if (LOOPBACK.test(host)) return true;
-  return (allowed ?? '').split(',').some((name) => name.trim() !== '' && name.trim() === host);
+  const named = host.toLowerCase();
+  return (allowed ?? '').split(',').some((name) => name.trim() !== '' && name.trim().toLowerCase() === named);
 }
 
-/** True when a write comes from our own pages or from no page at all (a command-line client). */
-export function originAllowed(origin: string | null, fetchSite: string | null, host: string | null): boolean {
+/**
+ * True when a write comes from our own pages, or from no page at all (a command-line client) on this very machine. Under
+ * another name than loopback a write must say where it comes from.
+ * @param scheme under which the application is reached by that name: "https" behind a proxy that says so
+ */
+export function originAllowed(
+  origin: string | null,
+  fetchSite: string | null,
+  host: string | null,
+  scheme: string | null = null,
+): boolean {
   if (fetchSite !== null && fetchSite !== 'same-origin' && fetchSite !== 'none') return false;
-  if (origin === null) return true;
+  if (origin === null) return host !== null && LOOPBACK.test(host);
   try {
-    return new URL(origin).host === host;
+    const from = new URL(origin);
+    if (from.protocol !== 'http:' && from.protocol !== 'https:') return false;
+    return from.host === host?.toLowerCase() && (scheme === null || from.protocol === `${scheme}:`);
   } catch {
     return false;
   }

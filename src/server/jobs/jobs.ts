@@ -48,8 +48,7 @@ export const JOBS = {
     if (lane === undefined) return { barred: `${signing.laneId} is not a lane of this study` };
     if (lane.status === 'blocked' || lane.allIn === null)
       return {
-        barred:
-          lane.uncosted ?? lane.findings.find((f) => f.status === 'blocked')?.reason ?? 'The lane is ruled out.',
+        barred: lane.uncosted ?? lane.findings.find((f) => f.status === 'blocked')?.reason ?? 'The lane is ruled out.',
       };
     return frozenOf(prepareStudy(brief, school, rates), evaluation, signing, orderDate, weights);
   },
@@ -68,7 +67,11 @@ export const JOBS = {
     return new Uint8Array(await recordPdf(sheet, { paper: asked.paper, still }));
   },
   /** Lane id of the leader at the pieces of the life, or null. */
-  leader: ({ brief, school, rates }: LeaderAsked): { readonly quantity: number | null; readonly leader: string | null } => {
+  leader: ({
+    brief,
+    school,
+    rates,
+  }: LeaderAsked): { readonly quantity: number | null; readonly leader: string | null } => {
     const quantity = lifetimeQuantity(brief);
     const leader = quantity === null ? null : leaderAt(prepareStudy(brief, school, ratesOf(rates)), quantity);
     return { quantity, leader };
@@ -123,7 +126,8 @@ export type JobInput<N extends JobName> = Parameters<(typeof JOBS)[N]>[0];
 export type JobOutput<N extends JobName> = Awaited<ReturnType<(typeof JOBS)[N]>>;
 
 /** What a worker answers: a result, or what the core refused, since an error loses its own fields on the way. */
-export type JobAnswer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issue: CoreError['issue'] };
+export type JobAnswer<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issue: CoreError['issue'] };
 
 /** Runs one job; a refusal of the core becomes data. */
 export async function runJob(name: JobName, input: unknown): Promise<JobAnswer<unknown>> {

@@ -65,7 +65,10 @@ export async function inPool<N extends JobName>(
     )) as JobAnswer<JobOutput<N>>;
   } catch (error) {
     if (limit.aborted)
-      throw new RequestError(503, `This took longer than ${LIMITS_MS[name] / 1000} s and was ended. Nothing was saved.`);
+      throw new RequestError(
+        503,
+        `This took longer than ${LIMITS_MS[name] / 1000} s and was ended. Nothing was saved.`,
+      );
     if (signal?.aborted === true) throw new RequestError(499, 'Called off by whoever asked. Nothing was saved.');
     if (/task queue|queue/i.test(error instanceof Error ? error.message : ''))
       throw new RequestError(503, 'Too much is under way at once. Nothing was saved; try again in a moment.');

@@ -39,8 +39,7 @@ export function effectOf({ studyId, title, brief, school, before, after }: Effec
 }
 
 /** Rates that have no version yet are built anew and not kept under one. */
-const unkept = ({ id, name, own, currency }: RateRef): RateSet =>
-  ownRates(SHIPPED_RATES, id, name, own, currency);
+const unkept = ({ id, name, own, currency }: RateRef): RateSet => ownRates(SHIPPED_RATES, id, name, own, currency);
 
 function standing(brief: Brief, school: School, rates: RateSet, q: number | null): Standing {
   if (q === null) return { leader: null, allIn: null, total: null };

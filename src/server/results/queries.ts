@@ -2,7 +2,11 @@ import type { Standing } from '@/core/decision';
 import { change, rows, type Bound, type Runner } from '../db';
 
 /** A study whose listed figures are not those of its present version, rates and core. */
-export async function selectStaleStudies(on: Runner, core: string, most: number): Promise<{ id: string; rate_version: number }[]> {
+export async function selectStaleStudies(
+  on: Runner,
+  core: string,
+  most: number,
+): Promise<{ id: string; rate_version: number }[]> {
   return rows(
     on,
     `SELECT s.id, k.version AS rate_version
@@ -41,7 +45,11 @@ export async function putStudyResult(
 }
 
 /** Signed decisions whose kept standing is not of the rates and the core as they are. */
-export async function selectStaleStandings(on: Runner, core: string, most: number): Promise<{ id: string; rates_now: string }[]> {
+export async function selectStaleStandings(
+  on: Runner,
+  core: string,
+  most: number,
+): Promise<{ id: string; rates_now: string }[]> {
   return rows(
     on,
     `SELECT d.id, s.rate_set_id AS rates_now
@@ -59,7 +67,13 @@ export async function selectStaleStandings(on: Runner, core: string, most: numbe
 
 export async function putStanding(
   on: Runner,
-  g: { decisionId: string; rateSetId: string; rateVersion: number; core: string; standing: Standing & { plan: boolean } },
+  g: {
+    decisionId: string;
+    rateSetId: string;
+    rateVersion: number;
+    core: string;
+    standing: Standing & { plan: boolean };
+  },
 ): Promise<void> {
   await change(
     on,
@@ -107,7 +121,11 @@ export async function selectKeptStandings(on: Runner, core: string, most: number
 }
 
 /** The kept standing of one decision. */
-export async function selectKeptStanding(on: Runner, core: string, decisionId: string): Promise<KeptStandingRow | undefined> {
+export async function selectKeptStanding(
+  on: Runner,
+  core: string,
+  decisionId: string,
+): Promise<KeptStandingRow | undefined> {
   return (await rows<KeptStandingRow>(on, `${KEPT} WHERE g.decision_id = ?`, [core, decisionId]))[0];
 }
 

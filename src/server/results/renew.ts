@@ -62,7 +62,12 @@ async function renewAll(): Promise<void> {
 async function renewStudies(): Promise<number> {
   const stale = await reading((on) => selectStaleStudies(on, CORE_VERSION, STUDIES_AT_ONCE));
   if (stale.length === 0) return 0;
-  const studies = await reading((on) => loadStudies(on, stale.map((s) => s.id)));
+  const studies = await reading((on) =>
+    loadStudies(
+      on,
+      stale.map((s) => s.id),
+    ),
+  );
   for (const study of studies) {
     const { id: studyId, version, brief, school, rates } = study;
     // A study that cannot be worked out leads with nothing: it is not asked again until it changes.
@@ -71,7 +76,14 @@ async function renewStudies(): Promise<number> {
       return { quantity: null, leader: null };
     });
     await transaction((on) =>
-      putStudyResult(on, { studyId, version, rateSetId: rates.id, rateVersion: rates.version, core: CORE_VERSION, ...found }),
+      putStudyResult(on, {
+        studyId,
+        version,
+        rateSetId: rates.id,
+        rateVersion: rates.version,
+        core: CORE_VERSION,
+        ...found,
+      }),
     ).catch((error: unknown) => {
       // The study was deleted meanwhile.
       if ((error as { errno?: number }).errno !== 1452) throw error;

@@ -27,7 +27,12 @@ export interface StandingOf extends Standing {
 /** The signed decisions worth telling, and how many there are of each state. */
 export interface StandingsKept {
   readonly standings: readonly StandingOf[];
-  readonly counts: { readonly stands: number; readonly weaker: number; readonly overturned: number; readonly waiting: number };
+  readonly counts: {
+    readonly stands: number;
+    readonly weaker: number;
+    readonly overturned: number;
+    readonly waiting: number;
+  };
 }
 
 /** Standings told on the first page, at most: the fallen first. */
@@ -66,7 +71,9 @@ export async function standingOfDecision(decisionId: string, signal?: AbortSigna
 }
 
 function told(r: KeptStandingRow): StandingOf {
-  const standing = (typeof r.standing === 'string' ? JSON.parse(r.standing) : r.standing) as Standing & { plan: boolean };
+  const standing = (typeof r.standing === 'string' ? JSON.parse(r.standing) : r.standing) as Standing & {
+    plan: boolean;
+  };
   return {
     ...standing,
     studyId: r.study_id,

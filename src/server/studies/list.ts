@@ -38,7 +38,11 @@ export interface StudySummary {
   readonly partFile: string | null;
   readonly decision: DecisionState;
   /** Whether the decision still stands, as last worked out; null where none is signed or it was not yet. */
-  readonly standing: { readonly state: 'stands' | 'weaker' | 'overturned'; readonly plan: boolean; readonly fresh: boolean } | null;
+  readonly standing: {
+    readonly state: 'stands' | 'weaker' | 'overturned';
+    readonly plan: boolean;
+    readonly fresh: boolean;
+  } | null;
   readonly changedAt: string;
   readonly archivedAt: string | null;
   readonly demo: boolean;
@@ -81,7 +85,8 @@ const ALLOYS_BY_NAME = byName(ALLOY_NAMES);
 const LANES_BY_NAME = byName(LANE_NAMES);
 
 /** A place in a fixed order of ids, which are ours and hold no quotes. */
-const placeIn = (column: string, ids: readonly string[]): string => `FIELD(${column}, ${ids.map((id) => `'${id}'`).join(', ')})`;
+const placeIn = (column: string, ids: readonly string[]): string =>
+  `FIELD(${column}, ${ids.map((id) => `'${id}'`).join(', ')})`;
 
 const ORDERS: Readonly<Record<StudySort, string>> = {
   title: 's.title',

@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useEffect, useLayoutEffect, useRef, type Ref } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useRef, type RefCallback } from 'react';
 import { FIRST_DATE, LAST_DATE } from '@/core/plain-date';
 
 /** What stands for a date that was begun and not finished: no text of a date field ever reads so. */
@@ -14,7 +14,7 @@ interface Props {
   readonly value: string;
   /** Called when a date is whole: with ISO text, with nothing for an emptied field, or with HALF_DATE. */
   readonly onTake: (value: string) => void;
-  readonly inputRef?: Ref<HTMLInputElement>;
+  readonly inputRef?: RefCallback<HTMLInputElement>;
 }
 
 /**
@@ -48,6 +48,13 @@ export function PlainDateInput({ value, onTake, inputRef, ...rest }: Props) {
     const input = own.current;
     if (input !== null && waiting.current === null && value !== HALF_DATE && input.value !== value) input.value = value;
   }, [value]);
+  const both = useCallback(
+    (element: HTMLInputElement | null) => {
+      own.current = element;
+      inputRef?.(element);
+    },
+    [inputRef],
+  );
   return (
     <input
       {...rest}
@@ -55,11 +62,7 @@ export function PlainDateInput({ value, onTake, inputRef, ...rest }: Props) {
       min={FIRST_DATE}
       max={LAST_DATE}
       defaultValue={value === HALF_DATE ? '' : value}
-      ref={(element) => {
-        own.current = element;
-        if (typeof inputRef === 'function') inputRef(element);
-        else if (inputRef) inputRef.current = element;
-      }}
+      ref={both}
       onKeyDown={(event) => {
         if (event.key === 'Enter') take();
         else if (event.key !== 'Tab' && event.key !== 'Shift') typing.current = true;

@@ -19,7 +19,7 @@ interface State {
 export function failureWords(error: unknown): string {
   if (!(error instanceof CoreError)) return 'it holds something that this version of Nine Pours cannot read';
   const { field, value, accepted } = error.issue;
-  const given = typeof value === 'object' ? '' : ` “${String(value)}”`;
+  const given = typeof value === 'string' || typeof value === 'number' ? ` “${value}”` : '';
   return `for ${field}${given}, ${accepted} is wanted`;
 }
 

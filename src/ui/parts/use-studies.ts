@@ -64,9 +64,6 @@ export function useStudies(first: StudyPage, start: ListAsked): Studies {
     const timer = setTimeout(again, AGAIN_MS);
     return () => clearTimeout(timer);
   }, [old, page, again, state.failed]);
-  const ask = useCallback(
-    (change: Partial<ListAsked>) => setAsked((a) => ({ ...a, page: 1, ...change })),
-    [],
-  );
+  const ask = useCallback((change: Partial<ListAsked>) => setAsked((a) => ({ ...a, page: 1, ...change })), []);
   return { page, asked, ...state, ask, again };
 }

@@ -107,6 +107,12 @@ export function Rail() {
           The ribbon could not be worked out: {surveyError}
         </p>
       )}
+      {survey !== null && survey.exactTo !== null && (
+        <p className="small quiet" role="status">
+          Exact up to {whole(survey.exactTo)} pieces; beyond, every 2 % was looked at: the rates keep many layouts
+          within a hair of each other.
+        </p>
+      )}
       {survey === null && surveyError === null && study.missing.length === 0 && (
         <p className="small quiet" role="status">
           Working out the ribbon …

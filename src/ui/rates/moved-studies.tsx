@@ -27,7 +27,9 @@ export function useMoves(id: string, change: RateSetChange, version: number): Mo
     const ending = new AbortController();
     const timer = setTimeout(() => {
       setMoves((m) => ({ ...m, busy: true }));
-      call<{ effects: RateEffect[]; of: number }>('POST', `/api/rates/${id}/effect`, JSON.parse(asked), { signal: ending.signal }).then(
+      call<{ effects: RateEffect[]; of: number }>('POST', `/api/rates/${id}/effect`, JSON.parse(asked), {
+        signal: ending.signal,
+      }).then(
         ({ effects, of }) => setMoves({ effects, of, busy: false, problem: null }),
         (error: unknown) => {
           if (ending.signal.aborted) return;

@@ -2,6 +2,7 @@
 import Link from 'next/link';
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import {
+  farOff,
   RATE_PARTS,
   rateEntries,
   ratesOf,
@@ -42,7 +43,8 @@ function partsOf(entries: readonly RateEntry[]): Part[] {
   }));
 }
 
-const SHIPPED = new Map(rateEntries(SHIPPED_RATES).map((e) => [e.path, e.value]));
+const SHIPPED_ENTRIES = new Map(rateEntries(SHIPPED_RATES).map((e) => [e.path, e]));
+const SHIPPED = new Map([...SHIPPED_ENTRIES].map(([path, e]) => [path, e.value]));
 const isText = (x: unknown): x is string => typeof x === 'string';
 
 /** A rate set: every coefficient by its part, a shop's own to be changed, and the studies that move with it. */
@@ -67,6 +69,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
     [record.ref.id],
   );
   const [busy, setBusy] = useState(false);
+  const [asking, setAsking] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const [done, setDone] = useState<readonly RateEffect[] | null>(null);
   const readOnly = record.shipped;
@@ -155,7 +158,9 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
     setWhy((was) => (was === '' ? reason : was));
   };
 
+  const far = useMemo(() => farOff(draft.figures, SHIPPED_ENTRIES), [draft.figures]);
   const save = async (): Promise<void> => {
+    setAsking(false);
     setBusy(true);
     setProblem(null);
     const moved = moves.effects;
@@ -333,7 +338,8 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
           busy={busy}
           onWho={setWho}
           onWhy={setWhy}
-          onSave={() => void save()}
+          onSave={() => (far.length > 0 && !asking ? setAsking(true) : void save())}
+          asking={asking && far.length > 0 ? far : null}
           onDrop={() => {
             draft.clear();
             setNames(NO_NAMES);

@@ -1,5 +1,11 @@
 'use client';
 import { Button } from '@chakra-ui/react';
+import type { FarOff } from '@/core/rates';
+import { significant } from '../format';
+
+/** A far-off figure in words: what it is now, what is usual, and how far off that is. */
+const farWords = ({ entry, likely, shipped, ratio }: FarOff): string =>
+  `${entry.words}: ${significant(likely, 4)} ${entry.unit}, ${ratio > 1 ? `${significant(ratio, 2)} times` : `1/${significant(1 / ratio, 2)} of`} the shipped ${significant(shipped, 4)}`;
 
 /** What is unsaved in a set, and the save with the name of who changes it and why. */
 export function SaveBar({
@@ -14,6 +20,7 @@ export function SaveBar({
   onWhy,
   onSave,
   onDrop,
+  asking,
 }: {
   readonly count: number;
   /** What the changes would do to the studies, in a few words; empty while it is not known. */
@@ -27,6 +34,8 @@ export function SaveBar({
   readonly onWhy: (text: string) => void;
   readonly onSave: () => void;
   readonly onDrop: () => void;
+  /** Figures far outside their usual band, about which is asked before they are saved; null where nothing is asked. */
+  readonly asking: readonly FarOff[] | null;
 }) {
   const nameless = who.trim() === '';
   const first = problems[0];
@@ -45,6 +54,12 @@ export function SaveBar({
           <div className="bad small" role="alert">
             {first}
             {problems.length > 1 ? ` And ${problems.length - 1} more.` : ''}
+          </div>
+        )}
+        {asking !== null && (
+          <div className="bad small" role="alert" data-testid="far-off">
+            A slip of the unit? {asking.slice(0, 3).map(farWords).join('; ')}
+            {asking.length > 3 ? `; and ${asking.length - 3} more` : ''}. Press again to save all the same.
           </div>
         )}
         {refusal !== null && (
@@ -82,7 +97,7 @@ export function SaveBar({
         title={nameless ? 'Say who changes it' : undefined}
         onClick={onSave}
       >
-        Save the changes
+        {asking === null ? 'Save the changes' : 'Save all the same'}
       </Button>
     </div>
   );

@@ -4,7 +4,10 @@ import { archiveStudy, chooseRates, dropRefusedSave, duplicateStudy } from '@/se
 
 type Context = { params: Promise<{ id: string; act: string }> };
 
-const ratesSchema = z.object({ rateSetId: z.string().min(1).max(40), version: z.number().int().min(1).max(4_294_967_295) });
+const ratesSchema = z.object({
+  rateSetId: z.string().min(1).max(40),
+  version: z.number().int().min(1).max(4_294_967_295),
+});
 
 /** Acts on a study: duplicate, archive, restore, rates (use another rate set), settle (put aside a refused save). */
 export function POST(request: Request, { params }: Context): Promise<Response> {

@@ -2,7 +2,10 @@ import { z } from 'zod';
 import { answering, checked, jsonBody, refused } from '@/server/http';
 import { restoreRevision } from '@/server/studies';
 
-const restoreSchema = z.strictObject({ version: z.number().int().min(1).max(4_294_967_295), editor: z.string().min(1).max(64) });
+const restoreSchema = z.strictObject({
+  version: z.number().int().min(1).max(4_294_967_295),
+  editor: z.string().min(1).max(64),
+});
 
 type Context = { params: Promise<{ id: string; revision: string }> };
 
