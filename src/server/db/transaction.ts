@@ -6,18 +6,18 @@ export type Bound = string | number | boolean | Buffer | null;
 
 /** What statements run on: a connection inside a transaction, or the pool. */
 export interface Runner {
-  execute(sql: string, values?: Bound[]): Promise<[unknown, unknown]>;
+  execute(statement: { readonly sql: string; readonly timeout: number }, values?: Bound[]): Promise<[unknown, unknown]>;
 }
 
 /** Rows of a SELECT. */
 export async function rows<T>(on: Runner, sql: string, values: Bound[] = []): Promise<T[]> {
-  const [result] = await on.execute(sql, values);
+  const [result] = await on.execute({ sql, timeout: ANSWER_MS }, values);
   return result as (T & RowDataPacket)[];
 }
 
 /** Rows changed by an INSERT, UPDATE or DELETE. */
 export async function change(on: Runner, sql: string, values: Bound[] = []): Promise<number> {
-  const [result] = await on.execute(sql, values);
+  const [result] = await on.execute({ sql, timeout: ANSWER_MS }, values);
   return (result as ResultSetHeader).affectedRows;
 }
 
@@ -35,6 +35,27 @@ interface DbError {
   readonly code?: string;
 }
 
+/** Longest that a database is waited for in one statement, and in a mere sign of life, ms. */
+const ANSWER_MS = 20_000;
+const PING_MS = 5000;
+
+const SILENT = 'PROTOCOL_SEQUENCE_TIMEOUT';
+/** True for a statement that was given up because the database did not answer. */
+const isSilent = (error: unknown): boolean => (error as DbError).code === SILENT;
+
+/** A promise that is given up after so long, ms, with the error of a silent database. */
+async function within<T>(ms: number, work: Promise<T>): Promise<T> {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => reject(Object.assign(new Error('the database does not answer'), { code: SILENT })), ms);
+  });
+  try {
+    return await Promise.race([work, late]);
+  } finally {
+    clearTimeout(timer);
+  }
+}
+
 /** True when a transaction that failed with this error may be repeated whole. */
 export function mayRetry(error: unknown): boolean {
   return RETRIED.has((error as DbError).errno ?? 0);
@@ -48,16 +69,22 @@ export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, t
   for (let turn = 1; ; turn++) {
     const on = await connection();
     try {
-      await on.beginTransaction();
+      await on.query({ sql: 'START TRANSACTION', timeout: ANSWER_MS });
       const result = await work(on);
-      await on.commit();
+      await on.query({ sql: 'COMMIT', timeout: ANSWER_MS });
       return result;
     } catch (error) {
-      await on.rollback().catch(() => undefined);
+      // A database that holds the line and says nothing is hung up on: what was begun is undone by itself.
+      if (isSilent(error)) on.destroy();
+      else await on.rollback().catch(() => undefined);
       if (turn >= tries || !mayRetry(error)) throw error;
       await new Promise((done) => setTimeout(done, 2 ** turn * 5));
     } finally {
-      on.release();
+      try {
+        on.release();
+      } catch {
+        // It was hung up on.
+      }
     }
   }
 }
@@ -67,7 +94,7 @@ async function connection(): Promise<PoolConnection> {
   for (let turn = 1; ; turn++) {
     const on = await pool().getConnection();
     try {
-      await on.ping();
+      await within(PING_MS, on.ping());
       return on;
     } catch (error) {
       on.destroy();

@@ -5,7 +5,7 @@ import { selectFigures, selectRateSet, type RateSetRow } from './queries';
 
 /** Holidays of a row, ISO dates; what is no day of the years that are reckoned with is left out. */
 export const holidaysOf = (row: RateSetRow): readonly string[] =>
-  Array.isArray(row.holidays) ? row.holidays.filter(isPlainDate) : [];
+  Array.isArray(row.holidays) ? (row.holidays as unknown[]).filter((day): day is string => isPlainDate(day)) : [];
 
 /** A set of the database as a reference; the shipped one is that of this build. */
 export async function refOf(on: Runner, row: RateSetRow): Promise<RateRef> {
