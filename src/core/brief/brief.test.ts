@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
-import { briefOf } from '../testing/demo-briefs';
+import { bracket, briefOf } from '../testing/demo-briefs';
 import { lifetimeQuantity, lotSize, parseBrief } from '.';
 
 test('every demo part is a brief without a stray key', () => {
@@ -59,4 +59,16 @@ test('the lot is the brief’s, else a quarter of a year, else everything', () =
   expect(lotSize(briefOf({ title: 'x', quantity: { lot: 40 } }), 1000)).toBe(40);
   expect(lotSize(briefOf({ title: 'x', quantity: { perYear: 90 } }), 1000)).toBe(23);
   expect(lotSize(briefOf({ title: 'x' }), 1000)).toBe(1000);
+});
+
+test('toleranced dimensions without an id get one that no other has', () => {
+  const features = [
+    { nominal_mm: 10, tol_mm: 0.2 },
+    { id: 'f1', nominal_mm: 20, tol_mm: 0.2 },
+    { nominal_mm: 30, tol_mm: 0.2 },
+  ];
+  const parsed = parseBrief({ ...bracket(), features, needs: { smell: true } });
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
+  expect(parsed.brief.features.map((f) => f.id)).toEqual(['f2', 'f1', 'f3']);
+  expect(parsed.notes).toEqual(['needs.smell is not a field of the brief and was ignored']);
 });

@@ -30,6 +30,7 @@ export function parseBrief(raw: unknown): BriefResult {
   const notes: string[] = [];
   let strayed = 0;
   const clean = structuredClone(raw);
+  nameFeatures(clean);
   let parsed = briefSchema.safeParse(clean);
   for (let round = 0; round < 4 && !parsed.success; round++) {
     const strays = parsed.error.issues.filter((issue) => issue.code === 'unrecognized_keys');
@@ -51,6 +52,22 @@ export function parseBrief(raw: unknown): BriefResult {
   if (strayed > notes.length) notes.push(`and ${strayed - notes.length} more keys that were ignored`);
   const issues = contradictions(parsed.data);
   return issues.length > 0 ? { ok: false, issues } : { ok: true, brief: parsed.data, notes };
+}
+
+/** Gives toleranced dimensions without an id one that no other has: who sends a brief need not think of any. */
+function nameFeatures(brief: unknown): void {
+  const features = (brief as { features?: unknown } | null)?.features;
+  if (!Array.isArray(features)) return;
+  const rows = features.filter((f): f is Record<string, unknown> => typeof f === 'object' && f !== null);
+  const taken = new Set(rows.map((f) => f['id']));
+  let n = 0;
+  for (const row of rows) {
+    if (row['id'] !== undefined && row['id'] !== null) continue;
+    do n++;
+    while (taken.has(`f${n}`));
+    row['id'] = `f${n}`;
+    taken.add(row['id']);
+  }
 }
 
 function valueAt(root: unknown, path: readonly PropertyKey[]): unknown {

@@ -64,15 +64,25 @@ export function readThreeMf(bytes: Uint8Array, progress: Progress = NO_PROGRESS)
     );
   const positions = new GrowingDoubles();
   const triangles = new GrowingIndices();
-  for (const item of root.items) place(models, item, IN_PLACE, positions, triangles, 0);
+  const placings = { left: MOST_PLACED };
+  for (const item of root.items) place(models, item, IN_PLACE, positions, triangles, 0, placings);
   if (triangles.length === 0) refuse('E_MESH_EMPTY', 'file', '0 facets', 'a file with facets');
   return { positions: positions.taken(), triangles: triangles.taken(), unit: root.unit, warnings: [] };
 }
+
+/** Bytes of the list of what is in the archive, at most. */
+const MOST_RELS = 65_536;
+/** Letters of one tag, at most: a tag that is never closed would be read again and again. */
+const MOST_OF_A_TAG = 65_536;
+/** Bodies and components placed, at most, empty ones too: each level of components may name the next many times. */
+const MOST_PLACED = 100_000;
 
 /** Name of the model the archive says is its start. */
 function rootOf(files: ReadonlyMap<string, Uint8Array>): string {
   const rels = files.get('_rels/.rels');
   if (rels === undefined) return '/3D/3dmodel.model';
+  if (rels.length > MOST_RELS)
+    return refuse('E_MESH_FORMAT', '_rels/.rels', `${rels.length} bytes`, `at most ${MOST_RELS} bytes`);
   for (const tag of new TextDecoder().decode(rels).match(/<Relationship\b[^>]*>/g) ?? [])
     if (/Type="[^"]*3dmodel"/.test(tag)) {
       const target = /Target="([^"]*)"/.exec(tag)?.[1] ?? '';
@@ -132,9 +142,15 @@ function readModel(name: string, data: Uint8Array, progress: Progress): Model {
     bodies.set(id, body);
   });
   const decoder = new TextDecoder('utf-8');
+  let open = 0;
   for (let at = 0; at < data.length; at += CHUNK) {
     progress(at / data.length);
-    parser.write(decoder.decode(data.subarray(at, at + CHUNK), { stream: true }));
+    const text = decoder.decode(data.subarray(at, at + CHUNK), { stream: true });
+    const begun = text.lastIndexOf('<');
+    if (begun > text.lastIndexOf('>')) open = text.length - begun;
+    else open = text.includes('>') || open === 0 ? 0 : open + text.length;
+    if (open > MOST_OF_A_TAG) refuse('E_MESH_FORMAT', name, 'a tag that is not closed', 'well-formed XML');
+    parser.write(text);
   }
   try {
     parser.close();
@@ -152,7 +168,10 @@ function place(
   positions: GrowingDoubles,
   triangles: GrowingIndices,
   depth: number,
+  placings: { left: number },
 ): void {
+  if (placings.left-- <= 0)
+    return refuse('E_TOO_LARGE', 'components', `over ${MOST_PLACED}`, `at most ${MOST_PLACED} bodies and components`);
   const body = models.get(placed.model)?.bodies.get(placed.id);
   if (body === undefined) return refuse('E_MESH_FORMAT', 'objectid', placed.id, 'the id of an object in the file');
   if (depth > DEEPEST)
@@ -169,7 +188,7 @@ function place(
     else triangles.push3(a, b, c);
   }
   allowedTriangles(triangles.length / 3);
-  for (const part of body.parts) place(models, part, at, positions, triangles, depth + 1);
+  for (const part of body.parts) place(models, part, at, positions, triangles, depth + 1, placings);
 }
 
 function figure(name: string, text: string | undefined): number {

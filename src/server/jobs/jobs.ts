@@ -12,6 +12,7 @@ import { frozenOf, type Signing } from '../decisions/freeze';
 import type { DecisionRecord, Frozen } from '../decisions/record';
 import { readRatesCsv, type RatesCsvResult } from '../exchange/rates-csv';
 import { readStudyFile, type StudyFileResult } from '../exchange/study-file';
+import { takenStill, type StillTaken } from '../part-files/still';
 import { effectOf, type EffectAsked, type RateEffect } from '../rates/effect-of';
 import { recordCsv, recordPdf, recordSheet, recordWorkbook, type Paper } from '../record';
 
@@ -38,6 +39,26 @@ export interface StandingAsked {
   readonly rates: RateRef;
 }
 
+/** A comparison as the service answers it: a baseline leads where it is cheapest and allowed. */
+type Answered = Evaluation & {
+  /** The cheapest casting lane that survives, or null. */
+  readonly leadingCasting: string | null;
+  /** Keys of the brief that were not read, in words. */
+  readonly notes: readonly string[];
+};
+
+/** A comparison led by whatever is cheapest and allowed: cut from solid, stamped and today's way too. */
+function withBaselines(evaluation: Evaluation): Omit<Answered, 'notes'> {
+  const open = evaluation.lanes.filter(
+    (l) => l.total !== null && (l.id === evaluation.leader || (l.kind === 'baseline' && l.status !== 'blocked')),
+  );
+  const first = open.reduce<(typeof open)[number] | null>(
+    (best, l) => (best === null || (l.total ?? Infinity) < (best.total ?? Infinity) ? l : best),
+    null,
+  );
+  return { ...evaluation, leader: first?.id ?? null, leadingCasting: evaluation.leader };
+}
+
 /** Heavy work of the server by name: each takes data and gives data, and touches no database. */
 export const JOBS = {
   /** Everything a choice rests on, frozen; or why it cannot be signed. */
@@ -46,6 +67,10 @@ export const JOBS = {
     const evaluation = evaluate(brief, { school, quantity: signing.quantity, rates });
     const lane = evaluation.lanes.find((l) => l.id === signing.laneId);
     if (lane === undefined) return { barred: `${signing.laneId} is not a lane of this study` };
+    if (lane.kind === 'baseline')
+      return {
+        barred: `${lane.name} is what the casting routes are set against; only a casting route is signed here.`,
+      };
     if (lane.status === 'blocked' || lane.allIn === null)
       return {
         barred: lane.uncosted ?? lane.findings.find((f) => f.status === 'blocked')?.reason ?? 'The lane is ruled out.',
@@ -101,6 +126,8 @@ export const JOBS = {
     readRatesCsv(text, ratesOf(rates)),
   /** What a change of rates does to one study. */
   rateEffect: (asked: EffectAsked): RateEffect => effectOf(asked),
+  /** A picture taken apart and put together anew. */
+  still: (bytes: Uint8Array): StillTaken => takenStill(bytes),
   /** The comparison of a brief as it came from outside. */
   evaluate: ({
     brief,
@@ -109,9 +136,11 @@ export const JOBS = {
     readonly brief: unknown;
     readonly school?: School;
     readonly quantity?: number;
-  }): { readonly issues: readonly BriefIssue[] } | (Evaluation & { readonly notes: readonly string[] }) => {
+  }): { readonly issues: readonly BriefIssue[] } | Answered => {
     const parsed = parseBrief(brief);
-    return parsed.ok ? { ...evaluate(parsed.brief, options), notes: parsed.notes } : { issues: parsed.issues };
+    return parsed.ok
+      ? { ...withBaselines(evaluate(parsed.brief, options)), notes: parsed.notes }
+      : { issues: parsed.issues };
   },
   /** The worked cases that ship, each run. */
   check: (): ReturnType<typeof runVector>[] => {

@@ -21,6 +21,7 @@ const LIMITS_MS: Readonly<Record<JobName, number>> = {
   studyFile: 30_000,
   ratesCsv: 30_000,
   rateEffect: 60_000,
+  still: 10_000,
   evaluate: 60_000,
   check: 120_000,
 };

@@ -48,7 +48,9 @@ export function AlsoSection() {
         {whole.centroid_mm !== null && (
           <div>
             <dt>Centre of mass, in the axes of the file</dt>
-            <dd className="num">{whole.centroid_mm.map((x) => told(Math.abs(x) < 5e-4 ? 0 : Number(x.toFixed(3)), 'mm')).join(', ')}</dd>
+            <dd className="num">
+              {whole.centroid_mm.map((x) => told(Math.abs(x) < 5e-4 ? 0 : Number(x.toFixed(3)), 'mm')).join(', ')}
+            </dd>
           </div>
         )}
         {facts.alloy === null && (

@@ -1,10 +1,10 @@
 import { answering, limitedBody, refused } from '@/server/http';
+import { inPool } from '@/server/jobs';
 import { getStill, keepStill } from '@/server/part-files';
 
 type Context = { params: Promise<{ id: string }> };
 
 const STILL_LIMIT = 512 * 1024;
-const PNG = [0x89, 0x50, 0x4e, 0x47];
 
 /** The still picture of a part. */
 export function GET(_: Request, { params }: Context): Promise<Response> {
@@ -20,9 +20,9 @@ export function GET(_: Request, { params }: Context): Promise<Response> {
 /** Keeps the still picture of a part. */
 export function PUT(request: Request, { params }: Context): Promise<Response> {
   return answering(async () => {
-    const png = await limitedBody(request, STILL_LIMIT);
-    if (!PNG.every((byte, i) => png[i] === byte)) return refused(400, 'The picture must be a PNG.');
-    return (await keepStill((await params).id, Buffer.from(png)))
+    const taken = await inPool('still', await limitedBody(request, STILL_LIMIT), request.signal);
+    if ('refused' in taken) return refused(400, taken.refused);
+    return (await keepStill((await params).id, Buffer.from(taken.png)))
       ? Response.json({ ok: true })
       : refused(404, 'No part file of that id.');
   });
