@@ -16,7 +16,7 @@ test('application and database killed during a series of saves: every acknowledg
   test.setTimeout(300_000);
   const { url } = own.place;
   await own.start();
-  const list = (await (await fetch(`${url}/api/studies`)).json()) as { id: string }[];
+  const { studies: list } = (await (await fetch(`${url}/api/studies`)).json()) as { studies: { id: string }[] };
   const studies = await Promise.all(
     list.slice(0, 4).map(async (s) => (await (await fetch(`${url}/api/studies/${s.id}`)).json()) as Study),
   );

@@ -65,7 +65,9 @@ async function main(): Promise<void> {
   const ms = (x: number): string => `${x.toFixed(0).padStart(6)} ms`;
   console.log(`two PDFs and a signing at once                 ${ms(took)}`);
   console.log(`health on a quiet server, median of 40         ${ms(quantile(quiet, 0.5))}`);
-  console.log(`health meanwhile, median of ${String(others.length).padEnd(4)}               ${ms(quantile(others, 0.5))}`);
+  console.log(
+    `health meanwhile, median of ${String(others.length).padEnd(4)}               ${ms(quantile(others, 0.5))}`,
+  );
   const ok = worst < SHARE * took && worst < GOAL_MS;
   console.log(
     `health meanwhile, worst                        ${ms(worst)}  goal under ${(SHARE * took).toFixed(0)} and ${GOAL_MS} ms: ${ok ? 'met' : 'MISSED'}`,

@@ -10,7 +10,9 @@ const base = process.argv[2] ?? 'http://127.0.0.1:3900';
 const folder = 'docs/screenshots';
 
 async function idOf(title: string): Promise<string> {
-  const list = (await (await fetch(`${base}/api/studies`)).json()) as { id: string; title: string }[];
+  const { studies: list } = (await (await fetch(`${base}/api/studies`)).json()) as {
+    studies: { id: string; title: string }[];
+  };
   const found = list.find((s) => s.title === title);
   if (!found) throw new Error(`The demo study “${title}” is not there.`);
   return found.id;

@@ -74,7 +74,11 @@ export const QUILLMERE_SOLIDS: Readonly<Record<string, (s: Shapes) => Manifold>>
     const bore = s.round(62, 130).translate([-222, 0, -65]);
     const windows = [-130, -60].map((x) => s.round(24, 30).translate([x, 0, 40]));
     const more = [80, 160].map((x) => s.round(24, 30).translate([x, 0, 40]));
-    const recess = (side: number): Manifold => s.box(70, 12, 46).rotate([0, 0, -side * 4.543]).translate([-80, side * 73, 0]);
+    const recess = (side: number): Manifold =>
+      s
+        .box(70, 12, 46)
+        .rotate([0, 0, -side * 4.543])
+        .translate([-80, side * 73, 0]);
     return outer
       .subtract(s.all([first, second]))
       .add(end)
