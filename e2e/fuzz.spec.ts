@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { fuzz } from '../scripts/fuzz';
 import { Instance } from './instance';
 
-const own = new Instance('e2e-fuzz', 3914);
+const own = new Instance('e2e-fuzz', 3915);
 /** Mutants of one run, and views opened after each that was accepted: they take turns. */
 const MUTANTS = 2000;
 const VIEWS = 1;
