@@ -15,6 +15,7 @@ import { Tone } from '../marks/tone';
 import { notices } from '../shell/notices';
 import { StandingsList } from '../standing/standings-list';
 import { StandingMark } from '../standing/standing-mark';
+import { useStandings } from '../standing/use-standings';
 import { NEW_BRIEF } from './new-brief';
 import { useStudies } from './use-studies';
 
@@ -41,7 +42,7 @@ const decisionWords = (s: StudySummary): string =>
 export function PartsList({
   first,
   start,
-  standings,
+  standings: signed,
 }: {
   /** The page that came with the screen, and what was asked for it. */
   readonly first: StudyPage;
@@ -51,6 +52,7 @@ export function PartsList({
   const { archived } = start;
   const router = useRouter();
   const list = useStudies(first, start);
+  const standings = useStandings(signed);
   const { studies: shown, found, total, page } = list.page;
   const { search, sort, up } = list.asked;
   const [refused, setRefused] = useState<{ file: string; message: string; issues: readonly BriefIssue[] } | null>(null);

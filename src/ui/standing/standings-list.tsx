@@ -32,6 +32,7 @@ export function StandingsList({ standings, counts }: StandingsKept) {
               <span className="quiet small">
                 {s.plan ? 'in two steps, then ' : ''}
                 {shortName(s.laneId)} at {whole(s.quantity)} pieces, signed by {s.signedBy} on {plainDate(s.signedOn)}
+                {!s.fresh && '; being looked at again'}
               </span>
               <Reason standing={s} />
             </div>
