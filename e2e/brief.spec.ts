@@ -9,7 +9,7 @@ test('units switch to and fro without drift, and inches are taken as typed', asy
   await expect(wall).toHaveValue('2.03');
   for (let i = 0; i < 5; i++) {
     await page.getByRole('button', { name: 'in lb' }).click();
-    await expect(wall).toHaveValue('0.079921');
+    await expect(wall).toHaveValue('0.0799213');
     await page.getByRole('button', { name: 'mm kg' }).click();
     await expect(wall).toHaveValue('2.03');
     await expect(volume).toHaveValue('117.65');
