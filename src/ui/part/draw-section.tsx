@@ -75,7 +75,10 @@ export function DrawSection({
             <tr key={told(t.direction)} aria-current={same(t.direction, draw.direction) ? 'true' : undefined}>
               <td className="num">{told(t.direction)}</td>
               <td className="small">{DRAW_WORDS[t.from]}</td>
-              <td className="num">{area(t.undercut_mm2)}</td>
+              <td className="num">
+                {t.slides === null && <span className="quiet">about </span>}
+                {area(t.undercut_mm2)}
+              </td>
               <td className="num">{t.slides ?? '–'}</td>
               <td className="num">{t.cores === null ? '–' : t.cores + (t.closedVoids ?? 0)}</td>
               <td>
