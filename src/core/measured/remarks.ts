@@ -21,7 +21,7 @@ export function remarksOf(
   const { walls } = body;
   if (walls?.thin != null) {
     const { wall_mm, centre_mm, share } = walls.thin;
-    out.wallMin_mm = `a thin feature of ${percent(share)} of the surface, ${digits(wall_mm)} mm, about ${place(centre_mm)} mm; elsewhere no thinner than ${digits(walls.thinnest_mm)} mm`;
+    out.wallMin_mm = `a thin feature of ${percent(share)} of the surface, ${digits(wall_mm)} mm, about ${place(centre_mm)} mm; 99 % of the surface is thicker than ${digits(walls.thinnest_mm)} mm`;
   }
   if (body.roundsUnread > 0)
     out.coredHoles = `${body.rounds.some(isCored) ? 'at least: ' : 'not known: '}${body.roundsUnread} ${body.roundsUnread === 1 ? 'hollow that bends' : 'hollows that bend'} all round, as a slot or a thread does, ${body.roundsUnread === 1 ? 'is' : 'are'} not among them`;

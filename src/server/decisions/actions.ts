@@ -10,19 +10,16 @@ import { lockStudy, selectStudy, updateStudy } from '../studies/queries';
 import { loadBrief } from '../studies/repo';
 import { teamWeights } from '../weights';
 import type { Signing } from './freeze';
-import { selectDecision, selectDecisions, type DecisionRecord, type Dissent } from './record';
+import { selectDecisions, type DecisionRecord, type Dissent } from './record';
 
 /** Decisions of a study, the latest first. */
 export async function listDecisions(studyId: string): Promise<DecisionRecord[]> {
   return reading((on) => selectDecisions(on, studyId));
 }
 
-/** One decision of a study, or undefined. */
+/** One decision of a study with what was written against it, or undefined. */
 export const getDecision = (studyId: string, id: string): Promise<DecisionRecord | undefined> =>
-  reading(async (on) => {
-    const found = await selectDecision(on, id);
-    return found?.studyId === studyId ? found : undefined;
-  });
+  reading(async (on) => (await selectDecisions(on, studyId)).find((d) => d.id === id));
 
 export type SignResult =
   | { readonly outcome: 'signed'; readonly decision: DecisionRecord }

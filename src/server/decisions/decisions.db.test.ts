@@ -5,7 +5,7 @@ import { closeAll } from '../testing/close-all';
 import { freshDatabase } from '../testing/test-database';
 import { createStudy, getStudy, listRevisions, restoreRevision, saveBrief } from '../studies';
 import { listStandings, renewed } from '../results';
-import { listDecisions, reopenDecision, signDecision, writeDissent, type Signing } from '.';
+import { getDecision, listDecisions, reopenDecision, signDecision, writeDissent, type Signing } from '.';
 
 /** The kept standing of a study's decision, looked at again where it is old. */
 const standingOf = async (studyId: string) => {
@@ -44,6 +44,9 @@ describe('a signed decision', () => {
     expect(record?.frozen.plan).toBeNull();
     const later = await writeDissent(made.id, record?.id ?? '', { who: 'Oda', words: 'Too soon.' });
     expect(later?.dissents.map((d) => d.who)).toEqual(['Bram', 'Oda']);
+    // What leaves the house is made from this one: who did not agree stands in it.
+    expect(await getDecision(made.id, record?.id ?? '')).toEqual(later);
+    expect(await getDecision((await createStudy(bracket())).id, record?.id ?? '')).toBeUndefined();
     expect(later?.frozen).toEqual(record?.frozen);
     expect(await writeDissent(made.id, 'nothing', { who: 'Oda', words: 'x' })).toBeNull();
   });

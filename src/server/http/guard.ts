@@ -24,7 +24,8 @@ export function originAllowed(
   scheme: string | null = null,
 ): boolean {
   if (fetchSite !== null && fetchSite !== 'same-origin' && fetchSite !== 'none') return false;
-  if (origin === null) return host !== null && LOOPBACK.test(host);
+  // A browser names the site it asks from where it names no origin: our own pages' reads.
+  if (origin === null) return fetchSite === 'same-origin' || (host !== null && LOOPBACK.test(host));
   try {
     const from = new URL(origin);
     if (from.protocol !== 'http:' && from.protocol !== 'https:') return false;

@@ -10,8 +10,15 @@ import type { JobAnswer, JobInput, JobName, JobOutput } from './jobs';
 
 /** Jobs that wait, at most; the next is told to come back. */
 const MOST_WAITING = 64;
-/** Background jobs that wait at once, so that what somebody waits for finds room. */
+/** A thread that nobody asks for so long is ended, ms. */
 const IDLE_MS = 60_000;
+/** Too much is under way: nothing was begun, and asked again in a moment it may go. */
+export class Busy extends RequestError {
+  constructor() {
+    super(503, 'Too much is under way at once. Nothing was saved; try again in a moment.');
+  }
+}
+
 /** Longest that a job may take from when it is asked for, ms: then its thread is ended and another takes its place. */
 const LIMITS_MS: Readonly<Record<JobName, number>> = {
   freeze: 120_000,
@@ -71,16 +78,12 @@ export async function inPool<N extends JobName>(
         `This took longer than ${LIMITS_MS[name] / 1000} s and was ended. Nothing was saved.`,
       );
     if (signal?.aborted === true) throw new RequestError(499, 'Called off by whoever asked. Nothing was saved.');
-    if (/task queue|queue/i.test(error instanceof Error ? error.message : ''))
-      throw new RequestError(503, 'Too much is under way at once. Nothing was saved; try again in a moment.');
+    if (/task queue|queue/i.test(error instanceof Error ? error.message : '')) throw new Busy();
     throw error;
   }
   if (!answer.ok) throw new CoreError(answer.issue);
   return answer.value;
 }
-
-/** Jobs that wait now. */
-export const waitingJobs = (): number => shared.ninePoursJobs?.queueSize ?? 0;
 
 /** Ends the threads; the next job starts new ones. */
 export async function closeJobs(): Promise<void> {

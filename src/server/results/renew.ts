@@ -3,7 +3,7 @@ import type { Standing } from '@/core/decision';
 import { CORE_VERSION } from '@/core/version';
 import { reading, transaction } from '../db';
 import { selectDecision } from '../decisions/record';
-import { inPool } from '../jobs';
+import { Busy, inPool } from '../jobs';
 import { log } from '../log';
 import { loadRates } from '../rates/repo';
 import { loadStudies } from '../studies/repo';
@@ -72,6 +72,7 @@ async function renewStudies(): Promise<number> {
     const { id: studyId, version, brief, school, rates } = study;
     // A study that cannot be worked out leads with nothing: it is not asked again until it changes.
     const found = await inPool('leader', { brief, school, rates }).catch((error: unknown) => {
+      if (error instanceof Busy) throw error;
       log.warn({ study: studyId, error: String(error) }, 'the leader of a study could not be worked out');
       return { quantity: null, leader: null };
     });
@@ -108,7 +109,7 @@ export async function renewStanding(decisionId: string, rateSetId: string, signa
   if (read === undefined) return;
   const { decision, rates } = read;
   const found = await inPool('standing', { decision, rates }, signal).catch((error: unknown) => {
-    if (signal?.aborted === true) throw error;
+    if (signal?.aborted === true || error instanceof Busy) throw error;
     log.warn({ decision: decisionId, error: String(error) }, 'a decision could not be looked at again');
     return null;
   });

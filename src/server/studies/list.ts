@@ -140,8 +140,8 @@ function conditions({ archived, search }: ListAsked): { readonly sql: string; re
 
 /**
  * A page of the list: two statements, however long the list. The ids of the page are found first, by an index where the
- * order has one; only those fifty are then read whole. With 10 000 studies: 2 ms by date or title, some 30 ms by another
- * column, some 60 ms with a search.
+ * order has one; only those fifty are then read whole. Asked over HTTP of 10 017 studies: 16 to 47 ms by date or title, 33 to
+ * 82 ms by another column or with a search.
  */
 export async function selectStudyPage(on: Runner, asked: ListAsked): Promise<StudyPage> {
   const { sql, values } = conditions(asked);

@@ -24,31 +24,17 @@ export async function selectStudiesById(on: Runner, ids: readonly string[]): Pro
   return rows<StudyRow>(on, `SELECT ${STUDY} FROM studies WHERE id IN (${marks(ids)})`, [...ids]);
 }
 
-/** The briefs in force of some studies. */
-export async function selectBriefsOf(on: Runner, ids: readonly string[]): Promise<BriefRow[]> {
+/** Rows in force of some studies in one of the tables of a brief; those of a list in its order. */
+export async function selectInForce(
+  on: Runner,
+  table: 'briefs' | 'features' | 'holes',
+  ids: readonly string[],
+): Promise<BriefRow[]> {
   return rows<BriefRow>(
     on,
-    `SELECT b.* FROM studies s JOIN briefs b ON b.study_id = s.id AND b.revision = s.revision WHERE s.id IN (${marks(ids)})`,
-    [...ids],
-  );
-}
-
-/** The toleranced dimensions in force of some studies, each in its order. */
-export async function selectFeaturesOf(on: Runner, ids: readonly string[]): Promise<BriefRow[]> {
-  return rows<BriefRow>(
-    on,
-    `SELECT f.* FROM studies s JOIN features f ON f.study_id = s.id AND f.revision = s.revision
-      WHERE s.id IN (${marks(ids)}) ORDER BY f.study_id, f.place`,
-    [...ids],
-  );
-}
-
-/** The holes in force of some studies, each in its order. */
-export async function selectHolesOf(on: Runner, ids: readonly string[]): Promise<BriefRow[]> {
-  return rows<BriefRow>(
-    on,
-    `SELECT h.* FROM studies s JOIN holes h ON h.study_id = s.id AND h.revision = s.revision
-      WHERE s.id IN (${marks(ids)}) ORDER BY h.study_id, h.place`,
+    `SELECT x.* FROM studies s JOIN ${table} x ON x.study_id = s.id AND x.revision = s.revision
+      WHERE s.id IN (${marks(ids)})
+      ORDER BY x.study_id${table === 'briefs' ? '' : ', x.place'}`,
     [...ids],
   );
 }

@@ -6,11 +6,9 @@ import { loadRates } from '../rates/repo';
 import { briefFromRows, type BriefRow } from './brief-rows';
 import {
   selectBrief,
-  selectBriefsOf,
   selectFeatures,
-  selectFeaturesOf,
   selectHoles,
-  selectHolesOf,
+  selectInForce,
   selectRefusedSaves,
   selectStudiesById,
   selectStudy,
@@ -55,9 +53,9 @@ export async function withBrief(on: Runner, row: StudyRow): Promise<StudyRecord>
 export async function loadStudies(on: Runner, ids: readonly string[]): Promise<StudyRecord[]> {
   if (ids.length === 0) return [];
   const found = new Map((await selectStudiesById(on, ids)).map((row) => [row.id, row]));
-  const briefs = new Map((await selectBriefsOf(on, ids)).map((b) => [b['study_id'] as string, b]));
-  const features = grouped(await selectFeaturesOf(on, ids));
-  const holes = grouped(await selectHolesOf(on, ids));
+  const briefs = new Map((await selectInForce(on, 'briefs', ids)).map((b) => [b['study_id'] as string, b]));
+  const features = grouped(await selectInForce(on, 'features', ids));
+  const holes = grouped(await selectInForce(on, 'holes', ids));
   const rates = new Map<string, RateRef>();
   for (const { rate_set_id: id } of found.values()) if (!rates.has(id)) rates.set(id, await loadRates(on, id));
   return ids.flatMap((id) => {

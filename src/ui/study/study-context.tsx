@@ -104,6 +104,10 @@ const refusalOf = (error: unknown): string => {
   return error.message;
 };
 
+/** The study of a brief that says nothing but its title. */
+const bareStudy = (brief: Brief, school: School, rates: RateSet): Study =>
+  prepareStudy(readStoredBrief({ title: brief.title }).brief, school, rates);
+
 /** A study of a brief; where the core refuses it, that of a brief that says nothing but its title, and why. */
 function prepared(
   brief: Brief,
@@ -114,7 +118,7 @@ function prepared(
     return { study: prepareStudy(brief, school, rates), failed: null };
   } catch (error) {
     const failed = refusalOf(error);
-    return { study: prepareStudy(readStoredBrief({ title: brief.title }).brief, school, rates), failed };
+    return { study: bareStudy(brief, school, rates), failed };
   }
 }
 
@@ -129,9 +133,7 @@ function boardOf(
     return { board: boardAt(study, q, orderDate), failed: null };
   } catch (error) {
     const failed = refusalOf(error);
-    const { brief, school, rates } = study;
-    const bare = readStoredBrief({ title: brief.title }).brief;
-    return { board: boardAt(prepareStudy(bare, school, rates), q, today), failed };
+    return { board: boardAt(bareStudy(study.brief, study.school, study.rates), q, today), failed };
   }
 }
 
