@@ -127,6 +127,40 @@ test('an undercut is followed from its finding to its place, and a face tells it
   await expect(row(page, 'box_mm')).toContainText('6.4961 × 4.7244 × 3.4646 in');
 });
 
+test('a part measured before is shown at once without its file; the file comes when a place is asked for', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, 'Tripod hub');
+  const kept = page.waitForResponse((r) => r.url().includes('/measures?by=') && r.request().method() === 'PUT', {
+    timeout: 60_000,
+  });
+  await openView(page, id, 'part');
+  await measured(page);
+  // A demo part may have been kept by another journey: only what was not kept is sent.
+  const before = await Promise.race([kept.then(() => 'sent'), page.waitForTimeout(3000).then(() => 'kept before')]);
+  expect(['sent', 'kept before']).toContain(before);
+  const wall = await row(page, 'wallMin_mm').innerText();
+  const fetched: string[] = [];
+  page.on('request', (r) => fetched.push(new URL(r.url()).pathname));
+  await page.reload();
+  await measured(page);
+  expect(await row(page, 'wallMin_mm').innerText()).toBe(wall);
+  await expect(page.getByTestId('legend')).toBeVisible();
+  const file = fetched.filter((path) => /part-files\/[^/]+$/.test(path));
+  expect(fetched.filter((path) => path.endsWith('/measures'))).toHaveLength(1);
+  expect(file).toEqual([]);
+  const picture = page.getByLabel(/^Picture of the part/);
+  await picture.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('place')).toContainText(/Wall [\d.]+ mm by ray/);
+  await expect(page.getByTestId('part-busy')).toHaveCount(0);
+  await page.getByLabel('Another direction').fill('0, 1, 0');
+  await page.getByRole('button', { name: 'open that way' }).click();
+  await expect(page.getByTestId('part-busy')).toHaveCount(0);
+  await expect(row(page, 'undercuts').locator('td').nth(2)).not.toContainText('–');
+});
+
 test('a measured value is typed over with a note, and taken back', async ({ page, request }) => {
   const id = await copyOf(request, 'Tripod hub');
   await openView(page, id, 'brief');

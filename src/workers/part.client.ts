@@ -5,6 +5,9 @@ import type { PartAnswer, PartRequest } from './part.protocol';
 /** Longest a worker may say nothing before it is ended, ms. */
 const SILENT_MS = 120_000;
 
+/** Answers beside the work that is under way. */
+const ASIDE: readonly PartAnswer['kind'][] = ['picked', 'still', 'packed'];
+
 /**
  * One part in a worker of its own. Answers come as they are found; ending the client ends the worker and all it holds,
  * which is also how a long reading is cancelled.
@@ -18,9 +21,10 @@ export class PartClient {
   constructor(private readonly tell: (answer: PartAnswer) => void) {
     this.worker = new Worker(new URL('./part.worker.ts', import.meta.url), { type: 'module' });
     this.worker.onmessage = ({ data }: MessageEvent<PartAnswer>) => {
-      if (data.kind !== 'picked' && data.kind !== 'still')
+      // A place asked for may have had to wait for the file: its answer ends that.
+      if (!ASIDE.includes(data.kind) || (data.kind === 'picked' && data.id > this.latest))
         this.watch(data.kind === 'progress' || data.kind === 'shown' || data.kind === 'body');
-      if (data.id >= this.latest || data.kind === 'still') this.tell(data);
+      if (data.id >= this.latest || ASIDE.includes(data.kind)) this.tell(data);
     };
     this.worker.onerror = (event) => this.fail(event.message || 'the worker failed');
   }
@@ -32,6 +36,21 @@ export class PartClient {
     { unit, draw, mend }: { readonly unit: LengthUnit | null; readonly draw: Vec | null; readonly mend: boolean },
   ): void {
     this.ask({ id: this.next++, kind: 'open', name, file, unit, draw, mend });
+  }
+
+  /** Shows what was measured before. @param source where the file can be fetched once it is wanted */
+  restore(
+    name: string,
+    kept: Blob,
+    source: string,
+    by: { readonly unit: LengthUnit; readonly draw: Vec; readonly mend: boolean },
+  ): void {
+    this.ask({ id: this.next++, kind: 'restore', name, kept, source, ...by });
+  }
+
+  /** Asks for what was measured, to be kept. */
+  pack(): void {
+    this.worker.postMessage({ id: this.next++, kind: 'pack' } satisfies PartRequest);
   }
 
   /** Mends the surface as was offered, and measures that. */

@@ -27,6 +27,20 @@ export type PartRequest =
       /** Whether a broken surface is mended where that can be done. */
       readonly mend: boolean;
     }
+  /** Shows what was measured before; the file is fetched once something is asked that was not kept. */
+  | {
+      readonly id: number;
+      readonly kind: 'restore';
+      readonly name: string;
+      readonly kept: Blob;
+      /** Where the file itself can be fetched. */
+      readonly source: string;
+      readonly unit: LengthUnit;
+      readonly draw: Vec;
+      readonly mend: boolean;
+    }
+  /** Asks for what was measured, packed so that it can be kept. */
+  | { readonly id: number; readonly kind: 'pack' }
   | { readonly id: number; readonly kind: 'unit'; readonly unit: LengthUnit }
   /** Where the facets of the picture go: straight to the worker that draws them. */
   | { readonly id: number; readonly kind: 'picture'; readonly port: MessagePort }
@@ -106,6 +120,9 @@ export type PartAnswer =
   /** A still of the part, as a PNG. */
   | { readonly id: number; readonly kind: 'still'; readonly png: Uint8Array }
   | { readonly id: number; readonly kind: 'picked'; readonly place: PlaceFound | null }
+  /** What was measured, packed, and the key it is kept under. */
+  | { readonly id: number; readonly kind: 'packed'; readonly key: string; readonly bytes: Uint8Array<ArrayBuffer> }
   | { readonly id: number; readonly kind: 'body'; readonly body: BodyFound }
-  | { readonly id: number; readonly kind: 'drawn'; readonly draw: DrawFound }
+  /** `kept`: measured before, and kept already. */
+  | { readonly id: number; readonly kind: 'drawn'; readonly draw: DrawFound; readonly kept: boolean }
   | { readonly id: number; readonly kind: 'refused'; readonly issue: CoreIssue | null; readonly message: string };

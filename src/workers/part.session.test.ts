@@ -17,7 +17,10 @@ const fileOf = (path: string): Blob => new Blob([bytesOf(path)]);
 const MESHES = join(import.meta.dirname, '../../public/worked-cases/meshes');
 
 /** A session whose answers are kept. */
-function session(facets?: number): { answers: PartAnswer[]; part: PartSession } {
+function session(
+  facets?: number,
+  fetched?: (source: string) => Promise<Blob>,
+): { answers: PartAnswer[]; part: PartSession } {
   const answers: PartAnswer[] = [];
   return {
     answers,
@@ -25,6 +28,7 @@ function session(facets?: number): { answers: PartAnswer[]; part: PartSession } 
       (answer) => answers.push(answer),
       () => occtimportjs(),
       facets,
+      fetched,
     ),
   };
 }
@@ -100,6 +104,90 @@ describe('a part in the worker', () => {
     expect(answers.at(-1)).toMatchObject({ kind: 'refused', issue: { code: 'E_MESH_EMPTY' } });
     await part.handle({ id: 5, kind: 'draw', direction: [0, 0, 1] });
     expect(answers.at(-1)).toMatchObject({ kind: 'refused', issue: null });
+  });
+
+  describe('what was measured and kept', () => {
+    const open = async (name: string) => {
+      const first = session(2000);
+      const file = fileOf(join(PARTS, name));
+      await first.part.handle({ id: 1, kind: 'open', name, file, unit: 'mm', draw: [0, 0, 1], mend: false });
+      await first.part.handle({ id: 2, kind: 'pack' });
+      const packed = first.answers.find((a) => a.kind === 'packed');
+      if (packed === undefined) throw new Error('nothing was packed');
+      return { file, name, packed, first: first.answers };
+    };
+    // As text and back: nothing is nothing, whatever its sign.
+    const told = (x: unknown): unknown => JSON.parse(JSON.stringify({ ...(x as object), id: 0 }));
+    const restoring = {
+      id: 1,
+      kind: 'restore',
+      source: '/the-file',
+      unit: 'mm',
+      draw: [0, 0, 1],
+      mend: false,
+    } as const;
+
+    test('is shown without its file, the same to the last figure', async () => {
+      const { name, packed, first } = await open('tripod-hub.stl');
+      const asked: string[] = [];
+      const { answers, part } = session(2000, (source) => {
+        asked.push(source);
+        return Promise.reject(new Error('no file is wanted'));
+      });
+      const { port1, port2 } = new MessageChannel();
+      const picture = new Promise<MessageEvent<{ corners: Float32Array; creases: Float32Array }>>((done) => {
+        port1.onmessage = done;
+      });
+      await part.handle({ id: 0, kind: 'picture', port: port2 });
+      await part.handle({ ...restoring, name, kept: new Blob([packed.bytes]) });
+      expect(answers.map((a) => a.kind)).toEqual(['shown', 'body', 'drawn']);
+      expect(asked).toEqual([]);
+      for (const kind of ['shown', 'body'] as const)
+        expect(told(answers.find((a) => a.kind === kind))).toEqual(told(first.find((a) => a.kind === kind)));
+      const drawn = answers.find((a) => a.kind === 'drawn');
+      expect(drawn?.kept).toBe(true);
+      expect(told(drawn?.draw)).toEqual(told(first.find((a) => a.kind === 'drawn')?.draw));
+      const { corners, creases } = (await picture).data;
+      expect(corners.length).toBe(9 * (first.find((a) => a.kind === 'shown')?.areas.length ?? 0));
+      expect(creases.length).toBeGreaterThan(0);
+      port1.close();
+      // The same way of measuring is kept under the same key.
+      await part.handle({ id: 3, kind: 'pack' });
+      expect(answers.at(-1)).toMatchObject({ kind: 'packed', key: packed.key });
+    });
+
+    test('its file is fetched once, when a place or another draw is asked for, and nothing is measured twice', async () => {
+      const { file, name, packed, first } = await open('tripod-hub.stl');
+      let times = 0;
+      const { answers, part } = session(2000, () => {
+        times += 1;
+        return Promise.resolve(file);
+      });
+      await part.handle({ ...restoring, name, kept: new Blob([packed.bytes]) });
+      await Promise.all([
+        part.handle({ id: 2, kind: 'pick', from: [0, -300, 5], sight: [0, 1, 0] }),
+        part.handle({ id: 3, kind: 'draw', direction: [0, 1, 0] }),
+      ]);
+      await part.handle({ id: 4, kind: 'draw', direction: [0, 0, 1] });
+      expect(times).toBe(1);
+      expect(answers.some((a) => a.kind === 'progress' && a.stage === 'measuring')).toBe(false);
+      expect(answers.find((a) => a.kind === 'picked')?.place).not.toBeNull();
+      const again = answers.findLast((a) => a.kind === 'drawn');
+      const before = first.find((a) => a.kind === 'drawn');
+      expect(again?.draw.geometry).toEqual(before?.draw.geometry);
+      expect(again?.kept).toBe(false);
+    });
+
+    test.each([
+      ['bytes that are no pack', () => new Blob(['nonsense'])],
+      ['a pack cut short', (bytes: Uint8Array<ArrayBuffer>) => new Blob([bytes.subarray(0, bytes.length / 2)])],
+      ['an empty pack', () => new Blob([])],
+    ])('%s: the part is measured again', async (_, made) => {
+      const { file, name, packed } = await open('tripod-hub.stl');
+      const { answers, part } = session(2000, () => Promise.resolve(file));
+      await part.handle({ ...restoring, name, kept: made(packed.bytes) });
+      expect(kinds(answers)).toEqual(['shown', 'body', 'still', 'drawn']);
+    });
   });
 
   test('a small hole is offered to be filled, and every further measure is of the filled surface', async () => {

@@ -25,9 +25,10 @@ import {
   type Vec,
 } from '@/core/geometry';
 import { stillOf } from '@/core/picture';
-import { measuredGeometry, remarksOf } from '@/core/measured';
+import { measuredGeometry, measuresKey, remarksOf } from '@/core/measured';
 import { fileKind, likelyUnit, readMeshFile, type LengthUnit, type RawMesh } from '@/core/mesh-files';
-import type { BodyFound, DrawFound, PartAnswer, PartRequest, PartStage } from './part.protocol';
+import type { BodyFound, DrawFound, FileFound, PartAnswer, PartRequest, PartStage } from './part.protocol';
+import { packMeasures, unpackMeasures, type KeptMeasures, type KeptPicture } from './part-measures';
 import { readStep } from './step';
 import type { ViewerRequest } from './viewer.protocol';
 
@@ -41,6 +42,7 @@ const STILL_HIGH = 240;
 
 type Send = (answer: PartAnswer, transfer?: Transferable[]) => void;
 type Open = Extract<PartRequest, { kind: 'open' }>;
+type Restore = Extract<PartRequest, { kind: 'restore' }>;
 /** Takes the facets of the picture and its lines; both are given away. */
 type Picture = (corners: Float32Array, creases: Float32Array) => void;
 
@@ -67,12 +69,18 @@ export class PartSession {
   private ready: ReadyBody | null = null;
   private body: BodyMeasures | null = null;
   private along: Vec = [0, 0, 1];
+  /** What was told of the part as it stands: kept so that it can be packed. */
+  private told: { file?: FileFound; picture?: KeptPicture; body?: BodyFound; draw?: DrawFound } = {};
+  /** Where the file of a part that was restored can be fetched; null once it is here. */
+  private source: string | null = null;
+  private waking: Promise<void> | null = null;
 
   constructor(
     private readonly send: Send,
     private readonly kernel: () => Promise<OcctReader>,
     /** Facets a body is refined to; the default of the core where not given. */
     private readonly facets?: number,
+    private readonly fetched: (source: string) => Promise<Blob> = fetchFile,
   ) {}
 
   /** Answers one request; never throws. */
@@ -81,9 +89,11 @@ export class PartSession {
       if (request.kind === 'open') await this.open(request);
       else if (request.kind === 'unit') await this.given(request.id, request.unit);
       else if (request.kind === 'mend') await this.mend(request.id);
-      else if (request.kind === 'draw') this.draw(request.id, request.direction);
+      else if (request.kind === 'draw') await this.turn(request.id, request.direction);
       else if (request.kind === 'picture') this.picture = sendTo(request.port);
-      else this.pick(request.id, request.from, request.sight);
+      else if (request.kind === 'restore') await this.restore(request);
+      else if (request.kind === 'pack') await this.pack(request.id);
+      else await this.pick(request.id, request.from, request.sight);
     } catch (error) {
       const issue = error instanceof CoreError ? error.issue : null;
       const message = error instanceof Error ? error.message : String(error);
@@ -93,31 +103,115 @@ export class PartSession {
 
   private async open(request: Open): Promise<void> {
     const { id, name, unit: named, draw, mend } = request;
-    const bytes = new Uint8Array(await request.file.arrayBuffer());
-    this.opened = { id, kind: 'open', name, unit: named, draw, mend, size: bytes.length };
-    this.raw = null;
+    this.opened = { id, kind: 'open', name, unit: named, draw, mend, size: request.file.size };
     this.prepared = null;
     this.ready = null;
     this.body = null;
-    const progress = this.progress(id, 'reading');
-    this.raw =
-      fileKind(name, bytes) === 'step'
-        ? readStep(await this.kernel(), name, bytes)
-        : readMeshFile(name, bytes, progress);
-    const unit = this.raw.unit ?? named;
+    this.told = {};
+    this.source = null;
+    this.waking = null;
+    const raw = await this.read(id, request.file);
+    const unit = raw.unit ?? named;
     if (unit !== null) {
-      await this.show(id, unit, this.raw.unit === null ? 'given' : 'file');
+      await this.show(id, unit, raw.unit === null ? 'given' : 'file');
       return this.measure(id);
     }
     // The picture stands while the unit is asked for: it is the same in any.
-    const size = axisBox({ positions: this.raw.positions, triangles: this.raw.triangles });
+    const size = axisBox({ positions: raw.positions, triangles: raw.triangles });
     const likely = likelyUnit(Math.max(...size));
     await this.show(id, likely, 'given');
     this.send({ id, kind: 'unit-wanted', size, likely });
   }
 
+  private async read(id: number, file: Blob): Promise<RawMesh> {
+    this.raw = null;
+    const { name } = this.opened;
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    const progress = this.progress(id, 'reading');
+    this.raw =
+      fileKind(name, bytes) === 'step'
+        ? readStep(await this.kernel(), name, bytes)
+        : readMeshFile(name, bytes, progress);
+    return this.raw;
+  }
+
+  /** Shows what was measured before. What cannot be read is measured again: nothing is lost but time. */
+  private async restore({ id, name, kept, source, unit, draw, mend }: Restore): Promise<void> {
+    let found: KeptMeasures;
+    try {
+      found = await unpackMeasures(kept);
+      if (found.file.unit !== unit || (found.file.mended !== null) !== mend) throw new Error('of another measuring');
+    } catch {
+      const file = await this.fetched(source);
+      return this.open({ id, kind: 'open', name, file, unit, draw, mend });
+    }
+    const { picture } = found;
+    this.opened = { id, kind: 'open', name, unit, draw, mend, size: found.file.bytes };
+    this.raw = null;
+    this.prepared = null;
+    this.ready = null;
+    this.source = source;
+    this.waking = null;
+    this.along = found.draw.direction;
+    this.body = { ...found.body, found: null };
+    this.told = { file: found.file, picture, body: found.body, draw: found.draw };
+    this.picture(facetCorners({ mesh: picture }), picture.creases.slice());
+    this.send({ id, kind: 'shown', file: found.file, areas: picture.areas });
+    this.send({ id, kind: 'body', body: found.body });
+    this.send({ id, kind: 'drawn', draw: found.draw, kept: true });
+  }
+
+  /** Fetches and readies a part that was restored, once. */
+  private wake(id: number): Promise<void> {
+    const { source, opened } = this;
+    if (source === null) return Promise.resolve();
+    this.waking ??= (async () => {
+      this.progress(id, 'reading')(0);
+      const raw = await this.read(id, await this.fetched(source));
+      const unit = raw.unit ?? opened.unit;
+      if (unit === null) throw new Error('its unit is not known');
+      const { checked, fine, light } = await this.prepare(id, unit, raw.unit === null ? 'given' : 'file');
+      this.ready = readyBody(checked, fine, light);
+      this.source = null;
+    })();
+    return this.waking.finally(() => (this.waking = null));
+  }
+
+  private async pack(id: number): Promise<void> {
+    const { file, picture, body, draw } = this.told;
+    if (file === undefined || picture === undefined || body === undefined || draw === undefined) return;
+    const [x, y, z] = draw.direction;
+    const key = measuresKey({ unit: file.unit, draw: [x, y, z], mend: file.mended !== null });
+    const bytes = await packMeasures({ file, picture, body, draw });
+    this.send({ id, kind: 'packed', key, bytes }, [bytes.buffer]);
+  }
+
   /** Checks the facets read and shows them. */
   private async show(id: number, unit: LengthUnit, unitFrom: 'file' | 'given'): Promise<void> {
+    this.body = null;
+    this.ready = null;
+    const { fine, file } = await this.prepare(id, unit, unitFrom);
+    const creases = creaseLines(fine);
+    const areas = Float32Array.from(fine.areas);
+    const { positions, triangles } = fine.mesh;
+    this.told = {
+      file,
+      picture: {
+        positions: Float32Array.from(positions),
+        triangles: Uint32Array.from(triangles),
+        creases: creases.slice(),
+        areas,
+      },
+    };
+    this.picture(facetCorners(fine), creases);
+    this.send({ id, kind: 'shown', file, areas });
+  }
+
+  private async prepare(
+    id: number,
+    unit: LengthUnit,
+    unitFrom: 'file' | 'given',
+  ): Promise<NonNullable<PartSession['prepared']> & { readonly file: FileFound }> {
     const { raw, opened } = this;
     if (raw === null) throw new Error('no file was read');
     this.progress(id, 'checking')(0);
@@ -127,8 +221,7 @@ export class PartSession {
     const checked = whole !== null && opened.mend ? whole.checked : judged;
     const light = await lightOf(checked.mesh);
     const fine = fineMesh(checked.mesh, this.facets, checked.edges);
-    const corners = facetCorners(fine);
-    const file = {
+    const file: FileFound = {
       name: opened.name,
       bytes: opened.size,
       unit,
@@ -140,11 +233,8 @@ export class PartSession {
       offer: opened.mend ? null : told,
       mended: opened.mend ? told : null,
     };
-    this.body = null;
-    this.ready = null;
     this.prepared = { unit, unitFrom, checked, light, fine };
-    this.picture(corners, creaseLines(fine));
-    this.send({ id, kind: 'shown', file, areas: Float32Array.from(fine.areas) });
+    return { unit, unitFrom, checked, light, fine, file };
   }
 
   private async measure(id: number): Promise<void> {
@@ -165,10 +255,8 @@ export class PartSession {
       wallRay: found === null ? null : wallOfFacets(ready, found, 'ray'),
       wallSphere: found === null ? null : wallOfFacets(ready, found, 'sphere'),
     };
-    this.send(
-      { id, kind: 'body', body: out },
-      [out.wallRay, out.wallSphere].flatMap((a) => (a === null ? [] : [a.buffer as ArrayBuffer])),
-    );
+    this.told = { ...this.told, body: out };
+    this.send({ id, kind: 'body', body: out });
     const d = opened.draw ?? body.draws[0]?.direction ?? [0, 0, 1];
     // The still first: whoever sees the measures may leave the view, and its worker ends with it.
     const still = stillOf(forStill, STILL_WIDE, STILL_HIGH, d);
@@ -177,21 +265,29 @@ export class PartSession {
   }
 
   private async given(id: number, unit: LengthUnit): Promise<void> {
+    await this.wake(id);
     if (this.prepared?.unit !== unit) await this.show(id, unit, 'given');
     await this.measure(id);
   }
 
   private async mend(id: number): Promise<void> {
+    await this.wake(id);
     if (this.prepared === null) throw new Error('no file was read');
     this.opened = { ...this.opened, mend: true };
     await this.show(id, this.prepared.unit, this.prepared.unitFrom);
     await this.measure(id);
   }
 
-  private pick(id: number, from: Vec, sight: Vec): void {
+  private async pick(id: number, from: Vec, sight: Vec): Promise<void> {
+    await this.wake(id);
     if (this.ready === null) return;
     const place = placeSeen(this.ready, from, sight, this.along, isClosed(this.ready.checked));
     this.send({ id, kind: 'picked', place });
+  }
+
+  private async turn(id: number, d: Vec): Promise<void> {
+    await this.wake(id);
+    this.draw(id, d);
   }
 
   private draw(id: number, d: Vec): void {
@@ -230,11 +326,8 @@ export class PartSession {
       remarks: remarksOf(body, draw),
       resolution_mm: ready.fine.resolution_mm,
     };
-    this.send({ id, kind: 'drawn', draw: out }, [
-      out.draft.buffer as ArrayBuffer,
-      regionOf.buffer,
-      out.parting.buffer as ArrayBuffer,
-    ]);
+    this.told = { ...this.told, draw: out };
+    this.send({ id, kind: 'drawn', draw: out, kept: false });
   }
 
   private progress(id: number, stage: PartStage): (share: number) => void {
@@ -245,6 +338,12 @@ export class PartSession {
       this.send({ id, kind: 'progress', stage, share });
     };
   }
+}
+
+async function fetchFile(source: string): Promise<Blob> {
+  const response = await fetch(source);
+  if (!response.ok) throw new Error(`The server answered ${response.status} when asked for the file.`);
+  return response.blob();
 }
 
 const sendTo =

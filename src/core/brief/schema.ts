@@ -65,6 +65,28 @@ const boxSides = z.tuple([
   z.number().positive().max(10_000),
 ]);
 
+const whole = z.number().int().min(0).max(1e9);
+
+/** What must be said beside a measured value, as figures. Lengths mm. */
+const remarkSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('nested'), bodies: whole }),
+  z.strictObject({
+    kind: z.literal('thin'),
+    wall_mm: z.number(),
+    at_mm: z.tuple([z.number(), z.number(), z.number()]).readonly(),
+    share: z.number(),
+    rest_mm: z.number(),
+  }),
+  z.strictObject({ kind: z.literal('hollows'), hollows: whole, atLeast: z.boolean() }),
+  z.strictObject({ kind: z.literal('most'), counted: whole, most: whole }),
+  z.strictObject({
+    kind: z.literal('cut'),
+    what: z.enum(['draws tried', 'draws counted out', 'undercuts looked at for a slide', 'places measured']),
+    done: whole,
+    of: whole,
+  }),
+]);
+
 /** The model a part was measured from, and what it said. Values as in `geometry`; null is what could not be trusted. */
 export const modelSchema = z.strictObject({
   /** Id of the kept file. */
@@ -91,8 +113,8 @@ export const modelSchema = z.strictObject({
     .transform((v) => v ?? null),
   /** Spacing of the places that walls and undercuts were looked for at, mm. */
   resolution_mm: size(1000),
-  /** What must be said beside a measured value, by field: a thin feature, a count that is one of at least. */
-  remarks: z.record(z.string().max(40), z.string().max(400)).default({}),
+  /** What must be said beside a measured value, by field: a thin feature, a count that is one of at least. Older builds stored words. */
+  remarks: z.record(z.string().max(40), z.union([remarkSchema, z.string().max(400)])).default({}),
   /** Why a measured value was typed over, by field. */
   notes: z.record(z.string().max(40), z.string().max(400)).default({}),
 });

@@ -1,10 +1,12 @@
 import type { ReadyBody } from './measure';
-import type { FineMesh } from './sampling';
 import type { WallsFound } from './walls';
 
 /** Corners of every facet of a fine mesh, mm, nine figures a facet: what a picture is drawn from. */
-export function facetCorners({ mesh }: FineMesh): Float32Array {
-  const { positions: p, triangles: t } = mesh;
+export function facetCorners({
+  mesh: { positions: p, triangles: t },
+}: {
+  readonly mesh: { readonly positions: ArrayLike<number>; readonly triangles: ArrayLike<number> };
+}): Float32Array {
   const out = new Float32Array(3 * t.length);
   for (let i = 0; i < t.length; i++) for (let k = 0; k < 3; k++) out[3 * i + k] = p[3 * t[i]! + k]!;
   return out;

@@ -6,6 +6,7 @@ export {
   type MeasuredField,
   type MeasuredGeometry,
 } from './geometry';
-export { cutTold, remarksOf, type Remarks } from './remarks';
+export { measuresKey, type MeasuredBy } from './key';
+export { cutTold, remarksOf, type Remark, type Remarks } from './remarks';
 export { originOf, withMeasures, withoutModel, type Origin } from './origin';
 export { hasPartWorking, partWorking, type PartFacts, type PartFigure } from './workings';

@@ -12,3 +12,4 @@ export {
   type PartFileRecord,
 } from './actions';
 export { CHUNK_BYTES } from './keep';
+export { keepMeasures, MEASURES_LIMIT, measuresKeySchema, streamMeasures } from './measures';

@@ -11,7 +11,10 @@ import {
   completePartFile,
   getPartFile,
   getStill,
+  keepMeasures,
   keepStill,
+  measuresKeySchema,
+  streamMeasures,
   streamPartFile,
   takeChunk,
 } from '.';
@@ -82,5 +85,44 @@ describe('a file kept in pieces', () => {
     expect([...((await getStill(id)) ?? [])]).toEqual([0x89, 0x50]);
     expect((await back(id)).equals(Buffer.from(bytes))).toBe(true);
     expect(await keepStill('none', Buffer.of(1))).toBe(false);
+  });
+});
+
+describe('what was measured of a file', () => {
+  const kept = async (id: string, key: string): Promise<Buffer | null> => {
+    const stream = await streamMeasures(id, key);
+    return stream === undefined ? null : Buffer.from(await new Response(stream).arrayBuffer());
+  };
+  const whole = async (): Promise<string> => {
+    const id = crypto.randomUUID();
+    await transaction((on) => keepWholeFile(on, id, 'measured.stl', randomBytes(50), null));
+    return id;
+  };
+
+  test('comes back byte for byte, in more pieces than one, and the last sent stands', async () => {
+    const id = await whole();
+    const long = randomBytes(2 * CHUNK_BYTES + 17);
+    expect(await keepMeasures(id, 'a', long)).toBe('kept');
+    expect((await kept(id, 'a'))?.equals(long)).toBe(true);
+    const short = randomBytes(9);
+    expect(await keepMeasures(id, 'a', short)).toBe('kept');
+    expect((await kept(id, 'a'))?.equals(short)).toBe(true);
+    expect(await kept(id, 'A')).toBeNull();
+  });
+
+  test('the newest four ways of measuring one file are kept', async () => {
+    const id = await whole();
+    for (const key of ['1', '2', '3', '4', '5', '6']) await keepMeasures(id, key, randomBytes(9));
+    const found = await Promise.all(['1', '2', '3', '4', '5', '6'].map((key) => kept(id, key)));
+    expect(found.map((data) => data !== null)).toEqual([false, false, true, true, true, true]);
+  });
+
+  test('nothing is kept of a file that is not there or not whole, nor under a wild name', async () => {
+    expect(await keepMeasures('no-such-file', 'a', randomBytes(9))).toBe('missing');
+    const { id } = await announcePartFile(news(randomBytes(20), 1, 'half.stl'));
+    expect(await keepMeasures(id, 'a', randomBytes(9))).toBe('missing');
+    expect(await kept(id, 'a')).toBeNull();
+    for (const bad of ['', 'a b', 'x'.repeat(161), 'a/b', 'é'])
+      expect(measuresKeySchema.safeParse(bad).success).toBe(false);
   });
 });

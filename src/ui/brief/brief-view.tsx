@@ -5,7 +5,9 @@ import { useRouter } from 'next/navigation';
 import { useForm, type FieldValues } from 'react-hook-form';
 import { inspectBrief, type Brief, type BriefIssue } from '@/core/brief';
 import { MEASURED_FIELDS, originOf } from '@/core/measured';
+import { useUnits } from '../preferences';
 import { handOver } from '../part/handoff';
+import { remarkWords } from '../part/remark-words';
 import { DropFile } from '../part/drop-file';
 import { AnswerField, CheckField, DateField, NumberField, SelectField, TextField } from '../fields/inputs';
 import { RowOfFigures } from '../fields/row-of-figures';
@@ -34,6 +36,7 @@ export function BriefView() {
 function BriefFormScreen({ start }: { start: Brief }) {
   const { id, brief, setBrief } = useStudy();
   const router = useRouter();
+  const [units] = useUnits();
   const [first] = useState<FieldValues>(() => keptTyping(id) ?? start);
   const form = useForm<FieldValues>({ defaultValues: first });
   const { control, register, setValue, getValues, subscribe } = form;
@@ -82,7 +85,13 @@ function BriefFormScreen({ start }: { start: Brief }) {
     [brief],
   );
   const remarks = brief.model?.remarks;
-  const remarkOf = useCallback((path: string) => remarks?.[path.replace('geometry.', '')], [remarks]);
+  const remarkOf = useCallback(
+    (path: string) => {
+      const remark = remarks?.[path.replace('geometry.', '')];
+      return remark === undefined ? undefined : remarkWords(remark, units);
+    },
+    [remarks, units],
+  );
   const context = useMemo<BriefForm>(
     () => ({ control, register, setValue, getValues, issues, assumed, confirm, originOf: originOfPath, remarkOf }),
     [control, register, setValue, getValues, issues, assumed, confirm, originOfPath, remarkOf],

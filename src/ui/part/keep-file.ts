@@ -27,6 +27,19 @@ export async function keepFile(file: Blob, name: string, signal: AbortSignal): P
 export const keepStill = (id: string, png: Uint8Array): Promise<void> =>
   send(`/api/part-files/${id}/still`, new Blob([png.slice()], { type: 'image/png' }));
 
+const measuresPath = (id: string, key: string): string =>
+  `/api/part-files/${id}/measures?by=${encodeURIComponent(key)}`;
+
+/** Keeps what was measured of a kept file, packed. @param key how it was measured */
+export const keepMeasures = (id: string, key: string, packed: Uint8Array<ArrayBuffer>): Promise<void> =>
+  send(measuresPath(id, key), new Blob([packed]));
+
+/** What was measured of a kept file that way, packed; null where it is not kept. */
+export async function keptMeasures(id: string, key: string): Promise<Blob | null> {
+  const response = await fetch(measuresPath(id, key));
+  return response.ok ? response.blob() : null;
+}
+
 async function send(path: string, body: Blob, signal?: AbortSignal): Promise<void> {
   const response = await fetch(path, {
     method: 'PUT',

@@ -7,6 +7,7 @@ import { useUnits } from '../preferences';
 import { useStudy } from '../study/study-context';
 import type { PartState } from './part-state';
 import { PartFigureButton } from './part-working';
+import { remarkWords } from './remark-words';
 import { FIELD_WORDS } from './words';
 
 const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
@@ -67,13 +68,14 @@ export function MeasuresSection({
           {MEASURED_FIELDS.map((field) => {
             const [name, unit, how] = FIELD_WORDS[field];
             const origin = originOf(brief, field);
+            const remark = draw.remarks[field];
             const apart = origin === 'overridden' || (origin === 'typed' && draw.geometry[field] !== null);
             return (
               <tr key={field} data-field={field}>
                 <td title={how}>
                   {name}
                   <div className="quiet small">{how}</div>
-                  {draw.remarks[field] !== undefined && <div className="small">{draw.remarks[field]}</div>}
+                  {remark !== undefined && <div className="small">{remarkWords(remark, units)}</div>}
                 </td>
                 <td className="num">
                   <PartFigureButton figure={field}>{value(draw.geometry[field], unit)}</PartFigureButton>

@@ -72,7 +72,7 @@ export function heard(s: PartState, name: string, answer: PartAnswer): PartState
     case 'drawn':
       return { ...s, busy: null, draw: answer.draw };
     case 'picked':
-      return { ...s, place: answer.place };
+      return { ...s, busy: s.draw === null ? s.busy : null, place: answer.place };
     case 'refused':
       return {
         ...(s.file === null ? { ...NO_PART, kept: s.kept } : s),
@@ -81,6 +81,7 @@ export function heard(s: PartState, name: string, answer: PartAnswer): PartState
         refused: { name, issue: answer.issue, message: answer.message },
       };
     case 'still':
+    case 'packed':
       return s;
   }
 }

@@ -1,18 +1,21 @@
 'use client';
 import { startTransition, useCallback, useEffect, useRef, useState, type RefObject } from 'react';
 import type { Vec } from '@/core/geometry';
-import { withMeasures, withoutModel } from '@/core/measured';
+import { measuresKey, withMeasures, withoutModel } from '@/core/measured';
 import type { LengthUnit } from '@/core/mesh-files';
 import { PartClient } from '@/workers/part.client';
 import type { DrawFound, FileFound, PartAnswer } from '@/workers/part.protocol';
 import type { ViewerClient } from '@/workers/viewer.client';
 import { useStudy } from '../study/study-context';
 import { takeOver } from './handoff';
-import { keepFile, keepStill } from './keep-file';
+import { keepFile, keepMeasures, keepStill, keptMeasures } from './keep-file';
 import { heard, NO_PART, notHad, stopped, taking, working, type PartState } from './part-state';
 
 /** Answers that change much of the screen: they may wait for a frame. */
 const HEAVY = ['body', 'drawn'];
+
+/** Pause after which what was measured is packed to be kept: whoever tries one draw after another is not held up, ms. */
+const PACK_AFTER_MS = 1200;
 
 /** A file dropped by hand, on its way to being kept. */
 interface Keeping {
@@ -38,6 +41,7 @@ export function usePart(viewer: RefObject<ViewerClient | null>) {
   /** Whether what is measured next was asked for by hand and is to be written into the brief. */
   const write = useRef(false);
   const found = useRef<FileFound | null>(null);
+  const packing = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
   const keep = useCallback((now: Keeping): Promise<string | null> => {
     now.id ??= keepFile(now.file, now.file.name, now.abort.signal).then(
@@ -95,6 +99,17 @@ export function usePart(viewer: RefObject<ViewerClient | null>) {
           (id) => (id === null ? undefined : keepStill(id, answer.png)),
           () => undefined,
         );
+      if (answer.kind === 'drawn' && !answer.kept) {
+        const measured = client.current;
+        clearTimeout(packing.current);
+        packing.current = setTimeout(() => measured === client.current && measured?.pack(), PACK_AFTER_MS);
+      }
+      // Kept or not, the screen says the same: what is not kept is measured again.
+      if (answer.kind === 'packed')
+        void Promise.resolve(now === null ? (latest.current.model?.file ?? null) : keep(now))
+          .then((id) => (id === null ? undefined : keepMeasures(id, answer.key, answer.bytes)))
+          .catch(() => undefined);
+      if (answer.kind === 'packed') return;
       const tell = (): void => setState((s) => heard(s, name, answer));
       if (HEAVY.includes(answer.kind)) startTransition(tell);
       else tell();
@@ -164,22 +179,30 @@ export function usePart(viewer: RefObject<ViewerClient | null>) {
     if (file !== null) queueMicrotask(() => take(file));
   }, [studyId, take]);
 
-  /** Fetches the kept file and measures it again, as the brief has it. */
+  /** Shows the part as the brief has it: from what was measured before, else from its file, measured again. */
   const reopen = useCallback(
     async (gone: () => boolean): Promise<void> => {
       const { model } = latest.current;
       if (model === null) return;
       setState(taking('fetching'));
+      const source = `/api/part-files/${model.file}`;
       try {
-        const response = await fetch(`/api/part-files/${model.file}`);
+        const by = { unit: model.unit, draw: model.draw, mend: model.mended !== null };
+        const before = await keptMeasures(model.file, measuresKey(by));
+        if (gone() || keeping.current !== null) return;
+        if (before !== null) {
+          setState((s) => ({ ...s, kept: 'kept' }));
+          begin(model.name).restore(model.name, before, source, by);
+          return;
+        }
+        const response = await fetch(source);
         if (response.status === 404) throw new Error('The file of this part is not kept here.');
         if (!response.ok) throw new Error(`The server answered ${response.status}.`);
         const file = await response.blob();
         // A file dropped meanwhile goes before the one that was kept.
         if (gone() || keeping.current !== null) return;
         setState((s) => ({ ...s, kept: 'kept' }));
-        const { unit, draw, mended } = model;
-        begin(model.name).open(model.name, file, { unit, draw, mend: mended !== null });
+        begin(model.name).open(model.name, file, by);
       } catch (error) {
         if (!gone() && keeping.current === null) setState(notHad(model.name, error));
       }
@@ -200,6 +223,7 @@ export function usePart(viewer: RefObject<ViewerClient | null>) {
   }, [fileId, reopen]);
   useEffect(
     () => () => {
+      clearTimeout(packing.current);
       client.current?.close();
       client.current = null;
     },
