@@ -53,6 +53,9 @@ export function smallestBox(mesh: Mesh): PlacedBox {
     if (along.sides_mm.every((side) => side > 0) && spans(points)) return axisPlaced(mesh);
     return refuse('E_NO_SOLUTION', 'mesh', `${points.length} corners`, 'four corners not in a plane');
   }
+  // No box is smaller than the hull: one that is just as large needs no search.
+  const axes = axisPlaced(mesh);
+  if (axes.volume_mm3 <= hullVolume(points, faces) * (1 + 1e-9)) return axes;
   const whole = [...new Set(faces.flat())].map((i) => points[i]!);
   const few = whole.length > FEW_CORNERS ? outermost(Float64Array.from(whole.flat()), 0, THINNED) : whole;
   const flat = new Float64Array(2 * Math.max(few.length, whole.length));
@@ -66,10 +69,16 @@ export function smallestBox(mesh: Mesh): PlacedBox {
     .slice(0, FINISHED)
     .map(({ n }) => boxAround(mesh.positions, few === whole ? n : descend(whole, n, flat, 2e-3, 20)));
   // What only rounding sets apart from the box along the axes is that box.
-  return [...tries, along].reduce(
-    (best, box) => (box.volume_mm3 < best.volume_mm3 * (1 - 1e-9) ? box : best),
-    axisPlaced(mesh),
-  );
+  return [...tries, along].reduce((best, box) => (box.volume_mm3 < best.volume_mm3 * (1 - 1e-9) ? box : best), axes);
+}
+
+/** Volume of a convex hull, mm³: the tetrahedra that its faces span with its first corner. */
+function hullVolume(points: readonly Vec[], faces: readonly (readonly [number, number, number])[]): number {
+  const o = points[faces[0]?.[0] ?? 0]!;
+  let six = 0;
+  for (const [a, b, c] of faces)
+    six += Math.abs(dot(minus(points[a]!, o), cross(minus(points[b]!, o), minus(points[c]!, o))));
+  return six / 6;
 }
 
 /** The box along the axes of the file as a box in some position. */

@@ -6,8 +6,8 @@ import { spatialOrder } from './spatial-order';
 /** Facets a mesh is refined to before walls and undercuts are looked for. */
 export const DEFAULT_FACETS = 24_000;
 /** A body of few facets is refined less: it has no small features. */
-const LEAST_FACETS = 5000;
-const FACETS_EACH = 12;
+const LEAST_FACETS = 1500;
+const FACETS_EACH = 40;
 
 /** Facets that a mesh is refined to where nothing else is asked: more for one of more facets, up to the default. */
 export const facetsFor = (mesh: Mesh): number =>

@@ -25,7 +25,7 @@ for (const [type, Kind] of ARRAYS)
 /** Packs measures: MessagePack, compressed by gzip. */
 export async function packMeasures(kept: KeptMeasures): Promise<Uint8Array<ArrayBuffer>> {
   const plain = encode(kept, { extensionCodec: codec, initialBufferSize: 1 << 20 });
-  const packed = new Blob([plain as Uint8Array<ArrayBuffer>]).stream().pipeThrough(new CompressionStream('gzip'));
+  const packed = new Blob([plain]).stream().pipeThrough(new CompressionStream('gzip'));
   return new Uint8Array(await new Response(packed).arrayBuffer());
 }
 
