@@ -16,7 +16,8 @@ import { remarksOf } from '../src/core/measured/remarks';
 import { fileKind, lengthUnit, likelyUnit, readMeshFile, type RawMesh } from '../src/core/mesh-files';
 
 /**
- * Measures a part file and prints what was found as JSON: npm run -s measure -- FILE [--unit mm] [--draw 0,0,1].
+ * Measures a part file and prints what was found as JSON: npm run -s measure -- FILE [--unit mm] [--draw 0,0,1] [--spent].
+ * With --spent it tells on the other stream what it took: processor time and the most memory it held.
  * A file that is refused prints its refusal as JSON and ends with code 1.
  */
 async function measure(path: string, unitWord: string | null, drawWord: string | null): Promise<object> {
@@ -81,12 +82,20 @@ if (path === undefined || path.startsWith('--')) {
   console.error('Give a file: npm run -s measure -- FILE [--unit mm] [--draw 0,0,1]');
   process.exit(2);
 }
-measure(path, option('--unit'), option('--draw')).then(
-  (found) => console.log(JSON.stringify(found, null, 2)),
-  (error: unknown) => {
-    console.log(
-      JSON.stringify(error instanceof CoreError ? { refused: error.issue } : { failed: String(error) }, null, 2),
-    );
-    process.exitCode = 1;
-  },
-);
+/** What the process has taken so far, its own start among it. */
+function spent(): string {
+  const { userCPUTime, systemCPUTime, maxRSS } = process.resourceUsage();
+  return `${((userCPUTime + systemCPUTime) / 1e6).toFixed(2)} s of processor time, ${(maxRSS / 1024).toFixed(0)} MB at most`;
+}
+
+void measure(path, option('--unit'), option('--draw'))
+  .then(
+    (found) => console.log(JSON.stringify(found, null, 2)),
+    (error: unknown) => {
+      console.log(
+        JSON.stringify(error instanceof CoreError ? { refused: error.issue } : { failed: String(error) }, null, 2),
+      );
+      process.exitCode = 1;
+    },
+  )
+  .finally(() => args.includes('--spent') && console.error(spent()));

@@ -1,5 +1,5 @@
 import { chromium } from '@playwright/test';
-import { wavyShell } from './wavy-ball';
+import { wavyShell } from './bench/wavy-ball';
 
 /**
  * Drops a part of 200 000 facets on a running application and prints when its first picture stood and the longest

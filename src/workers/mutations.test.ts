@@ -64,64 +64,62 @@ function fate(read: () => ReturnType<typeof readMeshFile>): string {
   }
 }
 
-const MOST_MS = 10_000;
-
-/** What comes of some work, and how long it took. Too long a time is taken once more: a shared machine may have stood. */
-function timed<T>(work: () => T): [T, number] {
-  const once = (): [T, number] => {
-    const start = performance.now();
-    const found = work();
-    return [found, performance.now() - start];
-  };
-  const [found, ms] = once();
-  return ms < MOST_MS ? [found, ms] : [found, Math.min(ms, once()[1])];
-}
+/** Mutants of one run; `npm run fuzz:files` makes many more. */
+const MUTANTS = Number(process.env['MUTANTS'] ?? 484);
+/** Another seed each day: what one run does not meet, a later one may. It is told with what fails. */
+const SEED = Number(process.env['MUTANTS_SEED'] ?? Math.floor(Date.now() / 86_400_000));
+const LIMIT_MS = 60_000 + 1000 * MUTANTS;
 
 const silence = vi.spyOn(console, 'log');
 beforeAll(() => void silence.mockImplementation(() => undefined));
 afterAll(() => silence.mockRestore());
 
-test('484 mutants of meshes are measured or clearly refused, each within ten seconds', () => {
-  const next = chance(20261125);
-  const fates = new Map<string, number>();
-  for (let i = 0; i < 484; i++) {
-    const file = FILES[i % FILES.length]!;
-    const bytes = mutant(file.bytes, next);
-    let became: string;
-    let ms: number;
-    try {
-      [became, ms] = timed(() => fate(() => readMeshFile(file.name, bytes)));
-    } catch (error) {
-      throw new Error(`mutant ${i} of ${file.name}: ${String(error)}`, { cause: error });
-    }
-    expect(ms, `mutant ${i} of ${file.name}`).toBeLessThan(MOST_MS);
-    fates.set(became, (fates.get(became) ?? 0) + 1);
-  }
-  expect((fates.get('measured') ?? 0) + (fates.get('area only') ?? 0)).toBeGreaterThan(60);
-  expect(fates.get('measured')).toBeGreaterThan(3);
-  expect([...fates.keys()].filter((f) => f.startsWith('E_')).length).toBeGreaterThan(2);
-  expect(process.memoryUsage().rss).toBeLessThan(1.5e9);
-}, 240_000);
-
-test('16 mutants of a STEP file are read or clearly refused', async () => {
-  const kernel = await occtimportjs();
-  const next = chance(7);
-  const fates = new Map<string, number>();
-  for (let i = 0; i < 16; i++) {
-    const bytes = mutant(STEP.bytes, next);
-    const [became, ms] = timed(() => {
+test(
+  'mutants of meshes are measured or clearly refused',
+  () => {
+    const next = chance(SEED);
+    const fates = new Map<string, number>();
+    for (let i = 0; i < MUTANTS; i++) {
+      const file = FILES[i % FILES.length]!;
+      const bytes = mutant(file.bytes, next);
+      let became: string;
       try {
-        fileKind(STEP.name, bytes);
-        checkMesh(readStep(kernel, STEP.name, bytes), 'mm');
-        return 'read';
+        became = fate(() => readMeshFile(file.name, bytes));
       } catch (error) {
-        if (!(error instanceof CoreError)) throw error;
-        return error.issue.code;
+        throw new Error(`mutant ${i} of ${file.name}, seed ${SEED}: ${String(error)}`, { cause: error });
       }
-    });
-    expect(ms, `mutant ${i}`).toBeLessThan(MOST_MS);
-    fates.set(became, (fates.get(became) ?? 0) + 1);
-  }
-  expect(fates.get('read')).toBeGreaterThan(1);
-  expect(fates.size).toBeGreaterThan(1);
-}, 240_000);
+      fates.set(became, (fates.get(became) ?? 0) + 1);
+    }
+    const measured = fates.get('measured') ?? 0;
+    expect(measured + (fates.get('area only') ?? 0)).toBeGreaterThan(MUTANTS / 10);
+    expect([...fates.keys()].filter((f) => f.startsWith('E_')).length).toBeGreaterThan(2);
+    expect(process.memoryUsage().rss).toBeLessThan(1.5e9);
+  },
+  LIMIT_MS,
+);
+
+test(
+  'mutants of a STEP file are read or clearly refused',
+  async () => {
+    const kernel = await occtimportjs();
+    const next = chance(SEED);
+    const fates = new Map<string, number>();
+    for (let i = 0; i < MUTANTS / 80; i++) {
+      const bytes = mutant(STEP.bytes, next);
+      const became = (() => {
+        try {
+          fileKind(STEP.name, bytes);
+          checkMesh(readStep(kernel, STEP.name, bytes), 'mm');
+          return 'read';
+        } catch (error) {
+          if (!(error instanceof CoreError)) throw error;
+          return error.issue.code;
+        }
+      })();
+      fates.set(became, (fates.get(became) ?? 0) + 1);
+    }
+    expect([...fates.values()].reduce((sum, n) => sum + n, 0)).toBe(Math.ceil(MUTANTS / 80));
+    expect(fates.get('read'), `seed ${SEED}`).toBeGreaterThan(0);
+  },
+  LIMIT_MS,
+);

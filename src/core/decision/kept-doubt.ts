@@ -18,6 +18,7 @@ import {
   type DoubtSummary,
   type DrawnPlan,
   type FoundFlips,
+  type Sampling,
   type Share,
   type Spread,
 } from '../doubt';
@@ -67,6 +68,7 @@ export function keptDoubt(
   laneId: string,
   by: DrawnBy,
   draws: number = DRAWS,
+  told: (share: number) => void = () => undefined,
 ): KeptDoubt | null {
   const lane = board.lanes.find((l) => l.id === laneId);
   if (lane?.money == null) return null;
@@ -75,7 +77,7 @@ export function keptDoubt(
     demand: by.demand,
     against: rival === undefined ? null : [laneId, rival.id],
   });
-  sampling.run(draws);
+  drawAll(sampling, draws, told);
   const flips =
     board.leader === laneId
       ? flipsTold(
@@ -88,6 +90,18 @@ export function keptDoubt(
   return doubtOf(sampling.summary(), laneId, by, flips);
 }
 
+/** Share of the work that is drawing; the rest is the search for what would overturn the choice. */
+const DRAWING = 0.5;
+const BATCHES = 10;
+
+/** Draws all there are, a part at a time, and tells how far it is. */
+function drawAll(sampling: Sampling, draws: number, told: (share: number) => void): void {
+  for (let k = 1; k <= BATCHES; k++) {
+    sampling.run(Math.round((draws * k) / BATCHES));
+    told((DRAWING * k) / BATCHES);
+  }
+}
+
 /** Draws a study for the choice of a plan in two steps. */
 export function keptPlanDoubt(
   study: Study,
@@ -96,10 +110,11 @@ export function keptPlanDoubt(
   plan: DrawnPlan,
   by: DrawnBy,
   draws: number = DRAWS,
+  told: (share: number) => void = () => undefined,
 ): KeptDoubt | null {
   const store = new DrawStore(by.seed, by.spread, draws);
   const sampling = samplingOf(study, board, orderDate, store, { demand: by.demand, against: null, plan });
-  sampling.run(draws);
+  drawAll(sampling, draws, told);
   const ofBrief = atOnce(planBriefFlips(study, board.q, orderDate, plan));
   return doubtOf(
     sampling.summary(),

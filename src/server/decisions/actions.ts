@@ -1,4 +1,6 @@
 import 'server-only';
+import type { JobProgress } from '@/core/wire';
+import { RequestError } from '../http';
 import { randomUUID } from 'node:crypto';
 import type { Brief } from '@/core/brief';
 import { CORE_VERSION } from '@/core/version';
@@ -34,8 +36,14 @@ export type SignResult =
  * then it is written in a short transaction, if nothing it rests on was changed meanwhile: else refused as a conflict. A
  * study whose decision stands is refused until that is reopened.
  * @param signal ends the work when the one who signs is gone; nothing is written then
+ * @param told hears how far the work is
  */
-export async function signDecision(studyId: string, input: Signing, signal?: AbortSignal): Promise<SignResult> {
+export async function signDecision(
+  studyId: string,
+  input: Signing,
+  signal?: AbortSignal,
+  told?: (progress: JobProgress) => void,
+): Promise<SignResult> {
   const weights = (await teamWeights()).weights;
   const read = await reading(async (on) => {
     const row = await selectStudy(on, studyId);
@@ -50,8 +58,9 @@ export async function signDecision(studyId: string, input: Signing, signal?: Abo
   if (row.version !== input.version) return { outcome: 'conflict', version: row.version };
   const orderDate = brief.quantity.orderDate ?? input.orderDate ?? input.signedOn;
   const school = row.school;
-  const frozen = await inPool('freeze', { brief, school, rates, signing: input, orderDate, weights }, signal);
+  const frozen = await inPool('freeze', { brief, school, rates, signing: input, orderDate, weights }, signal, told);
   if ('barred' in frozen) return { outcome: 'barred', reason: frozen.barred };
+  if (signal?.aborted === true) throw new RequestError(499, 'Called off by whoever asked. Nothing was saved.');
   return transaction(async (on) => {
     const now = await lockStudy(on, studyId);
     if (now === undefined) return { outcome: 'missing' };

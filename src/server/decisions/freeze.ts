@@ -14,6 +14,7 @@ import {
   type DrawnBy,
   type KeptPlan,
 } from '@/core/decision';
+import { DRAWS } from '@/core/doubt';
 import { CoreError } from '@/core/errors';
 import type { Frozen } from './record';
 
@@ -41,6 +42,7 @@ export function frozenOf(
   input: Signing,
   orderDate: string,
   weights: Weights,
+  told: Tell = () => undefined,
 ): Frozen | { readonly barred: string } {
   const board = boardAt(study, input.quantity, orderDate);
   const lane = board.lanes.find((l) => l.id === input.laneId) as BoardLane;
@@ -56,34 +58,55 @@ export function frozenOf(
       return { barred: `The plan cannot be made: for ${error.issue.field}, ${error.issue.accepted} is wanted.` };
     }
   }
+  told('the reasons for and against', 0.15);
+  const drawing: Tell = (what, share) => told(what, 0.3 + 0.7 * share);
+  const argued =
+    plan === null
+      ? ofLane(study, board, lane, orderDate, input, drawing)
+      : ofPlan(study, board, plan, orderDate, input, drawing);
   return {
     brief: study.brief,
     rates: study.rates,
     evaluation,
-    ...(plan === null ? ofLane(study, board, lane, orderDate, input) : ofPlan(study, board, plan, orderDate, input)),
+    ...argued,
     plan,
     weights,
     orderDate,
   };
 }
 
+/** Hears how far the work is: what is being done, and the share of all that is done. */
+export type Tell = (what: string, share: number) => void;
+
+const tellDraws =
+  (told: Tell) =>
+  (share: number): void =>
+    told(share < 0.5 ? 'the draws' : 'what would overturn it', share);
+
 type Argued = Pick<Frozen, 'case' | 'figures' | 'doubt'>;
 
-function ofLane(study: Study, board: Board, lane: BoardLane, orderDate: string, { drawn }: Signing): Argued {
+function ofLane(
+  study: Study,
+  board: Board,
+  lane: BoardLane,
+  orderDate: string,
+  { drawn }: Signing,
+  told: Tell,
+): Argued {
   const found = laneCase(study, board, lane.id);
   return {
     case: { for: found?.for ?? [], against: found?.against ?? [] },
     figures: carryingFigures(study, board, lane),
-    doubt: keptDoubt(study, board, orderDate, lane.id, drawn),
+    doubt: keptDoubt(study, board, orderDate, lane.id, drawn, DRAWS, tellDraws(told)),
   };
 }
 
-function ofPlan(study: Study, board: Board, plan: KeptPlan, orderDate: string, { drawn }: Signing): Argued {
+function ofPlan(study: Study, board: Board, plan: KeptPlan, orderDate: string, { drawn }: Signing, told: Tell): Argued {
   const of = drawnOf(plan);
   const workings = new StudyWorkings(study, board.q, of.open, of.dues);
   return {
     case: planCase(workings, board, plan),
     figures: planFigures(workings, board),
-    doubt: keptPlanDoubt(study, board, orderDate, of, drawn),
+    doubt: keptPlanDoubt(study, board, orderDate, of, drawn, DRAWS, tellDraws(told)),
   };
 }

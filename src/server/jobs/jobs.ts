@@ -8,7 +8,7 @@ import { ratesOf, type RateRef } from '@/core/rates';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { runVector, WORKED_CASES } from '@/core/formulas';
-import { frozenOf, type Signing } from '../decisions/freeze';
+import { frozenOf, type Signing, type Tell } from '../decisions/freeze';
 import type { DecisionRecord, Frozen } from '../decisions/record';
 import { readRatesCsv, type RatesCsvResult } from '../exchange/rates-csv';
 import { readStudyFile, type StudyFileResult } from '../exchange/study-file';
@@ -62,7 +62,11 @@ function withBaselines(evaluation: Evaluation): Omit<Answered, 'notes'> {
 /** Heavy work of the server by name: each takes data and gives data, and touches no database. */
 export const JOBS = {
   /** Everything a choice rests on, frozen; or why it cannot be signed. */
-  freeze: ({ brief, school, rates: ref, signing, orderDate, weights }: FreezeAsked): Frozen | { barred: string } => {
+  freeze: (
+    { brief, school, rates: ref, signing, orderDate, weights }: FreezeAsked,
+    told: Tell,
+  ): Frozen | { barred: string } => {
+    told('the board', 0);
     const rates = ratesOf(ref);
     const evaluation = evaluate(brief, { school, quantity: signing.quantity, rates });
     const lane = evaluation.lanes.find((l) => l.id === signing.laneId);
@@ -75,16 +79,21 @@ export const JOBS = {
       return {
         barred: lane.uncosted ?? lane.findings.find((f) => f.status === 'blocked')?.reason ?? 'The lane is ruled out.',
       };
-    return frozenOf(prepareStudy(brief, school, rates), evaluation, signing, orderDate, weights);
+    return frozenOf(prepareStudy(brief, school, rates), evaluation, signing, orderDate, weights, told);
   },
   /** The record of a decision as a file; null where its frozen brief does not make one any more. */
-  record: async (asked: {
-    readonly decision: DecisionRecord;
-    readonly form: 'pdf' | 'xlsx' | 'csv';
-    readonly paper: Paper;
-    readonly still: Uint8Array | null;
-  }): Promise<Uint8Array | string | null> => {
+  record: async (
+    asked: {
+      readonly decision: DecisionRecord;
+      readonly form: 'pdf' | 'xlsx' | 'csv';
+      readonly paper: Paper;
+      readonly still: Uint8Array | null;
+    },
+    told: Tell,
+  ): Promise<Uint8Array | string | null> => {
+    told('the figures', 0);
     const sheet = recordSheet(asked.decision);
+    told(asked.form === 'pdf' ? 'the pages' : 'the sheets', 0.25);
     if (sheet === null) return null;
     if (asked.form === 'csv') return recordCsv(sheet);
     if (asked.form === 'xlsx') return new Uint8Array(await recordWorkbook(sheet));
@@ -159,10 +168,10 @@ export type JobAnswer<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issue: CoreError['issue'] };
 
 /** Runs one job; a refusal of the core becomes data. */
-export async function runJob(name: JobName, input: unknown): Promise<JobAnswer<unknown>> {
+export async function runJob(name: JobName, input: unknown, told: Tell): Promise<JobAnswer<unknown>> {
   try {
-    const job = JOBS[name] as (input: unknown) => unknown;
-    return { ok: true, value: await job(input) };
+    const job = JOBS[name] as (input: unknown, told: Tell) => unknown;
+    return { ok: true, value: await job(input, told) };
   } catch (error) {
     if (error instanceof CoreError) return { ok: false, issue: error.issue };
     throw error;

@@ -2,11 +2,13 @@ import 'server-only';
 import { existsSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
+import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
 import { CoreError } from '@/core/errors';
 import { RequestError } from '../http';
 import { log } from '../log';
 import type { JobAnswer, JobInput, JobName, JobOutput } from './jobs';
+import type { JobProgress } from '@/core/wire';
 
 /** Jobs that wait, at most; the next is told to come back. */
 const MOST_WAITING = 64;
@@ -58,18 +60,25 @@ function threads(): Piscina {
  * Runs heavy work on a thread of its own and gives its result. Refuses 503 when too many wait, and when it takes longer
  * than its limit; what the core refuses comes as the core's own error.
  * @param signal ends the work when the one who asked is gone: the thread ends with it
+ * @param told hears how far it is
  */
 export async function inPool<N extends JobName>(
   name: N,
   input: JobInput<N>,
   signal?: AbortSignal,
+  told?: (progress: JobProgress) => void,
 ): Promise<JobOutput<N>> {
+  const channel = told === undefined ? null : new MessageChannel();
+  channel?.port1.on('message', (progress: JobProgress) => told?.(progress));
   const limit = AbortSignal.timeout(LIMITS_MS[name]);
   let answer: JobAnswer<JobOutput<N>>;
   try {
     answer = (await threads().run(
-      { name, input },
-      { signal: signal === undefined ? limit : AbortSignal.any([limit, signal]) },
+      { name, input, port: channel?.port2 ?? null },
+      {
+        signal: signal === undefined ? limit : AbortSignal.any([limit, signal]),
+        ...(channel === null ? {} : { transferList: [channel.port2] }),
+      },
     )) as JobAnswer<JobOutput<N>>;
   } catch (error) {
     if (limit.aborted)
@@ -80,6 +89,8 @@ export async function inPool<N extends JobName>(
     if (signal?.aborted === true) throw new RequestError(499, 'Called off by whoever asked. Nothing was saved.');
     if (/task queue|queue/i.test(error instanceof Error ? error.message : '')) throw new Busy();
     throw error;
+  } finally {
+    channel?.port1.close();
   }
   if (!answer.ok) throw new CoreError(answer.issue);
   return answer.value;

@@ -1,5 +1,7 @@
 import { setPriority } from 'node:os';
+import type { MessagePort } from 'node:worker_threads';
 import { runJob, type JobName } from './jobs';
+import type { JobProgress } from '@/core/wire';
 
 // On Linux this is the priority of this thread alone: the one that answers everybody goes first.
 try {
@@ -9,5 +11,19 @@ try {
 }
 
 /** Entry of a worker thread: one job at a time. */
-export default ({ name, input }: { readonly name: JobName; readonly input: unknown }): Promise<unknown> =>
-  runJob(name, input);
+export default async ({
+  name,
+  input,
+  port,
+}: {
+  readonly name: JobName;
+  readonly input: unknown;
+  /** Where it is told how far the job is; null where nobody listens. */
+  readonly port: MessagePort | null;
+}): Promise<unknown> => {
+  try {
+    return await runJob(name, input, (what, share) => port?.postMessage({ what, share } satisfies JobProgress));
+  } finally {
+    port?.close();
+  }
+};

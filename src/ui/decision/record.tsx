@@ -14,6 +14,7 @@ import { perPart, plainDate, weeks, whole } from '../format';
 import { STATUS_WORDS } from '../marks/mark';
 import { Cautions } from '../study/cautions';
 import { Still } from '../part/still';
+import { download, JobLine, useJob } from '../progress';
 import { useStudy } from '../study/study-context';
 import { useSheets, type Frozen } from '../working/sheets';
 import { Told } from '../working/told';
@@ -264,15 +265,43 @@ const FORMS = [
 
 /** The record in forms that leave the house. */
 function Forms({ studyId, decisionId }: { readonly studyId: string; readonly decisionId: string }) {
+  const { state, run, stop } = useJob();
+  const [asked, setAsked] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const make = async (path: string, name: string): Promise<void> => {
+    setAsked(name);
+    setProblem(null);
+    try {
+      await run((init) => download(path, init));
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  };
   return (
     <>
-      {FORMS.map(([form, name]) => (
-        <Button key={form} asChild size="xs" variant="outline">
-          <a href={`/api/studies/${studyId}/decisions/${decisionId}/record/${form}`} download>
-            {name}
-          </a>
-        </Button>
-      ))}
+      {FORMS.map(([form, name]) => {
+        const path = `/api/studies/${studyId}/decisions/${decisionId}/record/${form}`;
+        return (
+          <Button key={form} asChild size="xs" variant="outline">
+            <a
+              href={path}
+              download
+              onClick={(event) => {
+                event.preventDefault();
+                void make(path, name);
+              }}
+            >
+              {name}
+            </a>
+          </Button>
+        );
+      })}
+      {state !== null && <JobLine label={asked} state={state} onStop={stop} />}
+      {problem !== null && (
+        <span role="alert" className="small" style={{ color: 'var(--alarm)' }}>
+          {asked}: {problem}
+        </span>
+      )}
     </>
   );
 }

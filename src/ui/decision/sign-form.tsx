@@ -9,6 +9,7 @@ import type { DecisionRecord } from '@/server/decisions';
 import { call, Refused } from '../api';
 import { HALF_DATE, PlainDateInput } from '../fields/plain-date-input';
 import { plainDate } from '../format';
+import { JobLine, useJob } from '../progress';
 import { ownName, setOwnName } from '../study/autosave';
 import { useQuantity, useStudy } from '../study/study-context';
 import { SignField } from './sign-field';
@@ -69,11 +70,12 @@ export function SignForm({
     if (!touched.current) replace(JSON.parse(told) as Action[]);
   }, [told, replace]);
   const { errors, isSubmitting } = formState;
+  const { state, run, stop } = useJob();
   const sign = handleSubmit(async ({ against, dissenter, ...input }) => {
     setProblem(null);
     try {
       const version = await flush();
-      const decision = await call<DecisionRecord>('POST', `/api/studies/${id}/decisions`, {
+      const signed = {
         ...input,
         actions: input.actions.filter((a) => a.what.trim() !== ''),
         ...(against.trim() === '' ? {} : { dissent: { who: dissenter, words: against } }),
@@ -83,7 +85,22 @@ export function SignForm({
         orderDate,
         quantity: q,
         version,
-      });
+      };
+      const decision = await run((init) =>
+        call<DecisionRecord>('POST', `/api/studies/${id}/decisions`, signed, {
+          ...init,
+          headers: { ...init.headers, 'content-type': 'application/json' },
+        }),
+      );
+      if (decision === null) {
+        // It may have been written in the moment it was stopped in: the server knows.
+        const now = await call<DecisionRecord[]>('GET', `/api/studies/${id}/decisions`);
+        if (now.length > decisions.length) {
+          adopt(version + 1);
+          setDecisions(now);
+        } else setProblem('Stopped. Nothing was signed; what you wrote stands here.');
+        return;
+      }
       if (ownName() === '') setOwnName(input.signedBy);
       adopt(version + 1);
       setDecisions([decision, ...decisions]);
@@ -232,6 +249,7 @@ export function SignForm({
         >
           Sign and freeze
         </Button>
+        {state !== null && <JobLine label="Freezing" state={state} onStop={stop} />}
         {hold !== null && (
           <p className="small" role="status">
             {hold}

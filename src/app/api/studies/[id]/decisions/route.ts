@@ -1,5 +1,6 @@
 import { listDecisions, signDecision } from '@/server/decisions';
 import { answering, checked, jsonBody, refused } from '@/server/http';
+import { followed } from '@/server/jobs';
 import { signSchema } from './sign-schema';
 
 type Context = { params: Promise<{ id: string }> };
@@ -13,7 +14,8 @@ export function GET(_: Request, { params }: Context): Promise<Response> {
 export function POST(request: Request, { params }: Context): Promise<Response> {
   return answering(async () => {
     const input = checked(signSchema, await jsonBody(request));
-    const result = await signDecision((await params).id, input, request.signal);
+    const { id } = await params;
+    const result = await followed(request, (told) => signDecision(id, input, request.signal, told));
     switch (result.outcome) {
       case 'signed':
         return Response.json(result.decision, { status: 201 });

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { frozenStill, getDecision, type DecisionRecord } from '@/server/decisions';
 import { answering, checked, refused } from '@/server/http';
-import { inPool } from '@/server/jobs';
+import type { JobProgress } from '@/core/wire';
+import { followed, inPool } from '@/server/jobs';
 
 const formSchema = z.enum(['pdf', 'xlsx', 'csv', 'json']);
 const querySchema = z.object({ paper: z.enum(['A4', 'LETTER']).default('A4') });
@@ -23,7 +24,7 @@ export function GET(request: Request, { params }: Context): Promise<Response> {
     const { paper } = checked(querySchema, Object.fromEntries(new URL(request.url).searchParams));
     const decision = await getDecision(id, decisionId);
     if (decision === undefined) return refused(404, 'No decision of that id.');
-    const body = await bodyOf(form, decision, paper, request.signal);
+    const body = await followed(request, (told) => bodyOf(form, decision, paper, request.signal, told));
     if (body === null)
       return refused(
         422,
@@ -43,11 +44,12 @@ async function bodyOf(
   decision: DecisionRecord,
   paper: 'A4' | 'LETTER',
   signal: AbortSignal,
+  told: (progress: JobProgress) => void,
 ): Promise<BodyInit | null> {
   if (form === 'json')
     return `${JSON.stringify({ format: 'nine-pours-decision', edition: 1, ...decision }, null, 1)}\n`;
   const still = form === 'pdf' ? await frozenStill(decision.id) : null;
-  const made = await inPool('record', { decision, form, paper, still }, signal);
+  const made = await inPool('record', { decision, form, paper, still }, signal, told);
   return made === null || typeof made === 'string' ? made : Buffer.from(made);
 }
 

@@ -1,7 +1,9 @@
 /**
  * How soon others are answered while heavy work is under way: signs one copy of a study and makes two PDFs of another's
- * record at once, and asks for the health of the server all the while. usage: tsx scripts/bench-server.ts URL
+ * record at once, and asks for the health of the server all the while. usage: tsx scripts/bench/server.ts URL
  */
+import { goal, pace } from './goals';
+
 const url = process.argv[2] ?? 'http://127.0.0.1:3900';
 const HEALTH_EVERY_MS = 10;
 /** Others are answered within this share of the time the heavy work takes, and within this on a quiet machine. */
@@ -45,6 +47,7 @@ const quantile = (list: readonly number[], share: number): number =>
   list.toSorted((a, b) => a - b)[Math.min(list.length - 1, Math.floor(share * list.length))] ?? NaN;
 
 async function main(): Promise<void> {
+  const slower = pace();
   const [signed, open] = [await copyOf('Tripod hub'), await copyOf('Tripod hub')];
   const decision = await json<{ id: string }>(`/api/studies/${signed.id}/decisions`, 'POST', signing(signed.leader, 1));
   const pdf = (): Promise<unknown> =>
@@ -68,12 +71,9 @@ async function main(): Promise<void> {
   console.log(
     `health meanwhile, median of ${String(others.length).padEnd(4)}               ${ms(quantile(others, 0.5))}`,
   );
-  const ok = worst < SHARE * took && worst < GOAL_MS;
-  console.log(
-    `health meanwhile, worst                        ${ms(worst)}  goal under ${(SHARE * took).toFixed(0)} and ${GOAL_MS} ms: ${ok ? 'met' : 'MISSED'}`,
-  );
+  goal('health while two PDFs are made and a record is signed, worst', worst, SHARE * took, 'ms');
+  goal('the same, of a quiet machine', worst, GOAL_MS, 'ms', slower);
   for (const { id } of [signed, open]) await json(`/api/studies/${id}/archive`, 'POST');
-  process.exitCode = ok ? 0 : 1;
 }
 
 void main();
