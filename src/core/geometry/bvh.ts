@@ -1,3 +1,4 @@
+import { facetBoxes } from './facet-boxes';
 import type { Mesh } from './mesh';
 
 /** Facets in a leaf at most, where they can be parted at all. */
@@ -13,7 +14,7 @@ export interface Bvh {
   readonly boxes: Float64Array;
   readonly first: Uint32Array;
   readonly count: Uint16Array;
-  /** Facet of the mesh at each place of the tree. */
+  /** Facet of the mesh at each place of the tree; a long one may stand at several. */
   readonly facets: Uint32Array;
   /** Corners of the facets in the order of the tree, nine figures each, mm. */
   readonly corners: Float64Array;
@@ -23,24 +24,19 @@ export interface Bvh {
   readonly depth: number;
 }
 
-/** Builds the tree by the surface area rule over slices of each box's longest side. */
+/**
+ * Builds the tree by the surface area rule over slices of each box's longest side. Facets that are long and lie askew are
+ * entered piece by piece: asked for the nearest, the tree answers as if they were not.
+ */
 export function buildBvh(mesh: Mesh): Bvh {
   const { positions: p, triangles: t } = mesh;
-  const n = t.length / 3;
+  const { of, bounds } = facetBoxes(mesh);
+  const n = of.length;
   const centre = new Float64Array(3 * n);
-  const bounds = new Float64Array(6 * n);
-  for (let f = 0; f < n; f++)
-    for (let k = 0; k < 3; k++) {
-      const a = p[3 * t[3 * f]! + k]!;
-      const b = p[3 * t[3 * f + 1]! + k]!;
-      const c = p[3 * t[3 * f + 2]! + k]!;
-      const low = a < b ? (a < c ? a : c) : b < c ? b : c;
-      const high = a > b ? (a > c ? a : c) : b > c ? b : c;
-      bounds[6 * f + k] = low;
-      bounds[6 * f + 3 + k] = high;
-      centre[3 * f + k] = (low + high) / 2;
-    }
-  const facets = Uint32Array.from({ length: n }, (_, f) => f);
+  for (let i = 0; i < n; i++)
+    for (let k = 0; k < 3; k++) centre[3 * i + k] = (bounds[6 * i + k]! + bounds[6 * i + 3 + k]!) / 2;
+  /** Pieces in the order of the tree. */
+  const facets = Uint32Array.from({ length: n }, (_, i) => i);
   const most = Math.max(1, 2 * n);
   const boxes = new Float64Array(6 * most);
   const first = new Uint32Array(most);
@@ -174,6 +170,7 @@ export function buildBvh(mesh: Mesh): Bvh {
   };
 
   build(0, n, 0);
+  for (let i = 0; i < n; i++) facets[i] = of[facets[i]!]!;
   const corners = new Float64Array(9 * n);
   for (let i = 0; i < n; i++)
     for (let c = 0; c < 3; c++) {

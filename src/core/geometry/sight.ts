@@ -30,6 +30,9 @@ export class SightGrid {
   private readonly scale: number;
   private readonly starts: Uint32Array;
   private readonly entries: Uint32Array;
+  /** Highest and lowest corner of each entry's facet along the direction, mm: rounded outwards. */
+  private readonly tops: Float32Array;
+  private readonly feet: Float32Array;
 
   constructor(
     private readonly mesh: Mesh,
@@ -58,7 +61,7 @@ export class SightGrid {
     }
     [this.x, this.y, this.h] = [x, y, h];
     const facets = t.length / 3;
-    const wanted = Math.min(MOST_CELLS, Math.max(LEAST_CELLS, Math.sqrt(facets / 2)));
+    const wanted = Math.min(MOST_CELLS, Math.max(LEAST_CELLS, Math.sqrt(facets * 2)));
     const spread = Math.max(x1 - x0, y1 - y0) || 1;
     const cell = Math.max(
       spread / MOST_CELLS,
@@ -77,11 +80,21 @@ export class SightGrid {
     const entries = new Uint32Array(counts[counts.length - 1]!);
     this.entries = entries;
     this.sweep(facets, (at, f) => (entries[next[at]!++] = f));
+    const tops = new Float32Array(entries.length);
+    const feet = new Float32Array(entries.length);
+    const room = 1e-6 * h.reduce((most, a) => Math.max(most, Math.abs(a)), 0);
+    for (let e = 0; e < entries.length; e++) {
+      const f = 3 * entries[e]!;
+      const [a, b, c] = [h[t[f]!]!, h[t[f + 1]!]!, h[t[f + 2]!]!];
+      tops[e] = (a > b ? (a > c ? a : c) : b > c ? b : c) + room;
+      feet[e] = (a < b ? (a < c ? a : c) : b < c ? b : c) - room;
+    }
+    [this.tops, this.feet] = [tops, feet];
   }
 
   /** Facet entries of the grid: what it takes to keep. */
   get size(): number {
-    return this.entries.length + this.starts.length + 6 * this.x.length;
+    return 2 * this.entries.length + this.starts.length + 6 * this.x.length;
   }
 
   /** Whether the surface bars a place from the outside along the direction. Coordinates mm. */
@@ -95,17 +108,19 @@ export class SightGrid {
   }
 
   private meets(px: number, py: number, pz: number, sign: number): boolean {
-    const { u, v, d, x, y, h, entries, starts } = this;
+    const { u, v, d, x, y, h, entries, starts, tops, feet } = this;
     const { triangles: t } = this.mesh;
     const qx = px * u[0] + py * u[1] + pz * u[2];
     const qy = px * v[0] + py * v[1] + pz * v[2];
-    const qh = sign * (px * d[0] + py * d[1] + pz * d[2]);
+    const height = px * d[0] + py * d[1] + pz * d[2];
+    const qh = sign * height;
     const i = Math.floor((qx - this.x0) * this.scale);
     const j = Math.floor((qy - this.y0) * this.scale);
     // Beyond the rim by a hair of rounding, the outermost cell knows all the same.
     if (i < -1 || j < -1 || i > this.cells || j > this.rows) return false;
     const at = Math.min(this.rows - 1, Math.max(0, j)) * this.cells + Math.min(this.cells - 1, Math.max(0, i));
     for (let e = starts[at]!, end = starts[at + 1]!; e < end; e++) {
+      if (sign > 0 ? tops[e]! <= height : feet[e]! >= height) continue;
       const f = 3 * entries[e]!;
       const a = t[f]!;
       const b = t[f + 1]!;
