@@ -162,6 +162,21 @@ test('the record leaves the house on paper, as a workbook, a table and data', as
     for await (const chunk of stream) chunks.push(chunk as Buffer);
     expect(Buffer.concat(chunks).toString('latin1').startsWith(start)).toBe(true);
   }
+  // Paper takes a while: it says how far it is, and can be stopped.
+  const told: string[] = [];
+  page.on('response', (r) => {
+    if (r.url().includes('/api/jobs/') && r.ok()) void r.text().then((text) => told.push(text));
+  });
+  let kept = 0;
+  page.on('download', () => kept++);
+  await page.getByRole('link', { name: 'PDF, Letter' }).click();
+  const job = page.getByTestId('job');
+  await expect(job).toContainText('PDF, Letter');
+  await expect.poll(() => told.join(' ')).toContain('"share"');
+  await job.getByRole('button', { name: 'Stop' }).click();
+  await expect(job).toHaveCount(0);
+  await page.getByRole('link', { name: 'CSV', exact: true }).click();
+  await expect.poll(() => kept).toBe(1);
   await page.getByRole('link', { name: 'How this part is made' }).click();
   await expect(page.getByTestId('made')).toContainText('Prepare and test green sand');
   await expect(page.getByTestId('made')).toContainText('General practice only');
