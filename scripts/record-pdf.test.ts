@@ -47,6 +47,11 @@ describe('the record on paper', () => {
     expect(pdf).toMatch(box);
     expect(pdf).toContain('Archivo');
     expect(pdf).toMatch(/\/Subtype \/Image/);
+    // No page holds the last few lines alone: cautions and signatures come together.
+    const last = (await wordsOf(bytes)).at(-1) ?? '';
+    expect(last).toContain(WHO_DECIDES.slice(0, 40));
+    expect(last).toContain('Cautions that come with it');
+    expect(last).toContain('Foundry');
     const bare = latin(await recordPdf(sheet, { paper, still: null }));
     expect(bare.length).toBeLessThan(pdf.length);
     expect(bare).not.toMatch(/\/Subtype \/Image/);

@@ -143,6 +143,9 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
             due={frozen.brief.quantity.firstDelivery}
           />
         </Section>
+        <Section title="Assumptions">
+          <Lines lines={assumptions(sheet)} />
+        </Section>
         <Section
           onNewPage
           title="Workings of the figures that carry it"
@@ -154,36 +157,36 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
         >
           <Workings sheet={sheet} />
         </Section>
-        <Section title="Assumptions">
-          <Lines lines={assumptions(sheet)} />
-        </Section>
-        <Section title="Cautions that come with it">
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between' }}>
-            {cautions.map((c) => (
-              <View key={c.id} style={{ width: '48.5%', marginBottom: 2.4, fontSize: 7.6 }} wrap={false}>
-                <Text>
-                  <Text style={styles.bold}>{text(c.title)}</Text>{' '}
-                  <Text style={styles.quiet}>
-                    {c.severity === 'life' ? '(can kill)' : c.severity === 'injury' ? '(injures)' : '(harms by dose)'}
-                  </Text>{' '}
-                  {text(c.precautions[0] ?? '')}
-                </Text>
-              </View>
-            ))}
-          </View>
-          <Text style={[styles.small, { marginTop: 3 }]}>{text(WHO_DECIDES)}</Text>
-        </Section>
-        {(of.get('Dissent') ?? []).length > 0 && (
-          <Section title="Dissent">
-            <Lines lines={of.get('Dissent') ?? []} />
+        {/* Kept together: no page holds the last few lines alone. */}
+        <View wrap={false}>
+          <Section title="Cautions that come with it">
+            <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between' }}>
+              {cautions.map((c) => (
+                <View key={c.id} style={{ width: '48.5%', marginBottom: 2.4, fontSize: 7.6 }} wrap={false}>
+                  <Text>
+                    <Text style={styles.bold}>{text(c.title)}</Text>{' '}
+                    <Text style={styles.quiet}>
+                      {c.severity === 'life' ? '(can kill)' : c.severity === 'injury' ? '(injures)' : '(harms by dose)'}
+                    </Text>{' '}
+                    {text(c.precautions[0] ?? '')}
+                  </Text>
+                </View>
+              ))}
+            </View>
+            <Text style={[styles.small, { marginTop: 3 }]}>{text(WHO_DECIDES)}</Text>
           </Section>
-        )}
-        <View style={styles.row} wrap={false}>
-          <Text style={styles.sign}>
-            Signed: {text(decision.signedBy)}, {text(dateWords(decision.signedOn))}
-          </Text>
-          <Text style={styles.sign}>Foundry</Text>
-          <Text style={[styles.sign, { marginRight: 0 }]}>Quality</Text>
+          {(of.get('Dissent') ?? []).length > 0 && (
+            <Section title="Dissent">
+              <Lines lines={of.get('Dissent') ?? []} />
+            </Section>
+          )}
+          <View style={styles.row} wrap={false}>
+            <Text style={styles.sign}>
+              Signed: {text(decision.signedBy)}, {text(dateWords(decision.signedOn))}
+            </Text>
+            <Text style={styles.sign}>Foundry</Text>
+            <Text style={[styles.sign, { marginRight: 0 }]}>Quality</Text>
+          </View>
         </View>
       </Page>
     </Document>

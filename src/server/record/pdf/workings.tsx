@@ -25,22 +25,44 @@ export function Workings({ sheet }: { readonly sheet: RecordSheet }) {
   const list = [...carried, ...steps];
   return (
     <View style={{ flexDirection: 'row', justifyContent: 'space-between' }} wrap={false}>
-      {[0, 1].map((column) => (
-        <View key={column} style={{ width: '48.5%' }}>
-          {list
-            .filter((_, i) => i % 2 === column)
-            .map(({ name, working }) => (
-              <OneWorking key={name} name={name} working={working} />
-            ))}
+      {twoColumns(list).map((column, i) => (
+        <View key={i} style={{ width: '48.5%' }}>
+          {column.map(({ name, working }) => (
+            <OneWorking key={name} name={name} working={working} />
+          ))}
         </View>
       ))}
     </View>
   );
 }
 
+interface Named {
+  readonly name: string;
+  readonly working: Working;
+}
+
+/** Letters of a line of a meaning, about. */
+const LETTERS = 26;
+
+/** Lines that a working takes, about. */
+const linesOf = ({ working }: Named): number =>
+  4 + working.symbols.reduce((sum, s) => sum + Math.ceil(s.meaning.length / LETTERS), 0);
+
+/** Two columns about as long as each other: each working in turn goes to the shorter. */
+function twoColumns(list: readonly Named[]): readonly (readonly Named[])[] {
+  const columns: [Named[], Named[]] = [[], []];
+  const lines = [0, 0];
+  for (const named of list) {
+    const to = lines[0]! <= lines[1]! ? 0 : 1;
+    columns[to].push(named);
+    lines[to]! += linesOf(named);
+  }
+  return columns;
+}
+
 function OneWorking({ name, working }: { readonly name: string; readonly working: Working }) {
   return (
-    <View style={{ marginBottom: 9 }} wrap={false}>
+    <View style={{ marginBottom: 6 }} wrap={false}>
       <Text style={styles.bold}>{text(`${name}: ${significant(working.value, 6)} ${working.unit}`)}</Text>
       <Text style={styles.small}>{text(`${working.title}. ${working.equation}`)}</Text>
       <Text style={{ fontSize: 7.4, marginVertical: 1.5 }}>{text(working.expression)}</Text>
