@@ -55,10 +55,21 @@ test('application and database killed during a series of saves: every acknowledg
       await new Promise((done) => setTimeout(done, 20));
     }
     await new Promise((done) => setTimeout(done, round * 170));
+    // A file on its way: announced, and never sent to its end.
+    const half = { name: `half-${round}.stl`, bytes: 100, sha256: 'a'.repeat(64), chunks: 1 };
+    const announced = await fetch(`${url}/api/part-files`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(half),
+    });
+    expect(announced.ok).toBe(true);
     await own.kill();
     going = false;
     await Promise.all(clients);
     const seconds = await own.start();
+    // What was lost is said, once.
+    expect(own.said).toContain('The last run was killed.');
+    expect(own.said).toContain(`Lost: a part file half sent: “half-${round}.stl”.`);
     let ahead = 0;
     for (const [id, last] of acknowledged) {
       const found = (await (await fetch(`${url}/api/studies/${id}`)).json()) as Study;

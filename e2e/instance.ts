@@ -35,6 +35,8 @@ export const MAIN = place('e2e', 3911);
 /** A copy of its own that a test may stop, kill and start again. */
 export class Instance {
   private process: ChildProcess | null = null;
+  /** What the last start said. */
+  said = '';
   readonly place: Place;
 
   constructor(name: string, port: number, env: Record<string, string> = {}) {
@@ -57,14 +59,14 @@ export class Instance {
     });
     this.process = child;
     await new Promise<void>((resolve, reject) => {
-      let said = '';
+      this.said = '';
       const hear = (chunk: Buffer): void => {
-        said += chunk.toString();
-        if (said.includes('is ready')) resolve();
+        this.said += chunk.toString();
+        if (this.said.includes('is ready')) resolve();
       };
       child.stdout.on('data', hear);
       child.stderr.on('data', hear);
-      child.on('exit', (code) => reject(new Error(`start ended with ${code}: ${said}`)));
+      child.on('exit', (code) => reject(new Error(`start ended with ${code}: ${this.said}`)));
     });
     return (performance.now() - began) / 1000;
   }

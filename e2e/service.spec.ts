@@ -1,3 +1,4 @@
+import { connect } from 'node:net';
 import { expect, test } from '@playwright/test';
 import { BRACKET as brief } from '../src/core/testing/demo-briefs';
 import { studyId } from './journeys';
@@ -120,6 +121,23 @@ test('pages carry a strict policy and load nothing from elsewhere', async ({ pag
   expect(policy).toContain("frame-ancestors 'none'");
   expect(strangers).toEqual([]);
   expect(errors).toEqual([]);
+});
+
+test('methods that nothing takes are refused in words, also those no framework knows', async ({ baseURL }) => {
+  const { hostname, port } = new URL(baseURL ?? '');
+  for (const method of ['TRACE', 'PROPFIND', 'LINK']) {
+    const answer = await new Promise<string>((done, fail) => {
+      const line = connect(Number(port), hostname, () =>
+        line.write(`${method} /api/health HTTP/1.1\r\nHost: ${hostname}:${port}\r\nConnection: close\r\n\r\n`),
+      );
+      let said = '';
+      line.on('data', (data) => (said += data.toString()));
+      line.on('end', () => done(said));
+      line.on('error', fail);
+    });
+    expect(answer).toMatch(/^HTTP\/1\.1 405 /);
+    expect(answer).toContain(`${method} is not answered here.`);
+  }
 });
 
 test('what does not exist is said plainly', async ({ page, request }) => {

@@ -50,28 +50,38 @@ export function useMoves(id: string, change: RateSetChange, version: number): Mo
 export const isMoved = (e: RateEffect): boolean =>
   e.before.leader !== e.after.leader || Math.abs((e.before.allIn ?? 0) - (e.after.allIn ?? 0)) >= 0.005;
 
-/** How many studies a change moves, in a few words. */
-export function movesWords(effects: readonly RateEffect[]): string {
+/** How many studies a change moves, in a few words. @param of studies that use the set, of which the latest are looked at */
+export function movesWords(effects: readonly RateEffect[], of = effects.length): string {
   if (effects.length === 0) return 'No study uses this set yet.';
   const moved = effects.filter(isMoved);
   const led = moved.filter((e) => e.before.leader !== e.after.leader).length;
   const leaders = led === 0 ? 'none has a new leader' : led === 1 ? '1 has a new leader' : `${led} have new leaders`;
-  return `${moved.length} of ${effects.length} studies move, ${leaders}.`;
+  const looked =
+    of > effects.length ? `the ${effects.length} changed last, of ${whole(of)},` : `${effects.length} studies`;
+  return `${moved.length} of ${looked} move, ${leaders}.`;
 }
 
 /** The studies that use a set: who leads each and at what price, now and with the changes. */
 export function MovedStudies({
   effects,
+  of,
   currency,
   pending,
 }: {
   readonly effects: readonly RateEffect[];
+  /** Studies that use the set, of which the latest are told. */
+  readonly of: number;
   readonly currency: string;
   readonly pending: boolean;
 }) {
   if (effects.length === 0) return <p>No study uses this set. A study takes it under its board, in the Routes view.</p>;
   return (
     <div className="scroll-x">
+      {of > effects.length && (
+        <p className="small quiet">
+          The {effects.length} studies changed last are looked at, of {whole(of)} that use this set.
+        </p>
+      )}
       <table className="sheet-table moved" aria-label="Studies that use this set">
         <thead>
           <tr>

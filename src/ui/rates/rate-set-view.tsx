@@ -321,6 +321,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
         {(done ?? moves.effects) !== null && (
           <MovedStudies
             effects={done ?? moves.effects ?? []}
+            of={moves.of}
             currency={ref.currency}
             pending={done !== null || count > 0}
           />
@@ -330,7 +331,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
       {!readOnly && (count > 0 || problems.length > 0 || problem !== null) && (
         <SaveBar
           count={count}
-          moves={moves.busy || moves.effects === null ? '' : movesWords(moves.effects)}
+          moves={moves.busy || moves.effects === null ? '' : movesWords(moves.effects, moves.of)}
           problems={problems}
           refusal={problem}
           who={who}

@@ -39,6 +39,9 @@ test('a study moves when its leader or a cent of its price does', () => {
   const led = effect(['a', 1], ['b', 1]);
   expect([same, dearer, led].map(isMoved)).toEqual([false, true, true]);
   expect(movesWords([same, dearer])).toBe('1 of 2 studies move, none has a new leader.');
+  expect(movesWords([same, dearer], 10_000)).toBe(
+    '1 of the 2 changed last, of 10\u202f000, move, none has a new leader.',
+  );
   expect(movesWords([])).toBe('No study uses this set yet.');
   expect(movesWords([led])).toContain('1 has a new leader');
 });
