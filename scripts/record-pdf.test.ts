@@ -114,4 +114,17 @@ describe('what is written on it', () => {
     said(pages, 'The last word. No.');
     expect(pages.length).toBeLessThanOrEqual(5);
   });
+
+  test.each([
+    ['thousands of soft hyphens', '\u00ad'.repeat(4000)],
+    ['one word of thousands of letters', 'x'.repeat(4000)],
+    ['thousands of marks over one letter', `e${'\u0301'.repeat(3999)}`],
+    ['signs no font here has', '\u{1f9ea}\u4e00\u0600'.repeat(900)],
+  ])('%s in the reason: a record all the same', async (_, why) => {
+    const sheet = sheetOf('Pier foot', false);
+    const pages = await wordsOf(
+      await recordPdf({ ...sheet, decision: { ...sheet.decision, why } }, { paper: 'A4', still: null }),
+    );
+    said(pages, 'Cautions that come with it');
+  });
 });

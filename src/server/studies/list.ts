@@ -99,6 +99,13 @@ const ORDERS: Readonly<Record<StudySort, readonly string[]>> = {
   changedAt: ['s.changed_at'],
 };
 
+/** What is not known stands last, whichever way the rest is sorted. */
+const UNKNOWN: Readonly<Partial<Record<StudySort, string>>> = {
+  alloy: 'b.alloy IS NULL',
+  quantity: 'b.per_year * b.years IS NULL',
+  leader: 'r.leader IS NULL',
+};
+
 /** Joins by what an order or a search needs of them: the brief in force, what was worked out, the latest decision. */
 const BRIEF = 'LEFT JOIN briefs b ON b.study_id = s.id AND b.revision = s.revision';
 const RESULT = 'LEFT JOIN study_results r ON r.study_id = s.id';
@@ -159,7 +166,9 @@ export async function selectStudyPage(on: Runner, asked: ListAsked): Promise<Stu
   const found = Number(counted?.found ?? 0);
   const page = Math.max(1, Math.min(asked.page, Math.ceil(found / PAGE_ROWS)));
   const way = asked.up ? 'ASC' : 'DESC';
-  const order = `${ORDERS[asked.sort].map((term) => `${term} ${way}`).join(', ')}, s.id ${way}`;
+  const order = [UNKNOWN[asked.sort] ?? [], ...ORDERS[asked.sort].map((term) => `${term} ${way}`), `s.id ${way}`]
+    .flat()
+    .join(', ');
   const listed = await rows<Row>(
     on,
     `WITH shown AS (

@@ -71,5 +71,9 @@ export const styles = StyleSheet.create({
   },
 });
 
+/** Signs that show nothing and only steer a layout: soft hyphens, joiners, marks of direction. The printer fails on words of them alone. */
+const UNSEEN = /\p{Default_Ignorable_Code_Point}|(?!\n)\p{Cc}/gu;
+
 /** Text as the printed face can show it. */
-export const text = (words: string): string => words.replaceAll('\u202f', '\u00a0').replaceAll('⅔', '2/3');
+export const text = (words: string): string =>
+  words.replaceAll(UNSEEN, '').replaceAll('\u202f', '\u00a0').replaceAll('⅔', '2/3');
