@@ -1,0 +1,127 @@
+import { createHash } from 'node:crypto';
+import { boardAt, prepareStudy, railQuantities, type Board, type Study } from '../../src/core/board';
+import { duesOf, searchPlans, StudyWorkings } from '../../src/core/bridge';
+import { lifetimeQuantity, type Brief } from '../../src/core/brief';
+import { DrawStore, samplingOf } from '../../src/core/doubt';
+import type { School } from '../../src/core/part';
+import { SHIPPED_RATES } from '../../src/core/rates';
+import { FIGURES } from '../../src/core/workings';
+import { demoBriefs } from '../../src/server/demo/seed';
+
+/**
+ * Figures of one lane or baseline, to the last bit: a digest of all of them over the quantities of the rail, and two of
+ * them in full at the pieces of the life, so that it can be told how far they moved.
+ */
+export interface LaneFigures {
+  readonly all: string;
+  readonly total: number | null;
+  readonly firstArticle_d: number | null;
+}
+
+/** Figures by “study, school, lane”; and digests of workings, draws and phased plans by “study”. */
+export interface GoldenFigures {
+  readonly lanes: Readonly<Record<string, LaneFigures>>;
+  readonly workings: Readonly<Record<string, string>>;
+  readonly draws: Readonly<Record<string, string>>;
+  readonly plans: Readonly<Record<string, string>>;
+}
+
+const SCHOOLS: readonly School[] = ['published', 'shop'];
+/** Day the orders are reckoned from. */
+const ORDERED = '2027-01-04';
+const QUANTITIES = railQuantities(13);
+/** Draws made of each study. */
+const DRAWN = 400;
+
+/** A short digest of figures as they stand, bit for bit. */
+const digest = (figures: unknown): string =>
+  createHash('sha256').update(JSON.stringify(figures)).digest('hex').slice(0, 16);
+
+const lanesOf = (board: Board): Map<string, readonly (number | string | null)[]> =>
+  new Map([
+    ...board.lanes.map(
+      (l) =>
+        [
+          l.id,
+          [
+            l.status,
+            l.money?.total ?? null,
+            l.dates?.firstArticle_d ?? null,
+            l.dates?.lastPart_d ?? null,
+            l.money?.tooling ?? null,
+            l.money?.unit ?? null,
+            ...Object.values(l.money?.lines ?? {}),
+          ],
+        ] as const,
+    ),
+    ...board.baselines.map(
+      (b) => [b.id, [b.status, b.total, b.firstArticle_d, b.lastPart_d, b.tooling, b.unit]] as const,
+    ),
+  ]);
+
+function lanes(brief: Brief, school: School, q: number): Record<string, LaneFigures> {
+  const study = prepareStudy(brief, school, SHIPPED_RATES);
+  const boards = [...QUANTITIES, q].map((at) => boardAt(study, at, ORDERED));
+  const figures = boards.map(lanesOf);
+  const last = figures.at(-1) ?? new Map<string, never>();
+  return Object.fromEntries(
+    Array.from(last, ([id, [, total, first]]) => [
+      `${brief.title}, ${school}, ${id}`,
+      {
+        all: digest(figures.map((of) => of.get(id))),
+        total: typeof total === 'number' ? total : null,
+        firstArticle_d: typeof first === 'number' ? first : null,
+      },
+    ]),
+  );
+}
+
+/** Every working of every lane that costs: its value and what each of its symbols stands for. */
+function workings(study: Study, board: Board): string {
+  const of = new StudyWorkings(study, board.q);
+  const ids = board.lanes.filter((l) => l.money !== null).map((l) => l.id);
+  return digest(
+    ids.map((id) =>
+      FIGURES.map((figure) => {
+        const { value, symbols } = of.working(id, figure);
+        return [value, symbols.map((s) => s.value)];
+      }),
+    ),
+  );
+}
+
+function draws(study: Study, board: Board): string {
+  const race = Object.values(board.bestOfRoute).filter((id) =>
+    board.lanes.some((l) => l.id === id && l.money !== null),
+  );
+  const sampling = samplingOf(study, board, ORDERED, new DrawStore(1, 'pert', DRAWN), { demand: false, against: null });
+  sampling.run(DRAWN);
+  return digest(race.map((id) => sampling.figures(id)?.map((list) => Array.from(list))));
+}
+
+function plans(study: Study, q: number): string {
+  const steps = searchPlans(study, q, duesOf(study, q, ORDERED));
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  return digest(step.value.plans.map((p) => [p.first, p.then, p.pieces, p.total]));
+}
+
+/** All figures that must not move unless the version of the core does. */
+export function goldenFigures(): GoldenFigures {
+  const out = {
+    lanes: {} as Record<string, LaneFigures>,
+    workings: {} as Record<string, string>,
+    draws: {} as Record<string, string>,
+    plans: {} as Record<string, string>,
+  };
+  for (const brief of demoBriefs()) {
+    const q = lifetimeQuantity(brief) ?? 100;
+    for (const school of SCHOOLS) Object.assign(out.lanes, lanes(brief, school, q));
+    const study = prepareStudy(brief);
+    const board = boardAt(study, q, ORDERED);
+    out.workings[brief.title] = workings(study, board);
+    out.draws[brief.title] = draws(study, board);
+    out.plans[brief.title] = plans(study, q);
+  }
+  return out;
+}
