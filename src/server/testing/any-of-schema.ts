@@ -16,7 +16,7 @@ interface Inside {
   readonly valueType?: z.ZodType;
 }
 
-const inside = (schema: z.ZodType): Inside => schema.def as unknown as Inside;
+const inside = (schema: z.ZodType): Inside => schema.def;
 const OUTER = ['nullable', 'optional', 'default', 'prefault', 'readonly', 'catch'];
 
 /** The schema within what only says that a value may be missing, or changes it after it was read. */
