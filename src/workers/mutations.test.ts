@@ -93,7 +93,8 @@ test(
     const measured = fates.get('measured') ?? 0;
     expect(measured + (fates.get('area only') ?? 0)).toBeGreaterThan(MUTANTS / 10);
     expect([...fates.keys()].filter((f) => f.startsWith('E_')).length).toBeGreaterThan(2);
-    expect(process.memoryUsage().rss).toBeLessThan(1.5e9);
+    // Of this thread alone: others test beside it in the same process.
+    expect(process.memoryUsage().heapUsed).toBeLessThan(0.8e9);
   },
   LIMIT_MS,
 );

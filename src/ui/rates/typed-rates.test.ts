@@ -2,13 +2,25 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { boardAt, leaderAt, prepareStudy, ribbon } from '@/core/board';
 import { ownRates, rateEntries, refusedFigure, SHIPPED_RATES, type OwnFigure } from '@/core/rates';
-import { demoBriefs } from '@/server/demo/seed';
+import { bracket } from '@/core/testing/demo-briefs';
 import { readFigure } from '../fields/numbers';
 import { figureWords } from './rate-words';
 import { textsOf } from './use-draft';
 
 const ENTRIES = rateEntries(SHIPPED_RATES);
-const BRIEFS = demoBriefs();
+const shape = bracket().geometry;
+/** A plain bracket, a heavy one with undercuts, a small one of zinc by the hundred thousand. */
+const BRIEFS = [
+  bracket(),
+  bracket({
+    geometry: { ...shape, volume_cm3: 2400, area_cm2: 5600, box_mm: [540, 170, 110], undercuts: 2, passages: 1 },
+  }),
+  bracket({
+    alloy: 'zn-za8',
+    geometry: { ...shape, volume_cm3: 9, area_cm2: 80 },
+    quantity: { perYear: 90_000, years: 4 },
+  }),
+];
 
 /** What a hand may type into a box: figures in every spelling, and what is none. */
 const typed = fc.oneof(
