@@ -20,6 +20,7 @@ const BESIDE = [
   'rates',
   'record',
   'requirements',
+  'routes',
   'schools',
   'told',
 ].map((name) => `**/${name}.spec.ts`);

@@ -158,9 +158,11 @@ export async function fuzz(
           why: 'x',
         };
         const response = await ask('PUT', `/api/rates/${set.id}`, sent(body, next));
-        if (response.status === 200) await opens();
+        if (response.status === 200) {
+          await opens();
+          await ask('GET', `/rates/${set.id}`);
+        }
         setVersion = (await read<{ ref: { version: number } }>(`/api/rates/${set.id}`)).ref.version;
-        await ask('GET', `/rates/${set.id}`);
       },
     ],
     [
