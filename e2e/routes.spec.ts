@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { leader, openView, setQuantity, studyId } from './journeys';
+import { dragRail } from './rail-drag';
 import { QUILLMERE_PARTS } from '../src/server/demo/quillmere.data';
 
 // As the application comes: with its doubts shown.
@@ -81,39 +82,11 @@ test('the board follows the hand while the rail is dragged', async ({ page, requ
   test.setTimeout(300_000);
   await openView(page, await studyId(request, 'Tripod hub'), 'routes');
   await page.waitForTimeout(1500);
-  const box = await page.locator('#rail').boundingBox();
-  const hand = await page.getByTestId('rail-hand').boundingBox();
-  if (box === null || hand === null) throw new Error('no rail');
-  const y = box.y + 30;
-  const run = async (): Promise<{ frames: number; worst: number; seen: number }> => {
-    await page.mouse.move(hand.x, y);
-    await page.mouse.down();
-    await page.evaluate(`(() => {
-      const w = window; w.frames = []; w.leaders = new Set(); w.live = true; let last = performance.now();
-      const tick = (now) => { w.frames.push(now - last); last = now;
-        w.leaders.add(document.querySelector('[data-leader]')?.dataset.lane); if (w.live) requestAnimationFrame(tick); };
-      requestAnimationFrame(tick);
-    })()`);
-    const steps = 150;
-    for (let i = 0; i <= steps; i++) {
-      // From where the hand stands to the right end, then all the way to the left.
-      const to =
-        i < steps / 3
-          ? hand.x + ((box.x + box.width - hand.x) * i) / (steps / 3)
-          : box.x + box.width * (1 - (i - steps / 3) / ((2 * steps) / 3));
-      await page.mouse.move(to, y);
-      await page.waitForTimeout(10);
-    }
-    await page.mouse.up();
-    return page.evaluate(
-      `(() => { window.live = false; const f = window.frames.slice(1); return { frames: f.length, worst: Math.max(...f), seen: window.leaders.size }; })()`,
-    );
-  };
   // The length of a frame is the bench's to judge; here the board follows the hand while it moves.
-  const { frames, worst, seen } = await run();
-  console.log(`drag: ${frames} frames, worst ${worst.toFixed(1)} ms, ${seen} leaders`);
+  const { frames, worst, leaders } = await dragRail(page);
+  console.log(`drag: ${frames} frames, worst ${worst.toFixed(1)} ms, ${leaders} leaders`);
   expect(frames).toBeGreaterThan(10);
-  expect(seen).toBeGreaterThanOrEqual(3);
+  expect(leaders).toBeGreaterThanOrEqual(3);
 });
 
 test('a figure opens its working, and the working leads on to the brief', async ({ page, request }) => {

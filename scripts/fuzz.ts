@@ -199,6 +199,16 @@ export async function fuzz(
     ],
     [0.02, async () => void (await ask('PUT', `/api/part-files/${study.id}/still`, json({}), 'image/png'))],
     [
+      0.02,
+      async () =>
+        void (await ask(
+          'PUT',
+          `/api/part-files/${study.id}/measures?by=${strangeId()}`,
+          `\u001f${json({})}`,
+          'application/octet-stream',
+        )),
+    ],
+    [
       0.03,
       async () =>
         void (await ask(
@@ -221,7 +231,9 @@ export async function fuzz(
             '/api/part-files/ID',
             '/api/studies/ID/decisions/ID/record/pdf',
             '/api/standings?decision=ID',
-          ][Math.floor(next() * 9)] ?? '/';
+            '/api/part-files/ID/measures?by=ID',
+            '/api/jobs/ID',
+          ][Math.floor(next() * 11)] ?? '/';
         await ask('GET', path.replaceAll('ID', strangeId()).replace('Q', String(next() * 1e9 - 5e8)));
       },
     ],

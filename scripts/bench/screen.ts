@@ -1,6 +1,7 @@
-import { chromium, type Page } from '@playwright/test';
+import { chromium } from '@playwright/test';
 import { join } from 'node:path';
 import { CHROMIUM_ARGS } from '../../e2e/instance';
+import { dragRail, type RailDrag } from '../../e2e/rail-drag';
 import { goal, pace } from './goals';
 
 /**
@@ -16,34 +17,6 @@ const ROUNDS = 4;
 const studies = async (): Promise<readonly { id: string; title: string }[]> =>
   ((await (await fetch(`${url}/api/studies`)).json()) as { studies: { id: string; title: string }[] }).studies;
 
-/** The worst frame of one drag of the rail to its right end and all the way back, ms. */
-async function drag(page: Page): Promise<{ worst: number; frames: number }> {
-  const box = await page.locator('#rail').boundingBox();
-  const hand = await page.getByTestId('rail-hand').boundingBox();
-  if (box === null || hand === null) throw new Error('no rail');
-  const y = box.y + 30;
-  await page.mouse.move(hand.x, y);
-  await page.mouse.down();
-  await page.evaluate(`(() => {
-    const w = window; w.frames = []; w.live = true; let last = performance.now();
-    const tick = (now) => { w.frames.push(now - last); last = now; if (w.live) requestAnimationFrame(tick); };
-    requestAnimationFrame(tick);
-  })()`);
-  const steps = 150;
-  for (let i = 0; i <= steps; i++) {
-    const right = i < steps / 3;
-    const to = right
-      ? hand.x + ((box.x + box.width - hand.x) * i) / (steps / 3)
-      : box.x + box.width * (1 - (i - steps / 3) / ((2 * steps) / 3));
-    await page.mouse.move(to, y);
-    await page.waitForTimeout(10);
-  }
-  await page.mouse.up();
-  return page.evaluate(
-    `(() => { window.live = false; const f = window.frames.slice(1); return { frames: f.length, worst: Math.max(...f) }; })()`,
-  );
-}
-
 async function main(): Promise<void> {
   const browser = await chromium.launch({
     executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
@@ -56,8 +29,8 @@ async function main(): Promise<void> {
   let slower = pace();
   await page.goto(`${url}/studies/${hub.id}/routes`);
   await page.waitForTimeout(3000);
-  const drags: Awaited<ReturnType<typeof drag>>[] = [];
-  for (let i = 0; i < DRAGS; i++) drags.push(await drag(page));
+  const drags: RailDrag[] = [];
+  for (let i = 0; i < DRAGS; i++) drags.push(await dragRail(page));
   const worst = Math.min(...drags.map((d) => d.worst));
   goal(`rail dragged: worst frame, best of ${DRAGS} drags`, worst, FRAME_MS, 'ms', slower);
   const kept: number[] = [];

@@ -53,25 +53,16 @@ export async function unpackMeasures(packed: Blob): Promise<KeptMeasures> {
   return kept;
 }
 
+/** Unfolds a pack; breaks off where it passes `MAX_UNFOLDED`. */
 async function unfolded(packed: ReadableStream<Uint8Array<ArrayBuffer>>): Promise<Uint8Array> {
-  const reader = packed.pipeThrough(new DecompressionStream('gzip')).getReader();
-  const pieces: Uint8Array[] = [];
   let size = 0;
-  for (;;) {
-    const { done, value } = await reader.read();
-    if (done) break;
-    size += value.byteLength;
-    if (size > MAX_UNFOLDED) {
-      await reader.cancel();
-      throw new Error('it unfolds to more than any part');
-    }
-    pieces.push(value);
-  }
-  const whole = new Uint8Array(size);
-  let at = 0;
-  for (const piece of pieces) {
-    whole.set(piece, at);
-    at += piece.byteLength;
-  }
-  return whole;
+  const bounded = new TransformStream<Uint8Array, Uint8Array>({
+    transform(piece, out) {
+      size += piece.byteLength;
+      if (size > MAX_UNFOLDED) throw new Error('it unfolds to more than any part');
+      out.enqueue(piece);
+    },
+  });
+  const plain = packed.pipeThrough(new DecompressionStream('gzip')).pipeThrough(bounded);
+  return new Uint8Array(await new Response(plain).arrayBuffer());
 }
