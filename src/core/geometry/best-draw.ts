@@ -42,26 +42,32 @@ const HOPEFUL = [2, 0.02] as const;
 const EQUAL = [0.2, 0.001] as const;
 /** Most draws whose undercuts are counted out. */
 const COUNTED = 8;
-/** The same for meshes from so many facets on. */
+/** The same for files from so many facets on: each costs more there. */
 const COUNTED_OF = [
   [400_000, 2],
-  [60_000, 5],
+  [12_000, 4],
 ] as const;
+
+interface Candidate {
+  readonly direction: Vec;
+  readonly from: DrawClass;
+  /** Whether the part itself points that way: a box, a face or a hole does. */
+  readonly own: boolean;
+}
 
 /**
  * Draws worth trying, in class order: axes of the file, of the smallest box (null for none), of the largest faces, of bent walls, and
  * sixty spread over the half sphere. Source: the formula book, geo.best-draw; Woo and Chen, visibility maps.
  */
-export function drawCandidates(
-  mesh: Mesh,
-  edges: Edges,
-  box: PlacedBox | null,
-): { readonly direction: Vec; readonly from: DrawClass }[] {
-  const out: { direction: Vec; from: DrawClass }[] = [];
+export function drawCandidates(mesh: Mesh, edges: Edges, box: PlacedBox | null): Candidate[] {
+  const out: { direction: Vec; from: DrawClass; own: boolean }[] = [];
   const add = (d: Vec, from: DrawClass): void => {
     const direction = pointed(unitOf(d));
-    if (length(direction) > 0 && out.every((o) => Math.abs(dot(o.direction, direction)) < SAME))
-      out.push({ direction, from });
+    if (length(direction) === 0) return;
+    const own = from === 'box-axis' || from === 'face' || from === 'hole';
+    const known = out.find((o) => Math.abs(dot(o.direction, direction)) >= SAME);
+    if (known === undefined) out.push({ direction, from, own });
+    else known.own ||= own;
   };
   for (const axis of [
     [1, 0, 0],
@@ -164,10 +170,16 @@ export function bestDraws(
   const looked = judged.filter((j) => again.has(j));
   const least = leastOf(looked);
   // A sample of places is coarse: more than those equal by it are counted out, and equality is judged again after.
-  const near = looked
+  const most = COUNTED_OF.find(([facets]) => mesh.triangles.length / 3 >= facets)?.[1] ?? COUNTED;
+  const equal = looked
     .filter((j) => j.area <= least * (1 + 2 * EQUAL[0]) + 6 * margin)
-    .sort((a, b) => a.order - b.order)
-    .slice(0, COUNTED_OF.find(([facets]) => fine.areas.length >= facets)?.[1] ?? COUNTED);
+    .sort((a, b) => a.order - b.order);
+  // An axis of the file that the part itself does not follow waits behind those it does.
+  const near = equal.toSorted((a, b) => Number(b.own) - Number(a.own)).slice(0, most);
+  // The one that seems least of all is counted out whatever its order.
+  const seemsLeast = equal.find((j) => j.area === least);
+  if (seemsLeast !== undefined && !near.includes(seemsLeast)) near[near.length - 1] = seemsLeast;
+  near.sort((a, b) => a.order - b.order);
   const counted: ((typeof near)[number] & { readonly found: UndercutFound })[] = [];
   for (const [i, j] of near.entries()) {
     if (i > 0 && work.over()) break;

@@ -34,9 +34,11 @@ export class SightGrid {
   private readonly tops: Float32Array;
   private readonly feet: Float32Array;
 
+  /** @param questions so many places will be asked about, about: a grid for few is made coarser, and sooner */
   constructor(
     private readonly mesh: Mesh,
     private readonly d: Vec,
+    questions = Infinity,
   ) {
     const { positions: p, triangles: t } = mesh;
     const { u, v } = frameOf(d);
@@ -61,8 +63,9 @@ export class SightGrid {
     }
     [this.x, this.y, this.h] = [x, y, h];
     const facets = t.length / 3;
-    const wanted = Math.min(MOST_CELLS, Math.max(LEAST_CELLS, Math.sqrt(facets * 2)));
     const spread = Math.max(x1 - x0, y1 - y0) || 1;
+    const finest = Math.min(MOST_CELLS, Math.max(LEAST_CELLS, Math.sqrt(facets * 2)));
+    const wanted = cellsFor(finest, facets, this.reach() / Math.sqrt((x1 - x0) * (y1 - y0) || spread ** 2), questions);
     const cell = Math.max(
       spread / MOST_CELLS,
       Math.sqrt(((x1 - x0) * (y1 - y0)) / (wanted * wanted)) || spread / wanted,
@@ -90,6 +93,27 @@ export class SightGrid {
       feet[e] = (a < b ? (a < c ? a : c) : b < c ? b : c) - room;
     }
     [this.tops, this.feet] = [tops, feet];
+  }
+
+  /** How far the facets reach across the direction, all together, mm. */
+  private reach(): number {
+    const { x, y } = this;
+    const { triangles: t } = this.mesh;
+    let sum = 0;
+    for (let i = 0; i < t.length; i += 3) {
+      const a = t[i]!;
+      const b = t[i + 1]!;
+      const c = t[i + 2]!;
+      // Half the way round a facet along both axes is what it spans of each.
+      sum +=
+        Math.abs(x[b]! - x[a]!) +
+        Math.abs(y[b]! - y[a]!) +
+        Math.abs(x[c]! - x[b]!) +
+        Math.abs(y[c]! - y[b]!) +
+        Math.abs(x[a]! - x[c]!) +
+        Math.abs(y[a]! - y[c]!);
+    }
+    return sum / 2;
   }
 
   /** Facet entries of the grid: what it takes to keep. */
@@ -207,16 +231,41 @@ export class SightGrid {
   }
 }
 
+/** Laying a facet into a cell takes so many times as long as looking at one. */
+const LAID = 3;
+
+/**
+ * Cells a side for which making a grid and asking it take the least time together: long facets lie in many cells, and are
+ * laid into fewer where few places will be asked about.
+ * @param finest cells a side at most @param reach of all facets, in lengths of a side
+ */
+function cellsFor(finest: number, facets: number, reach: number, questions: number): number {
+  let best = finest;
+  let least = Infinity;
+  for (let cells = finest; cells >= LEAST_CELLS; cells /= 1.4) {
+    const entries = facets + reach * cells;
+    const cost = entries * (LAID + questions / (cells * cells));
+    if (cost < least) [best, least] = [cells, cost];
+  }
+  return best;
+}
+
 /** Share of a cell by which a facet reaches over its rim, so that rounding hides none. */
 const RIM = 1e-6;
 
 /** Questions after which a direction gets a grid of its own, as a share of the facets. */
 const WORTH_A_GRID = 0.1;
+/** Where so many have been asked unannounced, so many times as many are taken to follow. */
+const MORE_TO_COME = 2;
+/** A grid made for few questions is made anew for so many times as many. */
+const FINER_FROM = 5;
 
 /** What bars places along one line, either way: by rays while few ask, by a grid once many have. */
 export class Sight {
   private grid: SightGrid | null = null;
   private asked = 0;
+  /** Questions the grid was made for. */
+  private madeFor = 0;
   private readonly worth: number;
 
   constructor(
@@ -229,7 +278,9 @@ export class Sight {
 
   /** Says that so many questions are coming. */
   expect(questions: number): void {
-    if (questions >= this.worth) this.grid ??= new SightGrid(this.mesh, this.d);
+    if (questions < this.worth || (this.grid !== null && questions <= FINER_FROM * this.madeFor)) return;
+    this.madeFor = questions;
+    this.grid = new SightGrid(this.mesh, this.d, questions);
   }
 
   /** Whether the surface bars a place from the outside along the line (1) or against it (-1). Coordinates mm. */
@@ -239,7 +290,8 @@ export class Sight {
         const { d } = this;
         return this.caster.cast(x, y, z, way * d[0], way * d[1], way * d[2], 0, true).facet >= 0;
       }
-      this.grid = new SightGrid(this.mesh, this.d);
+      this.madeFor = MORE_TO_COME * this.worth;
+      this.grid = new SightGrid(this.mesh, this.d, this.madeFor);
     }
     return way === 1 ? this.grid.bars(x, y, z) : this.grid.barsBack(x, y, z);
   }
