@@ -9,11 +9,20 @@ import { FIGURES } from '../../src/core/workings';
 import { demoBriefs } from '../../src/server/demo/seed';
 
 /**
- * Figures of one lane or baseline, to the last bit: a digest of all of them over the quantities of the rail, and two of
- * them in full at the pieces of the life, so that it can be told how far they moved.
+ * What many figures come to together: their words and places as a digest, and a sum in which any of them that moves by
+ * more than a billionth shows.
+ */
+export interface Print {
+  readonly words: string;
+  readonly sum: number;
+}
+
+/**
+ * Figures of one lane or baseline: the print of all of them over the quantities of the rail, and two of them in full at
+ * the pieces of the life, so that it can be told how far they moved.
  */
 export interface LaneFigures {
-  readonly all: string;
+  readonly all: Print;
   readonly total: number | null;
   readonly firstArticle_d: number | null;
 }
@@ -21,9 +30,9 @@ export interface LaneFigures {
 /** Figures by “study, school, lane”; and digests of workings, draws and phased plans by “study”. */
 export interface GoldenFigures {
   readonly lanes: Readonly<Record<string, LaneFigures>>;
-  readonly workings: Readonly<Record<string, string>>;
-  readonly draws: Readonly<Record<string, string>>;
-  readonly plans: Readonly<Record<string, string>>;
+  readonly workings: Readonly<Record<string, Print>>;
+  readonly draws: Readonly<Record<string, Print>>;
+  readonly plans: Readonly<Record<string, Print>>;
 }
 
 const SCHOOLS: readonly School[] = ['published', 'shop'];
@@ -33,9 +42,22 @@ const QUANTITIES = railQuantities(13);
 /** Draws made of each study. */
 const DRAWN = 400;
 
-/** A short digest of figures as they stand, bit for bit. */
-const digest = (figures: unknown): string =>
-  createHash('sha256').update(JSON.stringify(figures)).digest('hex').slice(0, 16);
+/** Weights are told apart, so that two figures that change places show. */
+const weightOf = (i: number): number => 1 + ((i * 0.6180339887498949) % 1);
+
+/** The print of figures, however they are nested. */
+export function print(figures: unknown): Print {
+  let count = 0;
+  let sum = 0;
+  const words = JSON.stringify(figures, (_, x: unknown) => {
+    if (typeof x !== 'number') return x;
+    if (!Number.isFinite(x)) return String(x);
+    // By its logarithm a small figure weighs as much as a large one.
+    sum += weightOf(count++) * Math.sign(x) * Math.log1p(Math.abs(x));
+    return '#';
+  });
+  return { words: createHash('sha256').update(words).digest('hex').slice(0, 16), sum: Number(sum.toPrecision(14)) };
+}
 
 const lanesOf = (board: Board): Map<string, readonly (number | string | null)[]> =>
   new Map([
@@ -68,7 +90,7 @@ function lanes(brief: Brief, school: School, q: number): Record<string, LaneFigu
     Array.from(last, ([id, [, total, first]]) => [
       `${brief.title}, ${school}, ${id}`,
       {
-        all: digest(figures.map((of) => of.get(id))),
+        all: print(figures.map((of) => of.get(id))),
         total: typeof total === 'number' ? total : null,
         firstArticle_d: typeof first === 'number' ? first : null,
       },
@@ -77,10 +99,10 @@ function lanes(brief: Brief, school: School, q: number): Record<string, LaneFigu
 }
 
 /** Every working of every lane that costs: its value and what each of its symbols stands for. */
-function workings(study: Study, board: Board): string {
+function workings(study: Study, board: Board): Print {
   const of = new StudyWorkings(study, board.q);
   const ids = board.lanes.filter((l) => l.money !== null).map((l) => l.id);
-  return digest(
+  return print(
     ids.map((id) =>
       FIGURES.map((figure) => {
         const { value, symbols } = of.working(id, figure);
@@ -90,29 +112,29 @@ function workings(study: Study, board: Board): string {
   );
 }
 
-function draws(study: Study, board: Board): string {
+function draws(study: Study, board: Board): Print {
   const race = Object.values(board.bestOfRoute).filter((id) =>
     board.lanes.some((l) => l.id === id && l.money !== null),
   );
   const sampling = samplingOf(study, board, ORDERED, new DrawStore(1, 'pert', DRAWN), { demand: false, against: null });
   sampling.run(DRAWN);
-  return digest(race.map((id) => sampling.figures(id)?.map((list) => Array.from(list))));
+  return print(race.map((id) => sampling.figures(id)?.map((list) => Array.from(list))));
 }
 
-function plans(study: Study, q: number): string {
+function plans(study: Study, q: number): Print {
   const steps = searchPlans(study, q, duesOf(study, q, ORDERED));
   let step = steps.next();
   while (!step.done) step = steps.next();
-  return digest(step.value.plans.map((p) => [p.first, p.then, p.pieces, p.total]));
+  return print(step.value.plans.map((p) => [p.first, p.then, p.pieces, p.total]));
 }
 
 /** All figures that must not move unless the version of the core does. */
 export function goldenFigures(): GoldenFigures {
   const out = {
     lanes: {} as Record<string, LaneFigures>,
-    workings: {} as Record<string, string>,
-    draws: {} as Record<string, string>,
-    plans: {} as Record<string, string>,
+    workings: {} as Record<string, Print>,
+    draws: {} as Record<string, Print>,
+    plans: {} as Record<string, Print>,
   };
   for (const brief of demoBriefs()) {
     const q = lifetimeQuantity(brief) ?? 100;

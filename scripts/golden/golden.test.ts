@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
 import { CORE_VERSION } from '../../src/core/version';
-import { goldenFigures, type GoldenFigures } from './collect';
+import { goldenFigures, print, type GoldenFigures } from './collect';
 import { moved } from './moved';
 
 const golden = JSON.parse(readFileSync(join(import.meta.dirname, 'golden.json'), 'utf8')) as {
@@ -27,12 +27,35 @@ describe('the version of the core', () => {
     expect(of?.split('\n').slice(1).join(' ').trim().length ?? 0).toBeGreaterThan(40);
   });
 
-  test('a figure that moves by its last bit is seen, and which', () => {
-    const [id = '', lane] = Object.entries(golden.figures.lanes).find(([, l]) => l.total !== null) ?? [];
-    const total = (lane?.total ?? 1) * (1 + Number.EPSILON);
-    const bent = { ...golden.figures, lanes: { ...golden.figures.lanes, [id]: { ...lane!, total } } };
-    expect(moved(golden.figures, bent)).toEqual([`${id}: total ${lane?.total} → ${total}`]);
+  const [id = '', lane] = Object.entries(golden.figures.lanes).find(([, l]) => l.total !== null) ?? [];
+  const bent = (by: number): GoldenFigures => ({
+    ...golden.figures,
+    lanes: { ...golden.figures.lanes, [id]: { ...lane!, total: (lane?.total ?? 1) * (1 + by) } },
+  });
+
+  test('a figure that moves is seen, and which; one that moved in its last bits is not', () => {
+    expect(moved(golden.figures, bent(1e-9))).toEqual([
+      `${id}: total ${lane?.total} → ${(lane?.total ?? 1) * (1 + 1e-9)}`,
+    ]);
+    expect(moved(golden.figures, bent(Number.EPSILON))).toEqual([]);
     const gone = { ...golden.figures, draws: {} };
     expect(moved(golden.figures, gone)).toHaveLength(Object.keys(golden.figures.draws).length);
+  });
+
+  test.each([
+    ['one of many moves by a millionth', (x: number, i: number) => (i === 3 ? x * (1 + 1e-6) : x)],
+    ['two change places', (x: number, i: number, all: number[]) => (i < 2 ? all[1 - i]! : x)],
+    ['one turns its sign', (x: number, i: number) => (i === 5 ? -x : x)],
+  ])('a print tells when %s', (_, change) => {
+    const figures = Array.from({ length: 40 }, (__, i) => 1.7 ** (i - 12));
+    const of = (list: readonly (number | string | null)[]): GoldenFigures => ({
+      lanes: {},
+      workings: {},
+      plans: {},
+      draws: { one: print(list) },
+    });
+    expect(moved(of(figures), of(figures.map(change)))).toEqual(['one: draws']);
+    expect(moved(of(figures), of([...figures, null]))).toEqual(['one: draws']);
+    expect(moved(of(figures), of(figures.map((x) => x * (1 + 1e-15))))).toEqual([]);
   });
 });

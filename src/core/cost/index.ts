@@ -1,17 +1,26 @@
 /** Money of a lane: its model, its layouts, lots, tooling and totals; and the baselines. */
-export { laneModel, type LaneModel, type Stages, type Uncosted } from './lane-model';
-export { heldPlan, layoutPlan, layoutPlans, mostPositions, positionLimits, type LayoutPlan } from './layout';
-export { LINE_IDS, lotCost, lotLines, lotRun, type LineId, type LotRun } from './lot';
+export { laneModel } from './lane-model';
+export { heldPlan, layoutPlan, layoutPlans, mostPositions, positionLimits } from './layout';
+export { cleanLot, lotCost, lotRun } from './lot';
+export { lotsByYear, lotsOf, splitLots, worthOfYears } from './lots';
+export { laneMoney, ProgrammeCost, replacementSets, toolingLines } from './total';
 export {
-  laneMoney,
-  ProgrammeCost,
-  replacementSets,
-  splitLots,
-  toolingLines,
+  LINE_IDS,
+  type LaneInputs,
+  type LaneModel,
   type LaneMoney,
+  type LayoutPlan,
+  type LineId,
+  type LotPart,
+  type LotRun,
   type LotSplit,
+  type OfProgramme,
+  type Stages,
   type ToolingLines,
-} from './total';
+  type Uncosted,
+} from './types';
+export { COST_EQUATIONS, LINE_WORDS, WASTE_FIGURES, type Worth } from './equations';
+export { inLot, isMoneyFigure, MONEY_FIGURES, moneyCase, moneyWorking, type MoneyCase } from './case';
 export {
   fabricatedBaseline,
   joiningOf,

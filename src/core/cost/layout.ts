@@ -1,6 +1,21 @@
 import { floorGuarded } from '../checks';
-import { likely } from '../figures';
-import type { LaneModel } from './lane-model';
+import {
+  CASTINGS_A_POUR,
+  CLAMP,
+  CORES,
+  CYCLE,
+  DIE_CYCLE,
+  KNOCK_OUT,
+  MOULD,
+  MOULD_VOLUME,
+  PER_POUR,
+  POUR,
+  POURED_MASS,
+  POURING,
+  PRINTS,
+} from './equations/pour';
+import { FIRST_TOOL, TOOL_HOURS, UPKEEP } from './equations/tooling';
+import type { LaneModel, LayoutPlan } from './types';
 
 /**
  * Most positions tried where a lane allows any count; all counts up to it are tried. Were only round counts and the
@@ -8,37 +23,6 @@ import type { LaneModel } from './lane-model';
  * would no longer be tried at the count it had. Basis: assumed; no route of the data takes more.
  */
 const MOST_TRIED = 120;
-
-/** One way to fill a mould: positions n, tool cavities nt, and what tool and pour then cost. */
-export interface LayoutPlan {
-  /** Positions in a pour (n). */
-  readonly n: number;
-  /** Cavities of the tool (nt); 0 where nothing is cut. */
-  readonly nt: number;
-  /** Tool hours (Hₜ). */
-  readonly Ht: number;
-  /** First tool (C₁), USD. */
-  readonly C1: number;
-  /** Poured mass (M), kg. */
-  readonly M: number;
-  /** Mould volume (Vm), dm³. */
-  readonly Vm: number;
-  /** Die cycle, s; 0 where no die is cycled. */
-  readonly cycle_s: number;
-  /** One pour (c_pour), USD, and its parts. */
-  readonly pour: number;
-  readonly mould: number;
-  readonly coring: number;
-  readonly prints: number;
-  readonly pouring: number;
-  readonly knockOut: number;
-  /** Upkeep a shot, USD. */
-  readonly upkeep: number;
-  /** USD a pour: pour, and the metal melted for it less its return. */
-  readonly perPour: number;
-  /** Good castings a pour with misruns taken off: n(1 − λ). */
-  readonly castingsPerPour: number;
-}
 
 /** The largest number of positions each limit allows (equation 4.1), each at least 1. */
 export function positionLimits(model: LaneModel): { plate: number; mass: number; clamp: number; slides: number } {
@@ -87,69 +71,44 @@ export function heldPlan(model: LaneModel, n: number, nt: number): LayoutPlan | 
   return layoutPlan(model, n, toolPerPosition ? n : (toolCavities ?? [0]).includes(nt) ? nt : (toolCavities?.[0] ?? 0));
 }
 
-/** Tool, pour and cycle of one layout (sections 4 to 6). */
+type Draft = { -readonly [K in keyof LayoutPlan]: LayoutPlan[K] };
+
+/** Tool, pour and cycle of one layout (sections 4 to 6). @param n positions @param nt cavities of the tool */
 export function layoutPlan(model: LaneModel, n: number, nt: number): LayoutPlan {
-  const { facts, lane, part, v, R, rates } = model;
-  const { layout } = lane.capability;
-  const t = v.tooling;
-  const s = v.shot;
-  const cavities = Math.max(1, nt);
-  const repeats = nt > 1 ? 1 + likely(t.r) * (nt - 1) : 1;
-  const perCavity =
-    likely(t.hN) +
-    likely(t.hA) * facts.a * facts.kappa +
-    likely(t.hHole) * part.nHc +
-    likely(t.hCore) * facts.nP +
-    likely(t.hU) * facts.nU;
-  const Ht = likely(t.h0) + likely(t.hE) * facts.E * cavities + repeats * perCavity;
-  const C1 = Ht * R.tool + likely(t.m0) + likely(t.mV) * facts.B * cavities + likely(t.nTry) * likely(t.cTry);
-  const M = (n * part.mc) / model.Y;
-  const cell = (facts.L + layout.gap_mm) * (facts.W + layout.gap_mm) * layout.runFactor;
-  const Vm = v.mould === 'flask' ? (n * cell * (facts.H + 2 * layout.cover_mm)) / 1e6 : 0;
-  const coats = likely(s.coats);
-  const injection = nt > 0 ? (likely(s.tInj) * n) / nt : 0;
-  const mould =
-    (R.shot * (likely(s.t0) + likely(s.tV) * Vm + likely(s.tN) * n + likely(s.tR) * coats + injection)) / 60 +
-    likely(s.k0) +
-    likely(s.kV) * Vm +
-    likely(s.kN) * n +
-    likely(s.kA) * facts.a * n * Math.max(1, coats);
-  const coring = n * model.cores * ((likely(s.tC) * facts.D * R.core) / 60 + likely(s.kC) * facts.D * facts.D);
-  const prints = v.print === undefined ? 0 : n * (likely(v.print.p0) + likely(v.print.pV) * facts.V);
-  const F = n * (model.screening.F1_MN ?? 0);
-  const c = v.cycle;
-  const bF = likely(rates.families[facts.ratesFamily]?.bF);
-  const cycle_s =
-    c === undefined
-      ? 0
-      : likely(c.tc0) +
-        likely(c.tcN) * n +
-        likely(c.tcF) * F +
-        bF * likely(c.beta) * (facts.t ?? 0) +
-        likely(c.tU) * facts.nU * n;
-  const pouring =
-    c === undefined
-      ? (R.shot * (likely(s.tp0) + likely(s.tpM) * M)) / 60
-      : ((likely(c.rm0) + likely(c.rmF) * F + likely(c.crew) * R.shot) * cycle_s) / 3600;
-  const knockOut = (R.finish * likely(v.finish.tKO)) / 60;
-  const pour = mould + coring + prints + pouring + knockOut;
-  const meltPerKg = model.price * (1 + model.meltLoss - model.kRet) + model.melting;
-  return {
+  const plan: Draft = {
     n,
     nt,
-    Ht,
-    C1,
-    M,
-    Vm,
-    cycle_s,
-    pour,
-    mould,
-    coring,
-    prints,
-    pouring,
-    knockOut,
-    upkeep: (likely(t.mu) * C1) / model.life,
-    perPour: pour + M * meltPerKg,
-    castingsPerPour: n * (1 - model.lambda),
+    Ht: NaN,
+    C1: NaN,
+    M: NaN,
+    Vm: NaN,
+    F_MN: NaN,
+    cycle_s: NaN,
+    pour: NaN,
+    mould: NaN,
+    coring: NaN,
+    prints: NaN,
+    pouring: NaN,
+    knockOut: NaN,
+    upkeep: NaN,
+    perPour: NaN,
+    castingsPerPour: NaN,
   };
+  const of = { model, plan };
+  plan.Ht = TOOL_HOURS.value(of);
+  plan.C1 = FIRST_TOOL.value(of);
+  plan.upkeep = UPKEEP.value(of);
+  plan.M = POURED_MASS.value(of);
+  plan.Vm = MOULD_VOLUME.value(of);
+  plan.F_MN = CLAMP.value(of);
+  plan.mould = MOULD.value(of);
+  plan.coring = CORES.value(of);
+  plan.prints = PRINTS.value(of);
+  plan.cycle_s = CYCLE.value(of);
+  plan.pouring = model.v.cycle === undefined ? POURING.value(of) : DIE_CYCLE.value(of);
+  plan.knockOut = KNOCK_OUT.value(of);
+  plan.pour = POUR.value(of);
+  plan.perPour = PER_POUR.value(of);
+  plan.castingsPerPour = CASTINGS_A_POUR.value(of);
+  return plan;
 }

@@ -1,96 +1,76 @@
-import { ceilGuarded } from '../checks';
-import type { LaneModel, Stages } from './lane-model';
-import type { LayoutPlan } from './layout';
+import type { Readied } from '../equations';
+import { CASTINGS, LOT, MELTED, POURS, SHOTS } from './equations/lot';
+import type { LaneModel, LayoutPlan, LotRun, Stages } from './types';
 
-/** Pours and shots one lot of Q good pieces takes. */
-export interface LotRun {
-  /** Castings made (N_B). */
-  readonly castings: number;
-  /** Pours without warm-up (P). */
-  readonly pours: number;
-  /** Pours with warm-up. */
-  readonly filled: number;
-  /** Shots on the tool: pours with warm-up, or wax injections where the tool has its own cavities. */
-  readonly shots: number;
-}
-
-/** Castings, pours and shots of one lot (section 8). */
-export function lotRun(
-  model: LaneModel,
-  plan: LayoutPlan,
-  stages: Stages,
-  Q: number,
-  castingsPerPour = plan.castingsPerPour,
-): LotRun {
-  const castings = Q * stages.nB;
-  const pours = ceilGuarded(castings / castingsPerPour);
-  const filled = pours + model.warmUp;
-  const own = model.lane.capability.layout.toolPerPosition;
-  return { castings, pours, filled, shots: own ? filled : plan.nt > 0 ? castings / plan.nt : 0 };
+/**
+ * Castings, pours, metal and shots of one lot (section 8).
+ * @param Q good pieces @param ideal every position of every pour comes out, and no casting is bad
+ */
+export function lotRun(model: LaneModel, plan: LayoutPlan, stages: Stages, Q: number, ideal = false): LotRun {
+  const of = { model, plan, Q, nB: stages.nB, ideal };
+  const castings = CASTINGS.value(of);
+  const filled = POURS.value(of);
+  return {
+    castings,
+    filled,
+    kg: MELTED.value({ model, plan, filled }),
+    shots: SHOTS.value({ model, plan, filled, castings }),
+  };
 }
 
 /** Money of one lot of Q good pieces (equation 8.1), USD before the price factor. */
-export function lotCost(model: LaneModel, plan: LayoutPlan, stages: Stages, Q: number): number {
-  const run = lotRun(model, plan, stages, Q);
-  return (
-    model.setUp +
-    run.filled * plan.perPour +
-    Q * perPiece(model, stages) +
-    measuring(model, Q) +
-    run.shots * plan.upkeep
-  );
-}
-
-/** All that a good piece costs beside its pours, USD: kept metal, finishing, heat treatment, rework, machining, looking over. */
-function perPiece(model: LaneModel, s: Stages): number {
-  return (
-    model.price * model.kRet * model.part.mc +
-    s.nB * (model.finish + model.heat + s.sc * model.omega * model.cRw) +
-    s.nC * model.part.machining +
-    s.nD * model.look
-  );
-}
-
-/** Measuring samples of a lot: a share, never fewer than three pieces or the lot. */
-function measuring(model: LaneModel, Q: number): number {
-  return Math.max(model.sampleShare * Q, Math.min(Q, 3)) * model.measure;
-}
-
-export const LINE_IDS = [
-  'setUp',
-  'pours',
-  'metal',
-  'melting',
-  'finishing',
-  'heatTreatment',
-  'machining',
-  'inspection',
-  'upkeep',
-  'scrapAndRework',
-] as const;
-export type LineId = (typeof LINE_IDS)[number];
-
-/** A lot line by line, USD before the price factor; the lines are shown without scrap, which has its own line (equation 8.4). */
-export function lotLines(
+export function lotCost(
   model: LaneModel,
   plan: LayoutPlan,
   stages: Stages,
   Q: number,
-): Readonly<Record<LineId, number>> {
-  const s = model.ideal;
-  const run = lotRun(model, plan, s, Q, plan.n);
-  const kg = run.filled * plan.M;
-  const lines = {
-    setUp: model.setUp,
-    pours: run.filled * plan.pour,
-    metal: model.price * (kg * (1 + model.meltLoss) - model.kRet * (kg - Q * model.part.mc)),
-    melting: kg * model.melting,
-    finishing: Q * model.finish,
-    heatTreatment: Q * model.heat,
-    machining: Q * model.part.machining,
-    inspection: Q * model.look + measuring(model, Q),
-    upkeep: run.shots * plan.upkeep,
-  };
-  const ideal = Object.values(lines).reduce((a, b) => a + b, 0);
-  return { ...lines, scrapAndRework: lotCost(model, plan, stages, Q) - ideal };
+  run: LotRun = lotRun(model, plan, stages, Q),
+): number {
+  return LOT.value({ model, plan, stages, Q, run });
+}
+
+/** The same with nothing lost: no scrap, no misrun. */
+export const cleanLot = (model: LaneModel, plan: LayoutPlan, Q: number): number =>
+  lotCost(model, plan, model.ideal, Q, lotRun(model, plan, model.ideal, Q, true));
+
+/** Lots of one layout at one state of scrap, readied for many sizes of lot. */
+export class Lots {
+  private readonly castings: Readied<'Q'>;
+  private readonly pours: Readied<'Q'>;
+  private readonly melted: Readied<'Pw'>;
+  private readonly shotsOf: Readied<'Pw' | 'NB'>;
+  private readonly lot: Readied<'Q' | 'Pw' | 'kg' | 'NB' | 'shots'>;
+
+  constructor(model: LaneModel, plan: LayoutPlan, stages: Stages) {
+    const run = { castings: 0, filled: 0, kg: 0, shots: 0 };
+    const of = { model, plan, stages, Q: 0, nB: stages.nB, ideal: false, filled: 0, castings: 0, run };
+    this.castings = CASTINGS.ready(of);
+    this.pours = POURS.ready(of);
+    this.melted = MELTED.ready(of);
+    this.shotsOf = SHOTS.ready(of);
+    this.lot = LOT.ready(of);
+  }
+
+  /** Money of a lot of Q good pieces, USD before the price factor. */
+  cost(Q: number): number {
+    const { castings, pours, melted, lot } = this;
+    const { values } = lot;
+    values.Q = castings.values.Q = pours.values.Q = Q;
+    values.NB = castings.value();
+    values.Pw = melted.values.Pw = pours.value();
+    values.kg = melted.value();
+    values.shots = this.shots(values.Pw, values.NB);
+    return lot.value();
+  }
+
+  /** Shots of the lot last asked for. */
+  get lastShots(): number {
+    return this.lot.values.shots;
+  }
+
+  private shots(Pw: number, NB: number): number {
+    this.shotsOf.values.Pw = Pw;
+    this.shotsOf.values.NB = NB;
+    return this.shotsOf.value();
+  }
 }

@@ -1,91 +1,70 @@
-import { ceilGuarded } from '../checks';
 import { likely } from '../figures';
-import type { LaneModel } from './lane-model';
-import type { LayoutPlan } from './layout';
-import { lotCost, lotLines, lotRun, type LineId } from './lot';
+import { LINES, UNIT } from './equations/lines';
+import { ALL_IN, FRESH_LOTS, FULL_LOTS, REST, SETTLED_LOTS, TOTAL, type Worth } from './equations/programme';
+import {
+  FIRST_TOOLS,
+  FIXTURES,
+  GAUGES,
+  PROGRAMME_SHOTS,
+  REPLACEMENT_SETS,
+  REPLACEMENTS,
+  TOOLING,
+} from './equations/tooling';
+import { cleanLot, lotCost, lotRun, Lots } from './lot';
+import { isNewAfter, splitLots, worthOf } from './lots';
+import {
+  LINE_IDS,
+  type LaneModel,
+  type LaneMoney,
+  type LayoutPlan,
+  type LineId,
+  type LotSplit,
+  type ToolingLines,
+} from './types';
 
-/** The lots of a programme: full ones with new and with settled scrap, and one remainder. */
-export interface LotSplit {
-  readonly size: number;
-  readonly freshFull: number;
-  readonly settledFull: number;
-  readonly rest: number;
-  readonly restIsFresh: boolean;
+/** Replacement sets for a number of shots, where one set lives for so many (equation 5.3). */
+export const replacementSets = (shots: number, life: number): number => REPLACEMENT_SETS.value({ shots, life });
+
+/** What the lots of a programme come to: shots, and money in USD before the price factor. */
+interface LotSums {
+  readonly split: LotSplit;
+  readonly shotsOf: Readonly<Record<'new' | 'set' | 'rest', number>>;
+  readonly lotOf: Readonly<Record<'new' | 'set' | 'rest', number>>;
 }
 
-/** How q pieces fall into lots; a lot that starts before the learning pieces are made carries new scrap. */
-export function splitLots(learnPieces: number, lot: number, q: number): LotSplit {
-  const full = Math.floor(q / lot);
-  const rest = q - full * lot;
-  const freshFull = Math.min(full, ceilGuarded(learnPieces / lot));
-  return { size: lot, freshFull, settledFull: full - freshFull, rest, restIsFresh: full * lot < learnPieces };
-}
+/** Totals of a layout that are worked out without readying them. */
+const READY_AFTER = 4;
 
-/** Tooling money over a programme (equations 5.3, 5.5, 8.2), USD, mark-up included. */
-export interface ToolingLines {
-  readonly firstTool: number;
-  readonly replacementSets: number;
-  readonly fixtures: number;
-  readonly gauges: number;
-}
-
-/** Replacement sets for a number of shots (equation 5.3). */
-export function replacementSets(shots: number, life: number): number {
-  return shots > 0 ? Math.max(0, ceilGuarded(shots / life) - 1) : 0;
-}
-
-function programmeShots(model: LaneModel, plan: LayoutPlan, split: LotSplit): number {
-  let shots = 0;
-  if (split.freshFull > 0) shots += split.freshFull * lotRun(model, plan, model.fresh, split.size).shots;
-  if (split.settledFull > 0) shots += split.settledFull * lotRun(model, plan, model.settled, split.size).shots;
-  if (split.rest > 0) shots += lotRun(model, plan, split.restIsFresh ? model.fresh : model.settled, split.rest).shots;
-  return shots;
-}
-
-/** Tooling lines at q pieces. */
-export function toolingLines(
-  model: LaneModel,
-  plan: LayoutPlan,
-  lot: number,
-  q: number,
-): ToolingLines & { sets: number; shots: number } {
-  const shots = programmeShots(model, plan, splitLots(model.learnPieces, lot, q));
-  const sets = replacementSets(shots, model.life);
-  const mk = model.toolFactor;
+/** Equations of the total of one layout, readied to be worked out for many quantities. */
+function readyTotal({ model, plan, lot, lotOf }: ProgrammeCost) {
+  const of = { model, plan, q: 1, fx: 1, lot, full: 0, kNew: 0, learnPieces: model.learnPieces };
+  const split = { size: lot, freshFull: 0, settledFull: 0, rest: 0, restIsFresh: false };
   return {
-    firstTool: mk * plan.C1,
-    replacementSets: mk * sets * likely(model.v.tooling.fRep) * plan.C1,
-    fixtures: mk * fixtures(model, q),
-    gauges: mk * gauges(model, q),
-    sets,
-    shots,
+    full: FULL_LOTS.ready(of),
+    kNew: FRESH_LOTS.ready(of),
+    kSet: SETTLED_LOTS.ready(of),
+    rest: REST.ready(of),
+    fixtures: FIXTURES.ready(of),
+    gauges: GAUGES.ready(of),
+    shots: PROGRAMME_SHOTS.ready({ model, split, shotsOf: { ...lotOf.shots, rest: 0 } }),
+    firstTools: FIRST_TOOLS.value(of),
+    oneSet: REPLACEMENTS.value({ ...of, sets: 1 }),
+    newLots: new Lots(model, plan, model.fresh),
+    settledLots: new Lots(model, plan, model.settled),
+    total: TOTAL.ready({ tooling: 0, K: model.K, split, lotOf: { ...lotOf.money, rest: 0 }, fx: 1, worth: null }),
   };
-}
-
-function fixtures(model: LaneModel, q: number): number {
-  const op = model.rates.operations;
-  const { nSet } = model.part;
-  return (
-    nSet * Math.min(likely(op.cFix), q * likely(op.cSoft)) + nSet * likely(op.hProg) * likely(model.rates.global.Rprog)
-  );
-}
-
-function gauges(model: LaneModel, q: number): number {
-  const g = model.rates.global;
-  return model.part.nG * Math.min(likely(g.gaugeUSD), q * likely(g.gaugeHand));
 }
 
 /**
  * A layout of a lane readied for many quantities: T(q) with everything that does not hang on q worked out once.
- * Discounting (equation 8.3) is walked lot by lot when the rate set asks for it.
+ * Lots are discounted by their year (equation 8.3) when the rate set asks for it.
  */
 export class ProgrammeCost {
-  private readonly lotFresh: number;
-  private readonly lotSettled: number;
-  private readonly shotsFresh: number;
-  private readonly shotsSettled: number;
-  private readonly replacement: number;
+  /** Shots and money, USD before the price factor, of a full lot with new and with settled scrap. */
+  readonly lotOf: Readonly<Record<'shots' | 'money', { readonly new: number; readonly set: number }>>;
   private readonly rDisc: number;
+  private asked = 0;
+  private ready: ReturnType<typeof readyTotal> | null = null;
 
   constructor(
     readonly model: LaneModel,
@@ -93,90 +72,137 @@ export class ProgrammeCost {
     readonly lot: number,
     readonly perYear: number | null,
   ) {
-    this.lotFresh = lotCost(model, plan, model.fresh, lot);
-    this.lotSettled = lotCost(model, plan, model.settled, lot);
-    this.shotsFresh = lotRun(model, plan, model.fresh, lot).shots;
-    this.shotsSettled = lotRun(model, plan, model.settled, lot).shots;
-    this.replacement = likely(model.v.tooling.fRep) * plan.C1;
+    const fresh = lotRun(model, plan, model.fresh, lot);
+    const settled = lotRun(model, plan, model.settled, lot);
+    this.lotOf = {
+      shots: { new: fresh.shots, set: settled.shots },
+      money: {
+        new: lotCost(model, plan, model.fresh, lot, fresh),
+        set: lotCost(model, plan, model.settled, lot, settled),
+      },
+    };
     this.rDisc = likely(model.rates.global.rDisc);
   }
 
   /** T(q), USD, q whole and at least 1 (equation 8.2). */
   total(q: number): number {
+    // Readying costs as much as several totals: it is worth it for the ribbon, not for the board.
+    if (this.isDiscounted || this.asked++ < READY_AFTER) return this.once(q);
+    const r = (this.ready ??= readyTotal(this));
+    const { lot, model } = this;
+    r.full.values.q = q;
+    const full = r.full.value();
+    r.kNew.values.full = r.kSet.values.full = r.rest.values.full = full;
+    const kNew = (r.kSet.values.kNew = r.kNew.value());
+    const kSet = r.kSet.value();
+    r.rest.values.q = q;
+    const rest = r.rest.value();
+    const lots = isNewAfter(full, lot, model) ? r.newLots : r.settledLots;
+    const { values: total } = r.total;
+    const { values: shots } = r.shots;
+    total.kNew = shots.kNew = kNew;
+    total.kSet = shots.kSet = kSet;
+    total.rest = shots.rest = rest;
+    total.lotRest = rest > 0 ? lots.cost(rest) : 0;
+    shots.srest = rest > 0 ? lots.lastShots : 0;
+    r.fixtures.values.q = r.gauges.values.q = q;
+    const sets = replacementSets(r.shots.value(), model.life);
+    total.tools = r.firstTools + sets * r.oneSet + r.fixtures.value() + r.gauges.value();
+    return r.total.value();
+  }
+
+  /** Whether lots are discounted by their year: the rate set asks for it, and the brief says how many a year. */
+  private get isDiscounted(): boolean {
+    return this.rDisc > 0 && this.perYear !== null;
+  }
+
+  private once(q: number): number {
     const { model, plan } = this;
-    const s = splitLots(model.learnPieces, this.lot, q);
-    const restStages = s.restIsFresh ? model.fresh : model.settled;
-    const shots =
-      s.freshFull * this.shotsFresh +
-      s.settledFull * this.shotsSettled +
-      (s.rest > 0 ? lotRun(model, plan, restStages, s.rest).shots : 0);
-    const tooling =
-      plan.C1 + replacementSets(shots, model.life) * this.replacement + fixtures(model, q) + gauges(model, q);
-    const rest = s.rest > 0 ? lotCost(model, plan, restStages, s.rest) : 0;
-    const parts =
-      this.rDisc > 0 && this.perYear !== null
-        ? this.discounted(s, rest)
-        : s.freshFull * this.lotFresh + s.settledFull * this.lotSettled + rest;
-    return model.toolFactor * tooling + model.K * parts;
+    const { split, shotsOf, lotOf } = this.lots(q);
+    const sets = replacementSets(PROGRAMME_SHOTS.value({ model, split, shotsOf }), model.life);
+    const of = { model, plan, q, fx: 1, sets };
+    const tooling = FIRST_TOOLS.value(of) + REPLACEMENTS.value(of) + FIXTURES.value(of) + GAUGES.value(of);
+    return TOTAL.value({ tooling, K: model.K, split, lotOf, fx: 1, worth: this.worth(split) });
   }
 
-  private discounted(s: LotSplit, rest: number): number {
-    const full = s.freshFull + s.settledFull;
-    let sum = 0;
-    for (let k = 0; k <= full; k++) {
-      const money = k < s.freshFull ? this.lotFresh : k < full ? this.lotSettled : rest;
-      sum += money / (1 + this.rDisc) ** Math.floor((k * this.lot) / (this.perYear ?? Infinity));
-    }
-    return sum;
+  /** What the lots of q pieces come to. */
+  lots(q: number): LotSums {
+    const { model, plan, lotOf } = this;
+    const split = splitLots(model.learnPieces, this.lot, q);
+    const stages = split.restIsFresh ? model.fresh : model.settled;
+    const { shots, money } = lotOf;
+    const rest = lotRun(model, plan, stages, split.rest);
+    return {
+      split,
+      shotsOf: { new: shots.new, set: shots.set, rest: rest.shots },
+      lotOf: { new: money.new, set: money.set, rest: lotCost(model, plan, stages, split.rest, rest) },
+    };
+  }
+
+  /** Shots of all lots. */
+  shots({ split, shotsOf }: LotSums): number {
+    return PROGRAMME_SHOTS.value({ model: this.model, split, shotsOf });
+  }
+
+  /** What lots are worth today; null where none is discounted. */
+  worth(split: LotSplit): Worth | null {
+    return this.isDiscounted ? worthOf(split, this.perYear ?? Infinity, this.rDisc) : null;
   }
 }
 
-/** Everything a lane's columns show of money at one quantity, in the study's currency. */
-export interface LaneMoney {
-  readonly plan: LayoutPlan;
-  /** T(q). */
-  readonly total: number;
-  /** Tooling over the programme: first tools, replacements, fixtures, gauges. */
-  readonly tooling: number;
-  readonly toolingLines: ToolingLines;
-  readonly sets: number;
-  readonly shots: number;
-  /** Price of a piece of the usual lot, tooling apart (equation 8.4). */
-  readonly unit: number;
-  /** The unit price line by line; the lines add up to it. */
-  readonly lines: Readonly<Record<LineId, number>>;
-  /** T(q)/q. */
-  readonly allIn: number;
-  readonly lot: number;
-}
-
-/** Lines and totals of one readied layout at q pieces. */
-export function laneMoney(cost: ProgrammeCost, q: number): LaneMoney {
+/** Tooling of a layout at q pieces, in a currency of which `fx` are a USD, and the sets and shots behind it. */
+export function toolingLines(
+  cost: ProgrammeCost,
+  q: number,
+  fx = 1,
+): { readonly tools: ToolingLines; readonly sets: number; readonly shots: number } {
   const { model, plan } = cost;
-  const perUnit = model.rates.currency.perUnit;
-  const total = cost.total(q);
-  const { sets, shots, ...tools } = toolingLines(model, plan, cost.lot, q);
-  const Q = Math.min(cost.lot, q);
-  const stages = q < model.learnPieces ? model.fresh : model.settled;
-  const raw = lotLines(model, plan, stages, Q);
-  const scale = (model.K / Q) * perUnit;
-  const lines = Object.fromEntries(Object.entries(raw).map(([k, x]) => [k, x * scale])) as Record<LineId, number>;
-  const scaled = {
-    firstTool: tools.firstTool * perUnit,
-    replacementSets: tools.replacementSets * perUnit,
-    fixtures: tools.fixtures * perUnit,
-    gauges: tools.gauges * perUnit,
-  };
+  const shots = cost.shots(cost.lots(q));
+  const sets = replacementSets(shots, model.life);
+  const of = { model, plan, q, fx };
   return {
-    plan,
-    total: total * perUnit,
-    tooling: scaled.firstTool + scaled.replacementSets + scaled.fixtures + scaled.gauges,
-    toolingLines: scaled,
+    tools: {
+      firstTool: FIRST_TOOLS.value(of),
+      replacementSets: REPLACEMENTS.value({ ...of, sets }),
+      fixtures: FIXTURES.value(of),
+      gauges: GAUGES.value(of),
+    },
     sets,
     shots,
-    unit: lotCost(model, plan, stages, Q) * scale,
+  };
+}
+
+/** Lines and totals of one readied layout at q pieces, in the study's currency. */
+export function laneMoney(cost: ProgrammeCost, q: number): LaneMoney {
+  const { model, plan } = cost;
+  const fx = model.rates.currency.perUnit;
+  const { tools, sets, shots } = toolingLines(cost, q, fx);
+  const tooling = TOOLING.value({ model, tools });
+  const sums = cost.lots(q);
+  const total = TOTAL.value({ ...sums, tooling, K: model.K, fx, worth: cost.worth(sums.split) });
+  const Q = Math.min(cost.lot, q);
+  const stages = q < model.learnPieces ? model.fresh : model.settled;
+  const of = {
+    model,
+    plan,
+    stages,
+    Q,
+    fx,
+    idealRun: lotRun(model, plan, model.ideal, Q, true),
+    lotCost: lotCost(model, plan, stages, Q),
+    clean: cleanLot(model, plan, Q),
+  };
+  const lines = Object.fromEntries(LINE_IDS.map((id) => [id, LINES[id].value(of)])) as Record<LineId, number>;
+  return {
+    plan,
+    total,
+    tooling,
+    toolingLines: tools,
+    sets,
+    shots,
+    unit: UNIT.value({ model, lines }),
     lines,
-    allIn: (total * perUnit) / q,
+    allIn: ALL_IN.value({ total, q }),
     lot: Q,
   };
 }

@@ -1,7 +1,6 @@
 /** Doubt: a study's sums worked through with figures drawn from low, likely and high, and what that says of the choice. */
 export { atOnce } from './at-once';
 export { fillDraws, streamOf, uniformAt, valueAt, type Spread } from './draws';
-export { parseExpression, type Expr } from './expression';
 export { doubtModel, QUANTITY, type DoubtInput, type DoubtLane, type DoubtModel } from './model';
 export { BLOCK, Program, Runner } from './program';
 export {

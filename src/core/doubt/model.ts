@@ -1,7 +1,7 @@
 import { ALONE, isApproved, PLAN, STEPS, type StudyWorkings } from '../bridge';
 import type { Triple } from '../figures';
 import { isToldWhole, type Source, type WorkingSymbol } from '../workings';
-import { parseExpression, type Expr } from './expression';
+import { parseExpression, type Expr } from '../equations';
 import { Program } from './program';
 
 /** A figure that is in doubt: low, likely and high, and where it is kept. */
@@ -126,6 +126,7 @@ export function doubtModel(of: StudyWorkings, ids: readonly string[], quantity: 
     const step = (e: Expr): number => {
       if (e.kind === 'number') return program.fixed(e.value);
       if (e.kind === 'call') return program.made(e.op, e.args.map(step));
+      if (e.kind === 'list') throw new Error(`${name}: a working tells ${e.name} one by one`);
       const symbol = symbols.get(e.name);
       if (symbol === undefined) throw new Error(`${name}: ${e.name} is no symbol of its working`);
       return symbolStep(lane, symbol);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { ceilGuarded } from '../checks';
-import type { Op } from './expression';
+import type { Op } from '../equations';
 import { BLOCK, Program, Runner } from './program';
 
 const PLAIN: Readonly<Record<Op, (a: number, b: number) => number>> = {

@@ -1,6 +1,6 @@
 import { ceilGuarded } from '../checks';
 import { refuse } from '../errors';
-import type { Op } from './expression';
+import type { Op } from '../equations';
 import { BASE, kernelWith } from './kernel';
 
 /** A step of a program: a fixed number, an input by its index, or what is made of one or two earlier steps. */

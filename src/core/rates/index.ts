@@ -17,6 +17,7 @@ export { pricedAlloy } from './metals';
 export { SHIPPED_RATES, capabilityFamily, ratesFamily } from './shipped';
 export type {
   BaselineRates,
+  FamilyRates,
   GlobalRates,
   JointKind,
   OperationKind,

@@ -1,7 +1,7 @@
 import type { PartFacts } from '../part';
 import type { RateSet } from '../rates';
 import { fromBrief, fromRate } from './symbols';
-import type { WorkingSymbol } from './types';
+import type { WorkingSymbol } from '../equations';
 
 /**
  * The symbols of complexity (cost model, 1.2 and 1.3), whose sum is

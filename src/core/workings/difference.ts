@@ -2,7 +2,7 @@ import type { Study } from '../board/study';
 import { refuse } from '../errors';
 import { shortName } from '../routes';
 import { computed, fromBrief } from './symbols';
-import type { Working } from './types';
+import type { Working } from '../equations';
 
 /** Figures of which two lanes are told against each other. */
 const COMPARED = ['allIn', 'total', 'tooling', 'firstArticle'] as const;

@@ -4,7 +4,7 @@ import type { Touch } from '../rates';
 import { variantKey, lambdaSym, MC, nSym, nSetSym, ntSym, W, yieldSym, type Builder } from './common';
 import type { Context } from './context';
 import { computed, fromBrief, fromRate } from './symbols';
-import type { Working, WorkingSymbol } from './types';
+import type { Working, WorkingSymbol } from '../equations';
 
 const time = (c: Context, symbol: string, meaning: string, key: 'avail' | 'share' | 'approve' | 'capPours' | 'capKg') =>
   fromRate(symbol, meaning, c.model.v.time[key], variantKey(c, `time.${key}`));
@@ -182,7 +182,7 @@ function waitTerm(
   const name = `wait${suffix}`;
   const figure =
     wait_h === 'family.htWait'
-      ? fromRate(name, 'heat treatment', c.family.htWait, `families.${c.model.facts.ratesFamily}.htWait`)
+      ? fromRate(name, 'heat treatment', c.model.family.htWait, `families.${c.model.facts.ratesFamily}.htWait`)
       : fromRate(
           name,
           `waiting: ${step.name}`,
@@ -259,7 +259,7 @@ const TOUCHES: Readonly<Record<Touch, (c: Context) => Term>> = {
       fromRate('tCut', 'cutting off', f.tCut, key('tCut'), 'min'),
       fromRate('tF', 'fettling by surface', f.tF, key('tF'), 'min/dm²'),
       fromBrief('a', 'whole surface', c.model.facts.a, 'dm²', 'geometry.area_cm2'),
-      fromRate('fFet', 'effort against aluminium', c.family.fFet, `families.${c.model.facts.ratesFamily}.fFet`),
+      fromRate('fFet', 'effort against aluminium', c.model.family.fFet, `families.${c.model.facts.ratesFamily}.fFet`),
       fromRate('tStr', 'straightening', f.tStr, key('tStr'), 'min'),
     ]);
   },

@@ -4,7 +4,7 @@ import { shopClaim, type LanePart, type PartFacts } from '../part';
 import type { RateSet } from '../rates';
 import { castingTolerance } from '../tolerance';
 import { computed, density, fromBrief, fromRate, fromRoute } from './symbols';
-import type { Working } from './types';
+import type { Working } from '../equations';
 
 /** What the workings of a rule draw on: they need no money, so barred lanes have them too. */
 export interface RuleContext {

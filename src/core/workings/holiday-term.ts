@@ -1,7 +1,7 @@
 import type { Study } from '../board/study';
 import { daysWithHolidays } from '../calendar';
 import { computed } from './symbols';
-import type { WorkingSymbol } from './types';
+import type { WorkingSymbol } from '../equations';
 
 /** What holidays of the rate set add to a stretch from the order, as a term of its sum; an empty term without holidays. */
 export function holidayTerm(

@@ -1,13 +1,12 @@
 /** Workings: for every figure its equation, symbols, values, sources and basis; made only when asked for. */
 export { differenceTo, differenceWorking, isDifference, underToday } from './difference';
 export { figureOfRule } from './held';
-export type { Source, Working, WorkingSymbol } from './types';
+export type { Source, Working, WorkingSymbol } from '../equations';
 export { computed, fromAlloy, fromRoute } from './symbols';
 export { contextOf, type Context } from './context';
 export { baselineWorking, isToldWhole } from './baselines';
 export { FIGURES, isFigure, workingIn, workingOf } from './working';
 export { placeOf, workingTree, type PlacedWorking } from './tree';
-export { WASTE_FIGURES } from './waste';
-export { LINE_WORDS } from './common';
+export { LINE_WORDS, WASTE_FIGURES } from '../cost';
 export { spareWorking } from './spare';
 export { dayOfThe } from './time';

@@ -3,7 +3,7 @@ import { GRIND_STOCK_MM, REAM_STOCK_MM, type Operation } from '../part';
 import type { Builder } from './common';
 import type { Context } from './context';
 import { computed, fromAlloy, fromBrief, fromRate, fromRoute } from './symbols';
-import type { Working, WorkingSymbol } from './types';
+import type { Working, WorkingSymbol } from '../equations';
 
 /** Workings of the second operations together: metal taken away, set-ups. */
 export const OPERATIONS: Readonly<Record<string, Builder>> = {

@@ -1,6 +1,6 @@
 import { dayOfThe } from './time';
 import { computed } from './symbols';
-import type { Working } from './types';
+import type { Working } from '../equations';
 
 /**
  * How many days the pieces of a need have in hand, below 0 how late they are: begun days are counted whole.

@@ -1,6 +1,6 @@
 import { likely, type Basis, type Figure } from '../figures';
 import type { PartFacts } from '../part';
-import type { Source, WorkingSymbol } from './types';
+import type { Source, WorkingSymbol } from '../equations';
 
 function make(
   symbol: string,

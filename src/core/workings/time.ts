@@ -5,7 +5,7 @@ import type { Context } from './context';
 import { W } from './common';
 import { holidayTerm } from './holiday-term';
 import { chosen, computed, fromBrief, fromRate } from './symbols';
-import type { Working } from './types';
+import type { Working } from '../equations';
 
 type Builder = (c: Context) => Omit<Working, 'figure'>;
 

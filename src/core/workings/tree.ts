@@ -1,4 +1,4 @@
-import type { Working } from './types';
+import type { Working } from '../equations';
 
 /** A working in its place: of which lane, with what it opens worked out before it. */
 export interface PlacedWorking {

@@ -1,33 +1,19 @@
 import type { Study } from '../board/study';
+import { isMoneyFigure, MONEY_FIGURES, moneyWorking } from '../cost';
 import { refuse } from '../errors';
 import { baselineWorking } from './baselines';
-import { contextOf, inLot, type Context } from './context';
+import { contextOf, type Context } from './context';
 import { differenceWorking, isDifference } from './difference';
 import { isRuleFigure, ruleWorking } from './held';
 import { FLOOR, ONE_OF_FLOOR } from './floor';
-import { LINES } from './lines';
 import { ONE_OPERATION, OPERATIONS } from './operations';
 import { PIECE } from './piece';
-import { POUR } from './pour';
 import { SHAPE_FACTS } from './shape-facts';
 import { ONE_OF_TIME, TIME } from './time';
-import { TOOLING } from './tooling';
 import { TOTALS } from './totals';
-import { WASTE } from './waste';
-import type { Working } from './types';
+import type { Working } from '../equations';
 
-const BUILDERS = {
-  ...TOTALS,
-  ...TOOLING,
-  ...LINES,
-  ...POUR,
-  ...PIECE,
-  ...OPERATIONS,
-  ...SHAPE_FACTS,
-  ...TIME,
-  ...FLOOR,
-  ...WASTE,
-};
+const BUILDERS = { ...TOTALS, ...PIECE, ...OPERATIONS, ...SHAPE_FACTS, ...TIME, ...FLOOR };
 /** Figures of which a lane has several: an operation, a step, a touch or a shop, told by its id after a point. */
 const ONE_OF: Readonly<Record<string, (c: Context, id: string) => Omit<Working, 'figure'>>> = {
   ...ONE_OPERATION,
@@ -35,25 +21,20 @@ const ONE_OF: Readonly<Record<string, (c: Context, id: string) => Omit<Working, 
   ...ONE_OF_TIME,
 };
 const ONE_OF_FIGURE = /^([a-z]+)\.(.+)$/;
-/** Figures that differ from lot to lot of a programme. */
-const OF_A_LOT = ['lot', 'pours', 'kg', 'castings', 'shots', 'stages', 'sc'] as const;
-const LOT_PARTS = ['ideal', 'new', 'set', 'rest'] as const;
-const OF_A_LOT_FIGURE = new RegExp(`^(${OF_A_LOT.join('|')})@(${LOT_PARTS.join('|')})$`);
 
 /** Figures that have a working on a casting lane. */
-export const FIGURES: readonly string[] = Object.keys(BUILDERS);
+export const FIGURES: readonly string[] = [...MONEY_FIGURES, ...Object.keys(BUILDERS)];
 
 /** Whether a casting lane has a working of a figure, by its name alone. */
 export const isFigure = (figure: string): boolean =>
-  figure in BUILDERS || OF_A_LOT_FIGURE.test(figure) || (ONE_OF_FIGURE.exec(figure)?.[1] ?? '') in ONE_OF;
+  figure in BUILDERS || isMoneyFigure(figure) || (ONE_OF_FIGURE.exec(figure)?.[1] ?? '') in ONE_OF;
 
 /** The working of a figure in a lane's context, made once for many figures of one lane. */
 export function workingIn(c: Context, figure: string): Working {
   const build = BUILDERS[figure as keyof typeof BUILDERS];
   if (build !== undefined) return { figure, ...build(c) };
-  const [, name = '', part] = OF_A_LOT_FIGURE.exec(figure) ?? [];
-  const ofLot = BUILDERS[name as keyof typeof BUILDERS];
-  if (ofLot !== undefined) return { figure, ...ofLot(inLot(c, `@${part as (typeof LOT_PARTS)[number]}`)) };
+  const money = moneyWorking(c, figure);
+  if (money !== null) return money;
   const [, kind = '', id = ''] = ONE_OF_FIGURE.exec(figure) ?? [];
   const one = ONE_OF[kind];
   return one === undefined ? refuse('E_KEY', 'figure', figure, FIGURES.join(' | ')) : { figure, ...one(c, id) };

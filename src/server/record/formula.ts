@@ -1,4 +1,4 @@
-import { parseExpression, type Expr } from '@/core/doubt';
+import { parseExpression, type Expr } from '@/core/equations';
 
 /** Noise allowed before rounding a count up or down, as in the core. */
 const GUARD = '0.000000001';
@@ -21,6 +21,7 @@ export function sheetFormula(expression: string, cell: (symbol: string) => strin
   const told = (e: Expr): string => {
     if (e.kind === 'number') return String(e.value);
     if (e.kind === 'name') return cell(e.name);
+    if (e.kind === 'list') throw new Error(`A working tells ${e.name} one by one`);
     const args = e.args.map(told);
     const call = FUNCTIONS[e.op];
     return call === undefined ? `(${args.join(e.op)})` : `(${call(args)})`;

@@ -3,7 +3,7 @@ import type { Baseline } from '../../cost';
 import type { Figure } from '../../figures';
 import type { PartFacts } from '../../part';
 import { chosen, computed, fromAlloy, fromBrief, fromRate } from '../symbols';
-import type { Working, WorkingSymbol } from '../types';
+import type { Working, WorkingSymbol } from '../../equations';
 
 /** What the workings of a baseline draw on. */
 export interface BaselineContext {

@@ -2,7 +2,7 @@ import type { Baseline } from '../../cost';
 import { refuse } from '../../errors';
 import { holidayTerm } from '../holiday-term';
 import { computed } from '../symbols';
-import type { WorkingSymbol } from '../types';
+import type { WorkingSymbol } from '../../equations';
 import { W } from '../common';
 import { at, open, own, ownTime, pieces, rest, type BaselineContext, type Built } from './context';
 

@@ -2,7 +2,7 @@ import type { Study } from '../../board/study';
 import { lotSize } from '../../brief';
 import type { Baseline } from '../../cost';
 import { refuse } from '../../errors';
-import type { Working } from '../types';
+import type { Working } from '../../equations';
 import type { BaselineContext, Builder } from './context';
 import { ANY } from './any';
 import { byDay } from './days';

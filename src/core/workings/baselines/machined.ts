@@ -1,7 +1,7 @@
 import { complexityTerms } from '../complexity-terms';
 import { solidDetails } from '../../cost';
 import { computed, density, fromBrief, fromRate } from '../symbols';
-import type { WorkingSymbol } from '../types';
+import type { WorkingSymbol } from '../../equations';
 import {
   money,
   fx,

@@ -4,16 +4,20 @@ import { refuse } from '../errors';
 export type Expr =
   | { readonly kind: 'number'; readonly value: number }
   | { readonly kind: 'name'; readonly name: string }
+  | { readonly kind: 'list'; readonly op: ListOp; readonly name: string }
   | { readonly kind: 'call'; readonly op: Op; readonly args: readonly Expr[] };
 
 /** What may stand between values: the four kinds of sum, and the functions of the workings. */
 export type Op = '+' | '-' | '*' | '/' | 'min' | 'max' | 'ceil' | 'floor' | 'on';
 
+/** What may be made of a list of values: their sum, the least of them. Only definitions have lists; a working tells each of its values. */
+export type ListOp = 'sum' | 'least';
+
 const FUNCTIONS: Readonly<Record<string, Op>> = { min: 'min', max: 'max', ceil: 'ceil', floor: 'floor', on: 'on' };
 const TOKEN = /\s*(?:(\d+(?:\.\d*)?(?:e[+-]?\d+)?)|([A-Za-z_]\w*)|([-+*/(),]))/gy;
 
 /**
- * Reads an expression of a working: + − * / ( ), names, numbers, min, max, ceil, floor and on.
+ * Reads an expression of an equation: + − * / ( ), names, numbers, min, max, ceil, floor and on; sum and least of a list.
  * @throws {CoreError} E_KEY for a word or sign that is none of these
  */
 export function parseExpression(text: string): Expr {
@@ -42,6 +46,13 @@ export function parseExpression(text: string): Expr {
     }
     if (token === '-') return { kind: 'call', op: '-', args: [{ kind: 'number', value: 0 }, value()] };
     if (/^\d/.test(token)) return { kind: 'number', value: Number(token) };
+    if ((token === 'sum' || token === 'least') && tokens[next] === '(') {
+      next++;
+      const name = tokens[next++] ?? '';
+      if (!/^[A-Za-z_]/.test(name)) return fail();
+      eat(')');
+      return { kind: 'list', op: token, name };
+    }
     const op = FUNCTIONS[token];
     if (op !== undefined && tokens[next] === '(') {
       next++;

@@ -1,0 +1,374 @@
+import { likely } from '../../figures';
+import type { LaneInputs, LaneModel, LayoutPlan, OfInputs } from '../types';
+import {
+  a,
+  brief,
+  D,
+  equation,
+  figure,
+  hourly,
+  kRet,
+  l,
+  lambda,
+  mc,
+  n,
+  nU,
+  ofFamily,
+  p,
+  rate,
+  variant,
+  Y,
+} from './symbols';
+
+type Of<K extends keyof LayoutPlan> = { readonly model: LaneInputs; readonly plan: Pick<LayoutPlan, 'n' | K> };
+
+/** Volume of the flask, or nothing where no flask is filled. */
+export const MOULD_VOLUME = equation<Of<never>>()({
+  figure: 'Vm',
+  number: '4.4',
+  title: 'Mould volume',
+  unit: 'dm³',
+  expression: {
+    of: { flask: 'n * ((L + gap) * (W + gap) * run) * (H + 2 * cover) / 1000000', none: '0' },
+    form: ({ model }) => (model.v.mould === 'flask' ? 'flask' : 'none'),
+  },
+  symbols: {
+    n,
+    L: brief('geometry.box_mm', 'length', 'mm'),
+    W: brief('geometry.box_mm', 'width', 'mm'),
+    H: brief('geometry.box_mm', 'height along the draw', 'mm'),
+    gap: figure('room between castings', 'mm'),
+    run: figure('room for the runner', '×'),
+    cover: figure('sand above and below', 'mm'),
+  },
+  note: ({ model }) => (model.v.mould === 'flask' ? null : 'No flask is filled on this lane.'),
+  values: ({ model: { facts, lane }, plan }) => {
+    const { layout } = lane.capability;
+    return {
+      n: plan.n,
+      L: facts.L,
+      W: facts.W,
+      H: facts.H,
+      gap: layout.gap_mm,
+      run: layout.runFactor,
+      cover: layout.cover_mm,
+    };
+  },
+});
+
+/** Metal poured at once. */
+export const POURED_MASS = equation<Of<never>>()({
+  figure: 'M',
+  number: '4.4',
+  title: 'Metal poured at once',
+  unit: 'kg',
+  expression: 'n * mc / Y',
+  symbols: { n, mc, Y },
+  values: ({ model, plan }) => ({ n: plan.n, mc: model.part.mc, Y: model.Y }),
+});
+
+/** Force that holds all positions shut. */
+export const CLAMP = equation<Of<never>>()({
+  figure: 'clampOfPour',
+  number: '4.2',
+  title: 'Clamp of all positions',
+  unit: 'MN',
+  expression: {
+    of: { clamped: 'n * pInj * Ap * over * margin / 10000', none: '0' },
+    form: ({ model }) => (isClamped(model) ? 'clamped' : 'none'),
+  },
+  symbols: {
+    n,
+    pInj: ofFamily('pInj', 'pressure on the metal'),
+    Ap: brief('geometry.projected_cm2', 'projected area along the draw', 'cm²'),
+    over: figure('overflows and runners on top', '–'),
+    margin: figure('margin of the machine', '–'),
+  },
+  note: ({ model }) => (isClamped(model) ? null : 'No machine holds this mould shut.'),
+  values: ({ model: { family, facts, lane }, plan }) => ({
+    n: plan.n,
+    pInj: likely(family.pInj),
+    Ap: facts.Ap ?? 0,
+    over: lane.capability.layout.clampOverflowFactor ?? 1,
+    margin: lane.capability.layout.clampMargin ?? 1,
+  }),
+});
+const isClamped = ({ lane }: LaneInputs): boolean => lane.capability.layout.maxClamp_MN !== undefined;
+
+/** Making one mould: labour by volume, position, coat and injection, and material. */
+export const MOULD = equation<Of<'nt' | 'Vm'>>()({
+  figure: 'mould',
+  number: '6.1',
+  title: 'Making one mould',
+  unit: 'USD',
+  expression:
+    'R * (t0 + tV * Vm + tN * n + tR * coats + tInj * inj) / 60 + k0 + kV * Vm + kN * n + kA * a * n * max(1, coats)',
+  symbols: {
+    R: hourly('shot', 'who moulds'),
+    t0: variant('shot.t0', 'minutes a pour', 'min'),
+    tV: variant('shot.tV', 'minutes by mould volume', 'min/dm³'),
+    Vm: figure('mould volume', 'dm³', 'Vm'),
+    tN: variant('shot.tN', 'minutes a position', 'min'),
+    n,
+    tR: variant('shot.tR', 'minutes a coat', 'min'),
+    coats: variant('shot.coats', 'coats', 'coats'),
+    tInj: variant('shot.tInj', 'minutes an injection', 'min'),
+    inj: figure('injections a pour, n/nt', 'injections'),
+    k0: variant('shot.k0', 'money a pour', 'USD'),
+    kV: variant('shot.kV', 'money by mould volume', 'USD/dm³'),
+    kN: variant('shot.kN', 'money a position', 'USD'),
+    kA: variant('shot.kA', 'money by surface', 'USD/dm²'),
+    a,
+  },
+  values: ({ model: { v, R, facts }, plan }) => {
+    const s = v.shot;
+    return {
+      R: R.shot,
+      t0: likely(s.t0),
+      tV: likely(s.tV),
+      Vm: plan.Vm,
+      tN: likely(s.tN),
+      n: plan.n,
+      tR: likely(s.tR),
+      coats: likely(s.coats),
+      tInj: likely(s.tInj),
+      inj: plan.nt > 0 ? plan.n / plan.nt : 0,
+      k0: likely(s.k0),
+      kV: likely(s.kV),
+      kN: likely(s.kN),
+      kA: likely(s.kA),
+      a: facts.a,
+    };
+  },
+});
+
+/** Cores of one pour. */
+export const CORES = equation<Of<never>>()({
+  figure: 'coring',
+  number: '6.2',
+  title: 'Cores of one pour',
+  unit: 'USD',
+  expression: 'n * nC * (tC * D * R / 60 + kC * D * D)',
+  symbols: {
+    n,
+    nC: figure('cores a casting', 'cores'),
+    tC: variant('shot.tC', 'minutes a core, by size', 'min/dm'),
+    D,
+    R: hourly('core', 'who makes cores'),
+    kC: variant('shot.kC', 'material of a core, by size', 'USD/dm²'),
+  },
+  values: ({ model: { v, R, facts, cores }, plan }) => ({
+    n: plan.n,
+    nC: cores,
+    tC: likely(v.shot.tC),
+    D: facts.D,
+    R: R.core,
+    kC: likely(v.shot.kC),
+  }),
+});
+
+/** Printed patterns of one pour. */
+export const PRINTS = equation<Of<never>>()({
+  figure: 'prints',
+  number: '6.3',
+  title: 'Printed patterns of one pour',
+  unit: 'USD',
+  expression: 'n * (p0 + pV * V)',
+  symbols: {
+    n,
+    p0: variant('print.p0', 'a pattern', 'USD'),
+    pV: variant('print.pV', 'a pattern, by volume', 'USD/cm³'),
+    V: brief('geometry.volume_cm3', 'volume', 'cm³'),
+  },
+  values: ({ model: { v, facts }, plan }) => ({
+    n: plan.n,
+    p0: likely(v.print?.p0),
+    pV: likely(v.print?.pV),
+    V: facts.V,
+  }),
+});
+
+/** Time of one die cycle; nothing where no die is cycled. */
+export const CYCLE = equation<Of<'F_MN'>>()({
+  figure: 'cycle',
+  number: '6.4',
+  title: 'Die cycle',
+  unit: 's',
+  expression: {
+    of: { cycled: 'tc0 + tcN * n + tcF * F + bF * beta * t + tU * nU * n', none: '0' },
+    form: ({ model }) => (model.v.cycle === undefined ? 'none' : 'cycled'),
+  },
+  symbols: {
+    tc0: variant('cycle.tc0', 'seconds a pour', 's'),
+    tcN: variant('cycle.tcN', 'seconds a position', 's'),
+    n,
+    tcF: variant('cycle.tcF', 'seconds by clamp', 's/MN'),
+    F: figure('clamp of all positions', 'MN', 'clampOfPour'),
+    bF: ofFamily('bF', 'dwell against aluminium'),
+    beta: variant('cycle.beta', 'dwell by section', 's/mm'),
+    t: brief('geometry.sectionMax_mm', 'thickest section', 'mm'),
+    tU: variant('cycle.tU', 'seconds an undercut', 's'),
+    nU,
+  },
+  note: ({ model }) => (model.v.cycle === undefined ? 'No die is cycled on this lane.' : null),
+  values: ({ model: { v, family, facts }, plan }) => {
+    const y = v.cycle;
+    return {
+      tc0: likely(y?.tc0),
+      tcN: likely(y?.tcN),
+      n: plan.n,
+      tcF: likely(y?.tcF),
+      F: plan.F_MN,
+      bF: likely(family.bF),
+      beta: likely(y?.beta),
+      t: facts.t ?? 0,
+      tU: likely(y?.tU),
+      nU: facts.nU,
+    };
+  },
+});
+
+/** One die cycle with its machine and men. */
+export const DIE_CYCLE = equation<Of<'F_MN' | 'cycle_s'>>()({
+  figure: 'dieCycle',
+  number: '6.4',
+  title: 'One die cycle, with its men and machine',
+  unit: 'USD',
+  expression: '(rm0 + rmF * F + crew * R) * cycle / 3600',
+  symbols: {
+    rm0: variant('cycle.rm0', 'machine', 'USD/h'),
+    rmF: variant('cycle.rmF', 'machine by clamp', 'USD/h per MN'),
+    F: figure('clamp of all positions', 'MN', 'clampOfPour'),
+    crew: variant('cycle.crew', 'persons a machine', 'persons'),
+    R: hourly('shot', 'operator'),
+    cycle: figure('die cycle', 's', 'cycle'),
+  },
+  values: ({ model: { v, R }, plan }) => ({
+    rm0: likely(v.cycle?.rm0),
+    rmF: likely(v.cycle?.rmF),
+    F: plan.F_MN,
+    crew: likely(v.cycle?.crew),
+    R: R.shot,
+    cycle: plan.cycle_s,
+  }),
+});
+
+/** Pouring one mould by hand or ladle. */
+export const POURING = equation<Of<never>>()({
+  figure: 'pouring',
+  number: '6.4',
+  title: 'Pouring one mould',
+  unit: 'USD',
+  expression: 'R * (tp0 + tpM * (n * mc / Y)) / 60',
+  symbols: {
+    R: hourly('shot', 'who pours'),
+    tp0: variant('shot.tp0', 'minutes a pour', 'min'),
+    tpM: variant('shot.tpM', 'minutes by mass', 'min/kg'),
+    n,
+    mc,
+    Y,
+  },
+  values: ({ model: { v, R, part, Y: share }, plan }) => ({
+    R: R.shot,
+    tp0: likely(v.shot.tp0),
+    tpM: likely(v.shot.tpM),
+    n: plan.n,
+    mc: part.mc,
+    Y: share,
+  }),
+});
+
+/** Knocking out one pour. */
+export const KNOCK_OUT = equation<OfInputs>()({
+  figure: 'knockOut',
+  number: '6.5',
+  title: 'Knocking out one pour',
+  unit: 'USD',
+  expression: 'R * tKO / 60',
+  symbols: { R: hourly('finish', 'fettler'), tKO: variant('finish.tKO', 'knocking out', 'min') },
+  values: ({ model: { v, R } }) => ({ R: R.finish, tKO: likely(v.finish.tKO) }),
+});
+
+/** One pour: its mould, cores, patterns, pouring or die cycle, and knocking out. */
+export const POUR = equation<Of<'mould' | 'coring' | 'prints' | 'pouring' | 'knockOut' | 'cycle_s'>>()({
+  figure: 'cPour',
+  number: '6.1 to 6.5',
+  title: 'One pour',
+  unit: 'USD',
+  expression: 'mould + cores + prints + pouring + knockOut',
+  symbols: {
+    mould: figure('making the mould', 'USD', 'mould'),
+    cores: figure('cores', 'USD', 'coring'),
+    prints: figure('printed patterns', 'USD', 'prints'),
+    pouring: {
+      ...figure('pouring', 'USD'),
+      meaning: ({ plan }) => (plan.cycle_s > 0 ? 'the die cycle, with its men' : 'pouring'),
+      opens: ({ plan }) => (plan.cycle_s > 0 ? 'dieCycle' : 'pouring'),
+      plainly: { meaning: 'pouring, or the die cycle with its men' },
+    },
+    knockOut: figure('knocking out', 'USD', 'knockOut'),
+  },
+  values: ({ plan }) => ({
+    mould: plan.mould,
+    cores: plan.coring,
+    prints: plan.prints,
+    pouring: plan.pouring,
+    knockOut: plan.knockOut,
+  }),
+});
+
+/** Castings that come out of a pour, misruns taken off. */
+export const CASTINGS_A_POUR = equation<Of<never>>()({
+  figure: 'castingsPerPour',
+  number: '8',
+  title: 'Castings a pour, misruns taken off',
+  unit: 'castings',
+  expression: 'n * (1 - lambda)',
+  symbols: { n, lambda },
+  values: ({ model, plan }) => ({ n: plan.n, lambda: model.lambda }),
+});
+
+/** Melting a kilogram. */
+export const MELTING = equation<OfInputs>()({
+  figure: 'cMelt',
+  number: '8.1',
+  remark: 'aMelt + eMelt·pE',
+  title: 'Melting a kilogram',
+  unit: 'USD/kg',
+  expression: 'aMelt + eMelt * pE',
+  symbols: {
+    aMelt: ofFamily('aMelt', 'lining, flux, gas, melter'),
+    eMelt: ofFamily('eMelt', 'energy'),
+    pE: rate('global.pE', 'price of energy'),
+  },
+  values: ({ model: { family, rates } }) => ({
+    aMelt: likely(family.aMelt),
+    eMelt: likely(family.eMelt),
+    pE: likely(rates.global.pE),
+  }),
+});
+
+/** What every further pour adds: itself, and the metal melted for it less what comes back. */
+export const PER_POUR = equation<{ model: LaneModel; plan: Pick<LayoutPlan, 'M' | 'pour'> }>()({
+  figure: 'perPour',
+  number: '8.1',
+  title: 'One pour, its metal less what comes back',
+  unit: 'USD',
+  expression: 'cPour + M * (p * (1 + l - kRet) + cMelt)',
+  symbols: {
+    cPour: figure('one pour', 'USD', 'cPour'),
+    M: figure('metal poured at once', 'kg', 'M'),
+    p,
+    l,
+    kRet,
+    cMelt: figure('melting', 'USD/kg', 'cMelt'),
+  },
+  values: ({ model, plan }) => ({
+    cPour: plan.pour,
+    M: plan.M,
+    p: model.price,
+    l: model.meltLoss,
+    kRet: model.kRet,
+    cMelt: model.melting,
+  }),
+});

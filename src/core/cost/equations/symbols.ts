@@ -1,0 +1,216 @@
+import { equationsOf, type SymbolOf, type TableValue } from '../../equations';
+import type { Figure } from '../../figures';
+import { namesOf, type RateSet } from '../../rates';
+import type { LaneInputs, OfInputs, OfLayout, OfProgramme } from '../types';
+
+/** Equations of a lane's money. */
+export const equation = equationsOf<OfInputs>({
+  model: 'Cost model',
+  path: ({ model }, path) =>
+    path
+      .replace('{lane}', model.lane.id)
+      .replace('{family}', model.facts.ratesFamily)
+      .replace('{alloy}', model.facts.alloy.id),
+});
+
+/** What a figure of a table says of itself. */
+export function tableValue(figure: Figure | undefined): TableValue | undefined {
+  if (figure === undefined) return undefined;
+  const { v, basis, unit, note } = figure;
+  return { basis, unit, range: typeof v === 'number' ? null : [v[0], v[2]], note: note ?? null };
+}
+
+/** The coefficient a rate set keeps under a path; undefined for one it does not list. */
+export function rateAt(rates: RateSet, path: string): Figure | undefined {
+  let node: unknown = rates;
+  for (const name of namesOf(path)) node = (node as Readonly<Record<string, unknown>> | undefined)?.[name];
+  return node as Figure | undefined;
+}
+
+/** A coefficient of the rate set by its path; `{lane}`, `{family}` and `{alloy}` are put in. */
+export const rate = (path: string, meaning: string, unit = ''): SymbolOf<OfInputs> => ({
+  meaning,
+  unit,
+  source: 'rate',
+  path,
+  table: ({ model }, at) => tableValue(rateAt(model.rates, at)),
+});
+/** A coefficient of the lane's variant: 0 where the variant does not list it. */
+export const variant = (key: string, meaning: string, unit = ''): SymbolOf<OfInputs> =>
+  rate(`variants["{lane}"].${key}`, meaning, unit);
+/** A coefficient of the alloy's family. */
+export const ofFamily = (key: string, meaning: string): SymbolOf<OfInputs> => rate(`families.{family}.${key}`, meaning);
+
+/** An hourly rate, whichever the variant names. */
+export const hourly = (which: 'tool' | 'shot' | 'core' | 'finish', meaning: string): SymbolOf<OfInputs> => ({
+  ...rate('', meaning),
+  path: ({ model }) => `global.${model.v.rate[which]}`,
+  plainly: { unit: 'USD/h', path: `the hourly rate a variant names for its ${which} work` },
+});
+
+/** A value of the brief. */
+export const brief = (path: string, meaning: string, unit: string): SymbolOf<unknown> => ({
+  meaning,
+  unit,
+  source: 'brief',
+  path,
+});
+/** A figure worked out elsewhere; `opens` names the one that tells how. */
+export const figure = (meaning: string, unit: string, opens?: string): SymbolOf<unknown> => ({
+  meaning,
+  unit,
+  source: 'computed',
+  ...(opens === undefined ? {} : { opens }),
+});
+/** A choice: made by working all out, or by the hand on the rail. */
+export const choice = (meaning: string, unit: string): SymbolOf<unknown> => ({ meaning, unit, source: 'choice' });
+
+/** A capability of the route. @param read low, likely and high, or what there is of it */
+export const capability = (
+  path: string,
+  meaning: string,
+  unit: string,
+  read: (model: LaneInputs) => { readonly basis: TableValue['basis']; readonly v?: readonly number[] | undefined },
+): SymbolOf<OfInputs> => ({
+  meaning,
+  unit,
+  source: 'route',
+  path,
+  table: ({ model }) => {
+    const { basis, v } = read(model);
+    return { basis, range: v === undefined || v.length < 3 ? null : [v[0] ?? NaN, v[2] ?? NaN] };
+  },
+});
+
+/** A property of the alloy. */
+export const ofAlloy = (
+  property: string,
+  meaning: string,
+  unit: string,
+  read: (model: LaneInputs) => TableValue,
+): SymbolOf<OfInputs> => ({
+  meaning,
+  unit,
+  source: 'alloy',
+  path: `alloys.{alloy}.${property}`,
+  table: ({ model }) => read(model),
+});
+
+const currency = ({ model }: OfInputs): string => model.rates.currency.code;
+/** Units in the study's currency. */
+export const MONEY = { unit: currency, plainly: { unit: 'currency' } } as const;
+export const MONEY_A_PART = {
+  unit: (c: OfInputs): string => `${currency(c)}/part`,
+  plainly: { unit: 'currency/part' },
+} as const;
+/** A figure in the study's currency. */
+export const money = (meaning: string, opens?: string): SymbolOf<OfInputs> => ({
+  ...figure(meaning, '', opens),
+  ...MONEY,
+});
+
+/** Symbols of several equations. */
+export const fx: SymbolOf<OfInputs> = {
+  meaning: 'study currency per USD',
+  unit: (c) => `${currency(c)}/USD`,
+  source: 'rate',
+  path: 'currency.perUnit',
+  table: (c) => ({ basis: 'assumed', range: null, unit: `${currency(c)}/USD` }),
+  plainly: { unit: 'currency/USD' },
+};
+export const K = figure('price factor: overhead, margin, unusual fit', '–', 'K');
+export const mk = rate('global.mk', 'mark-up on tools, fixtures and gauges');
+export const q = choice('pieces in the whole programme', 'pieces');
+export const n = choice('positions in a pour, chosen for the least total', 'positions');
+export const nt = choice('cavities of the tool', 'cavities');
+export const mc = figure('cast mass, machining stock included', 'kg', 'mc');
+export const C1 = figure('first tool', 'USD', 'C1');
+export const D = figure('mean size, the cube root of L·W·H', 'dm');
+export const a = brief('geometry.area_cm2', 'whole surface', 'dm²');
+export const nU = brief('geometry.undercuts', 'undercuts', 'undercuts');
+export const nSet = (meaning = 'machining set-ups'): SymbolOf<unknown> => figure(meaning, 'set-ups', 'nSet');
+export const lot = brief('quantity.lot', 'pieces of a full lot', 'pieces');
+
+/** Pieces of the lot looked at. */
+export const Q: SymbolOf<OfProgramme> = {
+  meaning: ({ at }) =>
+    at === '@rest'
+      ? 'pieces left after the full lots'
+      : at === ''
+        ? 'pieces of the usual lot, at most the programme'
+        : 'pieces of a full lot',
+  unit: 'pieces',
+  source: ({ at }) => (at === '@rest' ? 'computed' : 'brief'),
+  path: ({ at }) => (at === '@rest' ? '' : 'quantity.lot'),
+  opens: ({ at }) => (at === '@rest' ? 'rest' : null),
+  plainly: { meaning: 'good pieces of the lot', path: 'quantity.lot' },
+};
+/** A figure of the lot looked at, whichever that is. */
+export const ofLot = (meaning: string, unit: string, opens: string): SymbolOf<OfProgramme> => ({
+  ...figure(meaning, unit),
+  opens: ({ at }) => `${opens}${at}`,
+});
+
+export const Y = capability('yield', 'share of the pour that is casting', 'share', ({ lane, facts }) => ({
+  basis: lane.capability.yield.basis,
+  v: lane.capability.yield[facts.family],
+}));
+export const lambda = capability(
+  'misrunShare',
+  'share of positions that never fill',
+  'share',
+  ({ lane }) => lane.capability.misrunShare,
+);
+export const warmUp = capability(
+  'warmUpPours',
+  'pours before the mould is warm and true',
+  'pours',
+  ({ lane }) => lane.capability.warmUpPours,
+);
+export const learn = capability(
+  'scrap.learnPieces',
+  'pieces until scrap settles',
+  'pieces',
+  ({ lane }) => lane.capability.scrap.learnPieces,
+);
+export const life = capability('life_shots', 'shots before the first set is replaced', 'shots', ({ lane, facts }) => {
+  const { life_shots } = lane.capability;
+  return { basis: life_shots.basis, v: life_shots[facts.family] ?? life_shots.any };
+});
+
+/** Price of ingot: of the rate set where it lists the alloy, else of the alloy table. */
+export const p: SymbolOf<OfInputs> = {
+  meaning: 'price of ingot',
+  unit: 'USD/kg',
+  source: ({ model }) => (listed(model) === undefined ? 'alloy' : 'rate'),
+  path: ({ model }) => (listed(model) === undefined ? 'alloys.{alloy}.price_USD_kg' : 'metals.{alloy}'),
+  table: ({ model }) => {
+    const { alloy } = model.facts;
+    const own = tableValue(listed(model));
+    if (own !== undefined) return own;
+    return { basis: basisOf(alloy.basis['price']), range: [alloy.price_USD_kg[0], alloy.price_USD_kg[2]] };
+  },
+  plainly: { path: 'metals.{alloy}' },
+};
+const listed = (model: LaneInputs): Figure | undefined => model.rates.metals?.[model.facts.alloy.id];
+const basisOf = (word: string | undefined): TableValue['basis'] => (word ?? null) as TableValue['basis'];
+
+export const l = ofAlloy('meltLoss_pct', 'metal lost in melting', 'share', ({ facts: { alloy } }) => ({
+  basis: basisOf(alloy.basis['meltLoss']),
+  range: [alloy.meltLoss_pct[0] / 100, alloy.meltLoss_pct[2] / 100],
+}));
+export const kRet = ofFamily('kRet', 'worth of what comes back');
+export const rho = ofAlloy('density_kg_m3', 'density', 'kg/cm³', ({ facts: { alloy } }) => ({
+  basis: basisOf(alloy.basis['density']),
+  range: null,
+}));
+export const machinability = ofAlloy('machinability', 'machinability', 'brass = 100', ({ facts: { alloy } }) => ({
+  basis: basisOf(alloy.basis['machining']),
+  range: null,
+}));
+
+/** 1 for what a need of the brief asks for, else 0. */
+export const asked = (need: string, meaning: string): SymbolOf<unknown> =>
+  brief(`needs.${need}`, `${meaning} (1) or not (0)`, '–');
+
+export type { OfInputs, OfLayout };

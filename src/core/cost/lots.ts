@@ -1,0 +1,58 @@
+import { FRESH_LOTS, FULL_LOTS, REST, SETTLED_LOTS, type Worth } from './equations/programme';
+import type { LotSplit } from './types';
+
+/**
+ * How q pieces fall into lots; a lot that starts before the learning pieces are made carries new scrap.
+ * @param learnPieces pieces until scrap settles @param lot pieces of a full lot @param q pieces of the programme
+ */
+export function splitLots(learnPieces: number, lot: number, q: number): LotSplit {
+  const full = FULL_LOTS.value({ q, lot });
+  const kNew = FRESH_LOTS.value({ full, learnPieces, lot });
+  return {
+    size: lot,
+    freshFull: kNew,
+    settledFull: SETTLED_LOTS.value({ full, kNew }),
+    rest: REST.value({ q, full, lot }),
+    restIsFresh: isNewAfter(full, lot, { learnPieces }),
+  };
+}
+
+/** Whether a lot begun after so many full ones still carries scrap as when new. */
+export const isNewAfter = (full: number, lot: number, { learnPieces }: { readonly learnPieces: number }): boolean =>
+  full * lot < learnPieces;
+
+/** Lots, from the first of them on. */
+export const lotsOf = ({
+  freshFull,
+  settledFull,
+}: LotSplit): Readonly<Record<keyof Worth, readonly [number, number]>> => {
+  const full = freshFull + settledFull;
+  return { dNew: [0, freshFull], dFull: [0, full], dRest: [full, full + 1] };
+};
+
+/**
+ * Lots begun in each year, of those from one to before another.
+ * @param lot pieces of a lot @param perYear pieces a year
+ */
+export function lotsByYear([from, to]: readonly [number, number], lot: number, perYear: number): number[] {
+  const years: number[] = [];
+  for (let k = from; k < to; k++) {
+    const year = Math.floor((k * lot) / perYear);
+    while (years.length <= year) years.push(0);
+    years[year]!++;
+  }
+  return years;
+}
+
+/** What lots by their year are worth today, as a mean share of their money; 1 for no lots (equation 8.3). @param r discount rate a year */
+export function worthOfYears(years: readonly number[], r: number): number {
+  const lots = years.reduce((a, b) => a + b, 0);
+  return lots === 0 ? 1 : years.reduce((sum, n, y) => sum + n / (1 + r) ** y, 0) / lots;
+}
+
+/** What new, all full lots and the remainder of a programme are worth today. */
+export function worthOf(split: LotSplit, perYear: number, r: number): Worth {
+  const { dNew, dFull, dRest } = lotsOf(split);
+  const share = (lots: readonly [number, number]): number => worthOfYears(lotsByYear(lots, split.size, perYear), r);
+  return { dNew: share(dNew), dFull: share(dFull), dRest: share(dRest) };
+}

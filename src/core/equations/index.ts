@@ -1,0 +1,7 @@
+/** Equations: each stated once, as an expression with its symbols; its value, its working, its draws and the model's document come of that. */
+export { parseExpression, type Expr, type ListOp, type Op } from './expression';
+export { equationsOf, runOf, type Equation, type EquationOf, type Readied, type Room } from './equation';
+export { closureOf } from './closures';
+export { sourceOf } from './source-text';
+export { told, type ListOf, type SymbolOf, type TableValue, type Told } from './symbol';
+export type { Source, Working, WorkingSymbol } from './working';

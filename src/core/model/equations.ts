@@ -1,0 +1,4 @@
+import { COST_EQUATIONS } from '../cost';
+
+/** Every equation that a figure of the board comes of, subject by subject, in the order of the model's document. */
+export const EQUATIONS = [{ subject: 'Money', equations: COST_EQUATIONS }] as const;
