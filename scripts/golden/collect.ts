@@ -27,7 +27,7 @@ export interface LaneFigures {
   readonly firstArticle_d: number | null;
 }
 
-/** Figures by “study, school, lane”; and digests of workings, draws and phased plans by “study”. */
+/** Figures by “study, school, lane”; and prints of draws and phased plans by “study”, of figures with a working by “study: figure”. */
 export interface GoldenFigures {
   readonly lanes: Readonly<Record<string, LaneFigures>>;
   readonly workings: Readonly<Record<string, Print>>;
@@ -98,17 +98,15 @@ function lanes(brief: Brief, school: School, q: number): Record<string, LaneFigu
   );
 }
 
-/** Every working of every lane that costs: its value and what each of its symbols stands for. */
-function workings(study: Study, board: Board): Print {
+/** The value of every figure with a working, over all lanes that cost, by “study: figure”. */
+function workings(study: Study, board: Board): Record<string, Print> {
   const of = new StudyWorkings(study, board.q);
   const ids = board.lanes.filter((l) => l.money !== null).map((l) => l.id);
-  return print(
-    ids.map((id) =>
-      FIGURES.map((figure) => {
-        const { value, symbols } = of.working(id, figure);
-        return [value, symbols.map((s) => s.value)];
-      }),
-    ),
+  return Object.fromEntries(
+    FIGURES.map((figure) => [
+      `${study.brief.title}: ${figure}`,
+      print(ids.map((id) => [id, of.working(id, figure).value])),
+    ]),
   );
 }
 
@@ -141,7 +139,7 @@ export function goldenFigures(): GoldenFigures {
     for (const school of SCHOOLS) Object.assign(out.lanes, lanes(brief, school, q));
     const study = prepareStudy(brief);
     const board = boardAt(study, q, ORDERED);
-    out.workings[brief.title] = workings(study, board);
+    Object.assign(out.workings, workings(study, board));
     out.draws[brief.title] = draws(study, board);
     out.plans[brief.title] = plans(study, q);
   }

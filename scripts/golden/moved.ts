@@ -24,7 +24,10 @@ export function moved(before: GoldenFigures, now: GoldenFigures): string[] {
     else if (isMoved(a.all, b.all)) out.push(`${id}: at another quantity, or a line of its price`);
   }
   for (const kind of ['workings', 'draws', 'plans'] as const)
-    for (const title of new Set([...Object.keys(before[kind]), ...Object.keys(now[kind])]))
+    for (const title of new Set([...Object.keys(before[kind]), ...Object.keys(now[kind])])) {
+      // A figure that is told for the first time has not moved.
+      if (kind === 'workings' && before[kind][title] === undefined) continue;
       if (isMoved(before[kind][title], now[kind][title])) out.push(`${title}: ${kind}`);
+    }
   return out;
 }

@@ -16,3 +16,5 @@ export { criticalPath, type Task } from './network';
 export { deliveryCurve, laneTimeline, type Delivered, type Stretch, type StretchKind, type Timeline } from './timeline';
 export { cumulativeDay, flowLine, johnsonOrder, overlap } from './stations';
 export { addWorkdays, shiftHours, workdaysBetween, type WorkCalendar } from './workdays';
+export { dayOfThe, isTimeFigure, TIME_FIGURES, timeWorking, type TimeCase } from './case';
+export { TIME_EQUATIONS } from './equations';

@@ -1,6 +1,10 @@
 import type { LaneModel, LayoutPlan } from '../cost';
 import { likely } from '../figures';
 import type { StepRates, Touch } from '../rates';
+import { APPROVAL, DAY_OF, FIRST_ARTICLE, TOOL_LEAD } from './equations/days';
+import { CAPS, GOOD_A_DAY, HOURS, LOAD, PASS, SAMPLES, STARTS_A_DAY, type Shop, type Told } from './equations/floor';
+import { CREW_HOURS, isHanded, STATION_HOURS, STEP_DAYS, WAIT, WORK } from './equations/steps';
+import { TOUCHES } from './equations/touches';
 
 /** One step of a lane on the floor, with the days it adds to the pass. */
 export interface StepTime {
@@ -56,111 +60,101 @@ export interface StepOnFloor {
   readonly step: StepRates;
   /** Minutes at work, a piece or a pour as the step says. */
   readonly touch_min: number;
-  /** Persons at it; pieces it is done for in the first pour. */
-  readonly persons: number;
-  readonly pieces: number;
-  /** A cycle of the die: the machine's time, not the hands'. */
-  readonly cycled: boolean;
   /** Hours at work for the first pour. */
-  readonly elapsed_h: number;
+  readonly work_h: number;
   /** Hours waiting, with its repeats. */
   readonly wait_h: number;
-  readonly repeats: number;
-  /** Whether it is handed on to the next. */
-  readonly hands: boolean;
 }
 
 /** The steps of a lane that this part goes through, in order (equations T2, T3). */
 export function stepsOf(model: LaneModel, plan: LayoutPlan): StepOnFloor[] {
-  const { v, facts, rates } = model;
   const minutes = touchMinutes(model, plan);
-  const coats = Math.max(1, likely(v.shot.coats));
-  const htWait = likely(rates.families[facts.ratesFamily]?.htWait);
-  return v.time.steps
+  return model.v.time.steps
     .filter((step) => !skipped(step, model))
     .map((step) => {
-      const cycled = step.touch === 'cycleTouch';
       const touch_min = step.touch === null ? 0 : minutes[step.touch];
-      const persons = step.crew === null ? 1 : (v.time.resources[step.crew]?.n ?? 1);
-      const pieces = step.per === 'piece' ? plan.n : 1;
-      const repeats = step.repeat === 'coats' ? coats : 1;
-      return {
-        step,
-        touch_min,
-        persons,
-        pieces,
-        cycled,
-        elapsed_h: cycled ? plan.cycle_s / 3600 : (touch_min * pieces) / 60 / persons,
-        wait_h: waitHours(step, htWait) * repeats,
-        repeats,
-        hands: step.crew !== null && !cycled,
-      };
+      const of = { model, plan, step, touch_min };
+      return { step, touch_min, work_h: WORK.value(of), wait_h: WAIT.value(of) };
     });
 }
+
+/** Hours that each step takes its crew and holds its station, a casting started (equation T6). */
+export interface Use {
+  readonly step: string;
+  readonly shop: string;
+  readonly by: 'crew' | 'station';
+  readonly hours: number;
+}
+
+/** What the steps of a lane take of its crews and stations. */
+export function usesOf(model: LaneModel, plan: LayoutPlan, steps: readonly StepOnFloor[]): Use[] {
+  const out: Use[] = [];
+  for (const { step, touch_min, wait_h } of steps) {
+    const of = { model, plan, step, touch_min, wait_h };
+    if (step.crew !== null && touch_min > 0)
+      out.push({ step: step.id, shop: step.crew, by: 'crew', hours: CREW_HOURS.value(of) });
+    if (step.station === undefined || step.holds === undefined || step.holds === 'none') continue;
+    const held = step.holds === 'both' ? plan.cycle_s : wait_h;
+    if (held > 0) out.push({ step: step.id, shop: step.station, by: 'station', hours: STATION_HOURS.value(of) });
+  }
+  return out;
+}
+
+/** Figures told together, as a list of an equation takes them. */
+const told = (value: number): Told => ({ symbol: '', meaning: '', opens: '', value });
 
 /**
  * The time model for one lane and layout (equations T1 to T11); touch minutes are those the money pays for.
  */
 export function laneTime(model: LaneModel, plan: LayoutPlan): LaneTime {
-  const { v, rates } = model;
-  const time = v.time;
-  const W = likely(rates.calendar.calendarPerWorkday);
+  const { rates } = model;
+  const hours = HOURS.value({ model });
   const handover = likely(rates.calendar.handover);
-  const shift = rates.calendar.shift_h;
-  const h = shift * time.shifts * likely(time.avail);
-  const share = likely(time.share);
-  const good = plan.castingsPerPour;
-  const steps: StepTime[] = [];
-  const loads = new Map<string, number>();
-  const add = (id: string, hours: number): void => void loads.set(id, (loads.get(id) ?? 0) + hours);
-
-  for (const { step, touch_min: touch, elapsed_h: elapsed, wait_h, hands } of stepsOf(model, plan)) {
-    const units = step.per === 'piece' ? 1 : good;
-    const handed = hands ? handover : 0;
-    steps.push({
+  const floor = stepsOf(model, plan);
+  const steps = floor.map(({ step, touch_min, work_h, wait_h }): StepTime => {
+    const days = STEP_DAYS.value({ model, plan, step, touch_min, work_h, wait_h, hours });
+    return {
       id: step.id,
       name: step.name,
-      touch_h: elapsed,
+      touch_h: work_h,
       wait_h,
-      handover_d: handed,
-      days: W * (elapsed / h + handed) + wait_h / 24,
+      handover_d: isHanded(step) ? handover : 0,
+      days,
       crew: step.crew,
       station: step.station ?? null,
       overlaps: step.overlaps,
-    });
-    if (step.crew !== null && touch > 0) add(step.crew, touch / 60 / units);
-    if (step.station !== undefined && step.holds !== undefined && step.holds !== 'none') {
-      const held = step.holds === 'both' ? plan.cycle_s / 3600 : wait_h;
-      if (held > 0) add(step.station, held / (units * (step.batch ?? 1)));
-    }
-  }
-
-  const resources: ResourceLoad[] = [...loads].map(([id, load_h]) => {
-    const r = time.resources[id];
-    const hours = r?.clock === 'clock' ? 24 : h;
-    return { id, load_h, startsPerDay: ((r?.n ?? 1) * share * hours) / load_h };
+    };
   });
-  resources.push(
-    { id: 'capPours', load_h: null, startsPerDay: likely(time.capPours) * time.shifts * share * good },
-    { id: 'capKg', load_h: null, startsPerDay: (likely(time.capKg) * time.shifts * share) / (model.part.mc / model.Y) },
-  );
+  const uses = usesOf(model, plan, floor);
+  const startsOf = (shop: Shop): ResourceLoad => ({
+    ...shop,
+    startsPerDay: STARTS_A_DAY.value({ model, plan, shop, hours }),
+  });
+  const resources = [
+    ...Array.from(new Set(uses.map((u) => u.shop)), (id) =>
+      startsOf({
+        id,
+        load_h: LOAD.value({ shopId: id, list: uses.filter((u) => u.shop === id).map((u) => told(u.hours)) }),
+      }),
+    ),
+    ...Object.keys(CAPS).map((id) => startsOf({ id, load_h: null })),
+  ];
   const tightest = resources.reduce((p, n) => (n.startsPerDay < p.startsPerDay ? n : p));
-  const pass = steps.reduce((s, x) => s + x.days, 0);
-  const tool = time.tool;
-  const lead =
-    likely(tool.queue) + plan.Ht / likely(tool.cap) + likely(tool.buy) + likely(tool.loops) * likely(tool.loopDays);
+  const { nB } = model.settled;
+  const pass_d = PASS.value({ list: steps.map((s) => told(s.days)) });
+  const toolLead_wd = TOOL_LEAD.value({ model, plan });
   return {
     steps,
-    hoursPerDay: h,
-    pass_d: pass,
-    toolLead_wd: lead,
-    firstArticle_d: W * (lead + likely(time.queue) + likely(v.lot.hFO) / shift) + pass,
-    approve_d: W * likely(time.approve),
-    goodPerDay: tightest.startsPerDay / model.settled.nB,
+    hoursPerDay: hours,
+    pass_d,
+    toolLead_wd,
+    firstArticle_d: FIRST_ARTICLE.value({ model, toolLead_wd, pass_d }),
+    approve_d: APPROVAL.value({ model }),
+    goodPerDay: GOOD_A_DAY.value({ list: resources.map((r) => told(r.startsPerDay)), nB }),
     bottleneck: tightest.id,
     resources,
-    samples: Math.max(1, Math.floor(good / model.settled.nB + 1e-9)),
-    calendarPerWorkday: W,
+    samples: SAMPLES.value({ model, plan, nB }),
+    calendarPerWorkday: likely(rates.calendar.calendarPerWorkday),
   };
 }
 
@@ -169,9 +163,9 @@ export function laneTime(model: LaneModel, plan: LayoutPlan): LaneTime {
  * @param programme pieces of the whole programme: 20 or fewer wait for no approval
  */
 export function dayOf(time: LaneTime, N: number, programme: number): number {
+  // The samples come with the first article, whatever the run gives a day.
   if (N <= time.samples) return time.firstArticle_d;
-  const run = (time.calendarPerWorkday * (N - time.samples)) / time.goodPerDay;
-  return time.firstArticle_d + run + (programme <= NO_APPROVAL_UP_TO ? 0 : time.approve_d + time.pass_d);
+  return DAY_OF.value({ time, N, free: programme <= NO_APPROVAL_UP_TO, shut_d: 0 });
 }
 
 function skipped(step: StepRates, model: LaneModel): boolean {
@@ -180,30 +174,9 @@ function skipped(step: StepRates, model: LaneModel): boolean {
   return step.touch === 'core' && model.cores === 0;
 }
 
-function waitHours(step: StepRates, htWait: number): number {
-  if (step.wait_h === undefined || step.wait_h === 'cycle.dwell') return 0;
-  return step.wait_h === 'family.htWait' ? htWait : likely(step.wait_h);
-}
+const TOUCH_IDS = Object.keys(TOUCHES) as Touch[];
 
 /** Minutes of each touch, per piece or pour as the step says. */
 export function touchMinutes(model: LaneModel, plan: LayoutPlan): Readonly<Record<Touch, number>> {
-  const { v, facts, part, rates } = model;
-  const s = v.shot;
-  const g = rates.global;
-  const assembles = v.time.steps.some((step) => step.touch === 'assemble');
-  const fFet = likely(rates.families[facts.ratesFamily]?.fFet);
-  return {
-    core: model.cores * likely(s.tC) * facts.D,
-    mould: likely(s.t0) + likely(s.tV) * plan.Vm + (assembles ? 0 : likely(s.tN) * plan.n),
-    inject: plan.nt > 0 ? likely(s.tInj) / plan.nt : 0,
-    assemble: likely(s.tN),
-    dip: likely(s.tR) * likely(s.coats),
-    shellcare: likely(s.t0),
-    pour: likely(s.tp0) + likely(s.tpM) * plan.M,
-    cycleTouch: (likely(v.cycle?.crew) * plan.cycle_s) / 60,
-    knock: likely(v.finish.tKO),
-    finish: (likely(v.finish.tCut) + likely(v.finish.tF) * facts.a) * fFet + likely(v.finish.tStr),
-    machine: part.tMach_min,
-    inspect: likely(g.lookMin) * facts.D + likely(g.sampleShare) * facts.nD * likely(g.GeoMin),
-  };
+  return Object.fromEntries(TOUCH_IDS.map((id) => [id, TOUCHES[id].value({ model, plan })])) as Record<Touch, number>;
 }

@@ -14,6 +14,7 @@ export {
   type LotPart,
   type LotRun,
   type LotSplit,
+  type OfInputs,
   type OfProgramme,
   type Stages,
   type ToolingLines,

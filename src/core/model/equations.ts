@@ -1,4 +1,8 @@
+import { TIME_EQUATIONS } from '../calendar';
 import { COST_EQUATIONS } from '../cost';
 
 /** Every equation that a figure of the board comes of, subject by subject, in the order of the model's document. */
-export const EQUATIONS = [{ subject: 'Money', equations: COST_EQUATIONS }] as const;
+export const EQUATIONS = [
+  { subject: 'Money', equations: COST_EQUATIONS },
+  { subject: 'Time', equations: TIME_EQUATIONS },
+] as const;

@@ -9,4 +9,4 @@ export { FIGURES, isFigure, workingIn, workingOf } from './working';
 export { placeOf, workingTree, type PlacedWorking } from './tree';
 export { LINE_WORDS, WASTE_FIGURES } from '../cost';
 export { spareWorking } from './spare';
-export { dayOfThe } from './time';
+export { dayOfThe } from '../calendar';

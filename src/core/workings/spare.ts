@@ -1,4 +1,4 @@
-import { dayOfThe } from './time';
+import { dayOfThe } from '../calendar';
 import { computed } from './symbols';
 import type { Working } from '../equations';
 

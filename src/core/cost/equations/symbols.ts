@@ -3,15 +3,16 @@ import type { Figure } from '../../figures';
 import { namesOf, type RateSet } from '../../rates';
 import type { LaneInputs, OfInputs, OfLayout, OfProgramme } from '../types';
 
+const path = ({ model }: OfInputs, text: string): string =>
+  text
+    .replace('{lane}', model.lane.id)
+    .replace('{family}', model.facts.ratesFamily)
+    .replace('{alloy}', model.facts.alloy.id);
+
 /** Equations of a lane's money. */
-export const equation = equationsOf<OfInputs>({
-  model: 'Cost model',
-  path: ({ model }, path) =>
-    path
-      .replace('{lane}', model.lane.id)
-      .replace('{family}', model.facts.ratesFamily)
-      .replace('{alloy}', model.facts.alloy.id),
-});
+export const equation = equationsOf<OfInputs>({ model: 'Cost model', path });
+/** Equations of a lane's time. */
+export const timeEquation = equationsOf<OfInputs>({ model: 'Time model', path });
 
 /** What a figure of a table says of itself. */
 export function tableValue(figure: Figure | undefined): TableValue | undefined {
