@@ -36,7 +36,6 @@ describe('the worked check of the cost model, gravity die, one position, to the 
     expect(part.operations[0]?.seconds).toBeCloseTo(42.9, 1);
     expect(part.operations[1]?.seconds).toBeCloseTo(20.3, 1);
     expect(part.tMach_min).toBeCloseTo(1.95, 2);
-    expect(part.wear).toBeCloseTo(0.064, 3);
     expect(part.machining).toBeCloseTo(2.6, 2);
     expect(part.mc).toBeCloseTo(0.433, 3);
     expect(part.nHc).toBe(2);

@@ -3,5 +3,6 @@ export { parseExpression, type Expr, type ListOp, type Op } from './expression';
 export { equationsOf, runOf, type Equation, type EquationOf, type Readied, type Room } from './equation';
 export { closureOf } from './closures';
 export { sourceOf } from './source-text';
+export { brief, choice, figure } from './symbols';
 export { told, type ListOf, type SymbolOf, type TableValue, type Told } from './symbol';
 export type { Source, Working, WorkingSymbol } from './working';

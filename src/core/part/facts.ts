@@ -1,8 +1,8 @@
 import type { Alloy } from '../alloys';
 import type { Brief } from '../brief';
-import { likely } from '../figures';
 import { capabilityFamily, ratesFamily, type RateSet } from '../rates';
 import type { CapabilityFamily } from '../routes';
+import { COMPLEXITY, DIFFICULTY, ENVELOPE, MASS, PLAN, SURFACE_INDEX } from './equations/shape';
 
 /** Cost model section 1: the part in the symbols of the equations, for one alloy. */
 export interface PartFacts {
@@ -73,35 +73,27 @@ export function partFacts(brief: Brief, alloy: Alloy | null, rates: RateSet): Pa
   const nP = g.passages ?? 0;
   const nH = g.coredHoles ?? 0;
   const nD = brief.features.length + brief.holes.filter((h) => h.tol_mm !== undefined).length;
-  const S = g.area_cm2 / (6 * V ** (2 / 3));
-  const k = rates.complexity;
-  const raw =
-    1 +
-    likely(k.kS) * (S - 1) +
-    likely(k.kH) * nH +
-    likely(k.kP) * nP +
-    likely(k.kU) * nU +
-    likely(k.kD) * nD +
-    (brief.needs.cosmeticFace === true ? likely(k.kC) : 0);
-  const c = Math.min(5, Math.max(1, raw));
+  const a = g.area_cm2 / 100;
+  const S = SURFACE_INDEX.value({ facts: { V, a } });
+  const c = COMPLEXITY.value({ facts: { S, nH, nP, nU, nD, brief }, rates });
   return {
     brief,
     alloy,
     family: capabilityFamily(alloy.family) as CapabilityFamily,
     ratesFamily: ratesFamily(alloy.family),
     V,
-    a: g.area_cm2 / 100,
+    a,
     L,
     W,
     H,
-    E: (L * W) / 1e4,
-    B: (L * W * H) / 1e6,
+    E: PLAN.value({ facts: { L, W } }),
+    B: ENVELOPE.value({ facts: { L, W, H } }),
     D: Math.cbrt(L * W * H) / 100,
     S,
     c,
-    kappa: 0.5 + 0.25 * c,
+    kappa: DIFFICULTY.value({ facts: { c } }),
     rho,
-    m: V * rho,
+    m: MASS.value({ facts: { V, rho } }),
     nU,
     nP,
     nH,

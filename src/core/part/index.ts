@@ -10,4 +10,7 @@ export {
   type School,
 } from './features';
 export { lanePart, type LanePart, type Operation } from './operations';
-export { GRIND_STOCK_MM, REAM_STOCK_MM, takenStock, type Taken } from './taken';
+export { isPartFigure, PART_FIGURES, partWorking, type PartCase } from './case';
+export { PART_EQUATIONS } from './equations';
+export { GRIND_STOCK_MM, REAM_STOCK_MM } from './equations/machining';
+export type { Taken } from './taken';

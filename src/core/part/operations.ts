@@ -1,10 +1,19 @@
-import { ceilGuarded } from '../checks';
 import { likely } from '../figures';
 import type { OperationKind, RateSet } from '../rates';
 import type { Capability, CapabilityFamily } from '../routes';
 import type { PartFacts } from './facts';
 import { judgeFeature, judgeHole, type FeatureCall, type HoleCall, type School } from './features';
-import { takenStock, type Taken } from './taken';
+import {
+  CAST_MASS,
+  MACHINE_MINUTES,
+  MACHINING,
+  OPERATION_METAL,
+  OPERATION_TIME,
+  SETUPS,
+  STOCK,
+  TAKEN,
+} from './equations/machining';
+import type { Taken } from './taken';
 
 /** One second operation on a piece: seconds for all of `count`, and the metal it takes away. */
 export interface Operation {
@@ -30,8 +39,6 @@ export interface LanePart {
   readonly tMach_min: number;
   /** Machining of one piece (3.4), USD before overhead. */
   readonly machining: number;
-  /** Tool wear share (3.4). */
-  readonly wear: number;
   /** Cast mass (mc), kg. */
   readonly mc: number;
   /** Holes this lane casts (nHc). */
@@ -55,15 +62,18 @@ export function lanePart(facts: PartFacts, capability: Capability, rates: RateSe
   const tapMinor = likely(op.tapMinor);
   const features = brief.features.map((f) => judgeFeature(f, brief, capability, family, school));
   const holes = brief.holes.map((h) => judgeHole(h, capability, family, tapMinor));
-  const u = alloy.specificCuttingEnergy_J_mm3[1];
-  const stock = capability.machiningStock_mm.v[1];
   const operations: Operation[] = [];
   const time = (what: string, kind: OperationKind, count: number, taken: Taken): void => {
-    const k = op.kinds[kind];
-    const each_mm3 = takenStock(taken, stock, op);
-    const energy = kind === 'grind' ? u * likely(op.grindEnergyFactor) : u;
-    const seconds = count * (likely(k.t0) + (each_mm3 * energy) / likely(k.P));
-    operations.push({ what, kind, count, seconds, stock_mm3: count * each_mm3, taken });
+    const each_mm3 = TAKEN.value({ rates, taken, capability });
+    const cut = { alloy, rates, kind, count, each_mm3 };
+    operations.push({
+      what,
+      kind,
+      count,
+      seconds: OPERATION_TIME.value(cut),
+      stock_mm3: OPERATION_METAL.value(cut),
+      taken,
+    });
   };
   let entries = 0;
   for (const call of features) {
@@ -88,11 +98,9 @@ export function lanePart(facts: PartFacts, capability: Capability, rates: RateSe
       time(label, kind, hole.count, taken);
     }
   }
-  const nSet = entries === 0 ? 0 : (brief.machiningSetups ?? ceilGuarded(entries / likely(op.featuresPerSetup)));
-  const seconds = operations.reduce((s, o) => s + o.seconds, 0);
-  const removed = operations.reduce((s, o) => s + o.stock_mm3, 0);
-  const tMach = entries === 0 ? 0 : seconds / 60 + nSet * likely(op.tLoad);
-  const wear = likely(op.wear0) + likely(op.aWear) / alloy.machinability;
+  const nSet = SETUPS.value({ rates, entries, said: brief.machiningSetups });
+  const tMach_min = MACHINE_MINUTES.value({ rates, operations, nSet });
+  const stock_cm3 = STOCK.value({ operations });
   const detailed = brief.holes.reduce((s, h) => s + h.count, 0);
   const coredDetailed = holes.reduce((s, h) => s + (h.cored ? h.hole.count : 0), 0);
   const unheld = (h: HoleCall): boolean => h.hole.tol_mm !== undefined && (!h.cored || h.operations.length > 0);
@@ -102,10 +110,9 @@ export function lanePart(facts: PartFacts, capability: Capability, rates: RateSe
     operations,
     nSet,
     entries,
-    tMach_min: tMach,
-    machining: (tMach / 60) * likely(rates.global.Rmc) * (1 + wear),
-    wear,
-    mc: (facts.V + removed / 1000) * facts.rho,
+    tMach_min,
+    machining: MACHINING.value({ alloy, rates, tMach_min }),
+    mc: CAST_MASS.value({ V: facts.V, stock_cm3, rho: facts.rho }),
     nHc: coredDetailed + Math.max(0, facts.nH - detailed),
     nG: features.filter((f) => f.verdict !== 'as-cast').length + holes.filter(unheld).length,
   };

@@ -14,6 +14,7 @@ export { FAR_OFF, farOff, type FarOff } from './far-off';
 export { namesOf, rateEntries, type RateEntry } from './entries';
 export { metalIndex, metalPricesAt, metalSeries, SERIES_FROM, SERIES_TO, type SeriesDay } from './metal-series';
 export { pricedAlloy } from './metals';
+export { rateAt, tableValue } from './table-value';
 export { SHIPPED_RATES, capabilityFamily, ratesFamily } from './shipped';
 export type {
   BaselineRates,

@@ -1,6 +1,6 @@
 import type { StudyLane } from '../board/study-lane';
 import { refuse } from '../errors';
-import { shopClaim, type LanePart, type PartFacts } from '../part';
+import { partWorking, shopClaim, type LanePart, type PartFacts } from '../part';
 import type { RateSet } from '../rates';
 import { castingTolerance } from '../tolerance';
 import { computed, density, fromBrief, fromRate, fromRoute } from './symbols';
@@ -19,15 +19,8 @@ type RuleBuilder = (c: RuleContext) => Omit<Working, 'figure'>;
 
 /** Workings of the figures that rules compare, by figure. */
 export const RULES: Readonly<Record<string, RuleBuilder>> = {
-  mass: (c) => ({
-    title: 'Mass of the finished part',
-    equation: 'Cost model 1.1',
-    expression: 'V * rho',
-    value: c.facts.m,
-    unit: 'kg',
-    symbols: [fromBrief('V', 'volume', c.facts.V, 'cm³', 'geometry.volume_cm3'), density(c.facts)],
-    note: null,
-  }),
+  mass: (c) =>
+    partWorking({ ...c, capability: c.entry.lane.capability }, 'mass') ?? refuse('E_KEY', 'figure', 'mass', ''),
   pourMass: (c) => {
     const { capability } = c.entry.lane;
     const Y = capability.yield[c.facts.family]?.[1];

@@ -2,40 +2,38 @@ import type { Study } from '../board/study';
 import { isTimeFigure, TIME_FIGURES, timeWorking } from '../calendar';
 import { isMoneyFigure, MONEY_FIGURES, moneyWorking } from '../cost';
 import { refuse } from '../errors';
+import { isPartFigure, PART_FIGURES, partWorking, type PartCase } from '../part';
 import { baselineWorking } from './baselines';
 import { contextOf, type Context } from './context';
 import { differenceWorking, isDifference } from './difference';
 import { isRuleFigure, ruleWorking } from './held';
-import { ONE_OPERATION, OPERATIONS } from './operations';
-import { PIECE } from './piece';
-import { SHAPE_FACTS } from './shape-facts';
 import { TOTALS } from './totals';
 import type { Working } from '../equations';
 
-const BUILDERS = { ...TOTALS, ...PIECE, ...OPERATIONS, ...SHAPE_FACTS };
-/** Figures of which a lane has several: an operation, told by its number after a point. */
-const ONE_OF: Readonly<Record<string, (c: Context, id: string) => Omit<Working, 'figure'>>> = ONE_OPERATION;
-const ONE_OF_FIGURE = /^([a-z]+)\.(.+)$/;
-
 /** Figures that have a working on a casting lane. */
-export const FIGURES: readonly string[] = [...MONEY_FIGURES, ...Object.keys(BUILDERS), ...TIME_FIGURES];
+export const FIGURES: readonly string[] = [...MONEY_FIGURES, ...Object.keys(TOTALS), ...PART_FIGURES, ...TIME_FIGURES];
 
 /** Whether a casting lane has a working of a figure, by its name alone. */
 export const isFigure = (figure: string): boolean =>
-  figure in BUILDERS ||
-  isMoneyFigure(figure) ||
-  isTimeFigure(figure) ||
-  (ONE_OF_FIGURE.exec(figure)?.[1] ?? '') in ONE_OF;
+  figure in TOTALS || isMoneyFigure(figure) || isTimeFigure(figure) || isPartFigure(figure);
+
+const partCase = ({ model: { facts, part, rates, lane } }: Context): PartCase => ({
+  facts,
+  part,
+  rates,
+  capability: lane.capability,
+});
 
 /** The working of a figure in a lane's context, made once for many figures of one lane. */
 export function workingIn(c: Context, figure: string): Working {
-  const build = BUILDERS[figure as keyof typeof BUILDERS];
+  const build = TOTALS[figure];
   if (build !== undefined) return { figure, ...build(c) };
-  const told = moneyWorking(c, figure) ?? timeWorking(c, figure);
-  if (told !== null) return told;
-  const [, kind = '', id = ''] = ONE_OF_FIGURE.exec(figure) ?? [];
-  const one = ONE_OF[kind];
-  return one === undefined ? refuse('E_KEY', 'figure', figure, FIGURES.join(' | ')) : { figure, ...one(c, id) };
+  return (
+    moneyWorking(c, figure) ??
+    timeWorking(c, figure) ??
+    partWorking(partCase(c), figure) ??
+    refuse('E_KEY', 'figure', figure, FIGURES.join(' | '))
+  );
 }
 
 /**

@@ -1,19 +1,5 @@
 import type { LaneInputs, LayoutPlan, OfInputs } from '../../cost';
-import {
-  a,
-  brief,
-  D,
-  figure,
-  mc,
-  n,
-  nSet,
-  nt,
-  ofFamily,
-  rate,
-  timeEquation,
-  variant,
-  Y,
-} from '../../cost/equations/symbols';
+import { a, brief, D, figure, mc, n, nt, ofFamily, rate, timeEquation, variant, Y } from '../../cost/equations/symbols';
 import type { SymbolOf } from '../../equations';
 import { likely } from '../../figures';
 import type { Touch } from '../../rates';
@@ -124,41 +110,12 @@ export const TOUCHES = {
       tStr: likely(v.finish.tStr),
     }),
   ),
-  machine: timeEquation<Of>()({
-    figure: 'touch.machine',
-    number: 'T2',
-    remark: 'the minutes the money pays for',
-    title: 'Minutes at machine',
-    unit: 'min',
-    expression: {
-      of: { machined: 'sum(s) / 60 + nSet * tLoad', none: '0' },
-      form: ({ model }) => (model.part.entries === 0 ? 'none' : 'machined'),
-    },
-    lists: {
-      s: {
-        meaning: 'time of each operation',
-        unit: 's',
-        written: 's1 + s2 + …',
-        values: ({ model }) => model.part.operations.map((o) => o.seconds),
-        each: ({ model }) =>
-          model.part.operations.map((o, i) => ({
-            symbol: `s${i + 1}`,
-            meaning: `${o.kind}: ${o.what}`,
-            value: o.seconds,
-            unit: 's',
-            source: 'computed',
-            basis: null,
-            range: null,
-            path: null,
-            opens: `op.${i + 1}`,
-            opensLane: null,
-            note: null,
-          })),
-      },
-    },
-    symbols: { nSet: nSet(), tLoad: rate('operations.tLoad', 'loading') },
-    values: ({ model: { part, rates } }) => ({ nSet: part.nSet, tLoad: likely(rates.operations.tLoad) }),
-  }),
+  machine: touch(
+    'machine',
+    'tMach',
+    { tMach: figure('minutes at the machine', 'min', 'tMach') },
+    ({ model: { part } }) => ({ tMach: part.tMach_min }),
+  ),
   inspect: touch(
     'inspect',
     'lookMin * D + share * nD * GeoMin',

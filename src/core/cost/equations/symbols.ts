@@ -1,6 +1,6 @@
-import { equationsOf, type SymbolOf, type TableValue } from '../../equations';
+import { brief, choice, equationsOf, figure, type SymbolOf, type TableValue } from '../../equations';
 import type { Figure } from '../../figures';
-import { namesOf, type RateSet } from '../../rates';
+import { rateAt, tableValue } from '../../rates';
 import type { LaneInputs, OfInputs, OfLayout, OfProgramme } from '../types';
 
 const path = ({ model }: OfInputs, text: string): string =>
@@ -13,20 +13,6 @@ const path = ({ model }: OfInputs, text: string): string =>
 export const equation = equationsOf<OfInputs>({ model: 'Cost model', path });
 /** Equations of a lane's time. */
 export const timeEquation = equationsOf<OfInputs>({ model: 'Time model', path });
-
-/** What a figure of a table says of itself. */
-export function tableValue(figure: Figure | undefined): TableValue | undefined {
-  if (figure === undefined) return undefined;
-  const { v, basis, unit, note } = figure;
-  return { basis, unit, range: typeof v === 'number' ? null : [v[0], v[2]], note: note ?? null };
-}
-
-/** The coefficient a rate set keeps under a path; undefined for one it does not list. */
-export function rateAt(rates: RateSet, path: string): Figure | undefined {
-  let node: unknown = rates;
-  for (const name of namesOf(path)) node = (node as Readonly<Record<string, unknown>> | undefined)?.[name];
-  return node as Figure | undefined;
-}
 
 /** A coefficient of the rate set by its path; `{lane}`, `{family}` and `{alloy}` are put in. */
 export const rate = (path: string, meaning: string, unit = ''): SymbolOf<OfInputs> => ({
@@ -48,23 +34,6 @@ export const hourly = (which: 'tool' | 'shot' | 'core' | 'finish', meaning: stri
   path: ({ model }) => `global.${model.v.rate[which]}`,
   plainly: { unit: 'USD/h', path: `the hourly rate a variant names for its ${which} work` },
 });
-
-/** A value of the brief. */
-export const brief = (path: string, meaning: string, unit: string): SymbolOf<unknown> => ({
-  meaning,
-  unit,
-  source: 'brief',
-  path,
-});
-/** A figure worked out elsewhere; `opens` names the one that tells how. */
-export const figure = (meaning: string, unit: string, opens?: string): SymbolOf<unknown> => ({
-  meaning,
-  unit,
-  source: 'computed',
-  ...(opens === undefined ? {} : { opens }),
-});
-/** A choice: made by working all out, or by the hand on the rail. */
-export const choice = (meaning: string, unit: string): SymbolOf<unknown> => ({ meaning, unit, source: 'choice' });
 
 /** A capability of the route. @param read low, likely and high, or what there is of it */
 export const capability = (
@@ -215,3 +184,5 @@ export const asked = (need: string, meaning: string): SymbolOf<unknown> =>
   brief(`needs.${need}`, `${meaning} (1) or not (0)`, '–');
 
 export type { OfInputs, OfLayout };
+
+export { brief, choice, figure };

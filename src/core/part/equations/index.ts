@@ -1,0 +1,17 @@
+import {
+  CAST_MASS,
+  MACHINE_MINUTES,
+  MACHINING,
+  OPERATION_METAL,
+  OPERATION_TIME,
+  SETUPS,
+  STOCK,
+  TAKEN,
+} from './machining';
+import { COMPLEXITY, DIFFICULTY, ENVELOPE, MASS, PLAN, SURFACE_INDEX } from './shape';
+
+/** Every equation of the part: its shape, and what is machined on it. */
+export const PART_EQUATIONS = [
+  ...[MASS, SURFACE_INDEX, COMPLEXITY, DIFFICULTY, PLAN, ENVELOPE],
+  ...[TAKEN, OPERATION_METAL, OPERATION_TIME, SETUPS, MACHINE_MINUTES, MACHINING, STOCK, CAST_MASS],
+] as const;
