@@ -4,7 +4,7 @@ import { PART_EQUATIONS } from '../part';
 
 /** Every equation that a figure of the board comes of, subject by subject, in the order of the model's document. */
 export const EQUATIONS = [
-  { subject: 'The part', equations: PART_EQUATIONS },
-  { subject: 'Money', equations: COST_EQUATIONS },
-  { subject: 'Time', equations: TIME_EQUATIONS },
+  { id: 'part', subject: 'The part', model: 'Cost model', equations: PART_EQUATIONS },
+  { id: 'money', subject: 'Money', model: 'Cost model', equations: COST_EQUATIONS },
+  { id: 'time', subject: 'Time', model: 'Time model', equations: TIME_EQUATIONS },
 ] as const;

@@ -1,3 +1,12 @@
 /** The model as a whole: every equation, compiled and told. */
 export { compiledSource } from './compiled-source';
+export {
+  anchorOf,
+  equationOf,
+  modelDocument,
+  type ModelEquation,
+  type ModelSubject,
+  type ModelSymbol,
+} from './document';
 export { EQUATIONS } from './equations';
+export { markdownOf } from './markdown';

@@ -56,6 +56,10 @@ export function Shell({ children }: { children: ReactNode }) {
             Bench
           </Link>{' '}
           &nbsp;{' '}
+          <Link href="/model" className="plain-link">
+            Model
+          </Link>{' '}
+          &nbsp;{' '}
           <Link href="/check" className="plain-link">
             Check the arithmetic
           </Link>

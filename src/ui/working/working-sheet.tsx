@@ -1,7 +1,9 @@
 'use client';
+import { Link as ChakraLink } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { PLAN, StudyWorkings } from '@/core/bridge';
+import { equationOf } from '@/core/model';
 import { shortName } from '@/core/routes';
 import { inUnitsOf } from '@/core/units';
 import { isFigure, type Working, type WorkingSymbol } from '@/core/workings';
@@ -11,6 +13,7 @@ import { SheetPage } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';
 import { BASIS_WORDS } from './basis-words';
 import { HeldChoice } from './held-choice';
+import { pretty } from './pretty';
 import type { FigureAt, Frozen } from './sheets';
 
 const SOURCE_WORDS = {
@@ -107,7 +110,9 @@ const NEVER = (): boolean => false;
 export function WorkingBody({ w, onDeeper = STAY, isBaseline = NEVER }: Partial<BodyProps> & { readonly w: Working }) {
   return (
     <>
-      <p className="small quiet">{w.equation}</p>
+      <p className="small quiet">
+        <EquationLink w={w} />
+      </p>
       <div className="expr">
         {pretty(w.expression)}
         <br />= <strong>{significant(w.value, 6)}</strong> {w.unit} <InInches value={w.value} unit={w.unit} />
@@ -131,6 +136,19 @@ export function WorkingBody({ w, onDeeper = STAY, isBaseline = NEVER }: Partial<
         </table>
       </div>
     </>
+  );
+}
+
+/** Name and number of an equation, leading to its place in the model's document where it has one. */
+function EquationLink({ w }: { readonly w: Working }) {
+  const anchor = equationOf(w);
+  if (anchor === null) return w.equation;
+  return (
+    <ChakraLink asChild variant="underline">
+      <Link href={`/model#${anchor}`} data-testid="equation">
+        {w.equation}
+      </Link>
+    </ChakraLink>
   );
 }
 
@@ -198,14 +216,3 @@ function InInches({ value, unit }: { readonly value: number; readonly unit: stri
     </div>
   );
 }
-
-/** The expression with a real times sign and minus. */
-const pretty = (expression: string): string =>
-  expression
-    .replaceAll(' * ', ' · ')
-    .replaceAll(' - ', ' − ')
-    .replaceAll('kappa', 'κ')
-    .replaceAll('lambda', 'λ')
-    .replaceAll('omega', 'ω')
-    .replaceAll('rho', 'ρ')
-    .replaceAll('beta', 'β');

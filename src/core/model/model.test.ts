@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { closureOf, parseExpression, runOf } from '../equations';
 import { COMPILED } from '../equations/compiled.generated';
-import { compiledSource, EQUATIONS } from '.';
+import { anchorOf, compiledSource, equationOf, EQUATIONS, markdownOf, modelDocument } from '.';
 
 const all = EQUATIONS.flatMap(({ equations }) => [...equations]);
 const forms = all.flatMap((e) => e.forms.map((form) => [`${e.figure}: ${form}`, form, e] as const));
@@ -83,5 +83,57 @@ describe('an expression', () => {
     expect(() => closureOf('x + y')({ x: 1 })).toThrow(/symbol = y/);
     expect(() => closureOf('sum(x)')({ x: 1 })).toThrow(/symbol = x/);
     expect(parseExpression('x')).toEqual({ kind: 'name', name: 'x' });
+  });
+});
+
+describe('the document of the model', () => {
+  const subjects = modelDocument();
+  const equations = subjects.flatMap((s) => s.equations);
+  const anchors = new Set(equations.map((e) => e.anchor));
+
+  test.each(subjects.map((s) => [s.id, s] as const))(
+    '%s is written as it is stated now (npm run equations)',
+    (id, s) => {
+      const kept = readFileSync(join(import.meta.dirname, `../../../docs/model/${id}.md`), 'utf8');
+      expect(kept).toBe(markdownOf(s, subjects));
+    },
+  );
+
+  test('tells title, unit and form of each equation, and meaning, unit and origin of each symbol', () => {
+    expect(anchors.size).toBe(equations.length);
+    for (const e of equations) {
+      expect(e.title, e.anchor).not.toBe('');
+      expect(e.unit, e.anchor).not.toBe('');
+      expect(e.forms.length, e.anchor).toBeGreaterThan(0);
+      for (const s of e.symbols) {
+        expect(s.meaning, `${e.anchor} ${s.symbol}`).not.toBe('');
+        expect(s.unit, `${e.anchor} ${s.symbol}`).not.toBe('');
+        if (!['computed', 'choice', 'several'].includes(s.source))
+          expect(s.path, `${e.anchor} ${s.symbol}`).not.toBe('');
+        if (s.opens !== '') expect([...anchors], `${e.anchor} ${s.symbol}`).toContain(s.opens);
+      }
+    }
+  });
+
+  test.each([
+    ['Ht', 'Ht'],
+    ['lot@new', 'lot'],
+    ['sc@rest', 'sc@rest'],
+    ['sc@set', 'sc'],
+    ['step.mould', 'step'],
+    ['op.3', 'op'],
+    ['day.400', 'day'],
+    ['tooling.firstTool', 'tooling.firstTool'],
+    ['touch.core', 'touch.core'],
+    ['width.2', null],
+    ['diff.allIn.machined', null],
+    ['no-such', null],
+  ])('the figure %s is told at %s', (figure, anchor) => {
+    expect(anchorOf(figure)).toBe(anchor);
+  });
+
+  test('a figure of a baseline is not led to the equation of a casting of the same name', () => {
+    expect(equationOf({ figure: 'total', equation: 'Cost model 8.2: T(q)' })).toBe('total');
+    expect(equationOf({ figure: 'total', equation: 'Cost model 9.3' })).toBeNull();
   });
 });

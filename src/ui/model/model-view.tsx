@@ -1,0 +1,155 @@
+'use client';
+import { Box, Code, EmptyState, Field, Heading, HStack, Input, Link, Stack, Table, Text } from '@chakra-ui/react';
+import { useDeferredValue, useMemo, useState } from 'react';
+import type { ModelEquation, ModelSubject, ModelSymbol } from '@/core/model';
+import { BASIS_WORDS } from '../working/basis-words';
+import { pretty } from '../working/pretty';
+import { found } from './found';
+
+const SOURCE_WORDS = {
+  brief: 'brief',
+  rate: 'rate set',
+  alloy: 'alloy',
+  route: 'route',
+  computed: 'worked out',
+  choice: 'chosen',
+  several: 'by the case',
+} as const satisfies Record<ModelSymbol['source'], string>;
+
+/** Every equation behind the figures of the board, with its symbols: what is told here is what the product works with. */
+export function ModelView({ subjects }: { readonly subjects: readonly ModelSubject[] }) {
+  const [asked, setAsked] = useState('');
+  const wanted = useDeferredValue(asked);
+  const shown = useMemo(() => found(subjects, wanted), [subjects, wanted]);
+  const count = shown.reduce((sum, s) => sum + s.equations.length, 0);
+  const all = subjects.reduce((sum, s) => sum + s.equations.length, 0);
+  return (
+    <Stack as="section" className="section" mt="3.5" gap="4">
+      <Box>
+        <Heading as="h1" textStyle="xl">
+          The model
+        </Heading>
+        <Text maxW="80ch" mt="1">
+          The equations that every figure of money and time comes of. Board, workings, simulation and workbook are all
+          made of these definitions. An equation of several forms is worked out by the one a case needs; on(x) is 1
+          where x is above 0, else 0.
+        </Text>
+      </Box>
+      <HStack gap="6" wrap="wrap" align="end">
+        <Field.Root maxW="320px">
+          <Field.Label>Find a figure, a symbol or a number</Field.Label>
+          <Input size="sm" value={asked} onChange={(e) => setAsked(e.target.value)} placeholder="tool hours, Ht, 5.1" />
+        </Field.Root>
+        <Text role="status" fontSize="sm" pb="1.5" fontVariantNumeric="tabular-nums">
+          {count} of {all} equations
+        </Text>
+        <HStack as="nav" aria-label="Subjects" gap="4" pb="1.5" fontSize="sm">
+          {shown.map((s) => (
+            <Link key={s.id} href={`#${s.id}`} variant="underline">
+              {s.title}
+            </Link>
+          ))}
+        </HStack>
+      </HStack>
+      {count === 0 && (
+        <EmptyState.Root size="sm">
+          <EmptyState.Content>
+            <EmptyState.Title>No equation has “{wanted}” in it</EmptyState.Title>
+            <EmptyState.Description>
+              Titles, numbers, symbols, meanings and rate names are looked through.
+            </EmptyState.Description>
+          </EmptyState.Content>
+        </EmptyState.Root>
+      )}
+      {shown.map((s) => (
+        <Stack key={s.id} gap="6">
+          <Heading as="h2" id={s.id} textStyle="lg" mt="3">
+            {s.title}
+          </Heading>
+          {s.equations.map((e) => (
+            <EquationCard key={e.anchor} e={e} model={s.model} />
+          ))}
+        </Stack>
+      ))}
+    </Stack>
+  );
+}
+
+function EquationCard({ e, model }: { readonly e: ModelEquation; readonly model: string }) {
+  return (
+    <Box
+      as="article"
+      id={e.anchor}
+      scrollMarginTop="4"
+      borderTopWidth="1px"
+      pt="2"
+      css={{ '&:target': { borderTopColor: 'var(--hot)', borderTopWidth: '2px' } }}
+    >
+      <HStack justify="space-between" align="baseline" wrap="wrap">
+        <Heading as="h3" textStyle="md">
+          {e.title}{' '}
+          <Text as="span" fontWeight="normal" color="fg.muted">
+            {e.unit}
+          </Text>
+        </Heading>
+        <Text fontSize="sm" color="fg.muted">
+          {model} {e.number}
+        </Text>
+      </HStack>
+      <Stack gap="1" my="2" align="start">
+        {e.forms.map((form) => (
+          <Code key={form} size="sm" bg="bg.subtle" whiteSpace="pre-wrap" overflowWrap="anywhere">
+            {pretty(form)}
+          </Code>
+        ))}
+      </Stack>
+      {e.symbols.length > 0 && (
+        <Table.ScrollArea>
+          <Table.Root size="sm" variant="line" maxW="1100px">
+            <Table.Header>
+              <Table.Row>
+                <Table.ColumnHeader w="90px">Symbol</Table.ColumnHeader>
+                <Table.ColumnHeader>What it is</Table.ColumnHeader>
+                <Table.ColumnHeader w="180px">Unit</Table.ColumnHeader>
+                <Table.ColumnHeader w="300px">From</Table.ColumnHeader>
+              </Table.Row>
+            </Table.Header>
+            <Table.Body>
+              {e.symbols.map((s) => (
+                <SymbolRow key={s.symbol} s={s} />
+              ))}
+            </Table.Body>
+          </Table.Root>
+        </Table.ScrollArea>
+      )}
+    </Box>
+  );
+}
+
+function SymbolRow({ s }: { readonly s: ModelSymbol }) {
+  const basis = s.basis.flatMap((b) => (b in BASIS_WORDS ? [BASIS_WORDS[b as keyof typeof BASIS_WORDS]] : []));
+  return (
+    <Table.Row>
+      <Table.Cell fontFamily="mono">{pretty(s.symbol)}</Table.Cell>
+      <Table.Cell>
+        {s.opens === '' ? (
+          s.meaning
+        ) : (
+          <Link href={`#${s.opens}`} variant="underline">
+            {s.meaning}
+          </Link>
+        )}
+      </Table.Cell>
+      <Table.Cell>{s.unit}</Table.Cell>
+      <Table.Cell>
+        {SOURCE_WORDS[s.source]}
+        {basis.length > 0 && `: ${basis.join(', ')}`}
+        {s.path !== '' && (
+          <Text fontFamily="mono" fontSize="2xs" color="fg.muted" overflowWrap="anywhere">
+            {s.path}
+          </Text>
+        )}
+      </Table.Cell>
+    </Table.Row>
+  );
+}
