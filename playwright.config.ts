@@ -14,6 +14,7 @@ const BESIDE = [
   'fuzz',
   'judgement',
   'keyboard',
+  'model',
   'new-part',
   'no-webgl',
   'part',

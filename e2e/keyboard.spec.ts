@@ -58,6 +58,7 @@ test('at 390 px nothing is cut off and the page does not scroll sideways', async
   for (const path of [
     '/',
     '/check',
+    '/model',
     '/bench',
     '/rates',
     '/rates/shipped-1',

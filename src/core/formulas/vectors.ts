@@ -1,4 +1,5 @@
 import { CoreError } from '../errors';
+import { MODEL_FORMULAS } from './model';
 import { FORMULAS } from './registry';
 
 /** One worked case: inputs and the outputs to compare, or the refusal expected. */
@@ -35,7 +36,7 @@ function withFile(inputs: VectorCase['inputs'], read: ReadFile | undefined): Vec
  */
 export function runVector(c: VectorCase, read?: ReadFile): VectorResult {
   const id = c.id ?? c.formula;
-  const formula = FORMULAS[c.formula] as ((inputs: unknown) => object) | undefined;
+  const formula = (FORMULAS[c.formula] ?? MODEL_FORMULAS[c.formula]) as ((inputs: unknown) => object) | undefined;
   if (!formula) return { id, formula: c.formula, outcome: 'skipped', detail: 'formula not built yet' };
   const tolerance = { rel: c.tolerance?.rel ?? 1e-6, abs: c.tolerance?.abs ?? 1e-9 };
   const wanted = c.expected['error'] as string | undefined;

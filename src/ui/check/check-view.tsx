@@ -1,7 +1,7 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
-import { filesOfCases, WORKED_CASES, type VectorResult } from '@/core/formulas';
+import { filesOfCases, UNUSED, WORKED_CASES, type VectorResult } from '@/core/formulas';
 import { runCases } from '@/workers/cases.client';
 import { call } from '../api';
 import { Mark } from '../marks/mark';
@@ -48,8 +48,9 @@ export function CheckView() {
     <section className="section" style={{ marginTop: 14 }}>
       <h1>Check the arithmetic</h1>
       <p style={{ maxWidth: '80ch', margin: '6px 0' }}>
-        Each formula of the core has worked cases with known results. They are run in this browser and on the server;
-        both must give the same.
+        Each form of each equation of the model has a worked case with a known result, and so have the figures of the
+        board of three parts and each formula of the book. They are run in this browser and on the server; both must
+        give the same.
       </p>
       <p role="status" data-testid="tally" style={{ fontWeight: 600 }}>
         {problem !== null
@@ -86,7 +87,10 @@ export function CheckView() {
             {(here ?? []).map((r, i) => (
               <tr key={`${r.id}${i}`}>
                 <td className="mono">{r.id}</td>
-                <td className="mono">{r.formula}</td>
+                <td className="mono">
+                  {r.formula}
+                  {UNUSED.has(r.formula) && <div className="small quiet">no view uses it yet</div>}
+                </td>
                 <td>
                   <Mark status={r.outcome === 'passed' ? 'fits' : 'blocked'} label={false} /> {r.outcome}
                 </td>

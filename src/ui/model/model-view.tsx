@@ -31,8 +31,8 @@ export function ModelView({ subjects }: { readonly subjects: readonly ModelSubje
         </Heading>
         <Text maxW="80ch" mt="1">
           The equations that every figure of money and time comes of. Board, workings, simulation and workbook are all
-          made of these definitions. An equation of several forms is worked out by the one a case needs; on(x) is 1
-          where x is above 0, else 0.
+          made of these definitions, in SI units. An equation of several forms is worked out by the one a case needs;
+          on(x) is 1 where x is above 0, else 0.
         </Text>
       </Box>
       <HStack gap="6" wrap="wrap" align="end">
@@ -62,7 +62,7 @@ export function ModelView({ subjects }: { readonly subjects: readonly ModelSubje
         </EmptyState.Root>
       )}
       {shown.map((s) => (
-        <Stack key={s.id} gap="6">
+        <Stack key={s.id} gap="5">
           <Heading as="h2" id={s.id} textStyle="lg" mt="3">
             {s.title}
           </Heading>
@@ -89,7 +89,7 @@ function EquationCard({ e, model }: { readonly e: ModelEquation; readonly model:
         <Heading as="h3" textStyle="md">
           {e.title}{' '}
           <Text as="span" fontWeight="normal" color="fg.muted">
-            {e.unit}
+            {e.unit === '–' ? 'no unit' : e.unit}
           </Text>
         </Heading>
         <Text fontSize="sm" color="fg.muted">
@@ -104,33 +104,46 @@ function EquationCard({ e, model }: { readonly e: ModelEquation; readonly model:
         ))}
       </Stack>
       {e.symbols.length > 0 && (
-        <Table.ScrollArea>
-          <Table.Root size="sm" variant="line" maxW="1100px">
-            <Table.Header>
-              <Table.Row>
-                <Table.ColumnHeader w="90px">Symbol</Table.ColumnHeader>
-                <Table.ColumnHeader>What it is</Table.ColumnHeader>
-                <Table.ColumnHeader w="180px">Unit</Table.ColumnHeader>
-                <Table.ColumnHeader w="300px">From</Table.ColumnHeader>
-              </Table.Row>
-            </Table.Header>
-            <Table.Body>
-              {e.symbols.map((s) => (
-                <SymbolRow key={s.symbol} s={s} />
-              ))}
-            </Table.Body>
-          </Table.Root>
-        </Table.ScrollArea>
+        <Table.Root
+          size="sm"
+          variant="line"
+          tableLayout={{ base: 'auto', md: 'fixed' }}
+          css={{
+            '& td, & th': { paddingBlock: '3px', paddingInlineStart: 0 },
+            '& tr:last-child td': { borderBottomWidth: 0 },
+          }}
+        >
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader w={{ md: '90px' }}>Symbol</Table.ColumnHeader>
+              <Table.ColumnHeader>What it is</Table.ColumnHeader>
+              <Table.ColumnHeader w={{ md: '170px' }}>Unit</Table.ColumnHeader>
+              <Table.ColumnHeader w={{ md: '200px' }}>From</Table.ColumnHeader>
+              <Table.ColumnHeader w={{ md: '290px' }} hideBelow="md">
+                Kept under
+              </Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
+            {e.symbols.map((s) => (
+              <SymbolRow key={s.symbol} s={s} />
+            ))}
+          </Table.Body>
+        </Table.Root>
       )}
     </Box>
   );
 }
 
 function SymbolRow({ s }: { readonly s: ModelSymbol }) {
-  const basis = s.basis.flatMap((b) => (b in BASIS_WORDS ? [BASIS_WORDS[b as keyof typeof BASIS_WORDS]] : []));
+  const basis = s.basis.flatMap((b) =>
+    b in BASIS_WORDS ? [BASIS_WORDS[b as keyof typeof BASIS_WORDS].split(',')[0]] : [],
+  );
   return (
     <Table.Row>
-      <Table.Cell fontFamily="mono">{pretty(s.symbol)}</Table.Cell>
+      <Table.Cell fontFamily="mono" pe="2">
+        {pretty(s.symbol)}
+      </Table.Cell>
       <Table.Cell>
         {s.opens === '' ? (
           s.meaning
@@ -140,15 +153,18 @@ function SymbolRow({ s }: { readonly s: ModelSymbol }) {
           </Link>
         )}
       </Table.Cell>
-      <Table.Cell>{s.unit}</Table.Cell>
+      <Table.Cell color={s.unit === '–' ? 'fg.muted' : undefined}>{s.unit === '–' ? 'none' : s.unit}</Table.Cell>
       <Table.Cell>
         {SOURCE_WORDS[s.source]}
-        {basis.length > 0 && `: ${basis.join(', ')}`}
-        {s.path !== '' && (
-          <Text fontFamily="mono" fontSize="2xs" color="fg.muted" overflowWrap="anywhere">
-            {s.path}
+        {basis.length > 0 && (
+          <Text as="span" color="fg.muted">
+            {' '}
+            {basis.join(', ')}
           </Text>
         )}
+      </Table.Cell>
+      <Table.Cell fontFamily="mono" fontSize="xs" color="fg.muted" overflowWrap="anywhere" hideBelow="md">
+        {s.path}
       </Table.Cell>
     </Table.Row>
   );

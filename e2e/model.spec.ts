@@ -1,0 +1,36 @@
+import { expect, test } from '@playwright/test';
+import { look } from './axe';
+import { openView, studyId } from './journeys';
+
+test('a figure’s working leads to its equation in the model, and from there to those it is made of', async ({
+  page,
+  request,
+}) => {
+  const id = await studyId(request, 'Tripod hub');
+  await openView(page, id, 'routes');
+  await page.getByTestId('verdict').getByRole('button').first().click();
+  const sheet = page.getByTestId('working');
+  await expect(sheet.getByTestId('equation')).toHaveText(/^Cost model 8\.4/);
+  await sheet.getByTestId('equation').click();
+  await expect(page).toHaveURL(/\/model#allIn$/);
+  const allIn = page.locator('[id="allIn"]');
+  await expect(allIn.getByRole('heading', { name: 'All in, a part' })).toBeInViewport();
+  await allIn.getByRole('link', { name: 'total of the programme' }).click();
+  await expect(page.locator('[id="total"]').getByRole('heading')).toBeInViewport();
+});
+
+test('the model is found by words, numbers and symbols, and says so where nothing is', async ({ page }) => {
+  await page.goto('/model');
+  const count = page.getByRole('status').filter({ hasText: 'equations' });
+  const all = Number(/of (\d+)/.exec((await count.textContent()) ?? '')?.[1]);
+  expect(all).toBeGreaterThan(90);
+  const find = page.getByLabel('Find a figure, a symbol or a number');
+  await find.fill('hHole');
+  await expect(count).toHaveText(`1 of ${all} equations`);
+  await expect(page.getByRole('heading', { name: 'Tool hours' })).toBeVisible();
+  await find.fill('zebra');
+  await expect(page.getByText('No equation has “zebra” in it')).toBeVisible();
+  await find.fill('');
+  await expect(count).toHaveText(`${all} of ${all} equations`);
+  await look(page, 'model');
+});

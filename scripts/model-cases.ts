@@ -1,0 +1,143 @@
+import { writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { boardAt, prepareStudy } from '../src/core/board';
+import { StudyWorkings } from '../src/core/bridge';
+import { boardFigures } from '../src/core/formulas/model';
+import { EQUATIONS } from '../src/core/model';
+import { demoBriefs } from '../src/server/demo/seed';
+
+/**
+ * Freezes the worked cases of the model: each form of each equation with the values of a demo study, and the figures of
+ * the board of three demo parts. Run only where the model was changed on purpose: npm run model-cases
+ */
+interface Case {
+  readonly id: string;
+  readonly formula: string;
+  readonly inputs: object;
+  readonly expected: object;
+}
+const folder = join(import.meta.dirname, '../src/core/formulas/cases');
+const cases: Case[] = [];
+const wanted = new Map(
+  EQUATIONS.flatMap(({ equations }) => equations.flatMap((e) => e.forms.map((f) => [f, e] as const))),
+);
+const LIST = /\b(sum|least)\((\w+)\)/;
+
+for (const brief of demoBriefs()) {
+  const study = prepareStudy(brief);
+  for (const q of [37, 2411, 41_003]) {
+    const of = new StudyWorkings(study, q);
+    for (const lane of boardAt(study, q).lanes.filter((l) => l.money !== null)) {
+      const seen = new Set<string>();
+      const left = [
+        'total',
+        'unit',
+        'lastPart',
+        'firstArticle',
+        'positions',
+        'day.1',
+        ...[...wanted.values()].map((e) => e.figure),
+      ];
+      for (let figure = left.pop(); figure !== undefined; figure = left.pop()) {
+        if (seen.has(figure) || wanted.size === 0) continue;
+        seen.add(figure);
+        let w;
+        try {
+          w = of.working(lane.id, figure);
+        } catch {
+          continue;
+        }
+        for (const s of w.symbols) if (s.opens !== null && s.opensLane === null) left.push(s.opens);
+        for (const [form, e] of wanted) {
+          const list = LIST.exec(form)?.[2];
+          const names = w.symbols.filter((s) => list !== undefined && new RegExp(`^${list}(_.*|\\d+)$`).test(s.symbol));
+          const told = form.replace(LIST, (whole, op: string) => {
+            const joined = names.map((s) => s.symbol).join(op === 'least' ? ', ' : ' + ');
+            return op === 'least' ? `min(${joined})` : names.length > 1 && whole !== form ? `(${joined})` : joined;
+          });
+          if (told !== w.expression || !w.equation.includes(e.number)) continue;
+          const single = w.symbols.filter((s) => !names.includes(s)).map((s) => [s.symbol, s.value] as const);
+          const values = {
+            ...Object.fromEntries(single),
+            ...(list === undefined ? {} : { [list]: names.map((s) => s.value) }),
+          };
+          cases.push({
+            id: `${e.figure.replace(/\.\{.*$/, '')}: ${brief.title}, ${lane.id}, ${q}`,
+            formula: 'model.equation',
+            inputs: { form, values },
+            expected: { value: w.value },
+          });
+          wanted.delete(form);
+        }
+      }
+    }
+  }
+}
+/** Forms that no demo study needs, worked out with a pencil. */
+const BY_HAND: readonly (readonly [form: string, values: Readonly<Record<string, number>>, value: number])[] = [
+  ['Au * 100 * s', { Au: 25, s: 2 }, 5000],
+  ['n * (t0 + each * (u * gE) / P)', { n: 4, t0: 10, each: 600, u: 1.5, gE: 20, P: 900 }, 120],
+  ['said', { said: 3 }, 3],
+  [
+    'tools + K * ((kNew + kSet) * dFull * lotSet + kNew * dNew * (lotNew - lotSet) + on(rest) * dRest * lotRest) * fx',
+    {
+      tools: 1000,
+      K: 1.5,
+      kNew: 2,
+      kSet: 3,
+      dNew: 1,
+      dFull: 0.8,
+      dRest: 0.5,
+      lotNew: 300,
+      lotSet: 200,
+      rest: 7,
+      lotRest: 100,
+      fx: 2,
+    },
+    4150,
+  ],
+  ['cycle / 3600 / batch', { cycle: 90, batch: 2 }, 0.0125],
+  ['wait / batch', { wait: 6, batch: 4 }, 1.5],
+  ['D1 + shut', { D1: 20, shut: 3 }, 23],
+  ['D1 + on(N - k) * W * (N - k) / good', { D1: 20, N: 12, k: 2, W: 1.4, good: 7 }, 22],
+  ['D1 + on(N - k) * W * (N - k) / good + shut', { D1: 20, N: 12, k: 2, W: 1.4, good: 7, shut: 3 }, 25],
+  [
+    'D1 + on(N - k) * (approve + pass + W * (N - k) / good) + shut',
+    { D1: 20, N: 102, k: 2, W: 1.4, good: 7, approve: 14, pass: 4, shut: 3 },
+    61,
+  ],
+];
+for (const [form, values, value] of BY_HAND) {
+  const e = wanted.get(form);
+  if (e === undefined) throw new Error(`${form} is no form without a case`);
+  cases.push({
+    id: `${e.figure.replace(/\.\{.*$/, '')}: by hand`,
+    formula: 'model.equation',
+    inputs: { form, values },
+    expected: { value },
+  });
+  wanted.delete(form);
+}
+if (wanted.size > 0) throw new Error(`forms without a case: ${[...wanted.keys()].join('\n')}`);
+
+const kept = Object.fromEntries(
+  demoBriefs()
+    .filter((_, i) => i % 3 === 0)
+    .map((b) => [b.title, b]),
+);
+writeFileSync(join(folder, 'briefs.json'), `${JSON.stringify(kept, null, 2)}\n`);
+for (const [title, brief] of Object.entries(kept))
+  for (const quantity of [40, 4000]) {
+    const board = boardAt(prepareStudy(brief), quantity);
+    for (const { id } of [...board.lanes, ...board.baselines]) {
+      const inputs = { brief: title, id, quantity };
+      cases.push({
+        id: `${title}, ${id}, ${quantity}`,
+        formula: 'model.board',
+        inputs,
+        expected: boardFigures(inputs),
+      });
+    }
+  }
+writeFileSync(join(folder, 'model.json'), `${JSON.stringify({ cases }, null, 1)}\n`);
+console.log(`${cases.length} cases`);
