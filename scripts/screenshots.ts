@@ -98,6 +98,7 @@ async function main(): Promise<void> {
           .click();
       },
     },
+    { name: 'model', path: '/model#Ht' },
     {
       name: 'reasons',
       path: `/studies/${hub}/routes`,
