@@ -4,139 +4,273 @@ import { ceilGuarded } from '../checks';
 import { least, on, sum, type Run } from './closures';
 
 export const COMPILED: Readonly<Record<string, Run>> = {
-  "V * rho": (v: any) => v.V * v.rho,
-  "A / (6 * V23)": (v: any) => v.A / (6 * v.V23),
-  "min(5, max(1, 1 + kS * (S - 1) + kH * nH + kP * nP + kU * nU + kD * nD + kC * face))": (v: any) => Math.min(5, Math.max(1, 1 + v.kS * (v.S - 1) + v.kH * v.nH + v.kP * v.nP + v.kU * v.nU + v.kD * v.nD + v.kC * v.face)),
-  "0.5 + 0.25 * c": (v: any) => 0.5 + 0.25 * v.c,
-  "L * W / 10000": (v: any) => v.L * v.W / 10000,
-  "L * W * H / 1000000": (v: any) => v.L * v.W * v.H / 1000000,
-  "A * s": (v: any) => v.A * v.s,
-  "Au * 100 * s": (v: any) => v.Au * 100 * v.s,
-  "3.141592653589793 * d * depth * s": (v: any) => 3.141592653589793 * v.d * v.depth * v.s,
-  "3.141592653589793 * d * depth * s * share": (v: any) => 3.141592653589793 * v.d * v.depth * v.s * v.share,
-  "0.7853981633974483 * d * d * (1 - minor * minor) * depth / 2": (v: any) => 0.7853981633974483 * v.d * v.d * (1 - v.minor * v.minor) * v.depth / 2,
-  "0.7853981633974483 * (minor * d) * (minor * d) * depth": (v: any) => 0.7853981633974483 * (v.minor * v.d) * (v.minor * v.d) * v.depth,
-  "0.7853981633974483 * d * d * depth": (v: any) => 0.7853981633974483 * v.d * v.d * v.depth,
-  "n * each": (v: any) => v.n * v.each,
-  "n * (t0 + each * u / P)": (v: any) => v.n * (v.t0 + v.each * v.u / v.P),
-  "n * (t0 + each * (u * gE) / P)": (v: any) => v.n * (v.t0 + v.each * (v.u * v.gE) / v.P),
-  "0": (v: any) => 0,
-  "said": (v: any) => v.said,
-  "ceil(k / per)": (v: any) => ceilGuarded(v.k / v.per),
-  "sum(s) / 60 + nSet * tLoad": (v: any) => sum(v.s) / 60 + v.nSet * v.tLoad,
-  "tMach / 60 * Rmc * (1 + (wear0 + aWear / mach))": (v: any) => v.tMach / 60 * v.Rmc * (1 + (v.wear0 + v.aWear / v.mach)),
-  "sum(e) / 1000": (v: any) => sum(v.e) / 1000,
-  "(V + stock) * rho": (v: any) => (v.V + v.stock) * v.rho,
-  "min(0.6, scrap * (1 + kStrain * nStrain))": (v: any) => Math.min(0.6, v.scrap * (1 + v.kStrain * v.nStrain)),
-  "min(0.6, (scrapSet + on(learn - full * lot) * (scrapNew - scrapSet)) * (1 + kStrain * nStrain))": (v: any) => Math.min(0.6, (v.scrapSet + on(v.learn - v.full * v.lot) * (v.scrapNew - v.scrapSet)) * (1 + v.kStrain * v.nStrain)),
-  "(1 + oh) * (1 + mg) * (1 + kFit)": (v: any) => (1 + v.oh) * (1 + v.mg) * (1 + v.kFit),
-  "n * pInj * Ap * over * margin / 10000": (v: any) => v.n * v.pInj * v.Ap * v.over * v.margin / 10000,
-  "n * mc / Y": (v: any) => v.n * v.mc / v.Y,
-  "n * ((L + gap) * (W + gap) * run) * (H + 2 * cover) / 1000000": (v: any) => v.n * ((v.L + v.gap) * (v.W + v.gap) * v.run) * (v.H + 2 * v.cover) / 1000000,
-  "h0 + hE * E * max(1, nt) + (1 + r * max(0, nt - 1)) * (hN + hA * a * kappa + hHole * nHc + hCore * nP + hU * nU)": (v: any) => v.h0 + v.hE * v.E * Math.max(1, v.nt) + (1 + v.r * Math.max(0, v.nt - 1)) * (v.hN + v.hA * v.a * v.kappa + v.hHole * v.nHc + v.hCore * v.nP + v.hU * v.nU),
-  "Ht * Rtool + m0 + mV * B * max(1, nt) + nTry * cTry": (v: any) => v.Ht * v.Rtool + v.m0 + v.mV * v.B * Math.max(1, v.nt) + v.nTry * v.cTry,
-  "on(shots) * max(0, ceil(shots / life) - 1)": (v: any) => on(v.shots) * Math.max(0, ceilGuarded(v.shots / v.life) - 1),
-  "kNew * snew + kSet * sset + on(rest) * srest": (v: any) => v.kNew * v.snew + v.kSet * v.sset + on(v.rest) * v.srest,
-  "mu * C1 / life": (v: any) => v.mu * v.C1 / v.life,
-  "(1 + mk) * C1 * fx": (v: any) => (1 + v.mk) * v.C1 * v.fx,
-  "(1 + mk) * sets * fRep * C1 * fx": (v: any) => (1 + v.mk) * v.sets * v.fRep * v.C1 * v.fx,
-  "(1 + mk) * (nSet * min(cFix, q * cSoft) + nSet * hProg * Rprog) * fx": (v: any) => (1 + v.mk) * (v.nSet * Math.min(v.cFix, v.q * v.cSoft) + v.nSet * v.hProg * v.Rprog) * v.fx,
-  "(1 + mk) * nG * min(gaugeUSD, q * gaugeHand) * fx": (v: any) => (1 + v.mk) * v.nG * Math.min(v.gaugeUSD, v.q * v.gaugeHand) * v.fx,
-  "first + sets + fixtures + gauges": (v: any) => v.first + v.sets + v.fixtures + v.gauges,
-  "R * (t0 + tV * Vm + tN * n + tR * coats + tInj * inj) / 60 + k0 + kV * Vm + kN * n + kA * a * n * max(1, coats)": (v: any) => v.R * (v.t0 + v.tV * v.Vm + v.tN * v.n + v.tR * v.coats + v.tInj * v.inj) / 60 + v.k0 + v.kV * v.Vm + v.kN * v.n + v.kA * v.a * v.n * Math.max(1, v.coats),
-  "n * nC * (tC * D * R / 60 + kC * D * D)": (v: any) => v.n * v.nC * (v.tC * v.D * v.R / 60 + v.kC * v.D * v.D),
-  "n * (p0 + pV * V)": (v: any) => v.n * (v.p0 + v.pV * v.V),
-  "R * (tp0 + tpM * (n * mc / Y)) / 60": (v: any) => v.R * (v.tp0 + v.tpM * (v.n * v.mc / v.Y)) / 60,
-  "tc0 + tcN * n + tcF * F + bF * beta * t + tU * nU * n": (v: any) => v.tc0 + v.tcN * v.n + v.tcF * v.F + v.bF * v.beta * v.t + v.tU * v.nU * v.n,
-  "(rm0 + rmF * F + crew * R) * cycle / 3600": (v: any) => (v.rm0 + v.rmF * v.F + v.crew * v.R) * v.cycle / 3600,
-  "R * tKO / 60": (v: any) => v.R * v.tKO / 60,
-  "mould + cores + prints + pouring + knockOut": (v: any) => v.mould + v.cores + v.prints + v.pouring + v.knockOut,
-  "n * (1 - lambda)": (v: any) => v.n * (1 - v.lambda),
-  "R * ((tCut + tF * a) * fFet + tStr) / 60 + kB * mc": (v: any) => v.R * ((v.tCut + v.tF * v.a) * v.fFet + v.tStr) / 60 + v.kB * v.mc,
-  "asked * kHT * mc": (v: any) => v.asked * v.kHT * v.mc,
-  "lookMin * D * Rinsp / 60 + tight * Ptest + xray * Xray": (v: any) => v.lookMin * v.D * v.Rinsp / 60 + v.tight * v.Ptest + v.xray * v.Xray,
-  "nD * GeoMin * Rinsp / 60": (v: any) => v.nD * v.GeoMin * v.Rinsp / 60,
-  "1 / (1 - (sIns + leak))": (v: any) => 1 / (1 - (v.sIns + v.leak)),
-  "nD / (1 - sMach)": (v: any) => v.nD / (1 - v.sMach),
-  "nC / (1 - sc * (1 - omega))": (v: any) => v.nC / (1 - v.sc * (1 - v.omega)),
-  "Q * nB": (v: any) => v.Q * v.nB,
-  "Q": (v: any) => v.Q,
-  "ceil(Q * nB / (n * (1 - lambda))) + w": (v: any) => ceilGuarded(v.Q * v.nB / (v.n * (1 - v.lambda))) + v.w,
-  "ceil(Q / n) + w": (v: any) => ceilGuarded(v.Q / v.n) + v.w,
-  "Pw * (n * mc / Y)": (v: any) => v.Pw * (v.n * v.mc / v.Y),
-  "Pw": (v: any) => v.Pw,
-  "NB / nt": (v: any) => v.NB / v.nt,
-  "aMelt + eMelt * pE": (v: any) => v.aMelt + v.eMelt * v.pE,
-  "hSU * Rshot + kLot + hFO * Rinsp + nSet * hSetup * Rmc": (v: any) => v.hSU * v.Rshot + v.kLot + v.hFO * v.Rinsp + v.nSet * v.hSetup * v.Rmc,
-  "cPour + M * (p * (1 + l - kRet) + cMelt)": (v: any) => v.cPour + v.M * (v.p * (1 + v.l - v.kRet) + v.cMelt),
-  "setUp + Pw * cPour + p * (kg * (1 + l) - kRet * (kg - Q * mc)) + kg * cMelt + NB * (fin + heat) + Q * nB * sc * omega * cRw + Q * nC * mach + Q * nD * look + max(share * Q, min(Q, 3)) * measure + shots * upkeep": (v: any) => v.setUp + v.Pw * v.cPour + v.p * (v.kg * (1 + v.l) - v.kRet * (v.kg - v.Q * v.mc)) + v.kg * v.cMelt + v.NB * (v.fin + v.heat) + v.Q * v.nB * v.sc * v.omega * v.cRw + v.Q * v.nC * v.mach + v.Q * v.nD * v.look + Math.max(v.share * v.Q, Math.min(v.Q, 3)) * v.measure + v.shots * v.upkeep,
-  "floor(q / lot)": (v: any) => Math.floor(v.q / v.lot),
-  "q - full * lot": (v: any) => v.q - v.full * v.lot,
-  "min(full, ceil(learn / lot))": (v: any) => Math.min(v.full, ceilGuarded(v.learn / v.lot)),
-  "full - kNew": (v: any) => v.full - v.kNew,
-  "tools + K * (kNew * lotNew + kSet * lotSet + on(rest) * lotRest) * fx": (v: any) => v.tools + v.K * (v.kNew * v.lotNew + v.kSet * v.lotSet + on(v.rest) * v.lotRest) * v.fx,
-  "tools + K * ((kNew + kSet) * dFull * lotSet + kNew * dNew * (lotNew - lotSet) + on(rest) * dRest * lotRest) * fx": (v: any) => v.tools + v.K * ((v.kNew + v.kSet) * v.dFull * v.lotSet + v.kNew * v.dNew * (v.lotNew - v.lotSet) + on(v.rest) * v.dRest * v.lotRest) * v.fx,
-  "K * setUp / Q * fx": (v: any) => v.K * v.setUp / v.Q * v.fx,
-  "K * Pw * cPour / Q * fx": (v: any) => v.K * v.Pw * v.cPour / v.Q * v.fx,
-  "K * p * (kg * (1 + l) - kRet * (kg - Q * mc)) / Q * fx": (v: any) => v.K * v.p * (v.kg * (1 + v.l) - v.kRet * (v.kg - v.Q * v.mc)) / v.Q * v.fx,
-  "K * kg * cMelt / Q * fx": (v: any) => v.K * v.kg * v.cMelt / v.Q * v.fx,
-  "K * fin * fx": (v: any) => v.K * v.fin * v.fx,
-  "K * asked * kHT * mc * fx": (v: any) => v.K * v.asked * v.kHT * v.mc * v.fx,
-  "K * mach * fx": (v: any) => v.K * v.mach * v.fx,
-  "K * (look + max(share * Q, min(Q, 3)) * measure / Q) * fx": (v: any) => v.K * (v.look + Math.max(v.share * v.Q, Math.min(v.Q, 3)) * v.measure / v.Q) * v.fx,
-  "K * shots * upkeep / Q * fx": (v: any) => v.K * v.shots * v.upkeep / v.Q * v.fx,
-  "K * (lot - clean) / Q * fx": (v: any) => v.K * (v.lot - v.clean) / v.Q * v.fx,
-  "setUp + pours + metal + melting + finishing + heatTreatment + machining + inspection + upkeep + scrapAndRework": (v: any) => v.setUp + v.pours + v.metal + v.melting + v.finishing + v.heatTreatment + v.machining + v.inspection + v.upkeep + v.scrapAndRework,
-  "T / q": (v: any) => v.T / v.q,
-  "K * w * perPour / Q * fx": (v: any) => v.K * v.w * v.perPour / v.Q * v.fx,
-  "K * (lot - full) / Q * fx": (v: any) => v.K * (v.lot - v.full) / v.Q * v.fx,
-  "K * (kNew * lots + rest) / q * fx": (v: any) => v.K * (v.kNew * v.lots + v.rest) / v.q * v.fx,
-  "sets / q": (v: any) => v.sets / v.q,
-  "growth * shots / 1000": (v: any) => v.growth * v.shots / 1000,
-  "shift * shifts * avail": (v: any) => v.shift * v.shifts * v.avail,
-  "nC * tC * D": (v: any) => v.nC * v.tC * v.D,
-  "t0 + tV * Vm + tN * n": (v: any) => v.t0 + v.tV * v.Vm + v.tN * v.n,
-  "t0 + tV * Vm": (v: any) => v.t0 + v.tV * v.Vm,
-  "tInj / nt": (v: any) => v.tInj / v.nt,
-  "tN": (v: any) => v.tN,
-  "tR * coats": (v: any) => v.tR * v.coats,
-  "t0": (v: any) => v.t0,
-  "tp0 + tpM * (n * mc / Y)": (v: any) => v.tp0 + v.tpM * (v.n * v.mc / v.Y),
-  "crew * cycle / 60": (v: any) => v.crew * v.cycle / 60,
-  "tKO": (v: any) => v.tKO,
-  "(tCut + tF * a) * fFet + tStr": (v: any) => (v.tCut + v.tF * v.a) * v.fFet + v.tStr,
-  "tMach": (v: any) => v.tMach,
-  "lookMin * D + share * nD * GeoMin": (v: any) => v.lookMin * v.D + v.share * v.nD * v.GeoMin,
-  "cycle / 3600": (v: any) => v.cycle / 3600,
-  "touch * n / 60 / persons": (v: any) => v.touch * v.n / 60 / v.persons,
-  "touch / 60 / persons": (v: any) => v.touch / 60 / v.persons,
-  "wait * max(1, coats)": (v: any) => v.wait * Math.max(1, v.coats),
-  "wait": (v: any) => v.wait,
-  "W * (work / h + handed) + wait / 24": (v: any) => v.W * (v.work / v.h + v.handed) + v.wait / 24,
-  "W * (work / h) + wait / 24": (v: any) => v.W * (v.work / v.h) + v.wait / 24,
-  "sum(d)": (v: any) => sum(v.d),
-  "touch / 60": (v: any) => v.touch / 60,
-  "touch / 60 / (n * (1 - lambda))": (v: any) => v.touch / 60 / (v.n * (1 - v.lambda)),
-  "cycle / 3600 / batch": (v: any) => v.cycle / 3600 / v.batch,
-  "cycle / 3600 / (n * (1 - lambda) * batch)": (v: any) => v.cycle / 3600 / (v.n * (1 - v.lambda) * v.batch),
-  "wait / batch": (v: any) => v.wait / v.batch,
-  "wait / (n * (1 - lambda) * batch)": (v: any) => v.wait / (v.n * (1 - v.lambda) * v.batch),
-  "sum(t)": (v: any) => sum(v.t),
-  "cap * shifts * share * (n * (1 - lambda))": (v: any) => v.cap * v.shifts * v.share * (v.n * (1 - v.lambda)),
-  "cap * shifts * share / (mc / Y)": (v: any) => v.cap * v.shifts * v.share / (v.mc / v.Y),
-  "count * share * 24 / load": (v: any) => v.count * v.share * 24 / v.load,
-  "count * share * h / load": (v: any) => v.count * v.share * v.h / v.load,
-  "least(day) / nB": (v: any) => least(v.day) / v.nB,
-  "max(1, floor(n * (1 - lambda) / nB + 0.000000001))": (v: any) => Math.max(1, Math.floor(v.n * (1 - v.lambda) / v.nB + 1e-9)),
-  "wait + Ht / cap + buy + loops * loopDays": (v: any) => v.wait + v.Ht / v.cap + v.buy + v.loops * v.loopDays,
-  "W * (lead + queue + hFO / shift) + pass": (v: any) => v.W * (v.lead + v.queue + v.hFO / v.shift) + v.pass,
-  "D1 + shut": (v: any) => v.D1 + v.shut,
-  "W * days": (v: any) => v.W * v.days,
-  "D1 + on(N - k) * W * (N - k) / good": (v: any) => v.D1 + on(v.N - v.k) * v.W * (v.N - v.k) / v.good,
-  "D1 + on(N - k) * (approve + pass + W * (N - k) / good)": (v: any) => v.D1 + on(v.N - v.k) * (v.approve + v.pass + v.W * (v.N - v.k) / v.good),
-  "D1 + on(N - k) * W * (N - k) / good + shut": (v: any) => v.D1 + on(v.N - v.k) * v.W * (v.N - v.k) / v.good + v.shut,
-  "D1 + on(N - k) * (approve + pass + W * (N - k) / good) + shut": (v: any) => v.D1 + on(v.N - v.k) * (v.approve + v.pass + v.W * (v.N - v.k) / v.good) + v.shut,
-  "good / W": (v: any) => v.good / v.W,
-  "perYear / good": (v: any) => v.perYear / v.good,
+  // V * rho
+  'cj923d7g0c': (v: any) => v.V * v.rho,
+  // A / (6 * V23)
+  '87ex0fwtpx': (v: any) => v.A / (6 * v.V23),
+  // min(5, max(1, 1 + kS * (S - 1) + kH * nH + kP * nP + kU * nU + kD * nD + kC * face))
+  'myw44oojp7': (v: any) => Math.min(5, Math.max(1, 1 + v.kS * (v.S - 1) + v.kH * v.nH + v.kP * v.nP + v.kU * v.nU + v.kD * v.nD + v.kC * v.face)),
+  // 0.5 + 0.25 * c
+  '17unffunhzh': (v: any) => 0.5 + 0.25 * v.c,
+  // L * W / 10000
+  'ku9qvr6hw6': (v: any) => v.L * v.W / 10000,
+  // L * W * H / 1000000
+  'nbjng3wtls': (v: any) => v.L * v.W * v.H / 1000000,
+  // A * s
+  '1ohwv0krnb': (v: any) => v.A * v.s,
+  // Au * 100 * s
+  'qvzhuuhsr5': (v: any) => v.Au * 100 * v.s,
+  // 3.141592653589793 * d * depth * s
+  'iwiuynm9pp': (v: any) => 3.141592653589793 * v.d * v.depth * v.s,
+  // 3.141592653589793 * d * depth * s * share
+  '108i3uho248': (v: any) => 3.141592653589793 * v.d * v.depth * v.s * v.share,
+  // 0.7853981633974483 * d * d * (1 - minor * minor) * depth / 2
+  '15fie185iqi': (v: any) => 0.7853981633974483 * v.d * v.d * (1 - v.minor * v.minor) * v.depth / 2,
+  // 0.7853981633974483 * (minor * d) * (minor * d) * depth
+  '1ykk16ew3m': (v: any) => 0.7853981633974483 * (v.minor * v.d) * (v.minor * v.d) * v.depth,
+  // 0.7853981633974483 * d * d * depth
+  'mn4qu7icvu': (v: any) => 0.7853981633974483 * v.d * v.d * v.depth,
+  // n * each
+  'lsiqh29b3g': (v: any) => v.n * v.each,
+  // n * (t0 + each * u / P)
+  'e2pj5vfbae': (v: any) => v.n * (v.t0 + v.each * v.u / v.P),
+  // n * (t0 + each * (u * gE) / P)
+  '9a17g7m8jr': (v: any) => v.n * (v.t0 + v.each * (v.u * v.gE) / v.P),
+  // 0
+  'kcl51q763z': (v: any) => 0,
+  // said
+  '7q1v1s5an0': (v: any) => v.said,
+  // ceil(k / per)
+  '16s2v6svltq': (v: any) => ceilGuarded(v.k / v.per),
+  // sum(s) / 60 + nSet * tLoad
+  'dbndqwom58': (v: any) => sum(v.s) / 60 + v.nSet * v.tLoad,
+  // tMach / 60 * Rmc * (1 + (wear0 + aWear / mach))
+  '64okjx3op': (v: any) => v.tMach / 60 * v.Rmc * (1 + (v.wear0 + v.aWear / v.mach)),
+  // sum(e) / 1000
+  '8fqo4ogf2o': (v: any) => sum(v.e) / 1000,
+  // (V + stock) * rho
+  'mb03k7xyoe': (v: any) => (v.V + v.stock) * v.rho,
+  // min(0.6, scrap * (1 + kStrain * nStrain))
+  '145kn96ead7': (v: any) => Math.min(0.6, v.scrap * (1 + v.kStrain * v.nStrain)),
+  // min(0.6, (scrapSet + on(learn - full * lot) * (scrapNew - scrapSet)) * (1 + kStrain * nStrain))
+  '61eoco7j9q': (v: any) => Math.min(0.6, (v.scrapSet + on(v.learn - v.full * v.lot) * (v.scrapNew - v.scrapSet)) * (1 + v.kStrain * v.nStrain)),
+  // (1 + oh) * (1 + mg) * (1 + kFit)
+  '11r1pjq3c33': (v: any) => (1 + v.oh) * (1 + v.mg) * (1 + v.kFit),
+  // n * pInj * Ap * over * margin / 10000
+  'lryz1lfug3': (v: any) => v.n * v.pInj * v.Ap * v.over * v.margin / 10000,
+  // n * mc / Y
+  'avq3vdj5mj': (v: any) => v.n * v.mc / v.Y,
+  // n * ((L + gap) * (W + gap) * run) * (H + 2 * cover) / 1000000
+  'hol7x2o13j': (v: any) => v.n * ((v.L + v.gap) * (v.W + v.gap) * v.run) * (v.H + 2 * v.cover) / 1000000,
+  // h0 + hE * E * max(1, nt) + (1 + r * max(0, nt - 1)) * (hN + hA * a * kappa + hHole * nHc + hCore * nP + hU * nU)
+  'tpv34ckl6d': (v: any) => v.h0 + v.hE * v.E * Math.max(1, v.nt) + (1 + v.r * Math.max(0, v.nt - 1)) * (v.hN + v.hA * v.a * v.kappa + v.hHole * v.nHc + v.hCore * v.nP + v.hU * v.nU),
+  // Ht * Rtool + m0 + mV * B * max(1, nt) + nTry * cTry
+  '14hbtui9rcj': (v: any) => v.Ht * v.Rtool + v.m0 + v.mV * v.B * Math.max(1, v.nt) + v.nTry * v.cTry,
+  // on(shots) * max(0, ceil(shots / life) - 1)
+  'quph2wxyv7': (v: any) => on(v.shots) * Math.max(0, ceilGuarded(v.shots / v.life) - 1),
+  // kNew * snew + kSet * sset + on(rest) * srest
+  '11qpd5kuhr4': (v: any) => v.kNew * v.snew + v.kSet * v.sset + on(v.rest) * v.srest,
+  // mu * C1 / life
+  'oscl57mysg': (v: any) => v.mu * v.C1 / v.life,
+  // (1 + mk) * C1 * fx
+  '184tzm527ce': (v: any) => (1 + v.mk) * v.C1 * v.fx,
+  // (1 + mk) * sets * fRep * C1 * fx
+  '13p2di2ujp4': (v: any) => (1 + v.mk) * v.sets * v.fRep * v.C1 * v.fx,
+  // (1 + mk) * (nSet * min(cFix, q * cSoft) + nSet * hProg * Rprog) * fx
+  '14mgdrjq7ih': (v: any) => (1 + v.mk) * (v.nSet * Math.min(v.cFix, v.q * v.cSoft) + v.nSet * v.hProg * v.Rprog) * v.fx,
+  // (1 + mk) * nG * min(gaugeUSD, q * gaugeHand) * fx
+  'gn3q2ozcmi': (v: any) => (1 + v.mk) * v.nG * Math.min(v.gaugeUSD, v.q * v.gaugeHand) * v.fx,
+  // first + sets + fixtures + gauges
+  'zgcmqdtoa5': (v: any) => v.first + v.sets + v.fixtures + v.gauges,
+  // R * (t0 + tV * Vm + tN * n + tR * coats + tInj * inj) / 60 + k0 + kV * Vm + kN * n + kA * a * n * max(1, coats)
+  '1ojpn6aol': (v: any) => v.R * (v.t0 + v.tV * v.Vm + v.tN * v.n + v.tR * v.coats + v.tInj * v.inj) / 60 + v.k0 + v.kV * v.Vm + v.kN * v.n + v.kA * v.a * v.n * Math.max(1, v.coats),
+  // n * nC * (tC * D * R / 60 + kC * D * D)
+  '7vg2o9mgz0': (v: any) => v.n * v.nC * (v.tC * v.D * v.R / 60 + v.kC * v.D * v.D),
+  // n * (p0 + pV * V)
+  '1m9s9zlfpj': (v: any) => v.n * (v.p0 + v.pV * v.V),
+  // R * (tp0 + tpM * (n * mc / Y)) / 60
+  'rid3upibe': (v: any) => v.R * (v.tp0 + v.tpM * (v.n * v.mc / v.Y)) / 60,
+  // tc0 + tcN * n + tcF * F + bF * beta * t + tU * nU * n
+  '7awg9aq7wg': (v: any) => v.tc0 + v.tcN * v.n + v.tcF * v.F + v.bF * v.beta * v.t + v.tU * v.nU * v.n,
+  // (rm0 + rmF * F + crew * R) * cycle / 3600
+  'eqdqa9y1mf': (v: any) => (v.rm0 + v.rmF * v.F + v.crew * v.R) * v.cycle / 3600,
+  // R * tKO / 60
+  'hbunpzjcfi': (v: any) => v.R * v.tKO / 60,
+  // mould + cores + prints + pouring + knockOut
+  'jauzr1c27q': (v: any) => v.mould + v.cores + v.prints + v.pouring + v.knockOut,
+  // n * (1 - lambda)
+  'am8u9p5zn7': (v: any) => v.n * (1 - v.lambda),
+  // R * ((tCut + tF * a) * fFet + tStr) / 60 + kB * mc
+  'fuvbsxtglb': (v: any) => v.R * ((v.tCut + v.tF * v.a) * v.fFet + v.tStr) / 60 + v.kB * v.mc,
+  // asked * kHT * mc
+  '143olx5he12': (v: any) => v.asked * v.kHT * v.mc,
+  // lookMin * D * Rinsp / 60 + tight * Ptest + xray * Xray
+  'aihv2iq23t': (v: any) => v.lookMin * v.D * v.Rinsp / 60 + v.tight * v.Ptest + v.xray * v.Xray,
+  // nD * GeoMin * Rinsp / 60
+  'zy5oz3ft4p': (v: any) => v.nD * v.GeoMin * v.Rinsp / 60,
+  // 1 / (1 - (sIns + leak))
+  '13ft0fp5lcm': (v: any) => 1 / (1 - (v.sIns + v.leak)),
+  // nD / (1 - sMach)
+  'qshc6gq58x': (v: any) => v.nD / (1 - v.sMach),
+  // nC / (1 - sc * (1 - omega))
+  'b91vxjljec': (v: any) => v.nC / (1 - v.sc * (1 - v.omega)),
+  // Q * nB
+  'tufbzj7y9y': (v: any) => v.Q * v.nB,
+  // Q
+  '6xb3gxo1rw': (v: any) => v.Q,
+  // ceil(Q * nB / (n * (1 - lambda))) + w
+  'v8pxk5gh56': (v: any) => ceilGuarded(v.Q * v.nB / (v.n * (1 - v.lambda))) + v.w,
+  // ceil(Q / n) + w
+  '36nwlqorzj': (v: any) => ceilGuarded(v.Q / v.n) + v.w,
+  // Pw * (n * mc / Y)
+  'uqn71w2oab': (v: any) => v.Pw * (v.n * v.mc / v.Y),
+  // Pw
+  'rf7f8wve5k': (v: any) => v.Pw,
+  // NB / nt
+  '5y0d26y82m': (v: any) => v.NB / v.nt,
+  // aMelt + eMelt * pE
+  '65jejouwcn': (v: any) => v.aMelt + v.eMelt * v.pE,
+  // hSU * Rshot + kLot + hFO * Rinsp + nSet * hSetup * Rmc
+  '1u2qjnpors': (v: any) => v.hSU * v.Rshot + v.kLot + v.hFO * v.Rinsp + v.nSet * v.hSetup * v.Rmc,
+  // cPour + M * (p * (1 + l - kRet) + cMelt)
+  'rw2y9pttap': (v: any) => v.cPour + v.M * (v.p * (1 + v.l - v.kRet) + v.cMelt),
+  // setUp + Pw * cPour + p * (kg * (1 + l) - kRet * (kg - Q * mc)) + kg * cMelt + NB * (fin + heat) + Q * nB * sc * omega * cRw + Q * nC * mach + Q * nD * look + max(share * Q, min(Q, 3)) * measure + shots * upkeep
+  '5efq8f03ij': (v: any) => v.setUp + v.Pw * v.cPour + v.p * (v.kg * (1 + v.l) - v.kRet * (v.kg - v.Q * v.mc)) + v.kg * v.cMelt + v.NB * (v.fin + v.heat) + v.Q * v.nB * v.sc * v.omega * v.cRw + v.Q * v.nC * v.mach + v.Q * v.nD * v.look + Math.max(v.share * v.Q, Math.min(v.Q, 3)) * v.measure + v.shots * v.upkeep,
+  // floor(q / lot)
+  's824hrz51b': (v: any) => Math.floor(v.q / v.lot),
+  // q - full * lot
+  'me6i18h10x': (v: any) => v.q - v.full * v.lot,
+  // min(full, ceil(learn / lot))
+  '10r3ruziyj7': (v: any) => Math.min(v.full, ceilGuarded(v.learn / v.lot)),
+  // full - kNew
+  '8a224o1h60': (v: any) => v.full - v.kNew,
+  // tools + K * (kNew * lotNew + kSet * lotSet + on(rest) * lotRest) * fx
+  'shf7i27ync': (v: any) => v.tools + v.K * (v.kNew * v.lotNew + v.kSet * v.lotSet + on(v.rest) * v.lotRest) * v.fx,
+  // tools + K * ((kNew + kSet) * dFull * lotSet + kNew * dNew * (lotNew - lotSet) + on(rest) * dRest * lotRest) * fx
+  '13ps9areldr': (v: any) => v.tools + v.K * ((v.kNew + v.kSet) * v.dFull * v.lotSet + v.kNew * v.dNew * (v.lotNew - v.lotSet) + on(v.rest) * v.dRest * v.lotRest) * v.fx,
+  // K * setUp / Q * fx
+  '7ftdwzgrc1': (v: any) => v.K * v.setUp / v.Q * v.fx,
+  // K * Pw * cPour / Q * fx
+  'f7uo2z0z2e': (v: any) => v.K * v.Pw * v.cPour / v.Q * v.fx,
+  // K * p * (kg * (1 + l) - kRet * (kg - Q * mc)) / Q * fx
+  'gkhih7kjz2': (v: any) => v.K * v.p * (v.kg * (1 + v.l) - v.kRet * (v.kg - v.Q * v.mc)) / v.Q * v.fx,
+  // K * kg * cMelt / Q * fx
+  'bbzv77qo4r': (v: any) => v.K * v.kg * v.cMelt / v.Q * v.fx,
+  // K * fin * fx
+  '4sqr0pj0j3': (v: any) => v.K * v.fin * v.fx,
+  // K * asked * kHT * mc * fx
+  'im4a6u8efp': (v: any) => v.K * v.asked * v.kHT * v.mc * v.fx,
+  // K * mach * fx
+  'ub06i95i43': (v: any) => v.K * v.mach * v.fx,
+  // K * (look + max(share * Q, min(Q, 3)) * measure / Q) * fx
+  '14dfc2nmk9l': (v: any) => v.K * (v.look + Math.max(v.share * v.Q, Math.min(v.Q, 3)) * v.measure / v.Q) * v.fx,
+  // K * shots * upkeep / Q * fx
+  'e4mtd2d261': (v: any) => v.K * v.shots * v.upkeep / v.Q * v.fx,
+  // K * (lot - clean) / Q * fx
+  '6g2ao8x67a': (v: any) => v.K * (v.lot - v.clean) / v.Q * v.fx,
+  // setUp + pours + metal + melting + finishing + heatTreatment + machining + inspection + upkeep + scrapAndRework
+  'ljya6ph1fe': (v: any) => v.setUp + v.pours + v.metal + v.melting + v.finishing + v.heatTreatment + v.machining + v.inspection + v.upkeep + v.scrapAndRework,
+  // T / q
+  '6nh2t62oph': (v: any) => v.T / v.q,
+  // K * w * perPour / Q * fx
+  'y92kbph28': (v: any) => v.K * v.w * v.perPour / v.Q * v.fx,
+  // K * (lot - full) / Q * fx
+  'yj3sahsq4i': (v: any) => v.K * (v.lot - v.full) / v.Q * v.fx,
+  // K * (kNew * lots + rest) / q * fx
+  'pe0ng7k2ft': (v: any) => v.K * (v.kNew * v.lots + v.rest) / v.q * v.fx,
+  // sets / q
+  'e968gxa9wy': (v: any) => v.sets / v.q,
+  // growth * shots / 1000
+  'd0opqt9zy5': (v: any) => v.growth * v.shots / 1000,
+  // shift * shifts * avail
+  'h4m5b68xiz': (v: any) => v.shift * v.shifts * v.avail,
+  // nC * tC * D
+  'v9y1gta5bf': (v: any) => v.nC * v.tC * v.D,
+  // t0 + tV * Vm + tN * n
+  'xihps558zq': (v: any) => v.t0 + v.tV * v.Vm + v.tN * v.n,
+  // t0 + tV * Vm
+  'ojcn9puclp': (v: any) => v.t0 + v.tV * v.Vm,
+  // tInj / nt
+  '13x0pbip94n': (v: any) => v.tInj / v.nt,
+  // tN
+  '7jvnhv436f': (v: any) => v.tN,
+  // tR * coats
+  'e6zcpj8ys1': (v: any) => v.tR * v.coats,
+  // t0
+  '177hsc5e6p5': (v: any) => v.t0,
+  // tp0 + tpM * (n * mc / Y)
+  'b6sr562juo': (v: any) => v.tp0 + v.tpM * (v.n * v.mc / v.Y),
+  // crew * cycle / 60
+  '160nynfj2nh': (v: any) => v.crew * v.cycle / 60,
+  // tKO
+  '154t6j48gut': (v: any) => v.tKO,
+  // (tCut + tF * a) * fFet + tStr
+  'ngj33fpmjd': (v: any) => (v.tCut + v.tF * v.a) * v.fFet + v.tStr,
+  // tMach
+  'zicl1yfvei': (v: any) => v.tMach,
+  // lookMin * D + share * nD * GeoMin
+  'g3b5ks5iuv': (v: any) => v.lookMin * v.D + v.share * v.nD * v.GeoMin,
+  // cycle / 3600
+  'cgjdi81i2x': (v: any) => v.cycle / 3600,
+  // touch * n / 60 / persons
+  't9gv03hd9e': (v: any) => v.touch * v.n / 60 / v.persons,
+  // touch / 60 / persons
+  '314hel1u4u': (v: any) => v.touch / 60 / v.persons,
+  // wait * max(1, coats)
+  '1nee27fuxs': (v: any) => v.wait * Math.max(1, v.coats),
+  // wait
+  '2ds6ahp1gg': (v: any) => v.wait,
+  // W * (work / h + handed) + wait / 24
+  '119e3fhflut': (v: any) => v.W * (v.work / v.h + v.handed) + v.wait / 24,
+  // W * (work / h) + wait / 24
+  'u3ql2g5v5o': (v: any) => v.W * (v.work / v.h) + v.wait / 24,
+  // sum(d)
+  '37g68nv95r': (v: any) => sum(v.d),
+  // touch / 60
+  'oc6x1zjp35': (v: any) => v.touch / 60,
+  // touch / 60 / (n * (1 - lambda))
+  'f6hkosp7h5': (v: any) => v.touch / 60 / (v.n * (1 - v.lambda)),
+  // cycle / 3600 / batch
+  'ejjyo72ka4': (v: any) => v.cycle / 3600 / v.batch,
+  // cycle / 3600 / (n * (1 - lambda) * batch)
+  'yzfwifsctj': (v: any) => v.cycle / 3600 / (v.n * (1 - v.lambda) * v.batch),
+  // wait / batch
+  '9a5bga652x': (v: any) => v.wait / v.batch,
+  // wait / (n * (1 - lambda) * batch)
+  '138kiztdapg': (v: any) => v.wait / (v.n * (1 - v.lambda) * v.batch),
+  // sum(t)
+  '7dhikxty0f': (v: any) => sum(v.t),
+  // cap * shifts * share * (n * (1 - lambda))
+  'h0dh0yqmeq': (v: any) => v.cap * v.shifts * v.share * (v.n * (1 - v.lambda)),
+  // cap * shifts * share / (mc / Y)
+  '189m1f6kev7': (v: any) => v.cap * v.shifts * v.share / (v.mc / v.Y),
+  // count * share * 24 / load
+  'erpz6vuc1i': (v: any) => v.count * v.share * 24 / v.load,
+  // count * share * h / load
+  '12qgdrp0eqq': (v: any) => v.count * v.share * v.h / v.load,
+  // least(day) / nB
+  '10y78qdrk5a': (v: any) => least(v.day) / v.nB,
+  // max(1, floor(n * (1 - lambda) / nB + 0.000000001))
+  'i3d221q21b': (v: any) => Math.max(1, Math.floor(v.n * (1 - v.lambda) / v.nB + 1e-9)),
+  // wait + Ht / cap + buy + loops * loopDays
+  'gh5jrwj47c': (v: any) => v.wait + v.Ht / v.cap + v.buy + v.loops * v.loopDays,
+  // W * (lead + queue + hFO / shift) + pass
+  'w6p1vm6hsc': (v: any) => v.W * (v.lead + v.queue + v.hFO / v.shift) + v.pass,
+  // D1 + shut
+  '7s8p2qgeyz': (v: any) => v.D1 + v.shut,
+  // W * days
+  'gqvhxj2n2r': (v: any) => v.W * v.days,
+  // D1 + on(N - k) * W * (N - k) / good
+  '17g4tnx4zsx': (v: any) => v.D1 + on(v.N - v.k) * v.W * (v.N - v.k) / v.good,
+  // D1 + on(N - k) * (approve + pass + W * (N - k) / good)
+  '6wnnmyvzwk': (v: any) => v.D1 + on(v.N - v.k) * (v.approve + v.pass + v.W * (v.N - v.k) / v.good),
+  // D1 + on(N - k) * W * (N - k) / good + shut
+  's94wty5iai': (v: any) => v.D1 + on(v.N - v.k) * v.W * (v.N - v.k) / v.good + v.shut,
+  // D1 + on(N - k) * (approve + pass + W * (N - k) / good) + shut
+  'tq5fse00d1': (v: any) => v.D1 + on(v.N - v.k) * (v.approve + v.pass + v.W * (v.N - v.k) / v.good) + v.shut,
+  // good / W
+  'b6nm47ny0': (v: any) => v.good / v.W,
+  // perYear / good
+  '127styqfl2d': (v: any) => v.perYear / v.good,
 };
 void [ceilGuarded, least, on, sum];

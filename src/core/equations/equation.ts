@@ -1,5 +1,6 @@
 import { closureOf, type Run, type Values } from './closures';
 import { COMPILED } from './compiled.generated';
+import { keyOf } from './key';
 import { told, type ListOf, type SymbolOf, type Told } from './symbol';
 import type { Working, WorkingSymbol } from './working';
 
@@ -62,7 +63,7 @@ const runs = new Map<string, Run>();
 export function runOf(expression: string): Run {
   const known = runs.get(expression);
   if (known !== undefined) return known;
-  const run = COMPILED[expression] ?? closureOf(expression);
+  const run = COMPILED[keyOf(expression)] ?? closureOf(expression);
   runs.set(expression, run);
   return run;
 }

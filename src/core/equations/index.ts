@@ -2,6 +2,7 @@
 export { parseExpression, type Expr, type ListOp, type Op } from './expression';
 export { equationsOf, runOf, type Equation, type EquationOf, type Readied, type Room } from './equation';
 export { closureOf } from './closures';
+export { keyOf } from './key';
 export { sourceOf } from './source-text';
 export { brief, choice, figure } from './symbols';
 export { told, type ListOf, type SymbolOf, type TableValue, type Told } from './symbol';

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { closureOf, parseExpression, runOf } from '../equations';
+import { closureOf, keyOf, parseExpression, runOf } from '../equations';
 import { COMPILED } from '../equations/compiled.generated';
 import { anchorOf, compiledSource, equationOf, EQUATIONS, markdownOf, modelDocument } from '.';
 
@@ -13,6 +13,13 @@ describe('equations', () => {
   test('are compiled as they are stated now (npm run equations)', () => {
     const kept = readFileSync(join(import.meta.dirname, '../equations/compiled.generated.ts'), 'utf8');
     expect(kept).toBe(compiledSource());
+  });
+
+  test('are kept under keys of their own', () => {
+    const texts = new Set(forms.map(([, form]) => form));
+    expect(new Set(Array.from(texts, keyOf)).size).toBe(texts.size);
+    expect(Object.keys(COMPILED)).toHaveLength(texts.size);
+    fc.assert(fc.property(fc.string(), fc.string(), (a, b) => (a === b) === (keyOf(a) === keyOf(b))));
   });
 
   test('give each figure once', () => {
@@ -43,7 +50,7 @@ describe('equations', () => {
     fc.assert(
       fc.property(fc.array(fc.double({ min: -1e4, max: 1e4, noNaN: true }), { minLength: 30, maxLength: 30 }), (x) => {
         const values = Object.fromEntries(names.map((n, i) => [n, lists.has(n) ? x.slice(i, i + 4) : x[i]!]));
-        expect(COMPILED[form]?.(values)).toBe(plain(values));
+        expect(COMPILED[keyOf(form)]?.(values)).toBe(plain(values));
         expect(runOf(form)(values)).toBe(plain(values));
       }),
       { numRuns: 25 },
