@@ -37,6 +37,18 @@ test('a day read off a curve with holidays is the day with its holidays, whereve
   );
 });
 
+test('a step that falls on the very moment of a holiday does not lead back', () => {
+  const bare = [
+    { day: 0, pieces: 0 },
+    { day: 252.5, pieces: 0 },
+    { day: 291, pieces: 0 },
+    { day: 291, pieces: 1 },
+  ];
+  const holidays = ['2027-01-04', '2027-01-18', '2027-03-15', '2027-01-11', '2027-01-12', '2027-10-29'];
+  const days = curveWithHolidays(bare, ORDER, { ...SHIPPED_RATES.calendar, holidays }).map((c) => c.day);
+  expect(days).toEqual(days.toSorted((a, b) => a - b));
+});
+
 test('without holidays a curve stays as it is', () => {
   const bare = [
     { day: 0, pieces: 0 },

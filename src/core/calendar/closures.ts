@@ -15,12 +15,13 @@ import type { Delivered, Timeline } from './timeline';
 export function daysWithHolidays(orderDate: string | null, days: number, calendar: RateSet['calendar']): number {
   const start = orderDate === null ? 0 : dayNumber('orderDate', orderDate);
   const push = likely(calendar.calendarPerWorkday);
-  let end = days;
+  let met = 0;
   for (const day of shutDays(orderDate, calendar)) {
-    if (day - start > end) break;
-    end += push;
+    // Judged as the stops of a curve are, so that both meet the same holidays to the last bit.
+    if (day - start - met * push > days) break;
+    met++;
   }
-  return end;
+  return days + met * push;
 }
 
 /** Numbers of the holidays from the order on that fall on a working day, in their order. */

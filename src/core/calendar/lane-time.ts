@@ -68,13 +68,13 @@ export interface StepOnFloor {
 
 /** The steps of a lane that this part goes through, in order (equations T2, T3). */
 export function stepsOf(model: LaneModel, plan: LayoutPlan): StepOnFloor[] {
-  const minutes = touchMinutes(model, plan);
+  const of = { model, plan };
   return model.v.time.steps
     .filter((step) => !skipped(step, model))
     .map((step) => {
-      const touch_min = step.touch === null ? 0 : minutes[step.touch];
-      const of = { model, plan, step, touch_min };
-      return { step, touch_min, work_h: WORK.value(of), wait_h: WAIT.value(of) };
+      const touch_min = step.touch === null ? 0 : TOUCHES[step.touch].value(of);
+      const ofStep = { model, plan, step, touch_min };
+      return { step, touch_min, work_h: WORK.value(ofStep), wait_h: WAIT.value(ofStep) };
     });
 }
 

@@ -56,8 +56,14 @@ export function layoutPlans(model: LaneModel): LayoutPlan[] {
       ? Array.from({ length: Math.min(most, MOST_TRIED) }, (_, i) => i + 1)
       : layout.nAllowed.filter((n) => n <= most);
   if (counts.length === 0) counts.push(1);
+  // A tool of as many cavities is the same tool however many positions a pour has.
+  const tools = new Map<number, Tool>();
   return counts.flatMap((n) =>
-    (layout.toolPerPosition ? [n] : (layout.toolCavities ?? [0])).map((nt) => layoutPlan(model, n, nt)),
+    (layout.toolPerPosition ? [n] : (layout.toolCavities ?? [0])).map((nt) => {
+      const plan = layoutPlan(model, n, nt, tools.get(nt));
+      tools.set(nt, plan);
+      return plan;
+    }),
   );
 }
 
@@ -73,8 +79,13 @@ export function heldPlan(model: LaneModel, n: number, nt: number): LayoutPlan | 
 
 type Draft = { -readonly [K in keyof LayoutPlan]: LayoutPlan[K] };
 
-/** Tool, pour and cycle of one layout (sections 4 to 6). @param n positions @param nt cavities of the tool */
-export function layoutPlan(model: LaneModel, n: number, nt: number): LayoutPlan {
+type Tool = Pick<LayoutPlan, 'Ht' | 'C1' | 'upkeep'>;
+
+/**
+ * Tool, pour and cycle of one layout (sections 4 to 6).
+ * @param n positions @param nt cavities of the tool @param tool the tool, where it is worked out already
+ */
+export function layoutPlan(model: LaneModel, n: number, nt: number, tool?: Tool): LayoutPlan {
   const plan: Draft = {
     n,
     nt,
@@ -95,9 +106,9 @@ export function layoutPlan(model: LaneModel, n: number, nt: number): LayoutPlan 
     castingsPerPour: NaN,
   };
   const of = { model, plan };
-  plan.Ht = TOOL_HOURS.value(of);
-  plan.C1 = FIRST_TOOL.value(of);
-  plan.upkeep = UPKEEP.value(of);
+  plan.Ht = tool?.Ht ?? TOOL_HOURS.value(of);
+  plan.C1 = tool?.C1 ?? FIRST_TOOL.value(of);
+  plan.upkeep = tool?.upkeep ?? UPKEEP.value(of);
   plan.M = POURED_MASS.value(of);
   plan.Vm = MOULD_VOLUME.value(of);
   plan.F_MN = CLAMP.value(of);

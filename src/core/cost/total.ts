@@ -32,6 +32,29 @@ interface LotSums {
   readonly lotOf: Readonly<Record<'new' | 'set' | 'rest', number>>;
 }
 
+type LotsOf = Readonly<Record<'shots' | 'money', { readonly new: number; readonly set: number }>>;
+
+/** What all layouts of a lane share at one quantity. */
+interface AtQuantity {
+  readonly q: number;
+  readonly lot: number;
+  readonly split: LotSplit;
+  /** Fixtures and gauges, USD, mark-up included. */
+  readonly fixed: number;
+}
+/** The quantity a lane was last looked at: one board asks every layout of it for the same. */
+const LAST = new WeakMap<LaneModel, AtQuantity>();
+
+function atQuantity(model: LaneModel, lot: number, q: number): AtQuantity {
+  const last = LAST.get(model);
+  if (last?.q === q && last.lot === lot) return last;
+  const of = { model, q, fx: 1 };
+  const split = splitLots(model.learnPieces, lot, q);
+  const made = { q, lot, split, fixed: FIXTURES.value(of) + GAUGES.value(of) };
+  LAST.set(model, made);
+  return made;
+}
+
 /** Totals of a layout that are worked out without readying them. */
 const READY_AFTER = 4;
 
@@ -60,8 +83,7 @@ function readyTotal({ model, plan, lot, lotOf }: ProgrammeCost) {
  * Lots are discounted by their year (equation 8.3) when the rate set asks for it.
  */
 export class ProgrammeCost {
-  /** Shots and money, USD before the price factor, of a full lot with new and with settled scrap. */
-  readonly lotOf: Readonly<Record<'shots' | 'money', { readonly new: number; readonly set: number }>>;
+  private full: LotsOf | null = null;
   private readonly rDisc: number;
   private asked = 0;
   private ready: ReturnType<typeof readyTotal> | null = null;
@@ -72,16 +94,23 @@ export class ProgrammeCost {
     readonly lot: number,
     readonly perYear: number | null,
   ) {
+    this.rDisc = likely(model.rates.global.rDisc);
+  }
+
+  /** Shots and money, USD before the price factor, of a full lot with new and with settled scrap. */
+  get lotOf(): LotsOf {
+    if (this.full !== null) return this.full;
+    const { model, plan, lot } = this;
     const fresh = lotRun(model, plan, model.fresh, lot);
     const settled = lotRun(model, plan, model.settled, lot);
-    this.lotOf = {
+    this.full = {
       shots: { new: fresh.shots, set: settled.shots },
       money: {
         new: lotCost(model, plan, model.fresh, lot, fresh),
         set: lotCost(model, plan, model.settled, lot, settled),
       },
     };
-    this.rDisc = likely(model.rates.global.rDisc);
+    return this.full;
   }
 
   /** T(q), USD, q whole and at least 1 (equation 8.2). */
@@ -121,14 +150,15 @@ export class ProgrammeCost {
     const { split, shotsOf, lotOf } = this.lots(q);
     const sets = replacementSets(PROGRAMME_SHOTS.value({ model, split, shotsOf }), model.life);
     const of = { model, plan, q, fx: 1, sets };
-    const tooling = FIRST_TOOLS.value(of) + REPLACEMENTS.value(of) + FIXTURES.value(of) + GAUGES.value(of);
+    const { fixed } = atQuantity(model, this.lot, q);
+    const tooling = FIRST_TOOLS.value(of) + (sets > 0 ? REPLACEMENTS.value(of) : 0) + fixed;
     return TOTAL.value({ tooling, K: model.K, split, lotOf, fx: 1, worth: this.worth(split) });
   }
 
   /** What the lots of q pieces come to. */
   lots(q: number): LotSums {
     const { model, plan, lotOf } = this;
-    const split = splitLots(model.learnPieces, this.lot, q);
+    const { split } = atQuantity(model, this.lot, q);
     const stages = split.restIsFresh ? model.fresh : model.settled;
     const { shots, money } = lotOf;
     const rest = lotRun(model, plan, stages, split.rest);

@@ -58,6 +58,7 @@ export interface Room<C> {
 }
 
 const runs = new Map<string, Run>();
+const NOTHING: Run = () => 0;
 
 /** An expression as a function: compiled before the build where it was known then, else closures. */
 export function runOf(expression: string): Run {
@@ -85,7 +86,7 @@ export function equationsOf<Base>(room: Room<Base>) {
         const form = typeof expression === 'string' ? '' : expression.form(c);
         const known = runs.get(form);
         if (known !== undefined) return known;
-        const run = runOf(formOf(c));
+        const run = formOf(c) === '0' ? NOTHING : runOf(formOf(c));
         runs.set(form, run);
         return run;
       };
@@ -93,7 +94,11 @@ export function equationsOf<Base>(room: Room<Base>) {
       const value =
         typeof expression === 'string'
           ? (c: V): number => (plain ??= runOf(expression))(values(c))
-          : (c: V): number => runFor(c)(values(c));
+          : (c: V): number => {
+              const run = runFor(c);
+              // A form that is nothing asks for no values.
+              return run === NOTHING ? 0 : run(values(c));
+            };
       return {
         figure: definition.figure,
         number: definition.number,
