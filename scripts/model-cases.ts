@@ -36,6 +36,7 @@ for (const brief of demoBriefs()) {
         'firstArticle',
         'positions',
         'day.1',
+        'width.0',
         ...[...wanted.values()].map((e) => e.figure),
       ];
       for (let figure = left.pop(); figure !== undefined; figure = left.pop()) {
@@ -98,6 +99,11 @@ const BY_HAND: readonly (readonly [form: string, values: Readonly<Record<string,
   ],
   ['cycle / 3600 / batch', { cycle: 90, batch: 2 }, 0.0125],
   ['wait / batch', { wait: 6, batch: 4 }, 1.5],
+  [
+    'min(ct, base + perMm * max(0, nominal - upTo)) + (parting + shift)',
+    { ct: 1.2, base: 0.1, perMm: 0.002, nominal: 150, upTo: 100, parting: 0.2, shift: 0.1 },
+    0.5,
+  ],
   ['D1 + shut', { D1: 20, shut: 3 }, 23],
   ['D1 + on(N - k) * W * (N - k) / good', { D1: 20, N: 12, k: 2, W: 1.4, good: 7 }, 22],
   ['D1 + on(N - k) * W * (N - k) / good + shut', { D1: 20, N: 12, k: 2, W: 1.4, good: 7, shut: 3 }, 25],

@@ -1,11 +1,13 @@
 import type { Study } from '../board';
 import { daysWithHolidays } from '../calendar';
 import { refuse } from '../errors';
+import { isPartFigure } from '../part';
 import {
   contextOf,
   differenceWorking,
   isDifference,
   isFigure,
+  isRuleFigure,
   workingIn,
   workingOf,
   type Context,
@@ -64,7 +66,9 @@ export class StudyWorkings {
       return { figure, ...differenceWorking(this.study, id, figure, (of, name) => this.working(of, name)) };
     if (id === PLAN) return this.ofPlan(figure);
     const { study, q, laneId } = this.place(id);
-    if (!isFigure(figure) || study.baselines.some((b) => b.id === laneId)) return workingOf(study, laneId, q, figure);
+    // Figures of the part and of rules need no money: barred lanes have them too.
+    const plain = !isFigure(figure) || isPartFigure(figure) || isRuleFigure(figure);
+    if (plain || study.baselines.some((b) => b.id === laneId)) return workingOf(study, laneId, q, figure);
     let context = this.contexts.get(id);
     if (context === undefined) this.contexts.set(id, (context = contextOf(study, laneId, q)));
     return workingIn(context, figure);

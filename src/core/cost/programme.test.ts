@@ -45,6 +45,28 @@ function byHand(cost: ProgrammeCost, q: number, rDisc = 0, perYear: number | nul
 }
 
 describe('T(q) in closed form', () => {
+  test('is the same worked out once and readied for many quantities, for any lane, layout, lot and quantity', () => {
+    fc.assert(
+      fc.property(
+        fc.nat({ max: costed.length - 1 }),
+        fc.nat({ max: 60 }),
+        fc.integer({ min: 1, max: 700 }),
+        fc.array(fc.integer({ min: 1, max: 50_000 }), { minLength: 9, maxLength: 14 }),
+        (lane, layout, lot, quantities) => {
+          const entry = costed[lane] as StudyLane;
+          const { model, plan } = entry.costs[layout % entry.costs.length] as ProgrammeCost;
+          const readied = new ProgrammeCost(model, plan, lot, null);
+          for (const q of quantities) {
+            const once = new ProgrammeCost(model, plan, lot, null).total(q);
+            expect(readied.total(q) / once).toBeCloseTo(1, 12);
+            expect(laneMoney(readied, q).total / (once * model.rates.currency.perUnit)).toBeCloseTo(1, 12);
+          }
+        },
+      ),
+      { numRuns: 150 },
+    );
+  });
+
   test('equals buying lot after lot by hand, for any lane, layout, lot and quantity', () => {
     fc.assert(
       fc.property(

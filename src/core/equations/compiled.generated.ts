@@ -16,6 +16,10 @@ export const COMPILED: Readonly<Record<string, Run>> = {
   'ku9qvr6hw6': (v: any) => v.L * v.W / 10000,
   // L * W * H / 1000000
   'nbjng3wtls': (v: any) => v.L * v.W * v.H / 1000000,
+  // ct + (parting + shift)
+  '15k8py8gl12': (v: any) => v.ct + (v.parting + v.shift),
+  // min(ct, base + perMm * max(0, nominal - upTo)) + (parting + shift)
+  'kf6kmnwog0': (v: any) => Math.min(v.ct, v.base + v.perMm * Math.max(0, v.nominal - v.upTo)) + (v.parting + v.shift),
   // A * s
   '1ohwv0krnb': (v: any) => v.A * v.s,
   // Au * 100 * s
@@ -50,14 +54,20 @@ export const COMPILED: Readonly<Record<string, Run>> = {
   '8fqo4ogf2o': (v: any) => sum(v.e) / 1000,
   // (V + stock) * rho
   'mb03k7xyoe': (v: any) => (v.V + v.stock) * v.rho,
+  // t / w
+  '13lw2k4fwg3': (v: any) => v.t / v.w,
+  // mc / Y
+  'ulf440zb1b': (v: any) => v.mc / v.Y,
+  // pInj * Ap * overflow * margin / 10000
+  'xwtc031dpf': (v: any) => v.pInj * v.Ap * v.overflow * v.margin / 10000,
   // min(0.6, scrap * (1 + kStrain * nStrain))
   '145kn96ead7': (v: any) => Math.min(0.6, v.scrap * (1 + v.kStrain * v.nStrain)),
   // min(0.6, (scrapSet + on(learn - full * lot) * (scrapNew - scrapSet)) * (1 + kStrain * nStrain))
   '61eoco7j9q': (v: any) => Math.min(0.6, (v.scrapSet + on(v.learn - v.full * v.lot) * (v.scrapNew - v.scrapSet)) * (1 + v.kStrain * v.nStrain)),
   // (1 + oh) * (1 + mg) * (1 + kFit)
   '11r1pjq3c33': (v: any) => (1 + v.oh) * (1 + v.mg) * (1 + v.kFit),
-  // n * pInj * Ap * over * margin / 10000
-  'lryz1lfug3': (v: any) => v.n * v.pInj * v.Ap * v.over * v.margin / 10000,
+  // n * F1
+  'qu5yhikks': (v: any) => v.n * v.F1,
   // n * mc / Y
   'avq3vdj5mj': (v: any) => v.n * v.mc / v.Y,
   // n * ((L + gap) * (W + gap) * run) * (H + 2 * cover) / 1000000

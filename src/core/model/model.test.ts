@@ -132,7 +132,8 @@ describe('the document of the model', () => {
     ['day.400', 'day'],
     ['tooling.firstTool', 'tooling.firstTool'],
     ['touch.core', 'touch.core'],
-    ['width.2', null],
+    ['width.2', 'width'],
+    ['clamp', 'clamp'],
     ['diff.allIn.machined', null],
     ['no-such', null],
   ])('the figure %s is told at %s', (figure, anchor) => {

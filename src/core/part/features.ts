@@ -1,6 +1,7 @@
 import type { Brief, Feature, Hole } from '../brief';
 import type { Capability, CapabilityFamily } from '../routes';
 import { castingTolerance, CORE_SHIFT_MM, partingAddition } from '../tolerance';
+import { HELD_WIDTH } from './equations/widths';
 
 /** Which tolerance a casting is believed to hold: published grades, or what a good specialist shop claims. */
 export type School = 'published' | 'shop';
@@ -54,11 +55,14 @@ function partingWidth(brief: Brief, capability: Capability): number | null {
   return partingAddition(area, capability.partingExtra.rows) ?? capability.partingExtra.rows.at(-1)?.add_mm ?? 0;
 }
 
-/** Width a specialist shop claims for a non-critical dimension, mm; null beyond its largest nominal. */
-export function shopClaim(nominal_mm: number, critical: boolean, capability: Capability): number | null {
+/** What a specialist shop claims of a dimension; null for a critical one, and beyond the largest it claims. */
+export function shopClaim(
+  nominal_mm: number,
+  critical: boolean,
+  capability: Capability,
+): Capability['shopClaim'] | null {
   const claim = capability.shopClaim;
-  if (critical || nominal_mm > claim.maxNominal_mm) return null;
-  return claim.totalBase_mm + claim.perMm * Math.max(0, nominal_mm - claim.upTo_mm);
+  return critical || nominal_mm > claim.maxNominal_mm ? null : claim;
 }
 
 /** What becomes of a dimension of which so much is held as cast. */
@@ -104,14 +108,21 @@ export function judgeFeature(
       because: feature.mustMachine ? 'asked' : 'none',
     };
   }
-  const extra = parting + coreShift;
-  const published = castWidth(feature.nominal_mm, ct[1]);
-  const claim = shopClaim(feature.nominal_mm, feature.critical === true, capability);
-  const shop = claim === null ? published : Math.min(published, claim);
-  const cast = (school === 'shop' ? shop : published) + extra;
-  const tight = castWidth(feature.nominal_mm, ct[0]) + extra;
+  const { nominal_mm } = feature;
+  const held = (grade: number, claim: Capability['shopClaim'] | null): number =>
+    HELD_WIDTH.value({
+      nominal_mm,
+      ct_mm: castWidth(nominal_mm, grade),
+      claim,
+      parting_mm: parting,
+      shift_mm: coreShift,
+    });
+  const published = held(ct[1], null);
+  const shop = held(ct[1], shopClaim(nominal_mm, feature.critical === true, capability));
+  const cast = school === 'shop' ? shop : published;
+  const tight = held(ct[0], null);
   const low = capability.Ra_um[family]?.[0];
-  const other = (school === 'shop' ? published : shop) + extra;
+  const other = school === 'shop' ? published : shop;
   const skinHeld = feature.Ra_um === undefined || low === undefined || feature.Ra_um >= low;
   const { verdict, because } = verdictAt(feature, cast, tight, skinHeld);
   return {

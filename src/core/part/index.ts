@@ -12,5 +12,6 @@ export {
 export { lanePart, type LanePart, type Operation } from './operations';
 export { isPartFigure, PART_FIGURES, partWorking, type PartCase } from './case';
 export { PART_EQUATIONS } from './equations';
+export { HELD_WIDTH } from './equations/widths';
 export { GRIND_STOCK_MM, REAM_STOCK_MM } from './equations/machining';
 export type { Taken } from './taken';

@@ -1,8 +1,8 @@
-import { likely } from '../figures';
 import type { LanePart, PartFacts } from '../part';
 import type { RateSet } from '../rates';
 import type { Lane } from '../routes';
 import type { Fit } from '../alloys';
+import { CLAMP_OF_ONE, POURED_FOR_ONE } from './equations';
 import { below, finding, notKnown } from './finding';
 import { screenHeld } from './held';
 import { alloyFit, screenMetal } from './metal';
@@ -25,11 +25,8 @@ export interface Screening {
  * @returns 0 for lanes without a clamping machine; null when the projected area is not known
  */
 export function clampPerPosition(facts: PartFacts, lane: Lane, rates: RateSet): number | null {
-  const { maxClamp_MN, clampOverflowFactor = 1, clampMargin = 1 } = lane.capability.layout;
-  if (maxClamp_MN === undefined) return 0;
-  if (facts.Ap === null) return null;
-  const family = rates.families[facts.ratesFamily];
-  return (likely(family?.pInj) * facts.Ap * clampOverflowFactor * clampMargin) / 1e4;
+  if (lane.capability.layout.maxClamp_MN === undefined) return 0;
+  return facts.Ap === null ? null : CLAMP_OF_ONE.value({ facts, lane, rates });
 }
 
 /** Holds every screening rule against one lane (equations 2.0 to 2.2). */
@@ -55,7 +52,7 @@ function screenPour(facts: PartFacts, lane: Lane, part: LanePart, F1: number | n
   const { layout } = lane.capability;
   const Y = lane.capability.yield[facts.family]?.[1];
   if (Y !== undefined) {
-    const poured = part.mc / Y;
+    const poured = POURED_FOR_ONE.value({ part, Y });
     const over = poured > layout.massLimit_kg;
     out.push(
       finding({

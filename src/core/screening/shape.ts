@@ -1,6 +1,7 @@
 import { draftDegrees } from '../brief';
 import type { PartFacts } from '../part';
 import type { Capability } from '../routes';
+import { SECTION_RATIO } from './equations';
 import { above, below, finding, notKnown } from './finding';
 import type { Finding } from './types';
 
@@ -139,7 +140,7 @@ function section({ t, w, family }: PartFacts, { sectionMax, sectionRatioMax }: C
     );
   }
   if (w === null) return out;
-  const ratio = t / w;
+  const ratio = SECTION_RATIO.value({ t, w });
   const strained = ratio > sectionRatioMax.v;
   out.push(
     finding({

@@ -1,10 +1,10 @@
 import type { StudyLane } from '../board/study-lane';
-import { refuse } from '../errors';
-import { partWorking, shopClaim, type LanePart, type PartFacts } from '../part';
-import type { RateSet } from '../rates';
-import { castingTolerance } from '../tolerance';
-import { computed, density, fromBrief, fromRate, fromRoute } from './symbols';
 import type { Working } from '../equations';
+import { refuse } from '../errors';
+import { HELD_WIDTH, partWorking, shopClaim, type LanePart, type PartFacts, type School } from '../part';
+import type { RateSet } from '../rates';
+import { CLAMP_OF_ONE, POURED_FOR_ONE, SECTION_RATIO } from '../screening';
+import { castingTolerance } from '../tolerance';
 
 /** What the workings of a rule draw on: they need no money, so barred lanes have them too. */
 export interface RuleContext {
@@ -12,136 +12,48 @@ export interface RuleContext {
   readonly facts: PartFacts;
   readonly part: LanePart;
   readonly rates: RateSet;
-  readonly school: 'published' | 'shop';
+  readonly school: School;
 }
 
-type RuleBuilder = (c: RuleContext) => Omit<Working, 'figure'>;
-
-/** Workings of the figures that rules compare, by figure. */
-export const RULES: Readonly<Record<string, RuleBuilder>> = {
-  mass: (c) =>
-    partWorking({ ...c, capability: c.entry.lane.capability }, 'mass') ?? refuse('E_KEY', 'figure', 'mass', ''),
-  pourMass: (c) => {
-    const { capability } = c.entry.lane;
-    const Y = capability.yield[c.facts.family]?.[1];
-    if (Y === undefined) return refuse('E_NO_VALUE', 'yield', c.facts.family, 'a metal this lane pours');
-    const removed = c.part.operations.reduce((s, o) => s + o.stock_mm3, 0) / 1000;
-    return {
-      title: 'Metal poured for one casting',
-      equation: 'Cost model 3.5 and 4.4',
-      expression: '(V + stock) * rho / Y',
-      value: c.part.mc / Y,
-      unit: 'kg',
-      symbols: [
-        fromBrief('V', 'volume', c.facts.V, 'cm³', 'geometry.volume_cm3'),
-        computed('stock', 'metal the machining takes away', removed, 'cm³'),
-        density(c.facts),
-        fromRoute('Y', 'share of the pour that is casting', Y, 'share', 'yield', capability.yield.basis),
-      ],
-      note: null,
-    };
+const RULES: Readonly<Record<string, (c: RuleContext) => Working>> = {
+  pourMass: ({ entry: { lane }, facts, part, rates }) => {
+    const Y = lane.capability.yield[facts.family]?.[1];
+    if (Y === undefined) return refuse('E_NO_VALUE', 'yield', facts.family, 'a metal this lane pours');
+    return POURED_FOR_ONE.working({ lane, facts, part, rates, Y });
   },
-  sectionRatio: (c) => ({
-    title: 'Thickest against thinnest',
-    equation: 'Cost model 2.2',
-    expression: 't / w',
-    value: (c.facts.t ?? NaN) / (c.facts.w ?? NaN),
-    unit: ': 1',
-    symbols: [
-      fromBrief('t', 'thickest section', c.facts.t ?? NaN, 'mm', 'geometry.sectionMax_mm'),
-      fromBrief('w', 'thinnest wall', c.facts.w ?? NaN, 'mm', 'geometry.wallMin_mm'),
-    ],
-    note: null,
-  }),
-  clamp: (c) => {
-    const { layout } = c.entry.lane.capability;
-    const family = c.rates.families[c.facts.ratesFamily];
-    const basis = layout.basis;
-    return {
-      title: 'Clamp of one cavity',
-      equation: 'Cost model 4.2',
-      expression: 'pInj * Ap * overflow * margin / 10000',
-      value: c.entry.screening?.F1_MN ?? NaN,
-      unit: 'MN',
-      symbols: [
-        fromRate('pInj', 'pressure in the cavity', family?.pInj, `families.${c.facts.ratesFamily}.pInj`),
-        fromBrief('Ap', 'projected area along the draw', c.facts.Ap ?? NaN, 'cm²', 'geometry.projected_cm2'),
-        fromRoute(
-          'overflow',
-          'area of overflows and runner',
-          layout.clampOverflowFactor ?? 1,
-          '×',
-          'layout.clampOverflowFactor',
-          basis,
-        ),
-        fromRoute('margin', 'clamp over opening force', layout.clampMargin ?? 1, '×', 'layout.clampMargin', basis),
-      ],
-      note: null,
-    };
-  },
+  sectionRatio: ({ entry: { lane }, facts, rates }) =>
+    SECTION_RATIO.working({ lane, facts, rates, t: facts.t ?? NaN, w: facts.w ?? NaN }),
+  clamp: ({ entry: { lane }, facts, rates }) => CLAMP_OF_ONE.working({ lane, facts, rates }),
 };
 
-/** Width a lane holds of feature number `i` as cast (cost model section 3). */
-export function widthWorking(c: RuleContext, i: number): Omit<Working, 'figure'> {
-  const call = c.part.features[i];
+/** Width a lane holds of feature number `row` as cast (cost model section 3). */
+function widthWorking({ entry, facts, part, rates, school }: RuleContext, row: number): Working {
+  const call = part.features[row];
   if (call?.cast_mm == null || call.grades === null)
-    return refuse('E_NO_VALUE', 'feature', i, 'a feature with a casting grade on this lane');
+    return refuse('E_NO_VALUE', 'feature', row, 'a feature with a casting grade on this lane');
   const { feature: f, grades, parting_mm } = call;
-  const { capability } = c.entry.lane;
-  const grade = grades[1];
+  const { capability } = entry.lane;
+  const [tightGrade, grade] = grades;
   const table = castingTolerance({ nominal_mm: f.nominal_mm, grade, onEmpty: 'nearest' });
-  const claim = c.school === 'shop' ? shopClaim(f.nominal_mm, f.critical === true, capability) : null;
-  const { shopClaim: shop } = capability;
-  return {
-    title: `Width held as cast: ${f.name || f.id}`,
-    equation: 'Cost model section 3; formulas tol.ct and tol.parting',
-    expression:
-      claim === null ? 'ct + parting + shift' : 'min(ct, base + perMm * max(0, nominal - upTo)) + parting + shift',
-    value: call.cast_mm,
-    unit: 'mm',
-    symbols: [
-      fromRoute(
-        'ct',
-        `total width of grade CT${grade} at ${f.nominal_mm} mm${table.filled ? ', filled from the nearest size with a value' : ''}`,
-        table.total_mm,
-        'mm',
-        'ct',
-        'standard',
-      ),
-      ...(claim === null
-        ? []
-        : [
-            fromRoute(
-              'base',
-              'what a specialist shop claims',
-              shop.totalBase_mm,
-              'mm',
-              'shopClaim.totalBase_mm',
-              shop.basis,
-            ),
-            fromRoute('perMm', 'and more for each mm', shop.perMm, 'mm/mm', 'shopClaim.perMm', shop.basis),
-            fromBrief('nominal', 'nominal size', f.nominal_mm, 'mm', `features.${i}.nominal_mm`),
-            fromRoute('upTo', 'beyond this size', shop.upTo_mm, 'mm', 'shopClaim.upTo_mm', shop.basis),
-          ]),
-      fromRoute(
-        'parting',
-        f.acrossParting ? 'crosses the parting: added by projected area' : 'does not cross the parting',
-        parting_mm,
-        'mm',
-        'partingExtra',
-        capability.partingExtra.basis,
-      ),
-      fromRoute(
-        'shift',
-        f.acrossCore ? 'one end is made by a core, which shifts' : 'no core makes an end of it',
-        call.coreShift_mm,
-        'mm',
-        'passages.mode',
-        'assumed',
-      ),
-    ],
-    note: `Asked for: ${f.tol_mm} mm in total. The tight grade CT${grades[0]} would hold ${call.tight_mm ?? NaN} mm.`,
-  };
+  return HELD_WIDTH.working({
+    alloy: facts.alloy,
+    rates,
+    capability,
+    name: f.name || f.id,
+    row,
+    nominal_mm: f.nominal_mm,
+    ct_mm: table.total_mm,
+    grade,
+    filled: table.filled,
+    claim: school === 'shop' ? shopClaim(f.nominal_mm, f.critical === true, capability) : null,
+    parting_mm,
+    shift_mm: call.coreShift_mm,
+    acrossParting: f.acrossParting === true,
+    acrossCore: f.acrossCore === true,
+    asked_mm: f.tol_mm,
+    tight_mm: call.tight_mm,
+    tightGrade,
+  });
 }
 
 /** Figure behind a rule's value or limit, or null where the figure stands in the brief or the table as it is. */
@@ -157,24 +69,25 @@ export function figureOfRule(rule: string, fields: readonly string[]): string | 
   return plain[rule] ?? (row === undefined ? null : `width.${row}`);
 }
 
-/** True for the figures of this file. */
+/** True for the figures of a rule, and of a part: they are told of barred lanes too. */
 export const isRuleFigure = (figure: string): boolean => figure in RULES || figure.startsWith('width.');
 
-/** The working of a rule's figure on one lane. Refused as E_NO_VALUE while the brief lacks what it needs. */
+/** The working of a figure of a rule or of the part on one lane. Refused as E_NO_VALUE while the brief lacks what it needs. */
 export function ruleWorking(
-  study: { rates: RateSet; school: 'published' | 'shop'; facts: PartFacts | null },
+  study: { readonly rates: RateSet; readonly school: School; readonly facts: PartFacts | null },
   entry: StudyLane,
   figure: string,
-): Omit<Working, 'figure'> {
-  if (study.facts === null || entry.part === null)
+): Working {
+  const { facts, rates, school } = study;
+  const { part, lane } = entry;
+  if (facts === null || part === null)
     return refuse('E_NO_VALUE', 'figure', figure, 'a brief with alloy, volume, surface and box');
-  const context: RuleContext = {
-    entry,
-    facts: study.facts,
-    part: entry.part,
-    rates: study.rates,
-    school: study.school,
-  };
-  const build = RULES[figure];
-  return build === undefined ? widthWorking(context, Number(figure.slice('width.'.length))) : build(context);
+  const c: RuleContext = { entry, facts, part, rates, school };
+  const rule = RULES[figure];
+  if (rule !== undefined) return { ...rule(c), figure };
+  if (figure.startsWith('width.')) return { ...widthWorking(c, Number(figure.slice('width.'.length))), figure };
+  return (
+    partWorking({ facts, part, rates, capability: lane.capability }, figure) ??
+    refuse('E_KEY', 'figure', figure, 'a figure of a rule or of the part')
+  );
 }

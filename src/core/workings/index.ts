@@ -1,6 +1,6 @@
 /** Workings: for every figure its equation, symbols, values, sources and basis; made only when asked for. */
 export { differenceTo, differenceWorking, isDifference, underToday } from './difference';
-export { figureOfRule } from './held';
+export { figureOfRule, isRuleFigure } from './held';
 export type { Source, Working, WorkingSymbol } from '../equations';
 export { computed, fromAlloy, fromRoute } from './symbols';
 export { contextOf, type Context } from './context';

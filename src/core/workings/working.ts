@@ -15,7 +15,7 @@ export const FIGURES: readonly string[] = [...MONEY_FIGURES, ...Object.keys(TOTA
 
 /** Whether a casting lane has a working of a figure, by its name alone. */
 export const isFigure = (figure: string): boolean =>
-  figure in TOTALS || isMoneyFigure(figure) || isTimeFigure(figure) || isPartFigure(figure);
+  figure in TOTALS || isMoneyFigure(figure) || isTimeFigure(figure) || isPartFigure(figure) || isRuleFigure(figure);
 
 const partCase = ({ model: { facts, part, rates, lane } }: Context): PartCase => ({
   facts,
@@ -28,6 +28,7 @@ const partCase = ({ model: { facts, part, rates, lane } }: Context): PartCase =>
 export function workingIn(c: Context, figure: string): Working {
   const build = TOTALS[figure];
   if (build !== undefined) return { figure, ...build(c) };
+  if (isRuleFigure(figure)) return ruleWorking(c.study, c.entry, figure);
   return (
     moneyWorking(c, figure) ??
     timeWorking(c, figure) ??
@@ -40,7 +41,7 @@ export function workingIn(c: Context, figure: string): Working {
  * The working of one figure of one lane at one quantity. Nothing of it is made until it is asked for.
  *
  * @param laneId lane or baseline id
- * @param figure one of FIGURES, of the rules (mass, pourMass, sectionRatio, clamp, width.N for feature N), or a difference (diff.FIGURE.LANE, underToday); day.N is the day by which N pieces exist; a baseline has allIn, unit, total, tooling, firstArticle, lastPart and day.N
+ * @param figure one of FIGURES, of the rules (pourMass, sectionRatio, clamp, width.N for feature N), or a difference (diff.FIGURE.LANE, underToday); day.N is the day by which N pieces exist; a baseline has allIn, unit, total, tooling, firstArticle, lastPart and day.N
  * @throws {CoreError} E_KEY for an unknown lane or figure, E_NO_VALUE for a lane without money
  */
 export function workingOf(study: Study, laneId: string, q: number, figure: string): Working {
@@ -48,10 +49,10 @@ export function workingOf(study: Study, laneId: string, q: number, figure: strin
     return { figure, ...differenceWorking(study, laneId, figure, (id, name) => workingOf(study, id, q, name)) };
   const baseline = study.baselines.find((b) => b.id === laneId);
   if (baseline !== undefined) return baselineWorking(study, baseline, q, figure);
-  if (isRuleFigure(figure)) {
+  if (isRuleFigure(figure) || isPartFigure(figure)) {
     const entry = study.lanes.find((e) => e.lane.id === laneId);
     if (entry === undefined) return refuse('E_KEY', 'lane', laneId, 'the id of a lane');
-    return { figure, ...ruleWorking(study, entry, figure) };
+    return ruleWorking(study, entry, figure);
   }
   if (!isFigure(figure)) return refuse('E_KEY', 'figure', figure, FIGURES.join(' | '));
   return workingIn(contextOf(study, laneId, q), figure);

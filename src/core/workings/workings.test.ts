@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { boardAt, prepareStudy } from '../board';
+import { StudyWorkings } from '../bridge';
 import { lifetimeQuantity } from '../brief';
 import { briefOf } from '../testing/demo-briefs';
 import { trunnionBrief } from '../testing/trunnion-cap';
@@ -129,6 +130,38 @@ test('an unknown lane or figure is refused', () => {
     for (const pieces of [0, 11]) expect(() => workingOf(study, lane, 10, dayOfThe(pieces))).toThrow(/E_RANGE/);
 });
 
+test('a figure of the part or of a rule opens on a lane without money too, down to the brief and the rates', () => {
+  const study = prepareStudy(trunnionBrief());
+  const lane = study.lanes.find((l) => l.model === null && l.part !== null);
+  expect(lane).toBeDefined();
+  const of = new StudyWorkings(study, 10);
+  const seen = new Set<string>();
+  const left = ['mass', 'mc', 'kappa', 'sizes', 'sectionRatio', 'machining'];
+  for (let figure = left.pop(); figure !== undefined; figure = left.pop()) {
+    if (seen.has(figure)) continue;
+    seen.add(figure);
+    const w = of.working(lane!.lane.id, figure);
+    expect(workingOf(study, lane!.lane.id, 10, figure)).toEqual(w);
+    expect(Math.abs(recompute(w) - w.value), figure).toBeLessThanOrEqual(1e-9 * Math.max(1, Math.abs(w.value)));
+    for (const s of w.symbols) if (s.opens !== null) left.push(s.opens);
+  }
+  expect(seen.size).toBeGreaterThan(12);
+});
+
+test('the width of a size opens by either school, and the clamp of a pour down to one cavity', () => {
+  for (const school of ['published', 'shop'] as const) {
+    const study = prepareStudy(trunnionBrief(), school);
+    const w = workingOf(study, 'gravity-die/hand', 10, 'width.0');
+    expect(recompute(w)).toBeCloseTo(w.value, 12);
+    expect(w.expression.startsWith('min(')).toBe(school === 'shop');
+  }
+  const study = prepareStudy(briefs.find((b) => b.title.startsWith('Hand controller'))!);
+  const of = new StudyWorkings(study, 500);
+  const pour = of.working('pressure-die/cold', 'clampOfPour');
+  expect(pour.symbols.map((s) => s.opens)).toContain('clamp');
+  expect(of.working('pressure-die/cold', 'clamp').value).toBe(pour.symbols.find((s) => s.opens === 'clamp')?.value);
+});
+
 test('baselines show their working too', () => {
   const study = prepareStudy(trunnionBrief());
   for (const figure of ['allIn', 'total', 'tooling', 'unit', 'firstArticle', 'lastPart']) {
@@ -139,8 +172,8 @@ test('baselines show their working too', () => {
 
 describe('figures that rules compare', () => {
   test.each([
-    ['published', 'ct + parting + shift'],
-    ['shop', 'min(ct, base + perMm * max(0, nominal - upTo)) + parting + shift'],
+    ['published', 'ct + (parting + shift)'],
+    ['shop', 'min(ct, base + perMm * max(0, nominal - upTo)) + (parting + shift)'],
   ] as const)('widths, masses, ratios and clamps give their figure (%s)', (school, expression) => {
     for (const brief of briefs) {
       const study = prepareStudy(brief, school);

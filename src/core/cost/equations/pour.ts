@@ -74,24 +74,12 @@ export const CLAMP = equation<Of<never>>()({
   title: 'Clamp of all positions',
   unit: 'MN',
   expression: {
-    of: { clamped: 'n * pInj * Ap * over * margin / 10000', none: '0' },
+    of: { clamped: 'n * F1', none: '0' },
     form: ({ model }) => (isClamped(model) ? 'clamped' : 'none'),
   },
-  symbols: {
-    n,
-    pInj: ofFamily('pInj', 'pressure on the metal'),
-    Ap: brief('geometry.projected_cm2', 'projected area along the draw', 'cm²'),
-    over: figure('overflows and runners on top', '–'),
-    margin: figure('margin of the machine', '–'),
-  },
+  symbols: { n, F1: figure('clamp of one cavity', 'MN', 'clamp') },
   note: ({ model }) => (isClamped(model) ? null : 'No machine holds this mould shut.'),
-  values: ({ model: { family, facts, lane }, plan }) => ({
-    n: plan.n,
-    pInj: likely(family.pInj),
-    Ap: facts.Ap ?? 0,
-    over: lane.capability.layout.clampOverflowFactor ?? 1,
-    margin: lane.capability.layout.clampMargin ?? 1,
-  }),
+  values: ({ model: { screening }, plan }) => ({ n: plan.n, F1: screening.F1_MN ?? 0 }),
 });
 const isClamped = ({ lane }: LaneInputs): boolean => lane.capability.layout.maxClamp_MN !== undefined;
 

@@ -8,10 +8,12 @@ import {
   STOCK,
   TAKEN,
 } from './machining';
+import { HELD_WIDTH } from './widths';
 import { COMPLEXITY, DIFFICULTY, ENVELOPE, MASS, PLAN, SURFACE_INDEX } from './shape';
 
 /** Every equation of the part: its shape, and what is machined on it. */
 export const PART_EQUATIONS = [
   ...[MASS, SURFACE_INDEX, COMPLEXITY, DIFFICULTY, PLAN, ENVELOPE],
+  HELD_WIDTH,
   ...[TAKEN, OPERATION_METAL, OPERATION_TIME, SETUPS, MACHINE_MINUTES, MACHINING, STOCK, CAST_MASS],
 ] as const;
