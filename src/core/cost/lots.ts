@@ -36,10 +36,15 @@ export const lotsOf = ({
  */
 export function lotsByYear([from, to]: readonly [number, number], lot: number, perYear: number): number[] {
   const years: number[] = [];
-  for (let k = from; k < to; k++) {
+  for (let k = from; k < to;) {
     const year = Math.floor((k * lot) / perYear);
     while (years.length <= year) years.push(0);
-    years[year]!++;
+    // The first lot that is begun a year later, and not before by a rounding.
+    let next = Math.min(to, Math.max(k + 1, Math.ceil(((year + 1) * perYear) / lot)));
+    while (next > k + 1 && Math.floor(((next - 1) * lot) / perYear) > year) next--;
+    while (next < to && Math.floor((next * lot) / perYear) === year) next++;
+    years[year]! += next - k;
+    k = next;
   }
   return years;
 }

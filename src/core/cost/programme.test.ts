@@ -9,6 +9,7 @@ import {
   layoutPlans,
   lotCost,
   lotRun,
+  lotsByYear,
   positionLimits,
   ProgrammeCost,
   replacementSets,
@@ -137,6 +138,29 @@ describe('lots', () => {
     expect(replacementSets(101, 100)).toBe(1);
     expect(replacementSets(200, 100)).toBe(1);
     expect(replacementSets(0.1 + 0.2, 0.3)).toBe(0);
+  });
+});
+
+describe('lots by the year they are begun in', () => {
+  test('are those counted lot by lot, for any lot, year and stretch', () => {
+    fc.assert(
+      fc.property(
+        fc.nat({ max: 300 }),
+        fc.nat({ max: 300 }),
+        fc.integer({ min: 1, max: 900 }),
+        fc.double({ min: 0.3, max: 5000, noNaN: true }),
+        (from, many, lot, perYear) => {
+          if (((from + many) * lot) / perYear > 1e5) return;
+          const counted: number[] = [];
+          for (let k = from; k < from + many; k++) {
+            const year = Math.floor((k * lot) / perYear);
+            while (counted.length <= year) counted.push(0);
+            counted[year]!++;
+          }
+          expect(lotsByYear([from, from + many], lot, perYear)).toEqual(counted);
+        },
+      ),
+    );
   });
 });
 
