@@ -6,7 +6,6 @@ export {
   laneTime,
   NO_APPROVAL_UP_TO,
   stepsOf,
-  touchMinutes,
   type LaneTime,
   type ResourceLoad,
   type StepOnFloor,

@@ -1,6 +1,6 @@
 import type { LaneModel, LayoutPlan } from '../cost';
 import { likely } from '../figures';
-import type { StepRates, Touch } from '../rates';
+import type { StepRates } from '../rates';
 import { APPROVAL, DAY_OF, FIRST_ARTICLE, TOOL_LEAD } from './equations/days';
 import { CAPS, GOOD_A_DAY, HOURS, LOAD, PASS, SAMPLES, STARTS_A_DAY, type Shop, type Told } from './equations/floor';
 import { CREW_HOURS, isHanded, STATION_HOURS, STEP_DAYS, WAIT, WORK } from './equations/steps';
@@ -172,11 +172,4 @@ function skipped(step: StepRates, model: LaneModel): boolean {
   if (step.when === 'heatTreated' && model.facts.brief.needs.heatTreated !== true) return true;
   if (step.touch === 'machine' && model.part.nSet === 0) return true;
   return step.touch === 'core' && model.cores === 0;
-}
-
-const TOUCH_IDS = Object.keys(TOUCHES) as Touch[];
-
-/** Minutes of each touch, per piece or pour as the step says. */
-export function touchMinutes(model: LaneModel, plan: LayoutPlan): Readonly<Record<Touch, number>> {
-  return Object.fromEntries(TOUCH_IDS.map((id) => [id, TOUCHES[id].value({ model, plan })])) as Record<Touch, number>;
 }

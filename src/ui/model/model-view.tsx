@@ -4,17 +4,8 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import type { ModelEquation, ModelSubject, ModelSymbol } from '@/core/model';
 import { BASIS_WORDS } from '../working/basis-words';
 import { pretty } from '../working/pretty';
+import { SOURCE_WORDS } from '../working/source-words';
 import { found } from './found';
-
-const SOURCE_WORDS = {
-  brief: 'brief',
-  rate: 'rate set',
-  alloy: 'alloy',
-  route: 'route',
-  computed: 'worked out',
-  choice: 'chosen',
-  several: 'by the case',
-} as const satisfies Record<ModelSymbol['source'], string>;
 
 /** Every equation behind the figures of the board, with its symbols: what is told here is what the product works with. */
 export function ModelView({ subjects }: { readonly subjects: readonly ModelSubject[] }) {
@@ -155,7 +146,7 @@ function SymbolRow({ s }: { readonly s: ModelSymbol }) {
       </Table.Cell>
       <Table.Cell color={s.unit === '–' ? 'fg.muted' : undefined}>{s.unit === '–' ? 'none' : s.unit}</Table.Cell>
       <Table.Cell>
-        {SOURCE_WORDS[s.source]}
+        {s.source === 'several' ? 'by the case' : SOURCE_WORDS[s.source]}
         {basis.length > 0 && (
           <Text as="span" color="fg.muted">
             {' '}

@@ -14,16 +14,8 @@ import { useQuantity, useStudy } from '../study/study-context';
 import { BASIS_WORDS } from './basis-words';
 import { HeldChoice } from './held-choice';
 import { pretty } from './pretty';
+import { SOURCE_WORDS } from './source-words';
 import type { FigureAt, Frozen } from './sheets';
-
-const SOURCE_WORDS = {
-  brief: 'brief',
-  rate: 'rate set',
-  alloy: 'alloy',
-  route: 'route',
-  computed: 'worked out',
-  choice: 'chosen',
-} as const;
 
 /** Field of the brief screen that a brief path lives in. */
 const briefAnchor = (path: string): string => {

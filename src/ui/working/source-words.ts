@@ -1,0 +1,11 @@
+import type { WorkingSymbol } from '@/core/workings';
+
+/** Where a symbol's value comes from, in words. */
+export const SOURCE_WORDS = {
+  brief: 'brief',
+  rate: 'rate set',
+  alloy: 'alloy',
+  route: 'route',
+  computed: 'worked out',
+  choice: 'chosen',
+} as const satisfies Record<WorkingSymbol['source'], string>;
