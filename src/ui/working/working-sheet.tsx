@@ -149,7 +149,7 @@ function Row({ s, onDeeper, isBaseline }: BodyProps & { readonly s: WorkingSymbo
   const opens = s.opens !== null && (isBaseline(s.opensLane) || isFigure(s.opens)) ? s.opens : null;
   return (
     <tr>
-      <td className="mono">{s.symbol}</td>
+      <td className="mono">{pretty(s.symbol)}</td>
       <td>
         {s.meaning}
         {s.note !== null && <div className="small quiet">{s.note}</div>}
