@@ -7,6 +7,7 @@ import { significant } from '../format';
 import { faultsOf, textOf } from '../testing/html-faults';
 import { studyPage } from '../testing/study-page';
 import { WorkingBody } from './working-sheet';
+import { pretty } from './pretty';
 
 describe('the sheet of a working', () => {
   const brief = bracket();
@@ -27,7 +28,7 @@ describe('the sheet of a working', () => {
       expect(rows, w.figure).toHaveLength(w.symbols.length);
       w.symbols.forEach((s, i) => {
         const row = textOf(rows[i] ?? '');
-        for (const part of [s.symbol, s.meaning, significant(s.value, 6), s.unit, s.note ?? ''])
+        for (const part of [pretty(s.symbol), s.meaning, significant(s.value, 6), s.unit, s.note ?? ''])
           expect(row, `${w.figure}: ${s.symbol}`).toContain(part);
       });
       expect(faultsOf(html), w.figure).toEqual([]);
