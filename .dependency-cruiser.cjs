@@ -1,15 +1,68 @@
-/** The gate of the house: who may import whom. Also sees import() and type imports. */
+/** The gate of the house: who may import whom. Type imports and import() count. */
+
+/** The rooms of the core, in the order of the work: each may know those before it. */
+const CORE_ROOMS = [
+  'base',
+  'equations',
+  'explanation',
+  'catalogue',
+  'formula-book',
+  'rates',
+  'brief',
+  'part-file',
+  'part',
+  'screening',
+  'cost',
+  'schedule',
+  'study',
+  'comparison',
+  'phased-plans',
+  'simulation',
+  'decision',
+  'reference',
+];
+
+/** The face of a subject: the index of a room or of a folder in it. */
+const INDEX = ['^src/core/[^/]+/index\\.ts$', '^src/core/[^/]+/[^/]+/index\\.ts$'];
+
+/** A room of the core knows none that comes after it. Tests may look anywhere in the core. */
+const ORDER = CORE_ROOMS.slice(0, -1).map((room, i) => ({
+  name: `core-order-${room}`,
+  comment: `The rooms of the core have an order; ${room} comes before what it imports here.`,
+  severity: 'error',
+  from: { path: `^src/core/${room}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: `^src/core/(${[...CORE_ROOMS.slice(i + 1), 'testing'].join('|')})/` },
+}));
+
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
   forbidden: [
     {
       name: 'core-is-pure',
-      comment: 'The core knows neither framework, database nor any room outside itself; tests may read the demo data.',
+      comment:
+        'The core knows neither framework, database nor any room outside itself; tests may read the demo data.',
       severity: 'error',
       from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
       to: {
         path: '^(src/(?!core)|node_modules/(@types/)?(react|react-dom|next|mysql2|pino|chart\\.js|@chakra-ui)(/|$))',
-        dependencyTypesNot: [],
+      },
+    },
+    ...ORDER,
+    {
+      name: 'core-room-is-known',
+      comment: 'A new room of the core takes its place in the order above.',
+      severity: 'error',
+      from: { path: '^src' },
+      to: { path: `^src/core/(?!(${[...CORE_ROOMS, 'testing'].join('|')})/)` },
+    },
+    {
+      name: 'core-rooms-by-the-front-door',
+      comment: 'A room of the core uses another through the index of a subject; base has no index, its files are small.',
+      severity: 'error',
+      from: { path: '^src/core/([^/]+)/', pathNot: '\\.test\\.ts$|^src/core/testing/' },
+      to: {
+        path: '^src/core/(?!base/|testing/)',
+        pathNot: ['^src/core/$1/', ...INDEX],
       },
     },
     {
@@ -27,16 +80,17 @@ module.exports = {
     },
     {
       name: 'core-by-the-front-door',
-      comment: 'Rooms outside the core use a subject through its index, and the few single files at its root.',
+      comment: 'Outside the core a subject is used through its index; base has no index, its files are small.',
       severity: 'error',
       from: { path: '^src/(ui|workers|app|server)', pathNot: '\\.test\\.tsx?$' },
-      to: { path: '^src/core/[^/]+/(?!index\\.ts$).+' },
+      to: { path: '^src/core/(?!base/)', pathNot: INDEX },
     },
     {
       name: 'no-circular',
+      comment: 'No circle, of types neither.',
       severity: 'error',
       from: { path: '^src' },
-      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+      to: { circular: true },
     },
     { name: 'no-unresolvable', severity: 'error', from: { path: '^src' }, to: { couldNotResolve: true } },
   ],

@@ -1,7 +1,7 @@
 import { expect, test, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { measuresKey } from '../src/core/measured/key';
+import { measuresKey } from '../src/core/part-file/measured/key';
 import { copyOf, openView, ready, saved, setQuantity } from './journeys';
 
 const PARTS = join(process.cwd(), 'src/server/demo/parts');

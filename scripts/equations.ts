@@ -1,6 +1,6 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { compiledSource, markdownOf, modelDocument } from '../src/core/model';
+import { compiledSource, markdownOf, modelDocument } from '../src/core/reference/model-document';
 
 /**
  * Compiles every expression of the equations ahead of the build, and writes the model's document: npm run equations. What

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 
-const FROM = 'src/core/doubt/kernel/kernel.as';
+const FROM = 'src/core/simulation/kernel/kernel.as';
 
 /** What is used of the compiler. Its own types would declare AssemblyScript's numbers and lists for the whole project. */
 interface Compiler {

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { basename } from 'node:path';
-import { CoreError } from '../src/core/errors';
+import { CoreError } from '../src/core/base/errors';
 import {
   axisBox,
   checkMesh,
@@ -10,10 +10,10 @@ import {
   measureDraw,
   readyBody,
   type Vec,
-} from '../src/core/geometry';
-import { measuredGeometry } from '../src/core/measured/geometry';
-import { remarksOf } from '../src/core/measured/remarks';
-import { fileKind, lengthUnit, likelyUnit, readMeshFile, type RawMesh } from '../src/core/mesh-files';
+} from '../src/core/part-file/geometry';
+import { measuredGeometry } from '../src/core/part-file/measured/geometry';
+import { remarksOf } from '../src/core/part-file/measured/remarks';
+import { fileKind, lengthUnit, likelyUnit, readMeshFile, type RawMesh } from '../src/core/part-file/readers';
 
 /**
  * Measures a part file and prints what was found as JSON: npm run -s measure -- FILE [--unit mm] [--draw 0,0,1] [--spent].

@@ -1,9 +1,10 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { boardAt, prepareStudy } from '../src/core/board';
-import { StudyWorkings } from '../src/core/bridge';
-import { boardFigures } from '../src/core/formulas/model';
-import { EQUATIONS } from '../src/core/model';
+import { boardAt } from '../src/core/comparison/board';
+import { prepareStudy } from '../src/core/study';
+import { StudyWorkings } from '../src/core/phased-plans';
+import { boardFigures } from '../src/core/reference/worked-cases/model';
+import { EQUATIONS } from '../src/core/reference/model-document';
 import { demoBriefs } from '../src/server/demo/seed';
 
 /**
@@ -16,7 +17,7 @@ interface Case {
   readonly inputs: object;
   readonly expected: object;
 }
-const folder = join(import.meta.dirname, '../src/core/formulas/cases');
+const folder = join(import.meta.dirname, '../src/core/reference/worked-cases/cases');
 const cases: Case[] = [];
 const wanted = new Map(
   EQUATIONS.flatMap(({ equations }) => equations.flatMap((e) => e.forms.map((f) => [f, e] as const))),

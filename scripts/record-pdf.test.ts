@@ -1,9 +1,10 @@
 import { writeFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { lifetimeQuantity } from '../src/core/brief';
-import { WHO_DECIDES } from '../src/core/cautions';
+import { WHO_DECIDES } from '../src/core/catalogue/cautions';
 import { planTold } from '../src/core/decision';
-import { plain, significant } from '../src/core/telling';
+import { plain } from '../src/core/explanation';
+import { significant } from '../src/core/base/numbers';
 import { demoFile } from '../src/server/demo/part-models';
 import { demoBriefs } from '../src/server/demo/seed';
 import { recordPdf } from '../src/server/record/pdf/document';

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { dirname, resolve } from 'node:path';
 import { z } from 'zod';
-import { runVector } from '../src/core/formulas';
+import { runVector } from '../src/core/reference/worked-cases';
 
 /** Runs a file of worked cases against the core: a line per case, then the tally. Exit code 1 when any failed. */
 const caseSchema = z.object({

@@ -1,9 +1,10 @@
-import { alloyPairs } from '../../src/core/alloy-choice';
-import { boardAt, crossings, leaderAt, prepareStudy, ribbon } from '../../src/core/board';
+import { alloyPairs } from '../../src/core/comparison/alloys';
+import { boardAt, crossings, leaderAt, ribbon } from '../../src/core/comparison/board';
+import { prepareStudy } from '../../src/core/study';
 import { lifetimeQuantity, parseBrief, type Brief } from '../../src/core/brief';
-import { lotSizes } from '../../src/core/lot-size';
+import { lotSizes } from '../../src/core/comparison/lot-sizes';
 import { SHIPPED_RATES } from '../../src/core/rates';
-import { relaxations, requirementCosts } from '../../src/core/requirements';
+import { relaxations, requirementCosts } from '../../src/core/comparison/requirements';
 import { QUILLMERE_PARTS } from '../../src/server/demo/quillmere.data';
 import { goal, pace } from './goals';
 

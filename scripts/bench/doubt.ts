@@ -1,8 +1,8 @@
-import { boardAt, prepareStudy } from '../../src/core/board';
-import { duesOf, searchPlans } from '../../src/core/bridge';
+import { boardAt } from '../../src/core/comparison/board';
+import { prepareStudy } from '../../src/core/study';
+import { duesOf, searchPlans, StudyWorkings } from '../../src/core/phased-plans';
 import { lifetimeQuantity, parseBrief } from '../../src/core/brief';
-import { StudyWorkings } from '../../src/core/bridge';
-import { doubtModel, DRAWS, DrawStore, flipsOf, moversOf, Runner, Sampling } from '../../src/core/doubt';
+import { doubtModel, DRAWS, DrawStore, flipsOf, moversOf, Runner, Sampling } from '../../src/core/simulation';
 import { QUILLMERE_PARTS } from '../../src/server/demo/quillmere.data';
 import { goal, pace } from './goals';
 

@@ -7,8 +7,8 @@ import {
   shadow,
   undercuts,
   walls,
-} from '../../src/core/geometry';
-import { readMeshFile } from '../../src/core/mesh-files';
+} from '../../src/core/part-file/geometry';
+import { readMeshFile } from '../../src/core/part-file/readers';
 import { goal, pace } from './goals';
 import { wavyShell } from './wavy-ball';
 

@@ -1,11 +1,12 @@
 import { createHash } from 'node:crypto';
-import { boardAt, prepareStudy, railQuantities, type Board, type Study } from '../../src/core/board';
-import { duesOf, searchPlans, StudyWorkings } from '../../src/core/bridge';
+import { boardAt, railQuantities, type Board } from '../../src/core/comparison/board';
+import { prepareStudy, type Study } from '../../src/core/study';
+import { duesOf, searchPlans, StudyWorkings } from '../../src/core/phased-plans';
 import { lifetimeQuantity, type Brief } from '../../src/core/brief';
-import { DrawStore, samplingOf } from '../../src/core/doubt';
+import { DrawStore, samplingOf } from '../../src/core/simulation';
 import type { School } from '../../src/core/part';
 import { SHIPPED_RATES } from '../../src/core/rates';
-import { FIGURES } from '../../src/core/workings';
+import { FIGURES } from '../../src/core/study/workings';
 import { demoBriefs } from '../../src/server/demo/seed';
 
 /**

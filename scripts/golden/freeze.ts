@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { CORE_VERSION } from '../../src/core/version';
+import { CORE_VERSION } from '../../src/core/base/version';
 import { goldenFigures, type GoldenFigures } from './collect';
 import { moved } from './moved';
 
@@ -28,7 +28,7 @@ const figures = goldenFigures();
 const changes = last === null ? [] : moved(last.figures, figures);
 if (last?.version === CORE_VERSION && changes.length > 0) {
   console.error(
-    `${changes.length} figures moved under version ${CORE_VERSION}: raise CORE_VERSION in src/core/version.ts and say why in docs/model/versions.md.`,
+    `${changes.length} figures moved under version ${CORE_VERSION}: raise CORE_VERSION in src/core/base/version.ts and say why in docs/model/versions.md.`,
   );
   for (const line of changes.slice(0, 40)) console.error(`  ${line}`);
   process.exit(1);

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
-import { CORE_VERSION } from '../../src/core/version';
+import { CORE_VERSION } from '../../src/core/base/version';
 import { goldenFigures, print, type GoldenFigures } from './collect';
 import { moved } from './moved';
 

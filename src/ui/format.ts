@@ -1,6 +1,6 @@
-export { fixed, perPart, signed, significant, whole } from '@/core/telling';
-import { dateAfter, dateWords as plainDate } from '@/core/calendar';
-import { fixed } from '@/core/telling';
+export { fixed, perPart, signed, significant, whole } from '@/core/base/numbers';
+import { dateAfter, dateWords as plainDate } from '@/core/base/day';
+import { fixed } from '@/core/base/numbers';
 
 export { dateAfter, plainDate };
 

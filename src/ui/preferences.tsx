@@ -1,6 +1,6 @@
 'use client';
 import { useSyncExternalStore } from 'react';
-import type { UnitSystem } from '@/core/units';
+import type { UnitSystem } from '@/core/base/units';
 
 /** A choice kept in this browser, the same in every tab and component that reads it. */
 function preference<T extends string>(key: string, words: readonly T[], fallback: T) {

@@ -1,6 +1,6 @@
-import { prepareStudy } from '@/core/board';
-import { duesOf, searchPlans } from '@/core/bridge';
-import { CoreError } from '@/core/errors';
+import { prepareStudy } from '@/core/study';
+import { duesOf, searchPlans } from '@/core/phased-plans';
+import { CoreError } from '@/core/base/errors';
 import { ratesOf } from '@/core/rates';
 import type { BridgeAnswer, BridgeRequest } from './bridge.protocol';
 

@@ -1,5 +1,5 @@
-import type { PlanChoice, PlanDue } from '@/core/bridge';
-import type { CoreIssue } from '@/core/errors';
+import type { PlanChoice, PlanDue } from '@/core/phased-plans';
+import type { CoreIssue } from '@/core/base/errors';
 import type { StudyAsked } from './survey.protocol';
 
 /** For which study and quantity plans in two steps are looked for. */

@@ -1,4 +1,4 @@
-import { runVector, type VectorCase, type VectorResult } from '@/core/formulas';
+import { runVector, type VectorCase, type VectorResult } from '@/core/reference/worked-cases';
 
 /** Worked cases to run, and the part files they name by path. */
 export interface CasesRequest {

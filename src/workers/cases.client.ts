@@ -1,4 +1,4 @@
-import type { VectorResult } from '@/core/formulas';
+import type { VectorResult } from '@/core/reference/worked-cases';
 import type { CasesRequest } from './cases.answer';
 
 /** Runs worked cases in a worker of their own, which ends with them; `stop` ends it sooner. */

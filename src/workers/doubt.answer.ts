@@ -1,5 +1,6 @@
-import { boardAt, prepareStudy, type Board, type Study } from '@/core/board';
-import { StudyWorkings } from '@/core/bridge';
+import { boardAt, type Board } from '@/core/comparison/board';
+import { prepareStudy, type Study } from '@/core/study';
+import { StudyWorkings } from '@/core/phased-plans';
 import {
   briefFlips,
   doubtModel,
@@ -12,8 +13,8 @@ import {
   planPair,
   samplingOf,
   type Sampling,
-} from '@/core/doubt';
-import { CoreError } from '@/core/errors';
+} from '@/core/simulation';
+import { CoreError } from '@/core/base/errors';
 import { ratesOf } from '@/core/rates';
 import type { DoubtAnswer, DoubtAsked, DoubtDepth, DoubtRequest } from './doubt.protocol';
 

@@ -1,5 +1,5 @@
-import type { BriefFlip, DoubtInput, DoubtSummary, DrawnPlan, Flip, Mover, Spread } from '@/core/doubt';
-import type { CoreIssue } from '@/core/errors';
+import type { BriefFlip, DoubtInput, DoubtSummary, DrawnPlan, Flip, Mover, Spread } from '@/core/simulation';
+import type { CoreIssue } from '@/core/base/errors';
 import type { StudyAsked } from './survey.protocol';
 
 /** What is drawn: which study, at what quantity, by which seed. */

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { boardAt, prepareStudy } from '@/core/board';
+import { boardAt } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
 import { SHIPPED_REF } from '@/core/rates';
 import { bracket } from '@/core/testing/demo-briefs';
 import { bestPlanOf } from '@/core/testing/demo-plans';

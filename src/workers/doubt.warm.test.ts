@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
-import { boardAt, prepareStudy } from '@/core/board';
+import { boardAt } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
 import { parseBrief } from '@/core/brief';
 import { warmDoubt } from './doubt.warm';
 import { WARM_BRIEF } from './warm-brief.data';

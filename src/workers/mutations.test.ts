@@ -2,9 +2,9 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import occtimportjs from 'occt-import-js';
 import { afterAll, beforeAll, expect, test, vi } from 'vitest';
-import { CoreError } from '@/core/errors';
-import { checkMesh, measureBody, measureDraw, readyBody } from '@/core/geometry';
-import { fileKind, readMeshFile } from '@/core/mesh-files';
+import { CoreError } from '@/core/base/errors';
+import { checkMesh, measureBody, measureDraw, readyBody } from '@/core/part-file/geometry';
+import { fileKind, readMeshFile } from '@/core/part-file/readers';
 import { readStep } from './step';
 
 const MESHES = join(import.meta.dirname, '../../public/worked-cases/meshes');

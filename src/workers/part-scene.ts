@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import type { Vec } from '@/core/geometry';
+import type { Vec } from '@/core/part-file/geometry';
 import type { Look, Marker, PictureDrawn, Tone } from './viewer.protocol';
 
 const MOST_BANDS = 8;

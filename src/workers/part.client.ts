@@ -1,5 +1,5 @@
-import type { Vec } from '@/core/geometry';
-import type { LengthUnit } from '@/core/mesh-files';
+import type { Vec } from '@/core/part-file/geometry';
+import type { LengthUnit } from '@/core/part-file/readers';
 import type { PartAnswer, PartRequest } from './part.protocol';
 
 /** Longest a worker may say nothing before it is ended, ms. */

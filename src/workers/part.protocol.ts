@@ -1,4 +1,4 @@
-import type { CoreIssue } from '@/core/errors';
+import type { CoreIssue } from '@/core/base/errors';
 import type {
   BodyMeasures,
   DrawMeasures,
@@ -9,9 +9,9 @@ import type {
   UndercutFound,
   UndercutRegion,
   Vec,
-} from '@/core/geometry';
-import type { MeasuredGeometry, Remarks } from '@/core/measured';
-import type { LengthUnit } from '@/core/mesh-files';
+} from '@/core/part-file/geometry';
+import type { MeasuredGeometry, Remarks } from '@/core/part-file/measured';
+import type { LengthUnit } from '@/core/part-file/readers';
 
 /** What the worker of the part is asked. `id` comes back with each answer. */
 export type PartRequest =

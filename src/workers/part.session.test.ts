@@ -2,9 +2,9 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import occtimportjs from 'occt-import-js';
 import { describe, expect, test } from 'vitest';
-import { checkMesh, measureBody, measureDraw, readyBody } from '@/core/geometry';
-import { measuredGeometry } from '@/core/measured';
-import { readMeshFile } from '@/core/mesh-files';
+import { checkMesh, measureBody, measureDraw, readyBody } from '@/core/part-file/geometry';
+import { measuredGeometry } from '@/core/part-file/measured';
+import { readMeshFile } from '@/core/part-file/readers';
 import type { PartAnswer } from './part.protocol';
 import { PartSession } from './part.session';
 

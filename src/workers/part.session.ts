@@ -1,6 +1,6 @@
 import type { OcctReader } from 'occt-import-js';
 import { encode } from 'fast-png';
-import { CoreError } from '@/core/errors';
+import { CoreError } from '@/core/base/errors';
 import {
   axisBox,
   checkMesh,
@@ -23,10 +23,10 @@ import {
   type Light,
   type ReadyBody,
   type Vec,
-} from '@/core/geometry';
-import { stillOf } from '@/core/picture';
-import { measuredGeometry, measuresKey, remarksOf } from '@/core/measured';
-import { fileKind, likelyUnit, readMeshFile, type LengthUnit, type RawMesh } from '@/core/mesh-files';
+} from '@/core/part-file/geometry';
+import { stillOf } from '@/core/part-file/still';
+import { measuredGeometry, measuresKey, remarksOf } from '@/core/part-file/measured';
+import { fileKind, likelyUnit, readMeshFile, type LengthUnit, type RawMesh } from '@/core/part-file/readers';
 import type { BodyFound, DrawFound, FileFound, PartAnswer, PartRequest, PartStage } from './part.protocol';
 import { packMeasures, unpackMeasures, type KeptMeasures, type KeptPicture } from './part-measures';
 import { readStep } from './step';

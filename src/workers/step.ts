@@ -1,6 +1,6 @@
 import type { OcctReader } from 'occt-import-js';
-import { refuse } from '@/core/errors';
-import { allowedTriangles, fileKind, type RawMesh } from '@/core/mesh-files';
+import { refuse } from '@/core/base/errors';
+import { allowedTriangles, fileKind, type RawMesh } from '@/core/part-file/readers';
 
 /** How far facets may stand off a round, as a share of the part, and how far they turn, rad. */
 const DEFLECTION = 0.0004;

@@ -1,7 +1,8 @@
-import { alloyPairs } from '@/core/alloy-choice';
-import { prepareStudy, surveyOf } from '@/core/board';
-import { CoreError } from '@/core/errors';
-import { relaxations, requirementCosts, type Relaxations } from '@/core/requirements';
+import { alloyPairs } from '@/core/comparison/alloys';
+import { prepareStudy } from '@/core/study';
+import { surveyOf } from '@/core/comparison/board';
+import { CoreError } from '@/core/base/errors';
+import { relaxations, requirementCosts, type Relaxations } from '@/core/comparison/requirements';
 import { ratesOf } from '@/core/rates';
 import type { SurveyAnswer, SurveyRequest } from './survey.protocol';
 

@@ -1,6 +1,6 @@
-import type { AlloyPair } from '@/core/alloy-choice';
-import type { Survey } from '@/core/board';
-import type { RequirementCost } from '@/core/requirements';
+import type { AlloyPair } from '@/core/comparison/alloys';
+import type { Survey } from '@/core/comparison/board';
+import type { RequirementCost } from '@/core/comparison/requirements';
 import type { StudyAsked, SurveyAnswer, SurveyRequest } from './survey.protocol';
 
 /** Thrown into a request that a newer one has overtaken, or that was ended. */

@@ -1,10 +1,10 @@
-import type { AlloyPair } from '@/core/alloy-choice';
-import type { Survey } from '@/core/board';
+import type { AlloyPair } from '@/core/comparison/alloys';
+import type { Survey } from '@/core/comparison/board';
 import type { Brief } from '@/core/brief';
-import type { CoreIssue } from '@/core/errors';
+import type { CoreIssue } from '@/core/base/errors';
 import type { School } from '@/core/part';
 import type { RateRef } from '@/core/rates';
-import type { RequirementCost } from '@/core/requirements';
+import type { RequirementCost } from '@/core/comparison/requirements';
 
 /** What a question about a study rests on. */
 export interface StudyAsked {

@@ -1,8 +1,9 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
-import { alloyPairs } from '@/core/alloy-choice';
-import { prepareStudy, surveyOf } from '@/core/board';
+import { alloyPairs } from '@/core/comparison/alloys';
+import { prepareStudy } from '@/core/study';
+import { surveyOf } from '@/core/comparison/board';
 import { SHIPPED_RATES, SHIPPED_REF } from '@/core/rates';
-import { relaxations, requirementCosts } from '@/core/requirements';
+import { relaxations, requirementCosts } from '@/core/comparison/requirements';
 import { bracket } from '@/core/testing/demo-briefs';
 import { answer } from './survey.answer';
 import { Cancelled, SurveyClient } from './survey.client';

@@ -1,4 +1,4 @@
-import type { Vec } from '@/core/geometry';
+import type { Vec } from '@/core/part-file/geometry';
 
 /** A place with a number on it. */
 export interface Marker {

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { modelDocument } from '@/core/model';
+import { modelDocument } from '@/core/reference/model-document';
 import { ModelView } from '@/ui/model/model-view';
 
 export const metadata: Metadata = { title: 'The model' };

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { findAlloy } from '../alloys';
+import { findAlloy } from '../catalogue/alloys';
 import { briefSchema, type Brief } from './schema';
 
 /** One thing wrong with a brief: where, what was given, what would be accepted. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { plainDateSchema } from '../plain-date';
+import { plainDateSchema } from '../base/plain-date';
 
 /** A figure that may not be known yet. Missing and null mean the same: not known. */
 const known = (schema: z.ZodNumber) => schema.nullish().transform((v) => v ?? null);

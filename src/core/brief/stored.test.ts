@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { boardAt, prepareStudy } from '../board';
+import { boardAt } from '../comparison/board';
+import { prepareStudy } from '../study';
 import { anyBrief } from '../testing/any-brief';
 import { bracket } from '../testing/demo-briefs';
 import { parseBrief, readStoredBrief } from '.';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { prepareStudy } from '../board';
+import { prepareStudy } from '../study';
 import { TRUNNION_ALLOY, trunnionBrief } from '../testing/trunnion-cap';
 import { partFacts, type PartFacts } from '../part';
 import { SHIPPED_RATES } from '../rates';

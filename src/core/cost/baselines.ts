@@ -1,5 +1,5 @@
-import { ceilGuarded } from '../checks';
-import { likely } from '../figures';
+import { ceilGuarded } from '../base/checks';
+import { likely } from '../base/figures';
 import { judgeHole, type PartFacts } from '../part';
 import type { JointKind, OperationKind, RateSet } from '../rates';
 

@@ -1,7 +1,7 @@
-import { likely } from '../figures';
+import { likely } from '../base/figures';
 import type { LanePart, PartFacts } from '../part';
 import type { RateSet } from '../rates';
-import type { Lane } from '../routes';
+import type { Lane } from '../catalogue/routes';
 import type { Screening } from '../screening';
 import { FINISH, HEAT, INSPECTED, LOOK, MACHINED, MADE, MEASURE, PRICE_FACTOR, SCRAP, SET_UP } from './equations/piece';
 import { MELTING } from './equations/pour';

@@ -1,4 +1,4 @@
-import { floorGuarded } from '../checks';
+import { floorGuarded } from '../base/checks';
 import {
   CASTINGS_A_POUR,
   CLAMP,

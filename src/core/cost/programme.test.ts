@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { prepareStudy, type StudyLane } from '../board';
+import { prepareStudy, type StudyLane } from '../study';
 import { SHIPPED_RATES, type RateSet } from '../rates';
 import { bracket, briefOf } from '../testing/demo-briefs';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
@@ -16,7 +16,7 @@ import {
   splitLots,
   type LaneModel,
 } from '.';
-import { likely } from '../figures';
+import { likely } from '../base/figures';
 
 const studies = [prepareStudy(bracket()), ...QUILLMERE_PARTS.map((p) => prepareStudy(briefOf(p)))];
 const costed: StudyLane[] = studies.flatMap((s) => s.lanes.filter((e) => e.costs.length > 0));

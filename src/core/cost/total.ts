@@ -1,4 +1,4 @@
-import { likely } from '../figures';
+import { likely } from '../base/figures';
 import { LINES, UNIT } from './equations/lines';
 import { ALL_IN, FRESH_LOTS, FULL_LOTS, REST, SETTLED_LOTS, TOTAL, type Worth } from './equations/programme';
 import {

@@ -1,6 +1,6 @@
 import type { LanePart, PartFacts } from '../part';
 import type { FamilyRates, RateSet, VariantRates } from '../rates';
-import type { Lane } from '../routes';
+import type { Lane } from '../catalogue/routes';
 import type { Screening } from '../screening';
 
 /** Scrap stages per good piece (equation 7.3). */

@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import { dayOf, laneTime } from '../calendar';
+import { dayOf, laneTime } from '../schedule';
 import { lanePart, partFacts, type PartFacts } from '../part';
 import { SHIPPED_RATES } from '../rates';
-import { findLane, type Lane } from '../routes';
+import { findLane, type Lane } from '../catalogue/routes';
 import { screenLane } from '../screening';
 import { TRUNNION_ALLOY, trunnionBrief } from '../testing/trunnion-cap';
 import {

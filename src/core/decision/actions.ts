@@ -1,7 +1,8 @@
-import type { Study, BoardLane } from '../board';
-import { MOST_WAIT_D } from '../bridge';
-import { dayNumber, isNear, isoDay } from '../calendar';
-import { shortName } from '../routes';
+import type { Study } from '../study';
+import type { BoardLane } from '../comparison/board';
+import { MOST_WAIT_D } from '../phased-plans';
+import { dayNumber, isNear, isoDay } from '../base/day';
+import { shortName } from '../catalogue/routes';
 
 /** Something to be done, by whom, by when. Empty where it is not yet settled. */
 export interface Action {

@@ -1,8 +1,9 @@
 import { describe, expect, test } from 'vitest';
-import { boardAt, prepareStudy, type BoardLane } from '../board';
-import { plain } from '../telling';
+import { boardAt, type BoardLane } from '../comparison/board';
+import { prepareStudy } from '../study';
+import { plain } from '../explanation';
 import { bracket } from '../testing/demo-briefs';
-import { workingOf } from '../workings';
+import { workingOf } from '../study/workings';
 import { carryingFigures, isReason, keptDoubt, suggestedActions } from '.';
 
 const ORDER = '2027-01-04';

@@ -1,5 +1,5 @@
-import { madeFigure, type ToldFigure } from '../telling';
-import { computed } from '../workings';
+import { madeFigure, type ToldFigure } from '../explanation';
+import { computed } from '../equations';
 
 const PERCENT = 100;
 

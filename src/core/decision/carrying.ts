@@ -1,8 +1,10 @@
-import { plainMoney, type Board, type BoardLane, type Study } from '../board';
-import { ALONE, PLAN, type StudyWorkings } from '../bridge';
-import { shortName } from '../routes';
-import { figure, fixed, tell, type Telling } from '../telling';
-import { differenceTo } from '../workings';
+import { plainMoney, type Board, type BoardLane } from '../comparison/board';
+import { type Study } from '../study';
+import { ALONE, PLAN, type StudyWorkings } from '../phased-plans';
+import { shortName } from '../catalogue/routes';
+import { figure, tell, type Telling } from '../explanation';
+import { fixed } from '../base/numbers';
+import { differenceTo } from '../study/workings';
 
 /** One of the figures a choice rests on. */
 export interface CarryingFigure {

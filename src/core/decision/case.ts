@@ -1,18 +1,9 @@
-import {
-  WORKDAYS_A_YEAR,
-  bestLayout,
-  pieces,
-  plainMoney,
-  survives,
-  weeks,
-  type Board,
-  type BoardLane,
-  type Study,
-} from '../board';
+import { WORKDAYS_A_YEAR, pieces, plainMoney, weeks, type Board, type BoardLane } from '../comparison/board';
+import { bestLayout, survives, type Study } from '../study';
 import { demandBand } from '../brief';
-import { shortName } from '../routes';
-import { figure, plain, tell, type Telling } from '../telling';
-import { differenceTo, underToday } from '../workings';
+import { shortName } from '../catalogue/routes';
+import { figure, plain, tell, type Telling } from '../explanation';
+import { differenceTo, underToday } from '../study/workings';
 import { lateFirst } from './behind-told';
 
 /** One reason for or against a lane, with how much it weighs (a share, for ranking only). */

@@ -1,7 +1,7 @@
-import { plainMoney, shortFigure, type Evaluation } from '../board';
+import { plainMoney, shortFigure, type Evaluation } from '../comparison/board';
 import type { Brief } from '../brief';
 import { rateDifferences, type OwnFigure, type RateSet } from '../rates';
-import { shortName } from '../routes';
+import { shortName } from '../catalogue/routes';
 
 /** One thing that is no longer as it was when a decision was signed. */
 export interface Change {

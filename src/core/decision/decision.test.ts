@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
-import { boardAt, evaluate, prepareStudy } from '../board';
+import { boardAt, evaluate } from '../comparison/board';
+import { prepareStudy } from '../study';
 import { bracket } from '../testing/demo-briefs';
 import { briefChanges, laneCase, resultChanges } from '.';
 

@@ -1,5 +1,6 @@
-import type { Board, Study } from '../board';
-import { ALONE, PLAN, StudyWorkings } from '../bridge';
+import type { Board } from '../comparison/board';
+import type { Study } from '../study';
+import { ALONE, PLAN, StudyWorkings } from '../phased-plans';
 import {
   atOnce,
   briefFlips,
@@ -21,8 +22,8 @@ import {
   type Sampling,
   type Share,
   type Spread,
-} from '../doubt';
-import { plain, type Telling } from '../telling';
+} from '../simulation';
+import { plain, type Telling } from '../explanation';
 import { rivalOf } from './carrying';
 
 /** How a choice was drawn: the same seed and spread give the same draws to the digit. */

@@ -1,4 +1,4 @@
-import type { Study } from '../board';
+import type { Study } from '../study';
 import {
   duesOf,
   openPlan,
@@ -10,8 +10,8 @@ import {
   type PlanDue,
   type PlanSearch,
   type StepAt,
-} from '../bridge';
-import type { DrawnPlan } from '../doubt';
+} from '../phased-plans';
+import type { DrawnPlan } from '../simulation';
 
 /** A plan in two steps as kept with a decision. Money in the study's currency, days from the order, holidays counted. */
 export interface KeptPlan extends PlanChoice {

@@ -1,5 +1,6 @@
-import { lateBy, PLAN } from '../bridge';
-import { figure, whole, type ToldFigure } from '../telling';
+import { lateBy, PLAN } from '../phased-plans';
+import { figure, type ToldFigure } from '../explanation';
+import { whole } from '../base/numbers';
 import type { KeptPlan } from './kept-plan';
 
 /** How late a delivery of a plan comes; plain words in records of earlier builds, which kept no days asked. */

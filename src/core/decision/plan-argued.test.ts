@@ -1,8 +1,9 @@
 import { describe, expect, test } from 'vitest';
-import { boardAt } from '../board';
-import { PLAN, StudyWorkings } from '../bridge';
-import { dateWords, dayNumber, isoDay } from '../calendar';
-import { plain, whole } from '../telling';
+import { boardAt } from '../comparison/board';
+import { PLAN, StudyWorkings } from '../phased-plans';
+import { dateWords, dayNumber, isoDay } from '../base/day';
+import { plain } from '../explanation';
+import { whole } from '../base/numbers';
 import { briefOf } from '../testing/demo-briefs';
 import { recompute } from '../testing/recompute';
 import { bestPlanOf, ORDER, type Planned } from '../testing/demo-plans';

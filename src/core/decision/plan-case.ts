@@ -1,10 +1,11 @@
-import { pieces as piecesWords, plainMoney, weeks, type Board } from '../board';
-import { ALONE, madeBy, MOST_WAIT_D, PLAN, STEPS, type StudyWorkings } from '../bridge';
+import { pieces as piecesWords, plainMoney, weeks, type Board } from '../comparison/board';
+import { ALONE, madeBy, MOST_WAIT_D, PLAN, STEPS, type StudyWorkings } from '../phased-plans';
 import { demandBand } from '../brief';
-import { NO_APPROVAL_UP_TO } from '../calendar';
-import { shortName } from '../routes';
-import { figure, tell, whole } from '../telling';
-import { differenceTo } from '../workings';
+import { NO_APPROVAL_UP_TO } from '../schedule';
+import { shortName } from '../catalogue/routes';
+import { figure, tell } from '../explanation';
+import { whole } from '../base/numbers';
+import { differenceTo } from '../study/workings';
 import { argue, STRONGEST, type Argument } from './case';
 import { lateTold } from './late-told';
 import type { KeptPlan } from './kept-plan';

@@ -1,7 +1,8 @@
-import { ALONE, MOST_WAIT_D, PLAN, STEPS } from '../bridge';
-import { dateAfter } from '../calendar';
-import { shortName } from '../routes';
-import { figure, listed, perPart, tell, whole, type Telling, type ToldFigure } from '../telling';
+import { ALONE, MOST_WAIT_D, PLAN, STEPS } from '../phased-plans';
+import { dateAfter } from '../base/day';
+import { shortName } from '../catalogue/routes';
+import { figure, listed, tell, type Telling, type ToldFigure } from '../explanation';
+import { perPart, whole } from '../base/numbers';
 import { lateTold } from './late-told';
 import type { KeptPlan } from './kept-plan';
 

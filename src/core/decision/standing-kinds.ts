@@ -1,9 +1,9 @@
-import type { PlanChoice } from '../bridge';
+import type { PlanChoice } from '../phased-plans';
 import type { Brief } from '../brief';
-import type { Weights } from '../choice';
+import type { Weights } from '../comparison/ranking';
 import type { School } from '../part';
 import type { RateSet } from '../rates';
-import type { Telling } from '../telling';
+import type { Telling } from '../explanation';
 import type { KeptPlan } from './kept-plan';
 
 /** Whether a signed choice would still be made. */

@@ -1,10 +1,11 @@
-import { plainMoney, prepareStudy } from '../board';
-import { ALONE, PLAN, type PlanChoice } from '../bridge';
-import { sentence } from '../doubt';
-import { CoreError } from '../errors';
+import { plainMoney } from '../comparison/board';
+import { prepareStudy } from '../study';
+import { ALONE, PLAN, type PlanChoice } from '../phased-plans';
+import { sentence } from '../simulation';
+import { CoreError } from '../base/errors';
 import type { RateSet } from '../rates';
-import { shortName } from '../routes';
-import { figureOf, tell, type Telling } from '../telling';
+import { shortName } from '../catalogue/routes';
+import { figureOf, tell, type Telling } from '../explanation';
 import { keptPlan } from './kept-plan';
 import { lateTold } from './late-told';
 import { DEARER, UNMOVED, type Found, type Signed, type StandingState } from './standing-kinds';

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import { boardAt, prepareStudy } from '../board';
-import { duesOf, searchPlans, StudyWorkings } from '../bridge';
+import { boardAt } from '../comparison/board';
+import { prepareStudy } from '../study';
+import { duesOf, searchPlans, StudyWorkings } from '../phased-plans';
 import { SHIPPED_RATES, type RateSet } from '../rates';
 import { bracket, briefOf, BRACKET } from '../testing/demo-briefs';
 import { drawnOf, standingOf, type Signed, type Standing } from '.';

@@ -1,10 +1,11 @@
-import { boardAt, plainMoney, prepareStudy, weeks, type Board, type Study } from '../board';
-import { firstOf, FIRST_WEIGHTS, schoolsAt } from '../choice';
-import { sentence } from '../doubt';
+import { boardAt, plainMoney, weeks, type Board } from '../comparison/board';
+import { prepareStudy, type Study } from '../study';
+import { firstOf, FIRST_WEIGHTS, schoolsAt } from '../comparison/ranking';
+import { sentence } from '../simulation';
 import { rateDifferences, type OwnFigure, type RateSet } from '../rates';
-import { shortName } from '../routes';
-import { figureOf, listed, plain, tell, type Telling } from '../telling';
-import { differenceTo } from '../workings';
+import { shortName } from '../catalogue/routes';
+import { figureOf, listed, plain, tell, type Telling } from '../explanation';
+import { differenceTo } from '../study/workings';
 import { dearerBy, lateFirst } from './behind-told';
 import {
   DEARER,

@@ -1,6 +1,5 @@
-import type { StudyWorkings } from '../bridge';
-import { PLAN } from '../bridge';
-import { dateWords } from '../calendar';
+import { PLAN, type StudyWorkings } from '../phased-plans';
+import { dateWords } from '../base/day';
 import {
   differenceDrawn,
   drawnWorking,
@@ -11,11 +10,12 @@ import {
   shareDrawn,
   type DrawnFigure,
   type Share,
-} from '../doubt';
-import { CoreError } from '../errors';
-import { shortName } from '../routes';
-import { fixed, madeFigure, tell, whole, type Telling, type ToldFigure } from '../telling';
-import type { Working } from '../workings';
+} from '../simulation';
+import { CoreError } from '../base/errors';
+import { shortName } from '../catalogue/routes';
+import { fixed, whole } from '../base/numbers';
+import { madeFigure, tell, type Telling, type ToldFigure } from '../explanation';
+import type { Working } from '../equations';
 import type { KeptDoubt } from './kept-doubt';
 
 /** Of what choice it is told. */

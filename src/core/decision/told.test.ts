@@ -1,10 +1,11 @@
 import { describe, expect, test } from 'vitest';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
-import { boardAt, crossings, prepareStudy, verdictSentence, verdictTold } from '../board';
+import { boardAt, crossings, verdictSentence, verdictTold } from '../comparison/board';
+import { prepareStudy } from '../study';
 import { lifetimeQuantity } from '../brief';
-import { plain, type ToldFigure } from '../telling';
+import { plain, type ToldFigure } from '../explanation';
 import { bracket, briefOf } from '../testing/demo-briefs';
-import { workingOf } from '../workings';
+import { workingOf } from '../study/workings';
 import { laneCase } from '.';
 
 /** The number a text begins with, and half a unit of its last digit. */

@@ -1,5 +1,5 @@
-import { ceilGuarded } from '../checks';
-import { refuse } from '../errors';
+import { ceilGuarded } from '../base/checks';
+import { refuse } from '../base/errors';
 import { parseExpression, type Expr, type ListOp } from './expression';
 
 /** What the symbols of an equation stand for: one number each, or a list of numbers. */

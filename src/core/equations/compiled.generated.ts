@@ -1,6 +1,6 @@
 /* Made by npm run equations of the expressions of all equations; a test makes it anew and compares. */
 /* eslint-disable */
-import { ceilGuarded } from '../checks';
+import { ceilGuarded } from '../base/checks';
 import { least, on, sum, type Run } from './closures';
 
 export const COMPILED: Readonly<Record<string, Run>> = {

@@ -1,4 +1,4 @@
-import { refuse } from '../errors';
+import { refuse } from '../base/errors';
 
 /** A worked expression as a tree. */
 export type Expr =

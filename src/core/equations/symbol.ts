@@ -1,4 +1,4 @@
-import type { Basis } from '../figures';
+import type { Basis } from '../base/figures';
 import type { Source, WorkingSymbol } from './working';
 
 /** Words that are always the same, or hang on what an equation is worked out for. */

@@ -1,4 +1,4 @@
-import type { Basis } from '../figures';
+import type { Basis } from '../base/figures';
 
 /** Where a symbol's value comes from. */
 export type Source = 'brief' | 'rate' | 'alloy' | 'route' | 'computed' | 'choice';

@@ -1,7 +1,7 @@
 import type { Working } from '../equations';
-import { refuse } from '../errors';
+import { refuse } from '../base/errors';
 import type { RateSet } from '../rates';
-import type { Capability } from '../routes';
+import type { Capability } from '../catalogue/routes';
 import {
   CAST_MASS,
   MACHINE_MINUTES,
@@ -13,7 +13,7 @@ import {
   TAKEN,
 } from './equations/machining';
 import { COMPLEXITY, DIFFICULTY, ENVELOPE, MASS, PLAN, SURFACE_INDEX } from './equations/shape';
-import type { PartFacts } from './facts';
+import type { PartFacts } from './types';
 import type { LanePart } from './operations';
 
 /** A part as one lane makes it, with all that any of its equations reads. */

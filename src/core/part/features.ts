@@ -1,6 +1,6 @@
 import type { Brief, Feature, Hole } from '../brief';
-import type { Capability, CapabilityFamily } from '../routes';
-import { castingTolerance, CORE_SHIFT_MM, partingAddition } from '../tolerance';
+import type { Capability, CapabilityFamily } from '../catalogue/routes';
+import { castingTolerance, CORE_SHIFT_MM, partingAddition } from '../formula-book/tolerance';
 import { HELD_WIDTH } from './equations/widths';
 
 /** Which tolerance a casting is believed to hold: published grades, or what a good specialist shop claims. */

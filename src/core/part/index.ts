@@ -1,5 +1,6 @@
 /** The part as the equations see it: its facts, its features on a lane, its second operations. */
-export { partFacts, type MissingFacts, type PartFacts } from './facts';
+export { partFacts } from './facts';
+export { type MissingFacts, type PartFacts } from './types';
 export {
   judgeFeature,
   judgeHole,
@@ -15,3 +16,5 @@ export { PART_EQUATIONS } from './equations';
 export { HELD_WIDTH } from './equations/widths';
 export { GRIND_STOCK_MM, REAM_STOCK_MM } from './equations/machining';
 export type { Taken } from './taken';
+export { makingOf, type Making } from './process-steps';
+export { density } from './density';

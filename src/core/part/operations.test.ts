@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { Brief } from '../brief';
 import { SHIPPED_RATES } from '../rates';
-import { findLane, type Lane } from '../routes';
+import { findLane, type Lane } from '../catalogue/routes';
 import { bracket } from '../testing/demo-briefs';
 import { TRUNNION_ALLOY } from '../testing/trunnion-cap';
 import { lanePart, partFacts, type LanePart, type PartFacts } from '.';

@@ -1,7 +1,7 @@
-import { likely } from '../figures';
+import { likely } from '../base/figures';
 import type { OperationKind, RateSet } from '../rates';
-import type { Capability, CapabilityFamily } from '../routes';
-import type { PartFacts } from './facts';
+import type { Capability, CapabilityFamily } from '../catalogue/routes';
+import type { PartFacts } from './types';
 import { judgeFeature, judgeHole, type FeatureCall, type HoleCall, type School } from './features';
 import {
   CAST_MASS,

@@ -1,5 +1,5 @@
-import type { Figure, Triple } from '../figures';
-import { isPlainDate } from '../plain-date';
+import type { Figure, Triple } from '../base/figures';
+import { isPlainDate } from '../base/plain-date';
 import { namesOf, rateEntries, type RateEntry } from './entries';
 import type { RateSet } from './types';
 

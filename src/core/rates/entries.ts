@@ -1,5 +1,5 @@
-import { findAlloy } from '../alloys';
-import type { Basis, Figure, Triple } from '../figures';
+import { findAlloy } from '../catalogue/alloys';
+import type { Basis, Figure, Triple } from '../base/figures';
 import { BARE_UNITS, RATE_PARTS, RATE_WORDS } from './data/words.data';
 import type { RateSet } from './types';
 

@@ -1,7 +1,7 @@
-import { ALLOYS } from '../alloys';
-import { dayNumber, isoDay, weekday } from '../calendar/day';
-import type { Triple } from '../figures';
-import { refuse } from '../errors';
+import { ALLOYS } from '../catalogue/alloys';
+import { dayNumber, isoDay, weekday } from '../base/day';
+import type { Triple } from '../base/figures';
+import { refuse } from '../base/errors';
 import { METAL_WALKS } from './data/metal-walks.data';
 import type { OwnFigure } from './changes';
 import type { RateSet } from './types';

@@ -1,5 +1,5 @@
-import { ALLOYS, type Alloy } from '../alloys';
-import type { Basis, Figure } from '../figures';
+import { ALLOYS, type Alloy } from '../catalogue/alloys';
+import type { Basis, Figure } from '../base/figures';
 import type { RateSet } from './types';
 
 const BASES: ReadonlySet<string> = new Set<Basis>(['standard', 'handbook', 'rule', 'assumed', 'shop']);

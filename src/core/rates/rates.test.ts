@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { ALLOYS } from '../alloys';
-import { boardAt, prepareStudy } from '../board';
+import { ALLOYS } from '../catalogue/alloys';
+import { boardAt } from '../comparison/board';
+import { prepareStudy } from '../study';
 import { bracket } from '../testing/demo-briefs';
-import { workingOf } from '../workings';
+import { workingOf } from '../study/workings';
 import {
   limitsOf,
   metalIndex,

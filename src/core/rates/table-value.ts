@@ -1,5 +1,5 @@
 import type { TableValue } from '../equations';
-import type { Figure } from '../figures';
+import type { Figure } from '../base/figures';
 import { namesOf } from './entries';
 import type { RateSet } from './types';
 

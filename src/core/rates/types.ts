@@ -1,4 +1,4 @@
-import type { Basis, Figure } from '../figures';
+import type { Basis, Figure } from '../base/figures';
 
 type Figures<K extends string> = Readonly<Record<K, Figure>>;
 type SomeFigures<K extends string> = Readonly<Partial<Record<K, Figure>>>;

@@ -1,8 +1,8 @@
 import { brief, equationsOf, figure, type SymbolOf, type TableValue } from '../equations';
-import { likely } from '../figures';
+import { likely } from '../base/figures';
 import type { LanePart, PartFacts } from '../part';
 import { rateAt, tableValue, type RateSet } from '../rates';
-import type { Lane } from '../routes';
+import type { Lane } from '../catalogue/routes';
 
 /** What the rules of a lane are told for: they need no money, so barred lanes have them too. */
 export interface OfRule {

@@ -1,5 +1,5 @@
 import type { FeatureCall, HoleCall, LanePart, PartFacts } from '../part';
-import type { Capability } from '../routes';
+import type { Capability } from '../catalogue/routes';
 import { above, finding, notKnown } from './finding';
 import type { Finding, Status } from './types';
 

@@ -1,6 +1,6 @@
-import { nearestPourable, type Fit } from '../alloys';
+import { nearestPourable, type Fit } from '../catalogue/alloys';
 import type { PartFacts } from '../part';
-import type { Ability, Lane } from '../routes';
+import type { Ability, Lane } from '../catalogue/routes';
 import { above, finding, notKnown } from './finding';
 import type { Finding } from './types';
 

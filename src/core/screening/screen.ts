@@ -1,7 +1,7 @@
 import type { LanePart, PartFacts } from '../part';
 import type { RateSet } from '../rates';
-import type { Lane } from '../routes';
-import type { Fit } from '../alloys';
+import type { Lane } from '../catalogue/routes';
+import type { Fit } from '../catalogue/alloys';
 import { CLAMP_OF_ONE, POURED_FOR_ONE } from './equations';
 import { below, finding, notKnown } from './finding';
 import { screenHeld } from './held';

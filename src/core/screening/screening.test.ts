@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { prepareStudy } from '../board';
+import { prepareStudy } from '../study';
 import { bracket } from '../testing/demo-briefs';
 import type { Brief } from '../brief';
 import type { Finding, Status } from '.';

@@ -1,6 +1,6 @@
 import { draftDegrees } from '../brief';
 import type { PartFacts } from '../part';
-import type { Capability } from '../routes';
+import type { Capability } from '../catalogue/routes';
 import { SECTION_RATIO } from './equations';
 import { above, below, finding, notKnown } from './finding';
 import type { Finding } from './types';

@@ -1,4 +1,4 @@
-import type { Basis } from '../figures';
+import type { Basis } from '../base/figures';
 
 /** Verdict on one rule, one cell or one lane, from free to barred. */
 export type Status = 'fits' | 'tight' | 'second-operation' | 'not-known' | 'blocked';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { ALLOYS } from '../alloys';
+import { ALLOYS } from '../catalogue/alloys';
 import { OPERATION_WORDS, type Brief } from '../brief';
 import { briefOf } from './demo-briefs';
 

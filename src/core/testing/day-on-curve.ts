@@ -1,4 +1,4 @@
-import type { Delivered } from '../calendar';
+import type { Delivered } from '../schedule';
 
 /**
  * Day by which so many pieces exist on a delivery curve; null when the curve never gets there.

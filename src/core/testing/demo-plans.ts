@@ -1,4 +1,4 @@
-import { prepareStudy, type Study } from '../board';
+import { prepareStudy, type Study } from '../study';
 import {
   duesOf,
   openPlan,
@@ -8,9 +8,9 @@ import {
   type BridgePlan,
   type PlanDue,
   type PlanSearch,
-} from '../bridge';
+} from '../phased-plans';
 import { lifetimeQuantity, type Brief } from '../brief';
-import type { DrawnPlan } from '../doubt';
+import type { DrawnPlan } from '../simulation';
 import type { RateSet } from '../rates';
 
 /** The day that orders of the demo are placed on. */

@@ -1,10 +1,10 @@
-import { boardAt, prepareStudy, type Study } from '../board';
-import { dayOf, laneTime } from '../calendar';
+import { boardAt } from '../comparison/board';
+import { prepareStudy, type Study } from '../study';
+import { dayOf, laneTime } from '../schedule';
 import { layoutPlan, ProgrammeCost } from '../cost';
-import type { DoubtInput } from '../doubt';
-import { namesOf } from '../rates/entries';
-import type { RateSet } from '../rates';
-import type { Lane } from '../routes';
+import type { DoubtInput } from '../simulation';
+import { namesOf, type RateSet } from '../rates';
+import type { Lane } from '../catalogue/routes';
 
 type Node = Record<string, unknown>;
 

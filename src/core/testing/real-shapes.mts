@@ -1,5 +1,5 @@
 import initManifold, { type CrossSection, type Manifold, type Vec2 } from 'manifold-3d';
-import type { Vec } from '../geometry';
+import type { Vec } from '../part-file/geometry';
 
 /** A closed part as corners and facets, mm. Corners are rounded as a binary STL rounds them. */
 export interface RealShape {

@@ -1,4 +1,4 @@
-import type { Working } from '../workings';
+import type { Working } from '../equations';
 
 /** Puts the symbols' values into the expression and works it out, as a reader with a calculator would. */
 export function recompute(w: Working): number {

@@ -1,4 +1,4 @@
-import { findAlloy, type Alloy } from '../alloys';
+import { findAlloy, type Alloy } from '../catalogue/alloys';
 import { parseBrief, type Brief } from '../brief';
 
 /** The worked check of the cost and time models: a trunnion cap in plain aluminium with the figures the check states. */

@@ -1,9 +1,9 @@
 import 'server-only';
-import type { JobProgress } from '@/core/wire';
+import type { JobProgress } from '@/core/base/job-progress';
 import { RequestError } from '../http';
 import { randomUUID } from 'node:crypto';
 import type { Brief } from '@/core/brief';
-import { CORE_VERSION } from '@/core/version';
+import { CORE_VERSION } from '@/core/base/version';
 import { change, reading, rows, transaction, type Runner } from '../db';
 import { inPool } from '../jobs';
 import { selectStill } from '../part-files/queries';

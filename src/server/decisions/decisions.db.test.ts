@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { boardAt, prepareStudy } from '@/core/board';
+import { boardAt } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
 import { bracket } from '@/core/testing/demo-briefs';
 import { closeAll } from '../testing/close-all';
 import { freshDatabase } from '../testing/test-database';

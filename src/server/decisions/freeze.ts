@@ -1,6 +1,7 @@
-import { boardAt, type Board, type BoardLane, type Evaluation, type Study } from '@/core/board';
-import type { Weights } from '@/core/choice';
-import { StudyWorkings } from '@/core/bridge';
+import { boardAt, type Board, type BoardLane, type Evaluation } from '@/core/comparison/board';
+import { type Study } from '@/core/study';
+import type { Weights } from '@/core/comparison/ranking';
+import { StudyWorkings } from '@/core/phased-plans';
 import {
   carryingFigures,
   drawnOf,
@@ -14,8 +15,8 @@ import {
   type DrawnBy,
   type KeptPlan,
 } from '@/core/decision';
-import { DRAWS } from '@/core/doubt';
-import { CoreError } from '@/core/errors';
+import { DRAWS } from '@/core/simulation';
+import { CoreError } from '@/core/base/errors';
 import type { Frozen } from './record';
 
 /** What is signed. */

@@ -1,6 +1,6 @@
-import type { Evaluation } from '@/core/board';
+import type { Evaluation } from '@/core/comparison/board';
 import type { Brief } from '@/core/brief';
-import type { Weights } from '@/core/choice';
+import type { Weights } from '@/core/comparison/ranking';
 import type { Action, Argument, CarryingFigure, KeptDoubt, KeptPlan } from '@/core/decision';
 import type { School } from '@/core/part';
 import type { RateSet } from '@/core/rates';

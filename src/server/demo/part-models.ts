@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { modelSchema, type Brief } from '@/core/brief';
-import { MEASURED_FIELDS, withMeasures } from '@/core/measured';
+import { MEASURED_FIELDS, withMeasures } from '@/core/part-file/measured';
 import measured from './parts/measured.json';
 
 /** File of each demo part, by its title. */

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Evaluation } from '@/core/board';
+import type { Evaluation } from '@/core/comparison/board';
 import { LINE_IDS } from '@/core/cost';
 import { plain } from './plain-cell';
 

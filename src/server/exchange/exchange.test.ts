@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { describe, expect, test } from 'vitest';
-import { evaluate } from '@/core/board';
+import { evaluate } from '@/core/comparison/board';
 import { LINE_IDS } from '@/core/cost';
 import { bracket } from '@/core/testing/demo-briefs';
 import { demoBriefs } from '../demo/seed';

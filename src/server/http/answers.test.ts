@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { z } from 'zod';
-import { refuse } from '@/core/errors';
+import { refuse } from '@/core/base/errors';
 import { answering, checked, jsonBody, refused, RequestError, type ErrorBody } from '.';
 
 const request = (body: BodyInit | null, type = 'application/json'): Request =>

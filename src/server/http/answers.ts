@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CoreError } from '@/core/errors';
+import { CoreError } from '@/core/base/errors';
 import type { BriefIssue } from '@/core/brief';
 import { log } from '../log';
 import { unsound } from './sound';

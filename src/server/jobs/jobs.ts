@@ -1,13 +1,14 @@
-import { evaluate, leaderAt, prepareStudy, type Evaluation } from '@/core/board';
+import { evaluate, leaderAt, type Evaluation } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
 import { lifetimeQuantity, parseBrief, readStoredBrief, type Brief, type BriefIssue } from '@/core/brief';
-import type { Weights } from '@/core/choice';
+import type { Weights } from '@/core/comparison/ranking';
 import { standingOf, type Standing } from '@/core/decision';
-import { CoreError } from '@/core/errors';
+import { CoreError } from '@/core/base/errors';
 import type { School } from '@/core/part';
 import { ratesOf, type RateRef } from '@/core/rates';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { runVector, WORKED_CASES } from '@/core/formulas';
+import { runVector, WORKED_CASES } from '@/core/reference/worked-cases';
 import { frozenOf, type Signing, type Tell } from '../decisions/freeze';
 import type { DecisionRecord, Frozen } from '../decisions/record';
 import { readRatesCsv, type RatesCsvResult } from '../exchange/rates-csv';

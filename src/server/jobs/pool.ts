@@ -4,11 +4,11 @@ import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
-import { CoreError } from '@/core/errors';
+import { CoreError } from '@/core/base/errors';
 import { RequestError } from '../http';
 import { log } from '../log';
 import type { JobAnswer, JobInput, JobName, JobOutput } from './jobs';
-import type { JobProgress } from '@/core/wire';
+import type { JobProgress } from '@/core/base/job-progress';
 
 /** Jobs that wait, at most; the next is told to come back. */
 const MOST_WAITING = 64;

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { JOB_HEADER } from '@/core/wire';
+import { JOB_HEADER } from '@/core/base/job-progress';
 import { followed, progressOf } from './progress';
 
 const asked = (name: string | null): Request =>

@@ -1,4 +1,4 @@
-import { JOB_HEADER, type JobProgress } from '@/core/wire';
+import { JOB_HEADER, type JobProgress } from '@/core/base/job-progress';
 
 /** Jobs that are followed at once, at most; the oldest is forgotten. */
 const MOST_FOLLOWED = 500;

@@ -1,7 +1,7 @@
 import { setPriority } from 'node:os';
 import type { MessagePort } from 'node:worker_threads';
 import { runJob, type JobName } from './jobs';
-import type { JobProgress } from '@/core/wire';
+import type { JobProgress } from '@/core/base/job-progress';
 
 // On Linux this is the priority of this thread alone: the one that answers everybody goes first.
 try {

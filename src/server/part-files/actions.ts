@@ -1,7 +1,7 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
-import { MAX_FILE_BYTES } from '@/core/mesh-files';
+import { MAX_FILE_BYTES } from '@/core/part-file/readers';
 import { reading, transaction, pool } from '../db';
 import { CHUNK_BYTES, isWhole, unfolded } from './keep';
 import {

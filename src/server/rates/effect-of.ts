@@ -1,4 +1,5 @@
-import { boardAt, prepareStudy } from '@/core/board';
+import { boardAt } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
 import { lifetimeQuantity, type Brief } from '@/core/brief';
 import type { School } from '@/core/part';
 import { ownRates, ratesOf, SHIPPED_RATES, type RateRef, type RateSet } from '@/core/rates';

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { boardAt, prepareStudy } from '@/core/board';
+import { boardAt } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
 import { ratesOf, SHIPPED_RATES, SHIPPED_REF, type RateRef } from '@/core/rates';
 import { bracket } from '@/core/testing/demo-briefs';
 import { listDecisions, signDecision } from '../decisions';

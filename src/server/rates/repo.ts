@@ -1,4 +1,4 @@
-import { isPlainDate } from '@/core/plain-date';
+import { isPlainDate } from '@/core/base/plain-date';
 import { SHIPPED_RATES, SHIPPED_REF, type RateRef } from '@/core/rates';
 import type { Runner } from '../db';
 import { selectFigures, selectRateSet, type RateSetRow } from './queries';

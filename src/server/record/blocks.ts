@@ -1,5 +1,5 @@
 import type { Cell, Worksheet } from 'exceljs';
-import type { Working, WorkingSymbol } from '@/core/workings';
+import type { Working, WorkingSymbol } from '@/core/equations';
 import { sheetFormula } from './formula';
 
 /** How headings look. */

@@ -1,8 +1,8 @@
-import { StudyWorkings } from '@/core/bridge';
+import { StudyWorkings } from '@/core/phased-plans';
 import { sureTold } from '@/core/decision';
-import { CoreError } from '@/core/errors';
-import { plain, type ToldFigure } from '@/core/telling';
-import type { Working } from '@/core/workings';
+import { CoreError } from '@/core/base/errors';
+import { plain, type ToldFigure } from '@/core/explanation';
+import type { Working } from '@/core/equations';
 import { sureOf, type RecordSheet } from './sheet';
 
 /** A figure of how sure a choice was, or of what would overturn it, with how it was found. */

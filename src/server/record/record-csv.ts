@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { LINE_IDS } from '@/core/cost';
-import { LINE_WORDS } from '@/core/workings';
+import { LINE_WORDS } from '@/core/cost/equations';
 import { plain } from '../exchange/plain-cell';
 import { foundFigures } from './found';
 import { partsOf, signedId, type RecordSheet } from './sheet';

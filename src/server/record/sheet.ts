@@ -1,8 +1,9 @@
-import { boardAt, prepareStudy, type Board, type BoardLane, type Study } from '@/core/board';
-import { PLAN, STEPS, StudyWorkings } from '@/core/bridge';
+import { boardAt, type Board, type BoardLane } from '@/core/comparison/board';
+import { prepareStudy, type Study } from '@/core/study';
+import { PLAN, STEPS, StudyWorkings } from '@/core/phased-plans';
 import { readStoredBrief } from '@/core/brief';
 import { drawnOf, type SureOf } from '@/core/decision';
-import { CORE_VERSION } from '@/core/version';
+import { CORE_VERSION } from '@/core/base/version';
 import type { DecisionRecord } from '../decisions';
 
 /** A decision with its study worked out again as it was frozen: what every form of the record is made from. */

@@ -1,8 +1,9 @@
-import { dateWords } from '@/core/calendar';
-import { FIRST_WEIGHTS, firstOf, ledTold, schoolsAt } from '@/core/choice';
+import { dateWords } from '@/core/base/day';
+import { FIRST_WEIGHTS, firstOf, ledTold, schoolsAt } from '@/core/comparison/ranking';
 import { drawnWords, sureTold } from '@/core/decision';
-import { shortName } from '@/core/routes';
-import { perPart, plain, whole } from '@/core/telling';
+import { shortName } from '@/core/catalogue/routes';
+import { perPart, whole } from '@/core/base/numbers';
+import { plain } from '@/core/explanation';
 import { sureOf, type RecordSheet } from './sheet';
 
 /** Name and text of what heads a record. */

@@ -1,8 +1,9 @@
 import ExcelJS, { type Workbook, type Worksheet } from 'exceljs';
 import { LINE_IDS } from '@/core/cost';
-import { sentence } from '@/core/doubt';
-import { shortName } from '@/core/routes';
-import { LINE_WORDS, placeOf, workingTree, type PlacedWorking, type WorkingSymbol } from '@/core/workings';
+import { sentence } from '@/core/simulation';
+import { shortName } from '@/core/catalogue/routes';
+import { LINE_WORDS } from '@/core/cost/equations';
+import { placeOf, workingTree, type PlacedWorking, type WorkingSymbol } from '@/core/equations';
 import { addBlock, HEAD, headRow, put, WORKING_COLUMNS, WORKING_WIDTHS } from './blocks';
 import { addFound } from './found-sheet';
 import { partsOf, signedId, type RecordSheet } from './sheet';

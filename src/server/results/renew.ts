@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Standing } from '@/core/decision';
-import { CORE_VERSION } from '@/core/version';
+import { CORE_VERSION } from '@/core/base/version';
 import { reading, transaction } from '../db';
 import { selectDecision } from '../decisions/record';
 import { Busy, inPool } from '../jobs';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { findAlloy } from '@/core/alloys';
+import { findAlloy } from '@/core/catalogue/alloys';
 import { briefOf } from '@/core/testing/demo-briefs';
 import { closePool } from '../db';
 import { freshDatabase } from '../testing/test-database';

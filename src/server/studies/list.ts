@@ -1,7 +1,7 @@
-import { ALLOYS } from '@/core/alloys';
+import { ALLOYS } from '@/core/catalogue/alloys';
 import { lifetimeQuantity, readStoredBrief } from '@/core/brief';
-import { LANES, shortName } from '@/core/routes';
-import { CORE_VERSION } from '@/core/version';
+import { LANES, shortName } from '@/core/catalogue/routes';
+import { CORE_VERSION } from '@/core/base/version';
 import { rows, type Bound, type Runner } from '../db';
 import type { DecisionState } from '../decisions/states';
 import { isoTime } from './repo';

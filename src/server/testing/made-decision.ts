@@ -1,9 +1,10 @@
-import { evaluate, prepareStudy } from '@/core/board';
+import { evaluate } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
 import type { Brief } from '@/core/brief';
-import { FIRST_WEIGHTS } from '@/core/choice';
+import { FIRST_WEIGHTS } from '@/core/comparison/ranking';
 import type { Action } from '@/core/decision';
 import { SHIPPED_RATES, type RateSet } from '@/core/rates';
-import { CORE_VERSION } from '@/core/version';
+import { CORE_VERSION } from '@/core/base/version';
 import { frozenOf, type Signing } from '../decisions/freeze';
 import type { DecisionRecord } from '../decisions/record';
 

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import { FIRST_WEIGHTS } from '@/core/choice';
+import { FIRST_WEIGHTS } from '@/core/comparison/ranking';
 import { closePool } from '../db';
 import { freshDatabase } from '../testing/test-database';
 import { setTeamWeights, teamWeights } from '.';

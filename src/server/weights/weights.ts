@@ -1,4 +1,4 @@
-import { FIRST_WEIGHTS, WEIGHED, type Weights } from '@/core/choice';
+import { FIRST_WEIGHTS, WEIGHED, type Weights } from '@/core/comparison/ranking';
 import { change, pool, rows, transaction } from '../db';
 import { isoTime } from '../studies/repo';
 

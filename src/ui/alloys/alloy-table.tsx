@@ -1,8 +1,8 @@
 'use client';
-import { bestCondition, type AlloyNeeds, type AlloyPair, type Miss } from '@/core/alloy-choice';
-import type { Alloy } from '@/core/alloys';
-import { prepareStudy } from '@/core/board';
-import { laneWords, ROUTES, shortName } from '@/core/routes';
+import { bestCondition, type AlloyNeeds, type AlloyPair, type Miss } from '@/core/comparison/alloys';
+import type { Alloy } from '@/core/catalogue/alloys';
+import { prepareStudy } from '@/core/study';
+import { laneWords, ROUTES, shortName } from '@/core/catalogue/routes';
 import { perPart, signed, weeks } from '../format';
 import { toneOf } from '../marks/tone';
 import { useUnits } from '../preferences';

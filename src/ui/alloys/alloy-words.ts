@@ -1,4 +1,4 @@
-import { inUnitsOf, KG_PER_POUND, type UnitSystem } from '@/core/units';
+import { inUnitsOf, KG_PER_POUND, type UnitSystem } from '@/core/base/units';
 import { significant } from '../format';
 
 /** A figure of an alloy in the units of the screen; a dash of words where the table has none. */

@@ -1,7 +1,7 @@
 'use client';
 import { useCallback, useMemo, useState } from 'react';
-import { missesOf, needsOfBrief, withNeeds, type AlloyPair } from '@/core/alloy-choice';
-import { findAlloy } from '@/core/alloys';
+import { missesOf, needsOfBrief, withNeeds, type AlloyPair } from '@/core/comparison/alloys';
+import { findAlloy } from '@/core/catalogue/alloys';
 import { pricedAlloy } from '@/core/rates';
 import type { SurveyClient } from '@/workers/survey.client';
 import type { StudyAsked } from '@/workers/survey.protocol';

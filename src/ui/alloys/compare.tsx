@@ -1,10 +1,10 @@
 'use client';
 import { Button } from '@chakra-ui/react';
-import type { AlloyPair } from '@/core/alloy-choice';
+import type { AlloyPair } from '@/core/comparison/alloys';
 import { pricedAlloy } from '@/core/rates';
-import { findAlloy, hazardsOf, type Alloy } from '@/core/alloys';
-import { ROUTES, shortName } from '@/core/routes';
-import type { UnitSystem } from '@/core/units';
+import { findAlloy, hazardsOf, type Alloy } from '@/core/catalogue/alloys';
+import { ROUTES, shortName } from '@/core/catalogue/routes';
+import type { UnitSystem } from '@/core/base/units';
 import { sentence } from '../board/finding-words';
 import { keptTyping } from '../brief/typing';
 import { perPart } from '../format';

@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
-import type { AlloyNeeds } from '@/core/alloy-choice';
-import type { Dimension } from '@/core/units';
+import type { AlloyNeeds } from '@/core/comparison/alloys';
+import type { Dimension } from '@/core/base/units';
 import { readFigure, showFigure, unitOf } from '../fields/numbers';
 import { useUnits } from '../preferences';
 

@@ -1,4 +1,4 @@
-import type { Link } from '@/core/bench';
+import type { Link } from '@/core/comparison/bench';
 import { readFigure } from '../fields/numbers';
 
 /** A link as it is typed: the value stays text until it can be read. */

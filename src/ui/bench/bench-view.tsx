@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
-import { daysForOrder, metalToMelt, piecesAShift, type LaneRates, type Link } from '@/core/bench';
-import { shortName } from '@/core/routes';
+import { daysForOrder, metalToMelt, piecesAShift, type LaneRates, type Link } from '@/core/comparison/bench';
+import { shortName } from '@/core/catalogue/routes';
 import { significant } from '../format';
 import { ChainSheet, type Filling } from './chain-sheet';
 import { StartsSheet } from './starts-sheet';

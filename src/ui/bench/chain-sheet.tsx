@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
-import { runChain, type ChainResult, type Link } from '@/core/bench';
-import { CoreError } from '@/core/errors';
+import { runChain, type ChainResult, type Link } from '@/core/comparison/bench';
+import { CoreError } from '@/core/base/errors';
 import { keepHere, keptHere } from '../browser-store';
 import { significant } from '../format';
 import { FillFrom } from './fill-from';

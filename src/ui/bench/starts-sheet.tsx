@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
-import { CoreError } from '@/core/errors';
-import { startsFor } from '@/core/quantity';
+import { CoreError } from '@/core/base/errors';
+import { startsFor } from '@/core/formula-book/quantity';
 import { keepHere, keptHere } from '../browser-store';
 import { fixed, whole } from '../format';
 import { FillFrom } from './fill-from';

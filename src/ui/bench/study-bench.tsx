@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import { laneRates } from '@/core/bench';
+import { laneRates } from '@/core/comparison/bench';
 import { lotSize } from '@/core/brief';
 import { useQuantity, useStudy } from '../study/study-context';
 import { BenchView, type BenchFill } from './bench-view';

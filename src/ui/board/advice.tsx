@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { adviceFor, adviceText, consolidationAdvice } from '@/core/advice';
+import { adviceFor, adviceText, consolidationAdvice } from '@/core/screening/advice';
 import type { Finding } from '@/core/screening';
 import { Mark } from '../marks/mark';
 import { useUnits } from '../preferences';

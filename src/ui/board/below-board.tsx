@@ -1,6 +1,6 @@
 'use client';
 import { memo, useMemo, useRef, useState } from 'react';
-import type { Board, Curve } from '@/core/board';
+import type { Board, Curve } from '@/core/comparison/board';
 import { CostChart } from '../charts/cost-charts';
 import type { LaneOrder } from '../preferences';
 import { useQuantity, useStudy } from '../study/study-context';

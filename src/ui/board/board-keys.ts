@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
-import type { BoardLane } from '@/core/board';
-import type { DrawnFigure } from '@/core/doubt';
+import type { BoardLane } from '@/core/comparison/board';
+import type { DrawnFigure } from '@/core/simulation';
 import type { LaneActs } from './lane-row';
 
 /** What the keys of the board do. */

@@ -1,6 +1,7 @@
 import { thousands } from './doubt-cells';
 import { describe, expect, test } from 'vitest';
-import { boardAt, prepareStudy } from '@/core/board';
+import { boardAt } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
 import { bracket } from '@/core/testing/demo-briefs';
 import type { Finding } from '@/core/screening';
 import { findingFigures, findingValue, sentence } from './finding-words';

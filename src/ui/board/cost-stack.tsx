@@ -1,9 +1,9 @@
 'use client';
 import { memo } from 'react';
-import type { BoardLane } from '@/core/board';
+import type { BoardLane } from '@/core/comparison/board';
 import type { LaneMoney } from '@/core/cost';
-import { centsThatAdd } from '@/core/money';
-import { shortName } from '@/core/routes';
+import { centsThatAdd } from '@/core/base/cents';
+import { shortName } from '@/core/catalogue/routes';
 import { perPart } from '../format';
 import type { LaneActs } from './lane-row';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import type { LaneDoubt } from '@/core/doubt';
+import type { LaneDoubt } from '@/core/simulation';
 import { allInDoubt, firstDoubt, thousands, totalDoubt } from './doubt-cells';
 
 const share = { share: 0.874, low: 0.86, high: 0.88 };

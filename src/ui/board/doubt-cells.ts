@@ -1,6 +1,6 @@
-import { percent, rough, type Band, type DrawnFigure, type LaneDoubt } from '@/core/doubt';
+import { percent, rough, type Band, type DrawnFigure, type LaneDoubt } from '@/core/simulation';
 import { perPart, weeks, whole } from '../format';
-import type { DoubtScales } from './lane-row';
+import type { DoubtScales } from './doubt-scales';
 import type { WhiskerScale } from '../doubt/whisker';
 
 /** What a cell shows of the draws, under its figure. */

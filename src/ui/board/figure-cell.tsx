@@ -2,7 +2,7 @@
 import { memo } from 'react';
 import type { Status } from '@/core/screening';
 import { Mark } from '../marks/mark';
-import type { Band, DrawnFigure } from '@/core/doubt';
+import type { Band, DrawnFigure } from '@/core/simulation';
 import { Spare } from '../marks/spare';
 import { Whisker, type WhiskerScale } from '../doubt/whisker';
 

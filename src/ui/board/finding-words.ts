@@ -1,5 +1,5 @@
 import type { Finding, FindingUnit } from '@/core/screening';
-import { inUnitsOf, type UnitSystem } from '@/core/units';
+import { inUnitsOf, type UnitSystem } from '@/core/base/units';
 import { significant } from '../format';
 
 const PLAIN: Partial<Record<FindingUnit, string>> = {

@@ -1,17 +1,18 @@
 'use client';
-import type { LaneDoubt } from '@/core/doubt';
+import type { LaneDoubt } from '@/core/simulation';
 import { allInDoubt, firstDoubt, totalDoubt } from './doubt-cells';
 import { memo } from 'react';
-import type { BoardBaseline, BoardLane } from '@/core/board';
-import { laneWords, shortName } from '@/core/routes';
-import { figureOfRule, differenceTo } from '@/core/workings';
+import type { BoardBaseline, BoardLane } from '@/core/comparison/board';
+import { laneWords, shortName } from '@/core/catalogue/routes';
+import { figureOfRule, differenceTo } from '@/core/study/workings';
 import { perPart, signed, weeks, whole } from '../format';
 import { Mark } from '../marks/mark';
 import { Tone } from '../marks/tone';
 import { findingFigures, sentence } from './finding-words';
 import { useUnits } from '../preferences';
 import { FigureCell } from './figure-cell';
-import type { Against, DoubtScales, LaneActs } from './lane-row';
+import type { Against, LaneActs } from './lane-row';
+import type { DoubtScales } from './doubt-scales';
 
 interface FoldedProps {
   readonly lane: BoardLane;

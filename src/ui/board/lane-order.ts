@@ -1,5 +1,4 @@
-import type { Board, BoardLane } from '@/core/board';
-import { COLUMNS } from '@/core/board';
+import { COLUMNS, type Board, type BoardLane } from '@/core/comparison/board';
 import type { LaneOrder } from '../preferences';
 
 /** The least room a lane has anywhere: its tightest cell or shape. */

@@ -1,8 +1,9 @@
 'use client';
 import { useMemo } from 'react';
 import type { FeatureCall, FeatureVerdict } from '@/core/part';
-import { LAYER_LINES, LOOKS, MASTER_COPIES } from '@/core/routes';
-import { WASTE_FIGURES, workingOf } from '@/core/workings';
+import { LAYER_LINES, LOOKS, MASTER_COPIES } from '@/core/catalogue/routes';
+import { WASTE_FIGURES } from '@/core/cost/equations';
+import { workingOf } from '@/core/study/workings';
 import { fixed } from '../format';
 import { useUnits } from '../preferences';
 import { useQuantity, useStudy } from '../study/study-context';

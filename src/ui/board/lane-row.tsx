@@ -1,17 +1,18 @@
 'use client';
+import type { DoubtScales } from './doubt-scales';
 import { memo } from 'react';
-import type { BoardLane, Cell } from '@/core/board';
+import type { BoardLane, Cell } from '@/core/comparison/board';
 import type { FeatureCall, LanePart } from '@/core/part';
-import { laneWords } from '@/core/routes';
+import { laneWords } from '@/core/catalogue/routes';
 import type { Status } from '@/core/screening';
-import { differenceTo } from '@/core/workings';
+import { differenceTo } from '@/core/study/workings';
 import { STATUS_WORDS, Mark } from '../marks/mark';
 import { roomPercent } from '../marks/spare';
 import { Tone } from '../marks/tone';
 import { fixed, perPart, signed, weeks, whole } from '../format';
 import { useUnits } from '../preferences';
 import type { WhiskerScale } from '../doubt/whisker';
-import type { DrawnFigure, LaneDoubt } from '@/core/doubt';
+import type { DrawnFigure, LaneDoubt } from '@/core/simulation';
 import { allInDoubt, firstDoubt, totalDoubt } from './doubt-cells';
 import { FigureCell } from './figure-cell';
 import { findingValue } from './finding-words';
@@ -22,13 +23,6 @@ export interface Against {
   readonly allIn: number;
   readonly tooling: number;
   readonly firstArticle_d: number;
-}
-
-/** Scales that the whiskers of a column share. */
-export interface DoubtScales {
-  readonly allIn: WhiskerScale | null;
-  readonly total: WhiskerScale | null;
-  readonly first: WhiskerScale | null;
 }
 
 /** What a lane answers to; each keeps its identity while the rail moves. */

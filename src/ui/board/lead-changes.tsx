@@ -1,7 +1,7 @@
 'use client';
 import { memo } from 'react';
-import type { Crossing } from '@/core/board';
-import { shortName } from '@/core/routes';
+import type { Crossing } from '@/core/comparison/board';
+import { shortName } from '@/core/catalogue/routes';
 import { whole } from '../format';
 import { Tone } from '../marks/tone';
 

@@ -1,7 +1,7 @@
 'use client';
 import { useMemo } from 'react';
-import { centsThatAdd } from '@/core/money';
-import { shortName } from '@/core/routes';
+import { centsThatAdd } from '@/core/base/cents';
+import { shortName } from '@/core/catalogue/routes';
 import { perPart } from '../format';
 import { figureOf, lineValues, SEGMENTS, type LinesProps } from './cost-stack';
 

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { gravity, ruleText, type Finding } from '@/core/screening';
 import { Mark, STATUS_WORDS } from '../marks/mark';
 import { roomPercent, Spare } from '../marks/spare';
-import { figureOfRule } from '@/core/workings';
+import { figureOfRule } from '@/core/study/workings';
 import { useUnits } from '../preferences';
 import { SheetPage } from '../shell/sheet';
 import { Cautions } from '../study/cautions';

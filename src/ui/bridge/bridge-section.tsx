@@ -1,7 +1,7 @@
 'use client';
 import { useMemo } from 'react';
-import { isApproved, MOST_WAIT_D, type BridgePlan, type PlanChoice, type PlanStep } from '@/core/bridge';
-import { shortName } from '@/core/routes';
+import { isApproved, MOST_WAIT_D, type BridgePlan, type PlanChoice, type PlanStep } from '@/core/phased-plans';
+import { shortName } from '@/core/catalogue/routes';
 import { dateAfter, whole } from '../format';
 import { Timelines } from '../calendar/timelines';
 import { useStudy } from '../study/study-context';

@@ -1,9 +1,10 @@
 'use client';
 import type { ReactNode } from 'react';
-import { openPlan, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/bridge';
-import type { Study } from '@/core/board';
+import { openPlan, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/phased-plans';
+import type { Study } from '@/core/study';
 import { useStudy } from '../study/study-context';
-import { useSheets, type Frozen } from '../working/sheets';
+import { useSheets } from '../working/sheets';
+import { type Frozen } from '../working/figure-at';
 
 /** A plan, or a route alone, whose figures are opened. */
 export interface PlanShown {

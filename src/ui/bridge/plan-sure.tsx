@@ -1,13 +1,13 @@
 'use client';
 import { Fragment, useMemo } from 'react';
-import { openPlan, PLAN, StudyWorkings, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/bridge';
+import { openPlan, PLAN, StudyWorkings, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/phased-plans';
 import { DRAWN, doubtOf, drawnWords, sureTold } from '@/core/decision';
-import type { DrawnPlan } from '@/core/doubt';
+import type { DrawnPlan } from '@/core/simulation';
 import { DRAWN_AGAIN } from '../doubt/doubt-state';
 import { useDoubt } from '../doubt/use-doubt';
 import { useDoubtShown } from '../preferences';
 import { useStudy } from '../study/study-context';
-import type { Frozen } from '../working/sheets';
+import type { Frozen } from '../working/figure-at';
 import { Told } from '../working/told';
 
 /** How sure a plan in two steps is, drawn over the sums of both steps; nothing where doubt is hidden. */

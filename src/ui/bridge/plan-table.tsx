@@ -1,8 +1,17 @@
 'use client';
 import { Button } from '@chakra-ui/react';
-import { ALONE, madeBy, MOST_WAIT_D, PLAN, STEPS, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/bridge';
-import { shortName } from '@/core/routes';
-import { differenceTo } from '@/core/workings';
+import {
+  ALONE,
+  madeBy,
+  MOST_WAIT_D,
+  PLAN,
+  STEPS,
+  type BridgePlan,
+  type PlanChoice,
+  type PlanDue,
+} from '@/core/phased-plans';
+import { shortName } from '@/core/catalogue/routes';
+import { differenceTo } from '@/core/study/workings';
 import { dateAfter, perPart, signed, whole } from '../format';
 import { Mark } from '../marks/mark';
 import { Tone } from '../marks/tone';

@@ -1,7 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, test } from 'vitest';
-import { prepareStudy } from '@/core/board';
-import { duesOf, settledDues } from '@/core/bridge';
+import { prepareStudy } from '@/core/study';
+import { duesOf, settledDues } from '@/core/phased-plans';
 import { bracket } from '@/core/testing/demo-briefs';
 import { textOf } from '../testing/html-faults';
 import { PutOff } from './put-off';

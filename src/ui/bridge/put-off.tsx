@@ -1,4 +1,4 @@
-import type { PlanDue } from '@/core/bridge';
+import type { PlanDue } from '@/core/phased-plans';
 import { dateAfter, whole } from '../format';
 
 /** Days asked that nobody can meet, and what was looked for instead. */

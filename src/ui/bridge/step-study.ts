@@ -1,9 +1,9 @@
-import type { Study } from '@/core/board';
-import { studyOfStep, type PlanStep } from '@/core/bridge';
-import { laneTimeline, timelineWithHolidays } from '@/core/calendar';
-import { laneWords } from '@/core/routes';
+import type { Study } from '@/core/study';
+import { studyOfStep, type PlanStep } from '@/core/phased-plans';
+import { laneTimeline, timelineWithHolidays } from '@/core/schedule';
+import { laneWords } from '@/core/catalogue/routes';
 import type { Delivery } from '../calendar/use-deliveries';
-import type { Frozen } from '../working/sheets';
+import type { Frozen } from '../working/figure-at';
 
 /** The study in which one step of a plan is the whole programme of its lane, for its workings. */
 export function stepStudy(study: Study, { laneId, pieces, layout }: PlanStep, words: string): Frozen {

@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
-import type { PlanChoice } from '@/core/bridge';
-import { shortName } from '@/core/routes';
+import type { PlanChoice } from '@/core/phased-plans';
+import { shortName } from '@/core/catalogue/routes';
 import { whole } from '../format';
 
 /** The switch of an adopted plan, moved by hand. What is typed wrongly stays, and is told. */

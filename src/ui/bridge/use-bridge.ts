@@ -1,6 +1,6 @@
 'use client';
 import { startTransition, useCallback, useEffect, useMemo, useState } from 'react';
-import { planAt, singleAt, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/bridge';
+import { planAt, singleAt, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/phased-plans';
 import { bridgeWorker } from '@/workers/bridge.client';
 import type { BridgeAnswer, BridgeFound } from '@/workers/bridge.protocol';
 import { useQuantity, useStudy } from '../study/study-context';

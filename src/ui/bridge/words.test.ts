@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import { prepareStudy } from '@/core/board';
-import { openPlan, planAt, singleAt, StudyWorkings, type PlanDue } from '@/core/bridge';
-import { plain } from '@/core/telling';
+import { prepareStudy } from '@/core/study';
+import { openPlan, planAt, singleAt, StudyWorkings, type PlanDue } from '@/core/phased-plans';
+import { plain } from '@/core/explanation';
 import { bracket } from '@/core/testing/demo-briefs';
 import { whole } from '../format';
 import { bridgeVerdict, inTime, lateWords, pays, planWords } from './words';

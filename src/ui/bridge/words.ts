@@ -1,7 +1,7 @@
-import { ALONE, PLAN, type BridgePlan } from '@/core/bridge';
-import { shortName } from '@/core/routes';
-import { figure, tell, type Telling } from '@/core/telling';
-import { differenceTo } from '@/core/workings';
+import { ALONE, PLAN, type BridgePlan } from '@/core/phased-plans';
+import { shortName } from '@/core/catalogue/routes';
+import { figure, tell, type Telling } from '@/core/explanation';
+import { differenceTo } from '@/core/study/workings';
 import { whole } from '../format';
 
 /** Which pieces are made how: "3 on bonded sand, printed mould, then 157 on bonded sand, pattern". */

@@ -1,4 +1,4 @@
-import { ALLOYS, ALLOY_FAMILIES } from '@/core/alloys';
+import { ALLOYS, ALLOY_FAMILIES } from '@/core/catalogue/alloys';
 
 /** The alloys to choose from, under the names of their families. */
 export const ALLOY_OPTIONS = ALLOY_FAMILIES.map(

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useForm, type FieldValues } from 'react-hook-form';
 import { inspectBrief, type Brief, type BriefIssue } from '@/core/brief';
-import { MEASURED_FIELDS, originOf } from '@/core/measured';
+import { MEASURED_FIELDS, originOf } from '@/core/part-file/measured';
 import { useUnits } from '../preferences';
 import { handOver } from '../part/handoff';
 import { remarkWords } from '../part/remark-words';

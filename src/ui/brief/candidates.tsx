@@ -1,6 +1,6 @@
 'use client';
 import { useController } from 'react-hook-form';
-import { ALLOYS } from '@/core/alloys';
+import { ALLOYS } from '@/core/catalogue/alloys';
 import { Field } from '../fields/inputs';
 import { ALLOY_OPTIONS } from './alloy-options';
 import { useBriefForm } from './form-context';

@@ -1,6 +1,6 @@
 'use client';
-import { TOUCHING } from '@/core/advice';
-import type { Dimension } from '@/core/units';
+import { TOUCHING } from '@/core/screening/advice';
+import type { Dimension } from '@/core/base/units';
 import { NumberField, SelectField } from '../fields/inputs';
 
 type Row = readonly [field: string, label: string, dimension: Dimension | null, unit: string, help: string];

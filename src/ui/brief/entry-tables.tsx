@@ -3,7 +3,7 @@ import { Button } from '@chakra-ui/react';
 import { useRef, type ClipboardEvent, type KeyboardEvent, type ReactNode } from 'react';
 import { useFieldArray } from 'react-hook-form';
 import { OPERATION_WORDS } from '@/core/brief';
-import { toStored, type Dimension } from '@/core/units';
+import { toStored, type Dimension } from '@/core/base/units';
 import { NumberInput } from '../fields/inputs';
 import { unitOf } from '../fields/numbers';
 import { useUnits } from '../preferences';

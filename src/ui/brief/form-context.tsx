@@ -1,6 +1,6 @@
 'use client';
 import { createContext, useContext } from 'react';
-import type { Origin } from '@/core/measured';
+import type { Origin } from '@/core/part-file/measured';
 import type { Control, FieldValues, UseFormGetValues, UseFormRegister, UseFormSetValue } from 'react-hook-form';
 
 /** The brief's form: values are a brief under way, in stored units; an unreadable figure stays as the text typed. */

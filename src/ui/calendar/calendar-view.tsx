@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { dayOfPlan, PLAN, type PlanStep } from '@/core/bridge';
+import { dayOfPlan, PLAN, type PlanStep } from '@/core/phased-plans';
 import { neededPieces } from '@/core/brief';
 import { plainDate, whole } from '../format';
 import { Sheet } from '../shell/sheet';

@@ -11,7 +11,7 @@ import {
 import { useTheme } from 'next-themes';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Needed } from '@/core/brief';
-import { dayNumber } from '@/core/calendar';
+import { dayNumber } from '@/core/base/day';
 import { axis, grid, STILL_LINE } from '../charts/axes';
 import { css, FAMILY } from '../charts/chart-parts';
 import { lineOf } from '../charts/line-of';

@@ -2,7 +2,7 @@
 import { Chart, LinearScale, LineController, LineElement, LogarithmicScale, PointElement, type Plugin } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
-import type { LotSize } from '@/core/lot-size';
+import type { LotSize } from '@/core/comparison/lot-sizes';
 import { axis, grid, STILL_LINE } from '../charts/axes';
 import { css, FAMILY } from '../charts/chart-parts';
 import { writeClear } from '../charts/names';

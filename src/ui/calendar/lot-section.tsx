@@ -2,9 +2,9 @@
 import { Button } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { prepareStudy, type StudyLane } from '@/core/board';
-import { bestLot, lotSizes, type LotSize } from '@/core/lot-size';
-import { laneWords } from '@/core/routes';
+import { prepareStudy, type StudyLane } from '@/core/study';
+import { bestLot, lotSizes, type LotSize } from '@/core/comparison/lot-sizes';
+import { laneWords } from '@/core/catalogue/routes';
 import { fixed, perPart, whole } from '../format';
 import { useQuantity, useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';

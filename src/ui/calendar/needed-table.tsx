@@ -1,7 +1,9 @@
 'use client';
 import type { Needed } from '@/core/brief';
-import { dayNumber } from '@/core/calendar';
-import { dayOfThe, spareWorking, type Working } from '@/core/workings';
+import { dayNumber } from '@/core/base/day';
+import { dayOfThe } from '@/core/schedule';
+import { spareWorking } from '@/core/study/workings';
+import { type Working } from '@/core/equations';
 import { dateAfter, plainDate, whole } from '../format';
 import { Mark } from '../marks/mark';
 import { Tone } from '../marks/tone';

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { dateAfter, fixed, significant, whole } from '../format';
 import { SheetPage } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';
-import type { PlanStep } from '@/core/bridge';
+import type { PlanStep } from '@/core/phased-plans';
 import { useSheets } from '../working/sheets';
 import { stepStudy } from '../bridge/step-study';
 import { KIND_WORDS } from './timelines';

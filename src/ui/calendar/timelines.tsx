@@ -1,5 +1,5 @@
 'use client';
-import type { StretchKind } from '@/core/calendar';
+import type { StretchKind } from '@/core/schedule';
 import { fixed, weeks } from '../format';
 import { Tone } from '../marks/tone';
 import type { Delivery } from './use-deliveries';

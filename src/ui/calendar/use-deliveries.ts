@@ -1,5 +1,6 @@
 import { useDeferredValue, useMemo } from 'react';
-import { bestLayout, type Board, type BoardLane } from '@/core/board';
+import { bestLayout } from '@/core/study';
+import { type Board, type BoardLane } from '@/core/comparison/board';
 import {
   curveWithHolidays,
   dayOf,
@@ -9,10 +10,10 @@ import {
   timelineWithHolidays,
   type Delivered,
   type Timeline,
-} from '@/core/calendar';
-import { laneWords } from '@/core/routes';
+} from '@/core/schedule';
+import { laneWords } from '@/core/catalogue/routes';
 import { useQuantity, useStudy } from '../study/study-context';
-import type { Frozen } from '../working/sheets';
+import type { Frozen } from '../working/figure-at';
 
 /** A lane, or a way without a casting, on the calendar to the last of the pieces on the rail. */
 export interface Delivery {

@@ -11,8 +11,8 @@ import {
 } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useLayoutEffect, useMemo, useRef } from 'react';
-import { RAIL_MAX, type Curve } from '@/core/board';
-import { laneWords } from '@/core/routes';
+import { RAIL_MAX, type Curve } from '@/core/comparison/board';
+import { laneWords } from '@/core/catalogue/routes';
 import { perPart, whole } from '../format';
 import { whenIdle } from '../when-idle';
 import { axis, STILL_LINE } from './axes';

@@ -1,7 +1,7 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
-import { filesOfCases, UNUSED, WORKED_CASES, type VectorResult } from '@/core/formulas';
+import { filesOfCases, UNUSED, WORKED_CASES, type VectorResult } from '@/core/reference/worked-cases';
 import { runCases } from '@/workers/cases.client';
 import { call } from '../api';
 import { Mark } from '../marks/mark';

@@ -1,8 +1,8 @@
 'use client';
 import type { Change } from '@/core/decision';
-import { figure } from '@/core/telling';
+import { figure } from '@/core/explanation';
 import { useUnits } from '../preferences';
-import type { Frozen } from '../working/sheets';
+import type { Frozen } from '../working/figure-at';
 import { Told } from '../working/told';
 import { changeName, changeValue } from './change-words';
 

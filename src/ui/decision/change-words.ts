@@ -1,4 +1,4 @@
-import { inUnitsOf, type UnitSystem } from '@/core/units';
+import { inUnitsOf, type UnitSystem } from '@/core/base/units';
 import { FIELD_NAMES } from '../brief/issue-words';
 import { significant } from '../format';
 

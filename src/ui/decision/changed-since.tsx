@@ -1,10 +1,10 @@
 'use client';
 import { useMemo } from 'react';
-import { evaluate } from '@/core/board';
+import { evaluate } from '@/core/comparison/board';
 import { briefChanges, rateChanges, resultChanges, type Change } from '@/core/decision';
 import type { DecisionRecord } from '@/server/decisions';
 import { plainDate } from '../format';
-import type { Frozen } from '../working/sheets';
+import type { Frozen } from '../working/figure-at';
 import { useStudy } from '../study/study-context';
 import { ChangeTable } from './change-table';
 

@@ -1,11 +1,12 @@
 'use client';
 import type { ReactNode } from 'react';
-import type { BoardLane } from '@/core/board';
-import { PLAN } from '@/core/bridge';
-import { laneWords, shortName } from '@/core/routes';
+import type { BoardLane } from '@/core/comparison/board';
+import { PLAN } from '@/core/phased-plans';
+import { laneWords, shortName } from '@/core/catalogue/routes';
 import { perPart, weeks, whole } from '../format';
 import { Mark, STATUS_WORDS } from '../marks/mark';
-import { useSheets, type Frozen } from '../working/sheets';
+import { useSheets } from '../working/sheets';
+import { type Frozen } from '../working/figure-at';
 import type { OpenedPlan } from './use-opened-plan';
 
 /** The routes that could be chosen, and the adopted plan in two steps before them. */

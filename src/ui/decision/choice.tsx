@@ -1,9 +1,9 @@
 'use client';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { PLAN, StudyWorkings } from '@/core/bridge';
+import { PLAN, StudyWorkings } from '@/core/phased-plans';
 import { carryingFigures, DRAWN, laneCase, planCase, planFigures, suggestedActions } from '@/core/decision';
-import { shortName } from '@/core/routes';
+import { shortName } from '@/core/catalogue/routes';
 import type { DecisionRecord } from '@/server/decisions';
 import { useBridge } from '../bridge/use-bridge';
 import { useDoubt } from '../doubt/use-doubt';

@@ -1,5 +1,5 @@
 'use client';
-import { shortName } from '@/core/routes';
+import { shortName } from '@/core/catalogue/routes';
 import { plainDate, whole } from '../format';
 import { Guarded } from '../guard/guarded';
 import { useStudy } from '../study/study-context';

@@ -1,5 +1,5 @@
 import type { CarryingFigure } from '@/core/decision';
-import type { Frozen } from '../working/sheets';
+import type { Frozen } from '../working/figure-at';
 import { Told } from '../working/told';
 
 /** The figures that carry a choice, each opening its working. */

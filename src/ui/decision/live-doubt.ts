@@ -1,6 +1,6 @@
-import { PLAN, type StudyWorkings } from '@/core/bridge';
+import { PLAN, type StudyWorkings } from '@/core/phased-plans';
 import { doubtOf, flipsTold, type DrawnBy, type KeptDoubt } from '@/core/decision';
-import type { DrawnPlan } from '@/core/doubt';
+import type { DrawnPlan } from '@/core/simulation';
 import type { DoubtState } from '../doubt/doubt-state';
 
 /**

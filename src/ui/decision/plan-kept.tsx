@@ -1,6 +1,6 @@
 import { planTold, type KeptPlan } from '@/core/decision';
-import { plain } from '@/core/telling';
-import type { Frozen } from '../working/sheets';
+import { plain } from '@/core/explanation';
+import type { Frozen } from '../working/figure-at';
 import { Told } from '../working/told';
 
 /** A plan in two steps as signed: who pours what, for how much, by when. */

@@ -1,6 +1,6 @@
 import { drawnWords, sureTold, type KeptDoubt, type SureOf } from '@/core/decision';
 import { DRAWN_AGAIN } from '../doubt/doubt-state';
-import type { Frozen } from '../working/sheets';
+import type { Frozen } from '../working/figure-at';
 import { Told } from '../working/told';
 
 /** How sure a choice is, and what would overturn it; each figure opens how it was found. */

@@ -1,11 +1,11 @@
 'use client';
 import { useMemo } from 'react';
-import { StudyWorkings } from '@/core/bridge';
+import { StudyWorkings } from '@/core/phased-plans';
 import { drawnOf, keptOf, type KeptPlan } from '@/core/decision';
-import type { DrawnPlan } from '@/core/doubt';
+import type { DrawnPlan } from '@/core/simulation';
 import type { BridgeState } from '../bridge/use-bridge';
 import { useQuantity, useStudy } from '../study/study-context';
-import type { Frozen } from '../working/sheets';
+import type { Frozen } from '../working/figure-at';
 
 /** The adopted plan at the quantity of the rail: as it would be kept, as it is drawn, and with its workings. */
 export interface OpenedPlan {

@@ -10,11 +10,11 @@ import {
 } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
-import { shortName } from '@/core/routes';
+import { shortName } from '@/core/catalogue/routes';
 import { axis, grid, STILL } from '../charts/axes';
 import { css } from '../charts/chart-parts';
 import { whole } from '../format';
-import { differenceDrawn, percent, rough, type DifferenceDoubt, type DrawnHow } from '@/core/doubt';
+import { differenceDrawn, percent, rough, type DifferenceDoubt, type DrawnHow } from '@/core/simulation';
 import { useSheets } from '../working/sheets';
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale);

@@ -1,6 +1,6 @@
 'use client';
 import { memo } from 'react';
-import { shortName } from '@/core/routes';
+import { shortName } from '@/core/catalogue/routes';
 import { significant, weeks, whole } from '../format';
 import { useStudy } from '../study/study-context';
 import { DifferenceChart } from './difference-chart';
@@ -8,7 +8,7 @@ import { FlipsList } from './flips-list';
 import { MoversTable } from './movers-table';
 import { DRAWN_AGAIN, type DoubtState } from './doubt-state';
 import type { DoubtChoice, LiveDoubt } from './use-doubt';
-import { DRAWS, drawsParts, percent, rough, sentence, type DrawnFigure, type Share } from '@/core/doubt';
+import { DRAWS, drawsParts, percent, rough, sentence, type DrawnFigure, type Share } from '@/core/simulation';
 
 /** How firm the leader is: shares of the draws, the difference to the next, what moves it and what would turn it. */
 export const DoubtSection = memo(function DoubtSection({

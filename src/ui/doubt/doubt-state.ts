@@ -1,5 +1,5 @@
 import type { Brief } from '@/core/brief';
-import type { DoubtSummary, DrawnPlan } from '@/core/doubt';
+import type { DoubtSummary, DrawnPlan } from '@/core/simulation';
 import type { School } from '@/core/part';
 import type { RateRef } from '@/core/rates';
 import type { DoubtAnswer, DoubtDepth } from '@/workers/doubt.protocol';

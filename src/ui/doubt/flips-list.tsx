@@ -1,12 +1,12 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { shortName } from '@/core/routes';
+import { shortName } from '@/core/catalogue/routes';
 import type { DoubtDepth } from '@/workers/doubt.protocol';
 import { whole } from '../format';
 import { useStudy } from '../study/study-context';
-import { StudyWorkings } from '@/core/bridge';
-import { briefFlipTold, flipTold, nearness, stanceOf, type BriefFlip } from '@/core/doubt';
-import type { Frozen } from '../working/sheets';
+import { StudyWorkings } from '@/core/phased-plans';
+import { briefFlipTold, flipTold, nearness, stanceOf, type BriefFlip } from '@/core/simulation';
+import type { Frozen } from '../working/figure-at';
 import { Told } from '../working/told';
 
 const FEW = 6;

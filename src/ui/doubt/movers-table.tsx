@@ -1,11 +1,11 @@
 'use client';
 import Link from 'next/link';
 import { useState } from 'react';
-import { shortName } from '@/core/routes';
+import { shortName } from '@/core/catalogue/routes';
 import type { DoubtDepth } from '@/workers/doubt.protocol';
 import { fixed, significant, signed } from '../format';
 import { useStudy } from '../study/study-context';
-import { figureWords, inputWords, moverWorking } from '@/core/doubt';
+import { figureWords, inputWords, moverWorking } from '@/core/simulation';
 import { useSheets } from '../working/sheets';
 
 const FEW = 8;

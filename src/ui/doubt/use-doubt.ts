@@ -1,6 +1,6 @@
 'use client';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
-import type { DrawnPlan, Spread } from '@/core/doubt';
+import type { DrawnPlan, Spread } from '@/core/simulation';
 import { doubtWorker } from '@/workers/doubt.client';
 import type { DoubtAnswer } from '@/workers/doubt.protocol';
 import { useQuantity, useStudy } from '../study/study-context';

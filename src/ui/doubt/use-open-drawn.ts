@@ -1,7 +1,7 @@
 'use client';
 import { useCallback, useEffect, useRef } from 'react';
-import { drawnWorking, FIGURE_DRAWN, type DrawnFigure } from '@/core/doubt';
-import { workingOf } from '@/core/workings';
+import { drawnWorking, FIGURE_DRAWN, type DrawnFigure } from '@/core/simulation';
+import { workingOf } from '@/core/study/workings';
 import { useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
 import type { DoubtState } from './doubt-state';

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Band } from '@/core/doubt';
+import type { Band } from '@/core/simulation';
 
 /** Scale that all whiskers of a column share: from its least to its most, by ratio or by difference. */
 export interface WhiskerScale {

@@ -1,9 +1,9 @@
 'use client';
 import { useId, useState, type ReactNode } from 'react';
 import { useController } from 'react-hook-form';
-import type { Origin } from '@/core/measured';
-import { DATE_WANTED } from '@/core/plain-date';
-import type { Dimension } from '@/core/units';
+import type { Origin } from '@/core/part-file/measured';
+import { DATE_WANTED } from '@/core/base/plain-date';
+import type { Dimension } from '@/core/base/units';
 import { useBriefForm } from '../brief/form-context';
 import { useUnits } from '../preferences';
 import { readFigure, showFigure, unitOf, type Typed } from './numbers';

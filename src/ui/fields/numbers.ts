@@ -1,4 +1,4 @@
-import { DISPLAY_UNITS, toDisplay, toStored, type Dimension, type UnitSystem } from '@/core/units';
+import { DISPLAY_UNITS, toDisplay, toStored, type Dimension, type UnitSystem } from '@/core/base/units';
 
 /** A typed figure: a number in stored units, null for nothing, or the text itself where it cannot be read. */
 export type Typed = number | null | string;

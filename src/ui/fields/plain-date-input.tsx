@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useEffect, useLayoutEffect, useRef, type RefCallback } from 'react';
-import { FIRST_DATE, LAST_DATE } from '@/core/plain-date';
+import { FIRST_DATE, LAST_DATE } from '@/core/base/plain-date';
 
 /** What stands for a date that was begun and not finished: no text of a date field ever reads so. */
 export const HALF_DATE = 'half a date';

@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { useController } from 'react-hook-form';
-import type { Dimension } from '@/core/units';
+import type { Dimension } from '@/core/base/units';
 import { useBriefForm } from '../brief/form-context';
 import { useUnits } from '../preferences';
 import { Field } from './inputs';

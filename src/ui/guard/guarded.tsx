@@ -1,6 +1,6 @@
 'use client';
 import { Component, Suspense, type ReactNode } from 'react';
-import { CoreError } from '@/core/errors';
+import { CoreError } from '@/core/base/errors';
 
 interface Props {
   /** What stands here, as a reader would call it: "The record", "The board". */

@@ -1,10 +1,10 @@
-import { evaluate } from '@/core/board';
-import { shortName } from '@/core/routes';
+import { evaluate } from '@/core/comparison/board';
+import { shortName } from '@/core/catalogue/routes';
 import type { DecisionRecord } from '@/server/decisions';
 import { perPart, plainDate, whole } from '../format';
 import { lifetimeQuantity, type Brief } from '@/core/brief';
 import { briefChanges, resultChanges, type Change } from '@/core/decision';
-import { CoreError } from '@/core/errors';
+import { CoreError } from '@/core/base/errors';
 import type { School } from '@/core/part';
 import type { RateSet } from '@/core/rates';
 

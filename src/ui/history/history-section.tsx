@@ -1,7 +1,7 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
-import { shortName } from '@/core/routes';
+import { shortName } from '@/core/catalogue/routes';
 import type { Revision, StudyRecord } from '@/server/studies';
 import { call } from '../api';
 import { ChangeTable } from '../decision/change-table';

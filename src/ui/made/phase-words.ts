@@ -1,4 +1,4 @@
-import type { Phase } from '@/core/process';
+import type { Phase } from '@/core/catalogue/process-steps';
 
 /** What each stretch of the making is called for somebody outside the trade. */
 export const PHASE_WORDS: Readonly<Record<Phase, string>> = {

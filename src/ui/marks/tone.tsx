@@ -1,4 +1,4 @@
-import { ROUTE_DASH, ROUTE_WEIGHT } from '@/core/routes';
+import { ROUTE_DASH, ROUTE_WEIGHT } from '@/core/catalogue/routes';
 
 export { ROUTE_DASH, ROUTE_WEIGHT };
 

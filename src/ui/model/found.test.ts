@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { modelDocument } from '@/core/model';
+import { modelDocument } from '@/core/reference/model-document';
 import { found } from './found';
 
 const subjects = modelDocument();

@@ -1,4 +1,4 @@
-import type { ModelEquation, ModelSubject } from '@/core/model';
+import type { ModelEquation, ModelSubject } from '@/core/reference/model-document';
 
 const wordsOf = ({ title, number, anchor, symbols }: ModelEquation, model: string): string =>
   [title, `${model} ${number}`, anchor, ...symbols.flatMap((s) => [s.symbol, s.meaning, s.path])]

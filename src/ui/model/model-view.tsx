@@ -1,7 +1,7 @@
 'use client';
 import { Box, Code, EmptyState, Field, Heading, HStack, Input, Link, Stack, Table, Text } from '@chakra-ui/react';
 import { useDeferredValue, useMemo, useState } from 'react';
-import type { ModelEquation, ModelSubject, ModelSymbol } from '@/core/model';
+import type { ModelEquation, ModelSubject, ModelSymbol } from '@/core/reference/model-document';
 import { BASIS_WORDS } from '../working/basis-words';
 import { pretty } from '../working/pretty';
 import { SOURCE_WORDS } from '../working/source-words';

@@ -1,6 +1,6 @@
 'use client';
-import { partWorking, hasPartWorking, type PartFigure } from '@/core/measured';
-import { inUnitsOf } from '@/core/units';
+import { partWorking, hasPartWorking, type PartFigure } from '@/core/part-file/measured';
+import { inUnitsOf } from '@/core/base/units';
 import { fixed, significant } from '../format';
 import { useUnits } from '../preferences';
 import { PartFigureButton, usePartFacts } from './part-working';

@@ -1,4 +1,4 @@
-import { inUnitsOf, type UnitSystem } from '@/core/units';
+import { inUnitsOf, type UnitSystem } from '@/core/base/units';
 import { significant } from '../format';
 
 /** One tone of a painted part: what it stands for, how much of the surface has it, and whether it is hatched. */

@@ -1,6 +1,6 @@
 'use client';
 import { useRef } from 'react';
-import type { Vec } from '@/core/geometry';
+import type { Vec } from '@/core/part-file/geometry';
 import type { ViewerClient } from '@/workers/viewer.client';
 
 const LEAN = Math.PI / 36;

@@ -1,8 +1,8 @@
 'use client';
 import { useState } from 'react';
-import { direction, type Vec } from '@/core/geometry';
-import { cutTold } from '@/core/measured';
-import { inUnitsOf } from '@/core/units';
+import { direction, type Vec } from '@/core/part-file/geometry';
+import { cutTold } from '@/core/part-file/measured';
+import { inUnitsOf } from '@/core/base/units';
 import type { BodyFound, DrawFound } from '@/workers/part.protocol';
 import { fixed, significant } from '../format';
 import { useUnits } from '../preferences';

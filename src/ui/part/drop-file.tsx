@@ -1,8 +1,8 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
-import type { Vec } from '@/core/geometry';
-import { LENGTH_UNITS, MM_PER_UNIT, type LengthUnit } from '@/core/mesh-files';
+import type { Vec } from '@/core/part-file/geometry';
+import { LENGTH_UNITS, MM_PER_UNIT, type LengthUnit } from '@/core/part-file/readers';
 import { significant } from '../format';
 import { FILE_HELP } from './words';
 

@@ -1,5 +1,5 @@
 'use client';
-import { inUnitsOf } from '@/core/units';
+import { inUnitsOf } from '@/core/base/units';
 import { fixed, significant } from '../format';
 import { useUnits } from '../preferences';
 import type { Painting } from './bands';

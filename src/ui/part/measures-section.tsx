@@ -1,6 +1,6 @@
 'use client';
-import { MEASURED_FIELDS, originOf, withMeasures, type MeasuredField, type Origin } from '@/core/measured';
-import { inUnitsOf } from '@/core/units';
+import { MEASURED_FIELDS, originOf, withMeasures, type MeasuredField, type Origin } from '@/core/part-file/measured';
+import { inUnitsOf } from '@/core/base/units';
 import type { DrawFound } from '@/workers/part.protocol';
 import { significant } from '../format';
 import { useUnits } from '../preferences';

@@ -1,6 +1,6 @@
-import type { CoreIssue } from '@/core/errors';
-import type { PlaceFound, Vec } from '@/core/geometry';
-import type { LengthUnit } from '@/core/mesh-files';
+import type { CoreIssue } from '@/core/base/errors';
+import type { PlaceFound, Vec } from '@/core/part-file/geometry';
+import type { LengthUnit } from '@/core/part-file/readers';
 import type { BodyFound, DrawFound, FileFound, PartAnswer, PartStage } from '@/workers/part.protocol';
 
 /** How far a part has come. */

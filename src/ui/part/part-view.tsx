@@ -1,8 +1,8 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { Vec } from '@/core/geometry';
-import { withoutModel } from '@/core/measured';
+import type { Vec } from '@/core/part-file/geometry';
+import { withoutModel } from '@/core/part-file/measured';
 import { useUnits } from '../preferences';
 import { useStudy } from '../study/study-context';
 import type { ViewerClient } from '@/workers/viewer.client';

@@ -1,7 +1,7 @@
 'use client';
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
-import { findAlloy } from '@/core/alloys';
-import { hasPartWorking, partWorking, type PartFacts, type PartFigure } from '@/core/measured';
+import { findAlloy } from '@/core/catalogue/alloys';
+import { hasPartWorking, partWorking, type PartFacts, type PartFigure } from '@/core/part-file/measured';
 import { Sheet, SheetPage } from '../shell/sheet';
 import { useStudy } from '../study/study-context';
 import { WorkingBody } from '../working/working-sheet';

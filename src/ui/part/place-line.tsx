@@ -1,6 +1,6 @@
 'use client';
-import type { PlaceFound } from '@/core/geometry';
-import { inUnitsOf } from '@/core/units';
+import type { PlaceFound } from '@/core/part-file/geometry';
+import { inUnitsOf } from '@/core/base/units';
 import { fixed, significant } from '../format';
 import { useUnits } from '../preferences';
 

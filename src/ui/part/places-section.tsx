@@ -1,6 +1,6 @@
 'use client';
-import type { Vec } from '@/core/geometry';
-import { inUnitsOf, type UnitSystem } from '@/core/units';
+import type { Vec } from '@/core/part-file/geometry';
+import { inUnitsOf, type UnitSystem } from '@/core/base/units';
 import type { BodyFound, DrawFound } from '@/workers/part.protocol';
 import { significant } from '../format';
 import { useUnits } from '../preferences';

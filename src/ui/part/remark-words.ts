@@ -1,5 +1,5 @@
-import type { Remark } from '@/core/measured';
-import { inUnitsOf, type UnitSystem } from '@/core/units';
+import type { Remark } from '@/core/part-file/measured';
+import { inUnitsOf, type UnitSystem } from '@/core/base/units';
 import { significant } from '../format';
 
 const length = (mm: number, units: UnitSystem): string => {

@@ -1,4 +1,4 @@
-import type { Vec } from '@/core/geometry';
+import type { Vec } from '@/core/part-file/geometry';
 
 /** A draw let go nearer than this to one that was tried is taken to be that one, degrees. */
 const SNAP_DEG = 4;

@@ -1,8 +1,8 @@
 'use client';
 import { startTransition, useCallback, useEffect, useRef, useState, type RefObject } from 'react';
-import type { Vec } from '@/core/geometry';
-import { measuresKey, withMeasures, withoutModel } from '@/core/measured';
-import type { LengthUnit } from '@/core/mesh-files';
+import type { Vec } from '@/core/part-file/geometry';
+import { measuresKey, withMeasures, withoutModel } from '@/core/part-file/measured';
+import type { LengthUnit } from '@/core/part-file/readers';
 import { PartClient } from '@/workers/part.client';
 import type { DrawFound, FileFound, PartAnswer } from '@/workers/part.protocol';
 import type { ViewerClient } from '@/workers/viewer.client';

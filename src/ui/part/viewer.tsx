@@ -1,7 +1,7 @@
 'use client';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef, useState, type RefObject } from 'react';
-import type { Vec } from '@/core/geometry';
+import type { Vec } from '@/core/part-file/geometry';
 import { ViewerClient } from '@/workers/viewer.client';
 import type { Look, Marker, PictureDrawn } from '@/workers/viewer.protocol';
 import { fixed } from '../format';

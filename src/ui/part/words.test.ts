@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { REFUSALS, type CoreIssue } from '@/core/errors';
+import { REFUSALS, type CoreIssue } from '@/core/base/errors';
 import { doneWords, FILE_HELP, offerWords, refusalWords } from './words';
 
 describe('mending, in words', () => {

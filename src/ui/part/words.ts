@@ -1,8 +1,8 @@
-import { REFUSALS, type CoreIssue } from '@/core/errors';
-import type { DrawClass, MeshVerdict, Release } from '@/core/geometry';
-import type { MeasuredField } from '@/core/measured';
-import { MAX_FILE_BYTES, MAX_TRIANGLES } from '@/core/mesh-files';
-import { inUnitsOf, type UnitSystem } from '@/core/units';
+import { REFUSALS, type CoreIssue } from '@/core/base/errors';
+import type { DrawClass, MeshVerdict, Release } from '@/core/part-file/geometry';
+import type { MeasuredField } from '@/core/part-file/measured';
+import { MAX_FILE_BYTES, MAX_TRIANGLES } from '@/core/part-file/readers';
+import { inUnitsOf, type UnitSystem } from '@/core/base/units';
 import type { MendTold, PartStage } from '@/workers/part.protocol';
 import { significant } from '../format';
 

@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { JOB_HEADER, type JobProgress } from '@/core/wire';
+import { JOB_HEADER, type JobProgress } from '@/core/base/job-progress';
 
 /** How far the server is with what was asked of it. */
 export interface JobState extends JobProgress {

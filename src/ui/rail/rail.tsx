@@ -1,8 +1,8 @@
 'use client';
 import { memo, useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { RAIL_MAX, type Survey } from '@/core/board';
+import { RAIL_MAX, type Survey } from '@/core/comparison/board';
 import { demandBand, lifetimeQuantity } from '@/core/brief';
-import { shortName } from '@/core/routes';
+import { shortName } from '@/core/catalogue/routes';
 import { whole } from '../format';
 import { toneOf } from '../marks/tone';
 import { useQuantity, useStudy } from '../study/study-context';

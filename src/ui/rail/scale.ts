@@ -1,4 +1,4 @@
-import { RAIL_MAX } from '@/core/board';
+import { RAIL_MAX } from '@/core/comparison/board';
 
 const DECADES = Math.log10(RAIL_MAX);
 

@@ -1,8 +1,8 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import { useId, useMemo, useState } from 'react';
-import { ALLOYS, ALLOY_FAMILIES } from '@/core/alloys';
-import { CoreError } from '@/core/errors';
+import { ALLOYS, ALLOY_FAMILIES } from '@/core/catalogue/alloys';
+import { CoreError } from '@/core/base/errors';
 import {
   metalIndex,
   metalPricesAt,

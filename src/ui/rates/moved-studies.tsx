@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
-import { shortName } from '@/core/routes';
+import { shortName } from '@/core/catalogue/routes';
 import type { RateEffect, RateSetChange } from '@/server/rates';
 import { call, Refused } from '../api';
 import { perPart, signed, whole } from '../format';

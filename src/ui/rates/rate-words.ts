@@ -1,5 +1,5 @@
 import type { OwnFigure } from '@/core/rates';
-import { laneWords } from '@/core/routes';
+import { laneWords } from '@/core/catalogue/routes';
 import { significant } from '../format';
 
 /** How a figure of a rate set is told: its likely value, and its band where it has one. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { boardAt, leaderAt, prepareStudy, ribbon } from '@/core/board';
+import { boardAt, leaderAt, ribbon } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
 import { ownRates, rateEntries, refusedFigure, SHIPPED_RATES, type OwnFigure } from '@/core/rates';
 import { bracket } from '@/core/testing/demo-briefs';
 import { readFigure } from '../fields/numbers';

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { DATE_WANTED, isPlainDate } from '@/core/plain-date';
+import { DATE_WANTED, isPlainDate } from '@/core/base/plain-date';
 import { rateEntries, refusedFigure, type OwnFigure, type RateEntry, type RateSet } from '@/core/rates';
 import { keepHere, keptHere } from '../browser-store';
 import { readFigure, showFigure } from '../fields/numbers';

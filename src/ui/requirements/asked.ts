@@ -1,5 +1,5 @@
-import type { Requirement } from '@/core/requirements';
-import { inUnitsOf, type UnitSystem } from '@/core/units';
+import type { Requirement } from '@/core/comparison/requirements';
+import { inUnitsOf, type UnitSystem } from '@/core/base/units';
 import { plainDate, significant } from '../format';
 
 /** How much a requirement asks, in the units of the screen; empty for a plain yes. */

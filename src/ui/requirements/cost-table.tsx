@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
-import type { RequirementCost } from '@/core/requirements';
-import { laneWords, shortName } from '@/core/routes';
+import type { RequirementCost } from '@/core/comparison/requirements';
+import { laneWords, shortName } from '@/core/catalogue/routes';
 import { fixed, perPart, signed, whole } from '../format';
 import { useUnits } from '../preferences';
 import { useStudy } from '../study/study-context';

@@ -1,8 +1,9 @@
 'use client';
 import { useMemo } from 'react';
-import { boardAt, prepareStudy } from '@/core/board';
-import { withoutAll, type RequirementCost } from '@/core/requirements';
-import { laneWords } from '@/core/routes';
+import { boardAt } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
+import { withoutAll, type RequirementCost } from '@/core/comparison/requirements';
+import { laneWords } from '@/core/catalogue/routes';
 import { perPart, signed, whole } from '../format';
 import { useUnits } from '../preferences';
 import { SheetPage } from '../shell/sheet';

@@ -1,14 +1,16 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import { useMemo, type ReactNode } from 'react';
-import { boardAt, prepareStudy, type Board } from '@/core/board';
-import { requirementsOf, withoutAll } from '@/core/requirements';
-import { laneWords, ROUTES } from '@/core/routes';
+import { boardAt, type Board } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
+import { requirementsOf, withoutAll } from '@/core/comparison/requirements';
+import { laneWords, ROUTES } from '@/core/catalogue/routes';
 import { keptTyping } from '../brief/typing';
 import { perPart, signed, weeks, whole } from '../format';
 import { Tone } from '../marks/tone';
 import { useQuantity, useStudy } from '../study/study-context';
-import { useSheets, type Frozen } from '../working/sheets';
+import { useSheets } from '../working/sheets';
+import { type Frozen } from '../working/figure-at';
 import { useWhatIfs, type WhatIf } from './what-ifs';
 
 /** The brief as it stands beside up to three what-ifs, at the quantity on the rail. */

@@ -1,6 +1,6 @@
 'use client';
 import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { requirementsOf, withoutAll } from '@/core/requirements';
+import { requirementsOf, withoutAll } from '@/core/comparison/requirements';
 import type { Brief } from '@/core/brief';
 import { useStudy } from '../study/study-context';
 

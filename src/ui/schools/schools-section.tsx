@@ -1,8 +1,15 @@
 'use client';
 import { memo } from 'react';
-import { CHOICE_SCHOOLS, firstOf, SCHOOL_WORDS, scoreWorking, type ChoiceSchool, type Schools } from '@/core/choice';
-import { shortName } from '@/core/routes';
-import { differenceTo } from '@/core/workings';
+import {
+  CHOICE_SCHOOLS,
+  firstOf,
+  SCHOOL_WORDS,
+  scoreWorking,
+  type ChoiceSchool,
+  type Schools,
+} from '@/core/comparison/ranking';
+import { shortName } from '@/core/catalogue/routes';
+import { differenceTo } from '@/core/study/workings';
 import { Tone } from '../marks/tone';
 import { useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';

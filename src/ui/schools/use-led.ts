@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import { firstOf, schoolsAt } from '@/core/choice';
+import { firstOf, schoolsAt } from '@/core/comparison/ranking';
 import { useQuantity, useStudy } from '../study/study-context';
 import { useWeights } from './use-weights';
 

@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { FIRST_WEIGHTS, type Weights } from '@/core/choice';
+import { FIRST_WEIGHTS, type Weights } from '@/core/comparison/ranking';
 import type { TeamWeights } from '@/server/weights';
 import { call } from '../api';
 

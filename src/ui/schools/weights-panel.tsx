@@ -1,8 +1,8 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import { MOST_WEIGHT, scoreWorking, WEIGHED, weightTurns, type Schools } from '@/core/choice';
-import { shortName } from '@/core/routes';
+import { MOST_WEIGHT, scoreWorking, WEIGHED, weightTurns, type Schools } from '@/core/comparison/ranking';
+import { shortName } from '@/core/catalogue/routes';
 import { fixed, plainDate } from '../format';
 import { useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';

@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
-import { boardAt, prepareStudy } from '@/core/board';
-import { CHOICE_SCHOOLS, FIRST_WEIGHTS, firstOf, schoolsAt, type Schools } from '@/core/choice';
+import { boardAt } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
+import { CHOICE_SCHOOLS, FIRST_WEIGHTS, firstOf, schoolsAt, type Schools } from '@/core/comparison/ranking';
 import { bracket } from '@/core/testing/demo-briefs';
 import { agreement, firstBy, scoreWords, whyFirst } from './words';
 

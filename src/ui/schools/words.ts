@@ -5,8 +5,8 @@ import {
   type LaneScores,
   type Schools,
   type Weighed,
-} from '@/core/choice';
-import { shortName } from '@/core/routes';
+} from '@/core/comparison/ranking';
+import { shortName } from '@/core/catalogue/routes';
 import { fixed, weeks, whole } from '../format';
 
 export const WEIGHED_WORDS: Readonly<Record<Weighed, string>> = {

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import type { StandingOf } from '@/server/results';
-import type { ToldFigure } from '@/core/telling';
-import type { Frozen } from '../working/sheets';
+import type { ToldFigure } from '@/core/explanation';
+import type { Frozen } from '../working/figure-at';
 import { Told } from '../working/told';
 
 /** Where a figure of a standing is opened from another page: by its place in the sentence. */

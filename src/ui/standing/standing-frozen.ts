@@ -1,10 +1,10 @@
-import { prepareStudy } from '@/core/board';
+import { prepareStudy } from '@/core/study';
 import { drawnOf } from '@/core/decision';
 import type { RateSet } from '@/core/rates';
-import type { ToldFigure } from '@/core/telling';
+import type { ToldFigure } from '@/core/explanation';
 import type { DecisionRecord } from '@/server/decisions';
 import type { StandingOf } from '@/server/results';
-import type { Frozen } from '../working/sheets';
+import type { Frozen } from '../working/figure-at';
 
 /**
  * The two studies a standing tells of: as it was signed, and the signed brief at today's rates. Each is readied when first

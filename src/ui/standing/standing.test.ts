@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import { boardAt, prepareStudy } from '@/core/board';
-import { StudyWorkings } from '@/core/bridge';
+import { boardAt } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
+import { StudyWorkings } from '@/core/phased-plans';
 import { standingOf } from '@/core/decision';
 import { SHIPPED_RATES, type RateSet } from '@/core/rates';
 import { bracket } from '@/core/testing/demo-briefs';

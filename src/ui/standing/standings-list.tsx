@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { shortName } from '@/core/routes';
+import { shortName } from '@/core/catalogue/routes';
 import type { StandingsKept } from '@/server/results';
 import { plainDate, whole } from '../format';
 import { Reason } from './reason';

@@ -1,5 +1,5 @@
-import type { Alloy } from '@/core/alloys';
-import { cautionsFor, WHO_DECIDES, type Caution, type Severity } from '@/core/cautions';
+import type { Alloy } from '@/core/catalogue/alloys';
+import { cautionsFor, WHO_DECIDES, type Caution, type Severity } from '@/core/catalogue/cautions';
 
 const SEVERITY_WORDS: Readonly<Record<Severity, string>> = {
   life: 'can kill',

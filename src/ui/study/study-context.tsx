@@ -1,8 +1,9 @@
 'use client';
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
-import { boardAt, prepareStudy, RAIL_MAX, type Board, type Study, type Survey } from '@/core/board';
+import { boardAt, RAIL_MAX, type Board, type Survey } from '@/core/comparison/board';
+import { prepareStudy, type Study } from '@/core/study';
 import { lifetimeQuantity, readStoredBrief, type Brief, type BriefIssue } from '@/core/brief';
-import { CoreError } from '@/core/errors';
+import { CoreError } from '@/core/base/errors';
 import type { School } from '@/core/part';
 import { ratesOf, type RateRef, type RateSet } from '@/core/rates';
 import type { DecisionRecord } from '@/server/decisions';

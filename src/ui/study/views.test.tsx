@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { ReactNode } from 'react';
-import { boardAt, crossings, prepareStudy, verdictSentence } from '@/core/board';
+import { boardAt, crossings, verdictSentence } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
 import { lifetimeQuantity } from '@/core/brief';
 import { anyBrief } from '@/core/testing/any-brief';
 import { bracket } from '@/core/testing/demo-briefs';

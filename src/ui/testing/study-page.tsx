@@ -3,7 +3,8 @@ import { AppRouterContext } from 'next/dist/shared/lib/app-router-context.shared
 import { PathnameContext } from 'next/dist/shared/lib/hooks-client-context.shared-runtime';
 import type { ReactNode } from 'react';
 import { renderToString } from 'react-dom/server';
-import { prepareStudy, surveyOf } from '@/core/board';
+import { prepareStudy } from '@/core/study';
+import { surveyOf } from '@/core/comparison/board';
 import type { Brief } from '@/core/brief';
 import type { DecisionRecord } from '@/server/decisions';
 import { SHIPPED_REF } from '@/core/rates';

@@ -1,4 +1,4 @@
-import type { Basis } from '@/core/figures';
+import type { Basis } from '@/core/base/figures';
 
 /** Where a figure comes from, in words. */
 export const BASIS_WORDS: Readonly<Record<Basis, string>> = {

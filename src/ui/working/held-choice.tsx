@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { mostPositions } from '@/core/cost';
-import { laneWords } from '@/core/routes';
+import { laneWords } from '@/core/catalogue/routes';
 import { useStudy } from '../study/study-context';
 
 /** Holds a count of positions, or this variant of its route, against the cheapest; and lets it go again. */

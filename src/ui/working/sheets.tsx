@@ -1,31 +1,13 @@
 'use client';
+import type { FigureAt, Frozen } from './figure-at';
 import { usePathname } from 'next/navigation';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
-import type { Study } from '@/core/board';
-import type { DrawnPlan } from '@/core/doubt';
+import type { Study } from '@/core/study';
+import type { DrawnPlan } from '@/core/simulation';
 import { ReasonsPage } from '../board/reasons-sheet';
-import type { Working } from '@/core/workings';
+import type { Working } from '@/core/equations';
 import { Sheet } from '../shell/sheet';
 import { WorkingPage } from './working-sheet';
-
-/** A figure of a lane or baseline; `q` where it is told at another quantity than the one on the rail. */
-export interface FigureAt {
-  readonly laneId: string;
-  readonly figure: string;
-  readonly q?: number | undefined;
-  /** Its working where that is at hand already: of what was drawn or weighed. */
-  readonly made?: Working | undefined;
-}
-
-/** A study and a quantity other than those on the screen, for figures of a signed record or of a what-if. */
-export interface Frozen {
-  readonly study: Study;
-  readonly q: number;
-  /** Whose figures they are, as words after the quantity: "as signed"; empty for those of the screen. */
-  readonly words: string;
-  /** The plan in two steps whose figures may be asked for. */
-  readonly plan?: DrawnPlan | null;
-}
 
 /** Opens what stands behind a figure or a verdict; both keep their identity while the rail moves. */
 export interface Sheets {

@@ -1,4 +1,4 @@
-import type { WorkingSymbol } from '@/core/workings';
+import type { WorkingSymbol } from '@/core/equations';
 
 /** Where a symbol's value comes from, in words. */
 export const SOURCE_WORDS = {

@@ -1,6 +1,7 @@
 'use client';
-import type { Telling, ToldFigure } from '@/core/telling';
-import { useSheets, type Frozen } from './sheets';
+import type { Telling, ToldFigure } from '@/core/explanation';
+import { useSheets } from './sheets';
+import { type Frozen } from './figure-at';
 
 /** What closes a figure stays on its line. */
 const CLOSING = /^[.,;:)]+/;

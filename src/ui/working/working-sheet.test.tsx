@@ -1,8 +1,9 @@
 import { describe, expect, test } from 'vitest';
-import { boardAt, prepareStudy } from '@/core/board';
-import { StudyWorkings } from '@/core/bridge';
+import { boardAt } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
+import { StudyWorkings } from '@/core/phased-plans';
 import { bracket } from '@/core/testing/demo-briefs';
-import { FIGURES, isFigure } from '@/core/workings';
+import { FIGURES, isFigure } from '@/core/study/workings';
 import { significant } from '../format';
 import { faultsOf, textOf } from '../testing/html-faults';
 import { studyPage } from '../testing/study-page';

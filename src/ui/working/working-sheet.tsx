@@ -2,11 +2,12 @@
 import { Link as ChakraLink } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { PLAN, StudyWorkings } from '@/core/bridge';
-import { equationOf } from '@/core/model';
-import { shortName } from '@/core/routes';
-import { inUnitsOf } from '@/core/units';
-import { isFigure, type Working, type WorkingSymbol } from '@/core/workings';
+import { PLAN, StudyWorkings } from '@/core/phased-plans';
+import { equationOf } from '@/core/reference/model-document';
+import { shortName } from '@/core/catalogue/routes';
+import { inUnitsOf } from '@/core/base/units';
+import { isFigure } from '@/core/study/workings';
+import { type Working, type WorkingSymbol } from '@/core/equations';
 import { significant } from '../format';
 import { useUnits } from '../preferences';
 import { SheetPage } from '../shell/sheet';
@@ -15,7 +16,7 @@ import { BASIS_WORDS } from './basis-words';
 import { HeldChoice } from './held-choice';
 import { pretty } from './pretty';
 import { SOURCE_WORDS } from './source-words';
-import type { FigureAt, Frozen } from './sheets';
+import type { FigureAt, Frozen } from './figure-at';
 
 /** Field of the brief screen that a brief path lives in. */
 const briefAnchor = (path: string): string => {

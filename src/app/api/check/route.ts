@@ -1,4 +1,4 @@
-import { CORE_VERSION } from '@/core/version';
+import { CORE_VERSION } from '@/core/base/version';
 import { answering, originAllowed, RequestError } from '@/server/http';
 import { inPool, type JobOutput } from '@/server/jobs';
 

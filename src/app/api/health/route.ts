@@ -1,4 +1,4 @@
-import { CORE_VERSION } from '@/core/version';
+import { CORE_VERSION } from '@/core/base/version';
 import { reading, rows } from '@/server/db';
 import { answering } from '@/server/http';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { MOST_WEIGHT } from '@/core/choice';
+import { MOST_WEIGHT } from '@/core/comparison/ranking';
 import { answering, checked, jsonBody } from '@/server/http';
 import { setTeamWeights, teamWeights } from '@/server/weights';
 

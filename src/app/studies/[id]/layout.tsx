@@ -1,8 +1,9 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { prepareStudy, surveyOf, type Survey } from '@/core/board';
-import { CoreError } from '@/core/errors';
+import { prepareStudy } from '@/core/study';
+import { surveyOf, type Survey } from '@/core/comparison/board';
+import { CoreError } from '@/core/base/errors';
 import { ratesOf } from '@/core/rates';
 import { listDecisions } from '@/server/decisions';
 import { getStudy, type StudyRecord } from '@/server/studies';

@@ -62,3 +62,21 @@ export const COST_EQUATIONS = [
   ...[UNIT, ALL_IN],
   ...Object.values(WASTE),
 ] as const;
+
+/** Symbols that the equations of time have in common with those of money. */
+export {
+  a,
+  brief,
+  choice,
+  D,
+  figure,
+  lambda,
+  mc,
+  n,
+  nt,
+  ofFamily,
+  rate,
+  timeEquation,
+  variant,
+  Y,
+} from './symbols';

@@ -1,5 +1,5 @@
 import type { SymbolOf } from '../../equations';
-import { likely } from '../../figures';
+import { likely } from '../../base/figures';
 import { LINE_IDS, type LineId, type OfInputs, type OfLot, type OfProgramme } from '../types';
 import { LINE_WORDS } from './words';
 import { asked, equation, figure, fx, K, kRet, l, mc, MONEY_A_PART, ofFamily, p, Q, rate } from './symbols';

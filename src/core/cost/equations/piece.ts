@@ -1,5 +1,5 @@
 import type { SymbolOf } from '../../equations';
-import { likely } from '../../figures';
+import { likely } from '../../base/figures';
 import type { LaneInputs, OfInputs, OfProgramme } from '../types';
 import {
   a,

@@ -1,4 +1,4 @@
-import { likely } from '../../figures';
+import { likely } from '../../base/figures';
 import type { LaneInputs, LaneModel, LayoutPlan, OfInputs } from '../types';
 import {
   a,

@@ -1,5 +1,5 @@
 import { brief, choice, equationsOf, figure, type SymbolOf, type TableValue } from '../../equations';
-import type { Figure } from '../../figures';
+import type { Figure } from '../../base/figures';
 import { rateAt, tableValue } from '../../rates';
 import type { LaneInputs, OfInputs, OfLayout, OfProgramme } from '../types';
 

@@ -1,4 +1,4 @@
-import { likely } from '../../figures';
+import { likely } from '../../base/figures';
 import type { LaneInputs, LayoutPlan, OfLayout, OfProgramme, ToolingLines } from '../types';
 import {
   a,

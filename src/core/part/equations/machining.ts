@@ -1,8 +1,8 @@
-import type { Alloy } from '../../alloys';
+import type { Alloy } from '../../catalogue/alloys';
 import { brief, figure, type SymbolOf } from '../../equations';
-import { likely } from '../../figures';
+import { likely } from '../../base/figures';
 import type { OperationKind, RateSet } from '../../rates';
-import type { Capability } from '../../routes';
+import type { Capability } from '../../catalogue/routes';
 import type { Taken } from '../taken';
 import { equation, ofAlloy, rate, rho, type OfPart } from './symbols';
 

@@ -1,7 +1,7 @@
 import { brief, figure } from '../../equations';
-import { likely } from '../../figures';
+import { likely } from '../../base/figures';
 import type { RateSet } from '../../rates';
-import type { PartFacts } from '../facts';
+import type { PartFacts } from '../types';
 import { equation, rate, rho, type OfPart } from './symbols';
 
 type Facts<K extends keyof PartFacts> = { readonly facts: Pick<PartFacts, K> };

@@ -1,4 +1,4 @@
-import type { Alloy } from '../../alloys';
+import type { Alloy } from '../../catalogue/alloys';
 import { equationsOf, type SymbolOf, type TableValue } from '../../equations';
 import { rateAt, tableValue, type RateSet } from '../../rates';
 

@@ -1,6 +1,5 @@
-import { brief } from '../../equations';
-import type { SymbolOf, TableValue } from '../../equations';
-import type { Capability } from '../../routes';
+import { brief, type SymbolOf, type TableValue } from '../../equations';
+import type { Capability } from '../../catalogue/routes';
 import { equation, type OfPart } from './symbols';
 
 /** A size and what stands against it on a lane, in mm. */

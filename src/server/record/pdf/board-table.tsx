@@ -1,8 +1,8 @@
 import { Text, View } from '@react-pdf/renderer';
-import type { Evaluation } from '@/core/board';
-import { findLane, shortName } from '@/core/routes';
+import type { Evaluation } from '@/core/comparison/board';
+import { findLane, shortName } from '@/core/catalogue/routes';
 import { STATUS_WORDS } from '@/core/screening';
-import { fixed, perPart, whole } from '@/core/telling';
+import { fixed, perPart, whole } from '@/core/base/numbers';
 import { MarkShape } from './parts';
 import { HOT, styles, text } from './style';
 

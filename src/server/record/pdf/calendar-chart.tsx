@@ -1,8 +1,8 @@
 import { G, Line, Rect, Svg, Text as SvgText } from '@react-pdf/renderer';
-import type { Evaluation } from '@/core/board';
-import { dateAfter, dayNumber } from '@/core/calendar';
-import { shortName } from '@/core/routes';
-import { fixed } from '@/core/telling';
+import type { Evaluation } from '@/core/comparison/board';
+import { dateAfter, dayNumber } from '@/core/base/day';
+import { shortName } from '@/core/catalogue/routes';
+import { fixed } from '@/core/base/numbers';
 import { FACE, HAIR, HOT, INK, QUIET, text } from './style';
 
 const WIDTH = 500;

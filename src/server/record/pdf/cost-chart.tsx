@@ -1,7 +1,8 @@
 import { G, Line, Polyline, Rect, Svg, Text as SvgText } from '@react-pdf/renderer';
-import { surveyOf, type Study } from '@/core/board';
-import { ROUTE_DASH, shortName } from '@/core/routes';
-import { significant, whole } from '@/core/telling';
+import { surveyOf } from '@/core/comparison/board';
+import { type Study } from '@/core/study';
+import { ROUTE_DASH, shortName } from '@/core/catalogue/routes';
+import { significant, whole } from '@/core/base/numbers';
 import { FACE, HAIR, HOT, INK, QUIET, text } from './style';
 
 const WIDTH = 500;

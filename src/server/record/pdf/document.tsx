@@ -1,8 +1,9 @@
 import { Document, Image, Page, Text, View, renderToBuffer } from '@react-pdf/renderer';
-import { cautionsFor, WHO_DECIDES } from '@/core/cautions';
-import { dateWords } from '@/core/calendar';
+import { cautionsFor, WHO_DECIDES } from '@/core/catalogue/cautions';
+import { dateWords } from '@/core/base/day';
 import { planTold } from '@/core/decision';
-import { plain, whole } from '@/core/telling';
+import { plain } from '@/core/explanation';
+import { whole } from '@/core/base/numbers';
 import type { RecordSheet } from '../sheet';
 import { argumentLines, assumptions, doubtLines, headLines } from '../words';
 import { BoardTable } from './board-table';

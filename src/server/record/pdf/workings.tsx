@@ -1,8 +1,8 @@
 import { Text, View } from '@react-pdf/renderer';
-import { sentence } from '@/core/doubt';
-import { shortName } from '@/core/routes';
-import { significant, whole } from '@/core/telling';
-import type { Working } from '@/core/workings';
+import { sentence } from '@/core/simulation';
+import { shortName } from '@/core/catalogue/routes';
+import { significant, whole } from '@/core/base/numbers';
+import type { Working } from '@/core/equations';
 import { partsOf, type RecordSheet } from '../sheet';
 import { HAIR, QUIET, styles, text } from './style';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { evaluate } from '@/core/board';
+import { evaluate } from '@/core/comparison/board';
 import { ratesOf } from '@/core/rates';
 import { comparisonCsv } from '@/server/exchange';
 import { answering, checked, refused } from '@/server/http';

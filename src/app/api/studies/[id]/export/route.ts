@@ -1,4 +1,4 @@
-import { CORE_VERSION } from '@/core/version';
+import { CORE_VERSION } from '@/core/base/version';
 import { toStudyFile } from '@/server/exchange';
 import { answering, refused } from '@/server/http';
 import { getStudy } from '@/server/studies';

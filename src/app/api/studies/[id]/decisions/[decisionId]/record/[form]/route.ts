@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { frozenStill, getDecision, type DecisionRecord } from '@/server/decisions';
 import { answering, checked, refused } from '@/server/http';
-import type { JobProgress } from '@/core/wire';
+import type { JobProgress } from '@/core/base/job-progress';
 import { followed, inPool } from '@/server/jobs';
 
 const formSchema = z.enum(['pdf', 'xlsx', 'csv', 'json']);

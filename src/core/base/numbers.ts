@@ -1,0 +1,30 @@
+/** How figures look on the sheet: thin spaces between thousands, fixed digits so that columns align. */
+const THIN = '\u202f';
+
+/** A number with fixed digits after the point and thin spaces between thousands. */
+export function fixed(x: number, digits: number): string {
+  const [head = '0', tail] = Math.abs(x).toFixed(digits).split('../explanation');
+  const grouped = head.replace(/\B(?=(\d{3})+$)/g, THIN);
+  return `${x < 0 && Number(x.toFixed(digits)) !== 0 ? '\u2212' : ''}${grouped}${tail === undefined ? '' : `.${tail}`}`;
+}
+
+/** A whole number. */
+export const whole = (x: number): string => fixed(x, 0);
+
+/** Money a part: two digits after the point. */
+export const perPart = (x: number): string => fixed(x, 2);
+
+/** A difference with its sign always shown. */
+export const signed = (x: number, digits: number): string => {
+  const text = fixed(x, digits);
+  return x > 0 && Number(x.toFixed(digits)) !== 0 ? `+${text}` : text;
+};
+
+/** A figure with about `digits` significant digits, without exponent. */
+export function significant(x: number, digits = 4): string {
+  if (x === 0 || !Number.isFinite(x)) return String(x);
+  const places = Math.max(0, digits - 1 - Math.floor(Math.log10(Math.abs(x))));
+  return fixed(x, Math.min(12, places))
+    .replace(/(\.\d*?)0+$/, '$1')
+    .replace(/\.$/, '');
+}

@@ -1,0 +1,27 @@
+/** The board: nine routes by six columns at a quantity, the ribbon, the crossings, the verdict. */
+export {
+  boardAt,
+  COLUMNS,
+  WORKDAYS_A_YEAR,
+  type Board,
+  type BoardBaseline,
+  type BoardColumn,
+  type BoardLane,
+  type Cell,
+  type LaneDates,
+} from './board';
+export { crossings, crossingsOf, winnerRuns, winnerRunsFound, type Crossing, type WinnerRun } from './crossings';
+export { evaluate, type EvaluatedLane, type Evaluation } from './evaluate';
+export { leaderAt, runnersOf, winnerAt } from './leader';
+export { RAIL_MAX, railQuantities, ribbon, type RibbonCell } from './ribbon';
+export {
+  pieces,
+  plainMoney,
+  shortFigure,
+  verdictOf,
+  verdictSentence,
+  verdictTold,
+  weeks,
+  type Verdict,
+} from './verdict';
+export { surveyOf, type Curve, type Survey } from './survey';

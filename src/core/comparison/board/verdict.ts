@@ -1,0 +1,130 @@
+import { shortName } from '../../catalogue/routes';
+import { figure, plain, tell, type Telling } from '../../explanation';
+import { fixed } from '../../base/numbers';
+import { differenceTo } from '../../study/workings';
+import type { Board, BoardLane } from './board';
+import type { Crossing } from './crossings';
+
+/** The one sentence every study opens with, in figures: who leads, by how much, when, and how far it holds. */
+export interface Verdict {
+  readonly leader: BoardLane | null;
+  readonly second: BoardLane | null;
+  /** All-in money a part saved against the second; null without a second. */
+  readonly gap: number | null;
+  /** The same as a share of the second's all-in. */
+  readonly gapShare: number | null;
+  /** Change of place below and above the quantity, where the route changes. */
+  readonly holdsFrom: Crossing | null;
+  readonly holdsTo: Crossing | null;
+  /** Band in which the lead of the routes flickers and in which the quantity lies, or null. */
+  readonly band: Crossing | null;
+  /** A baseline cheaper than the leader at this quantity, or null. */
+  readonly cheaperBaseline: { readonly id: string; readonly name: string; readonly allIn: number } | null;
+}
+
+/** The verdict of a board; `all` are the crossings of its study, or null while they are still being worked out. */
+export function verdictOf(board: Board, all: readonly Crossing[] | null): Verdict {
+  const find = (id: string | null): BoardLane | null => board.lanes.find((lane) => lane.id === id) ?? null;
+  const leader = find(board.leader);
+  const second = find(board.second);
+  const mine = leader?.money?.allIn ?? null;
+  const theirs = second?.money?.allIn ?? null;
+  const gap = mine === null || theirs === null ? null : theirs - mine;
+  const routes = (all ?? []).filter((c) => c.kind === 'change' && c.routeChanges);
+  const cheaper = board.baselines
+    .filter((b) => b.barred === null && mine !== null && b.allIn < mine)
+    .sort((x, y) => x.allIn - y.allIn)[0];
+  return {
+    leader,
+    second,
+    gap,
+    gapShare: gap === null || theirs === null ? null : gap / theirs,
+    holdsFrom: routes.findLast((c) => c.last <= board.q) ?? null,
+    holdsTo: routes.find((c) => c.first > board.q) ?? null,
+    band: (all ?? []).find((c) => c.routeChanges && c.first <= board.q && board.q < c.last) ?? null,
+    cheaperBaseline: cheaper === undefined ? null : { id: cheaper.id, name: cheaper.name, allIn: cheaper.allIn },
+  };
+}
+
+/** Whole quantity with thin spaces between thousands. */
+export function pieces(n: number): string {
+  return Math.round(n)
+    .toString()
+    .replace(/\B(?=(\d{3})+$)/g, '\u202f');
+}
+
+/** Money with the digits its size bears: 3.12, 101.70, 3 931. */
+export function plainMoney(x: number, code: string): string {
+  const digits = Math.abs(x) < 1000 ? 2 : 0;
+  const [head = '0', tail] = x.toFixed(digits).split('.');
+  const grouped = head.replace(/\B(?=(\d{3})+$)/g, '\u202f');
+  return `${tail === undefined ? grouped : `${grouped}.${tail}`} ${code}`;
+}
+
+/** The verdict in words, for paper and for the answer of the service. */
+export const verdictSentence = (board: Board, all: readonly Crossing[] | null, currency: string): string =>
+  plain(verdictTold(board, all, currency));
+
+/** The verdict in words whose figures open, for the screen. */
+export function verdictTold(board: Board, all: readonly Crossing[] | null, currency: string): Telling {
+  const v = verdictOf(board, all);
+  if (board.missing.length > 0)
+    return tell`Nothing can be compared yet: the brief still lacks ${board.missing.map(fieldWord).join(', ')}.`;
+  const { leader, second } = v;
+  if (leader?.money == null)
+    return tell`No casting route survives this brief; the folded lanes say what would open each.`;
+  const allIn = figure(plainMoney(leader.money.allIn, currency), leader.id, 'allIn');
+  let told = tell`At ${pieces(board.q)} ${board.q === 1 ? 'piece' : 'pieces'} ${phrase(leader)} leads at ${allIn} a part all in`;
+  if (v.gap !== null && v.gapShare !== null && second !== null) {
+    const gap = figure(
+      `${plainMoney(v.gap, currency)} (${Math.round(100 * v.gapShare)} %)`,
+      second.id,
+      differenceTo('allIn', leader.id),
+    );
+    told = tell`${told}, ${gap} under ${phrase(second)}`;
+  } else told = tell`${told}, the only route left`;
+  if (leader.dates !== null) {
+    const first = figure(weeks(leader.dates.firstArticle_d), leader.id, 'firstArticle');
+    told = tell`${told}; first good parts in ${first}`;
+  }
+  told = tell`${told}.${all === null ? '' : holdsTold(v)}`;
+  if (v.cheaperBaseline !== null) {
+    const { id, name, allIn: less } = v.cheaperBaseline;
+    told = tell`${told} ${name} would cost less: ${figure(plainMoney(less, currency), id, 'allIn')} a part.`;
+  }
+  return leader.status === 'not-known'
+    ? tell`${told} ${figure('Some rules could not be judged', leader.id, null)}: the brief lacks figures.`
+    : told;
+}
+
+/** How far the lead holds: each end opens the two totals that change place there. */
+function holdsTold({ band, holdsFrom: low, holdsTo: high }: Verdict): Telling {
+  const end = (c: Crossing, shown: number, at: number) =>
+    figure(pieces(shown), c.to, differenceTo('total', c.from), at);
+  if (band !== null)
+    return tell` From ${end(band, band.first, band.first)} to ${end(band, band.last - 1, band.last)} pieces whole pours and worn tools change the lead ${band.changes} times: take it as even.`;
+  if (low !== null && high !== null)
+    return tell` This holds from ${end(low, low.last, low.last)} to ${end(high, high.first - 1, high.first)} pieces.`;
+  if (high !== null) return tell` This holds up to ${end(high, high.first - 1, high.first)} pieces.`;
+  if (low !== null) return tell` This holds from ${end(low, low.last, low.last)} pieces on.`;
+  return tell` This holds at every quantity of the rail.`;
+}
+
+function phrase(lane: BoardLane): string {
+  return shortName(lane.id);
+}
+
+/** Days as weeks, to the tenth, as the board has them. */
+export const weeks = (days: number): string => `${fixed(days / 7, 1)} weeks`;
+
+const WORDS: Readonly<Record<string, string>> = {
+  alloy: 'the alloy',
+  'geometry.volume_cm3': 'the volume',
+  'geometry.area_cm2': 'the surface area',
+  'geometry.box_mm': 'the box around the part',
+};
+
+const fieldWord = (path: string): string => WORDS[path] ?? path;
+
+/** A figure with one digit after the point. */
+export const shortFigure = (x: number): string => x.toFixed(1);

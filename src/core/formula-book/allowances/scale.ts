@@ -1,0 +1,30 @@
+import { filled, finite, oneOf, positive } from '../../base/checks';
+import { refuse } from '../../base/errors';
+
+/** A stage that shrinks or grows by more than this was typed in per cent. */
+const LARGEST_SHRINK = 0.2;
+
+/**
+ * Size of a pattern, wax die or master for a wanted casting (formula shrink.scale). Stages multiply, never add: wax then
+ * metal, master then rubber then metal. Free contraction; cores and directions differ.
+ *
+ * @param input.nominal_mm size of the casting, above 0
+ * @param input.shrinks share each stage shrinks, within ±0.2; negative where the mould grows
+ * @param input.school on-part (the usual): shrinkage told against the cold casting; on-pattern: against the pattern
+ * @returns size in mm, and the factor
+ * @throws {CoreError} E_RANGE for a share of 0.2 or more (a per cent typed as a share), E_EMPTY without a stage
+ */
+export function patternScale(input: {
+  nominal_mm: number;
+  shrinks: readonly number[];
+  school?: 'on-part' | 'on-pattern';
+}): { size_mm: number; factor: number } {
+  const nominal = positive('nominal_mm', input.nominal_mm);
+  const stages = filled('shrinks', input.shrinks).map((s, i) => finite(`shrinks[${i}]`, s));
+  const school = oneOf('school', input.school ?? 'on-part', ['on-part', 'on-pattern'] as const);
+  stages.forEach((s, i) => {
+    if (Math.abs(s) >= LARGEST_SHRINK) refuse('E_RANGE', `shrinks[${i}]`, s, 'a share within ±0.2, not per cent');
+  });
+  const factor = stages.reduce((f, s) => (school === 'on-part' ? f * (1 + s) : f / (1 - s)), 1);
+  return { size_mm: nominal * factor, factor };
+}

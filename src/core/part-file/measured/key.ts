@@ -1,0 +1,15 @@
+import type { LengthUnit } from '../readers';
+import { CORE_VERSION } from '../../base/version';
+
+/** How a file was measured: the same file measured the same way by the same core says the same. */
+export interface MeasuredBy {
+  readonly unit: LengthUnit;
+  /** Unit direction the mould opens along. */
+  readonly draw: readonly [number, number, number];
+  /** Whether a broken surface was closed first. */
+  readonly mend: boolean;
+}
+
+/** Name that measures are kept under beside their file: letters, digits and `.,_-` only, 160 at most. */
+export const measuresKey = ({ unit, draw, mend }: MeasuredBy): string =>
+  [CORE_VERSION, unit, mend ? 'mended' : 'plain', draw.map((x) => x + 0).join(',')].join('_');

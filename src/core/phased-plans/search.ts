@@ -1,0 +1,95 @@
+import type { Study } from '../study';
+import { bestSingle, type Found, type FoundSingle } from './best-split';
+import { bestSwitch, SAME } from './best-switch';
+import type { PlanDue } from './dues';
+import { switchesInTime } from './in-time';
+import { stepLanes, type LaneSteps } from './lane-steps';
+import { settledDues } from './settled-dues';
+
+/** What a search found. */
+export interface PlanSearch {
+  /** Best plan of each pair of lanes, cheapest first, at most as many as asked. */
+  readonly plans: readonly Found[];
+  /** Cheapest single lane that delivers all in time, or null. */
+  readonly single: FoundSingle | null;
+  /** Cheapest single lane whatever it delivers, or null where no lane survives. */
+  readonly cheapest: FoundSingle | null;
+  /** The days looked for: as asked, or put off where they cannot be met. */
+  readonly dues: readonly PlanDue[];
+}
+
+/** Further plans are looked for up to so many times the money of the best. */
+const WORTH_TELLING = 1.5;
+
+/**
+ * Every ordered pair of surviving lanes with every switch quantity (formula dec.two-stage, on the money and the dates of
+ * the lanes): the cheapest plans that meet every delivery as far as it can be met. Yields the share done.
+ * @param q pieces in all, whole
+ * @param most plans wanted, at least 1
+ */
+export function* searchPlans(
+  study: Study,
+  q: number,
+  asked: readonly PlanDue[],
+  most = 3,
+): Generator<number, PlanSearch, void> {
+  const dues = settledDues(study, q, asked);
+  const lanes = stepLanes(study, dues);
+  const plans = yield* plansOf(lanes, q, dues, most);
+  return { plans, single: bestSingle(lanes, q, dues), cheapest: bestSingle(lanes, q, []), dues };
+}
+
+function* plansOf(
+  lanes: readonly LaneSteps[],
+  q: number,
+  dues: readonly PlanDue[],
+  most: number,
+): Generator<number, Found[], void> {
+  // The likely best first: what follows is then dropped early.
+  const pairs = lanes
+    .flatMap((a) => lanes.filter((b) => b !== a).map((b) => ({ a, b, at: guess(a, b, q, dues) })))
+    .filter(({ at }) => Number.isFinite(at))
+    .sort((x, y) => x.at - y.at);
+  const plans: Found[] = [];
+  for (const [i, { a, b }] of pairs.entries()) {
+    const near = (plans[0]?.total ?? Infinity) * WORTH_TELLING;
+    const under = plans.length < most ? near : (plans[most - 1] as Found).total;
+    const search = bestSwitch(a, b, q, dues, under);
+    let step = search.next();
+    for (; !step.done; step = search.next()) yield i / pairs.length;
+    const found = step.value;
+    if (found !== null) take(plans, found, most);
+    yield (i + 1) / pairs.length;
+  }
+  return plans.filter((p) => p.total <= (plans[0] as Found).total * WORTH_TELLING);
+}
+
+/** Adds a plan among the cheapest; of two that are one another turned round, the cheaper stays. */
+function take(plans: Found[], found: Found, most: number): void {
+  const told = soonerFirst(found);
+  const pair = plans.findIndex(
+    (p) => (p.first === told.first && p.then === told.then) || (p.first === told.then && p.then === told.first),
+  );
+  const other = plans[pair];
+  if (other !== undefined) {
+    if (other.total <= told.total * (1 + SAME)) return;
+    plans.splice(pair, 1);
+  }
+  plans.push(told);
+  plans.sort((x, y) => x.total - y.total);
+  plans.length = Math.min(plans.length, most);
+}
+
+/** A plan told with the lane first whose parts come first, where nothing of a tool hangs on the order. */
+function soonerFirst(found: Found): Found {
+  const [a, b] = found.layouts;
+  if (b.reused > 0 || a.time.firstArticle_d <= b.time.firstArticle_d) return found;
+  const pieces = found.q - found.pieces;
+  return { ...found, first: found.then, then: found.first, pieces, layouts: [b, a] };
+}
+
+/** Money of the least that must be on the first lane: a guess at a pair's worth. */
+function guess(a: LaneSteps, b: LaneSteps, q: number, dues: readonly PlanDue[]): number {
+  const [first] = switchesInTime(a, b, q, dues);
+  return first === undefined ? Infinity : a.leastTotal(first[0]) + b.leastTotal(q - first[0]);
+}

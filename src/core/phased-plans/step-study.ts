@@ -1,0 +1,15 @@
+import { prepareStudy, type Study } from '../study';
+
+/** So many pieces on a lane, with its positions in a pour and the cavities of its tool. */
+export interface StepAt {
+  readonly laneId: string;
+  readonly pieces: number;
+  readonly layout: readonly [n: number, nt: number];
+}
+
+/** The study in which one step of a plan is the whole programme of its lane, laid out as the plan has it. */
+export function studyOfStep(study: Study, { laneId, layout }: StepAt): Study {
+  const { held } = study.brief;
+  const layouts: Record<string, [number, number]> = { ...held.layouts, [laneId]: [layout[0], layout[1]] };
+  return prepareStudy({ ...study.brief, held: { ...held, layouts } }, study.school, study.rates);
+}

@@ -1,5 +1,0 @@
-/** Quantity: batches, places, products of rates, scrap chains, starts for a promise. */
-export { batches, positions } from './batches';
-export { scrapChain } from './scrap-chain';
-export { startsFor } from './starts';
-export { throughput, unitPowers, type UnitPowers } from './throughput';

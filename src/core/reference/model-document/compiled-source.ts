@@ -1,0 +1,19 @@
+import { keyOf, parseExpression, sourceOf } from '../../equations';
+import { EQUATIONS } from './equations';
+
+const HEAD = `/* Made by npm run equations of the expressions of all equations; a test makes it anew and compares. */
+/* eslint-disable */
+import { ceilGuarded } from '../../base/checks';
+import { least, on, sum, type Run } from './closures';
+
+export const COMPILED: Readonly<Record<string, Run>> = {
+`;
+
+/** The expressions of all equations as a file of TypeScript functions, by the key of each. */
+export function compiledSource(): string {
+  const texts = new Set(EQUATIONS.flatMap(({ equations }) => equations.flatMap((e) => [...e.forms])));
+  const lines = [...texts].map(
+    (text) => `  // ${text}\n  '${keyOf(text)}': (v: any) => ${sourceOf(parseExpression(text))},\n`,
+  );
+  return `${HEAD}${lines.join('')}};\nvoid [ceilGuarded, least, on, sum];\n`;
+}

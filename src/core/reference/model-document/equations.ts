@@ -1,0 +1,12 @@
+import { TIME_EQUATIONS } from '../../schedule';
+import { COST_EQUATIONS } from '../../cost';
+import { PART_EQUATIONS } from '../../part';
+import { RULE_EQUATIONS } from '../../screening';
+
+/** Every equation that a figure of the board comes of, subject by subject, in the order of the model's document. */
+export const EQUATIONS = [
+  { id: 'part', subject: 'The part', model: 'Cost model', equations: PART_EQUATIONS },
+  { id: 'rules', subject: 'Rules', model: 'Cost model', equations: RULE_EQUATIONS },
+  { id: 'money', subject: 'Money', model: 'Cost model', equations: COST_EQUATIONS },
+  { id: 'time', subject: 'Time', model: 'Time model', equations: TIME_EQUATIONS },
+] as const;

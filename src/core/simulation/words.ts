@@ -1,0 +1,54 @@
+import { rateEntries, type RateSet } from '../rates';
+import { shortName } from '../catalogue/routes';
+import { fixed, significant, whole } from '../base/numbers';
+import type { Flip } from './flips';
+import type { DoubtInput } from './model';
+import type { Share } from './sampling';
+
+/** A share of the draws as a whole per cent; the outer ones as "under 1" and "over 99". */
+export function percent(share: number): string {
+  const p = 100 * share;
+  return p > 0 && p < 1 ? 'under 1' : p < 100 && p > 99 ? 'over 99' : fixed(p, 0);
+}
+
+/** In how many of the draws, in three pieces: what leads to it, the share, the limits of its sampling error. */
+export function drawsParts(s: Share): readonly [lead: string, share: string, limits: string] {
+  const limits = (words: string): string => ` (${words}\u00a0%, by sampling error)`;
+  if (s.share === 1) return ['in ', 'every draw', limits(`at least ${fixed(100 * s.low, 2)}`)];
+  if (s.share === 0) return ['in ', 'no draw', limits(`at most ${fixed(100 * s.high, 2)}`)];
+  return ['in ', `${percent(s.share)} % of the draws`, limits(`${fixed(100 * s.low, 1)} to ${fixed(100 * s.high, 1)}`)];
+}
+
+/** A figure with three digits that count. */
+export const rough = (x: number): string => significant(Number(x.toPrecision(3)), 3);
+
+/** Words with their first letter large. */
+export const sentence = (words: string): string => words.replace(/^./, (x) => x.toUpperCase());
+
+const named = new WeakMap<RateSet, ReadonlyMap<string, string>>();
+
+/** What a figure in doubt is called: by the rate set where it is a rate, else as its working calls it. */
+export function inputWords(input: DoubtInput, rates: RateSet): string {
+  let known = named.get(rates);
+  if (known === undefined) {
+    known = new Map(rateEntries(rates).map((e) => [e.path, e.of === '' ? e.words : `${e.of}: ${e.words}`]));
+    named.set(rates, known);
+  }
+  const lane = /^(?:routes|variants)\["(.+?)"\]/.exec(input.key)?.[1];
+  const words = known.get(input.path) ?? input.words;
+  return lane === undefined || words.startsWith(shortName(lane)) ? words : `${shortName(lane)}: ${words}`;
+}
+
+/** A figure with its unit, a share as a per cent. */
+export const figureWords = (x: number, unit: string): string =>
+  unit === 'share'
+    ? `${significant(100 * x, 3)} %`
+    : unit === 'pieces'
+      ? `${whole(x)} pieces`
+      : `${rough(x)} ${unit === '–' ? '' : unit}`.trim();
+
+/** How far off the nearest change is, in widths of the figure's range: what is nearest would change the answer soonest. */
+export function nearness(flip: Flip, input: DoubtInput): number {
+  const [low, likely, high] = input.range;
+  return Math.min(...flip.at.map((x) => Math.abs(x - likely))) / Math.max(high - low, 1e-12);
+}

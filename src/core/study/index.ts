@@ -1,0 +1,4 @@
+/** A study made ready: for one brief and one rate set, every lane screened and every layout of it costed, so that any quantity is quick. */
+export { prepareStudy } from './study';
+export { type Study } from './types';
+export { bestLayout, openCosts, survives, type StudyLane } from './study-lane';

@@ -1,0 +1,82 @@
+import type { Study } from '../types';
+import { refuse } from '../../base/errors';
+import { shortName } from '../../catalogue/routes';
+import { computed, fromBrief, type Working } from '../../equations';
+
+/** Figures of which two lanes are told against each other. */
+const COMPARED = ['allIn', 'total', 'tooling', 'firstArticle'] as const;
+type Compared = (typeof COMPARED)[number];
+
+const WORDS: Readonly<Record<Compared, string>> = {
+  allIn: 'all in, a part',
+  total: 'total of the programme',
+  tooling: 'tooling',
+  firstArticle: 'first article',
+};
+
+const TODAY = 'underToday';
+
+/** Name of the difference of a figure to the same figure of another lane or baseline. */
+export const differenceTo = (what: Compared, otherId: string): string => `diff.${what}.${otherId}`;
+
+/** Name of the difference to what the part costs today, as the brief says. */
+export const underToday = (): string => TODAY;
+
+/** True for the name of a difference. */
+export const isDifference = (figure: string): boolean => figure === TODAY || figure.startsWith('diff.');
+
+/**
+ * The working of a difference.
+ * @param value gives a figure of a lane or baseline at the quantity asked for
+ * @throws {CoreError} E_KEY for a figure that is not compared, E_NO_VALUE when the brief says no cost of today
+ */
+export function differenceWorking(
+  study: Study,
+  laneId: string,
+  figure: string,
+  value: (id: string, figure: string) => Working,
+): Omit<Working, 'figure'> {
+  if (figure === TODAY) {
+    const today = study.brief.today.cost_USD;
+    if (today === null) return refuse('E_NO_VALUE', 'today.cost_USD', null, 'what a part costs today');
+    const mine = value(laneId, 'allIn');
+    return {
+      title: 'Under what a part costs today',
+      equation: 'A difference',
+      expression: 'today - a',
+      value: today - mine.value,
+      unit: mine.unit,
+      symbols: [
+        fromBrief('today', 'what a part costs today', today, mine.unit, 'today.cost_USD'),
+        computed('a', `all in, a part, ${shortName(laneId)}`, mine.value, mine.unit, 'allIn'),
+      ],
+      note: `${share(today - mine.value, today)} of what it costs today.`,
+    };
+  }
+  const [, name = '', other = ''] = /^diff\.([a-zA-Z]+)\.(.+)$/.exec(figure) ?? [];
+  const what = COMPARED.find((c) => c === name);
+  if (what === undefined) return refuse('E_KEY', 'figure', figure, COMPARED.map((c) => `diff.${c}.LANE`).join(' | '));
+  const mine = value(laneId, what);
+  const theirs = value(other, what);
+  return {
+    title: `Against ${shortName(other)}: ${WORDS[what]}`,
+    equation: 'A difference',
+    expression: 'a - b',
+    value: mine.value - theirs.value,
+    unit: mine.unit === 'days from the order' ? 'days' : mine.unit,
+    symbols: [
+      computed('a', `${WORDS[what]}, ${shortName(laneId)}`, mine.value, mine.unit, what),
+      { ...computed('b', `${WORDS[what]}, ${shortName(other)}`, theirs.value, theirs.unit, what), opensLane: other },
+    ],
+    note:
+      theirs.value > 0 && mine.value > 0
+        ? `${share(mine.value - theirs.value, theirs.value)} of b, ${share(mine.value - theirs.value, mine.value)} of a.`
+        : null,
+  };
+}
+
+/** A share as "+12 %" with a real minus. */
+function share(part: number, whole: number): string {
+  const percent = Math.round((100 * part) / whole);
+  return `${percent < 0 ? '\u2212' : '+'}${Math.abs(percent)} %`;
+}

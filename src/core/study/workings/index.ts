@@ -1,0 +1,7 @@
+/** Workings: for every figure its equation, symbols, values, sources and basis; made only when asked for. */
+export { differenceTo, differenceWorking, isDifference, underToday } from './difference';
+export { figureOfRule, isRuleFigure } from './held';
+export { contextOf, type Context } from './context';
+export { baselineWorking, isToldWhole } from './baselines';
+export { FIGURES, isFigure, workingIn, workingOf } from './working';
+export { spareWorking } from './spare';
