@@ -22,42 +22,66 @@ const CORE_ROOMS = [
   'reference',
 ];
 
+/** The rooms of the server, likewise. */
+const SERVER_ROOMS = [
+  'db',
+  'http',
+  'rates',
+  'weights',
+  'studies',
+  'part-files',
+  'decisions',
+  'exchange',
+  'record',
+  'jobs',
+  'signing',
+  'results',
+  'demo',
+];
+
 /** The face of a subject: the index of a room or of a folder in it. */
 const INDEX = ['^src/core/[^/]+/index\\.ts$', '^src/core/[^/]+/[^/]+/index\\.ts$'];
 
-/** A room of the core knows none that comes after it. Tests may look anywhere in the core. */
-const ORDER = CORE_ROOMS.slice(0, -1).map((room, i) => ({
-  name: `core-order-${room}`,
-  comment: `The rooms of the core have an order; ${room} comes before what it imports here.`,
-  severity: 'error',
-  from: { path: `^src/core/${room}/`, pathNot: '\\.test\\.ts$' },
-  to: { path: `^src/core/(${[...CORE_ROOMS.slice(i + 1), 'testing'].join('|')})/` },
-}));
+/** A room knows none that comes after it. Tests may look anywhere. */
+const inOrder = (layer, rooms) =>
+  rooms.slice(0, -1).map((room, i) => ({
+    name: `${layer}-order-${room}`,
+    comment: `The rooms of src/${layer} have an order; ${room} comes before what it imports here.`,
+    severity: 'error',
+    from: { path: `^src/${layer}/${room}/`, pathNot: '\\.test\\.ts$' },
+    to: { path: `^src/${layer}/(${[...rooms.slice(i + 1), 'testing'].join('|')})/` },
+  }));
 
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
   forbidden: [
     {
       name: 'core-is-pure',
-      comment:
-        'The core knows neither framework, database nor any room outside itself; tests may read the demo data.',
+      comment: 'The core knows neither framework, database nor any room outside itself; tests may read the demo data.',
       severity: 'error',
       from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
       to: {
         path: '^(src/(?!core)|node_modules/(@types/)?(react|react-dom|next|mysql2|pino|chart\\.js|@chakra-ui)(/|$))',
       },
     },
-    ...ORDER,
+    ...inOrder('core', CORE_ROOMS),
+    ...inOrder('server', SERVER_ROOMS),
     {
-      name: 'core-room-is-known',
-      comment: 'A new room of the core takes its place in the order above.',
+      name: 'room-is-known',
+      comment: 'A new room takes its place in the order above.',
       severity: 'error',
       from: { path: '^src' },
-      to: { path: `^src/core/(?!(${[...CORE_ROOMS, 'testing'].join('|')})/)` },
+      to: {
+        path: [
+          `^src/core/(?!(${[...CORE_ROOMS, 'testing'].join('|')})/)`,
+          `^src/server/(?!(${[...SERVER_ROOMS, 'testing'].join('|')})/)[^/]+/`,
+        ],
+      },
     },
     {
       name: 'core-rooms-by-the-front-door',
-      comment: 'A room of the core uses another through the index of a subject; base has no index, its files are small.',
+      comment:
+        'A room of the core uses another through the index of a subject; base has no index, its files are small.',
       severity: 'error',
       from: { path: '^src/core/([^/]+)/', pathNot: '\\.test\\.ts$|^src/core/testing/' },
       to: {

@@ -13,8 +13,11 @@ const CORE_IMPORTS = [
   { regex: '(^@/|(^|/)\\.\\./)(app|server|ui|workers)(/|$)', message: 'src/core imports nothing outside src/core.' },
 ];
 
+/** The beginning of a statement of SQL. */
+const SQL = String.raw`/^\s*(SELECT|INSERT INTO|UPDATE|DELETE FROM|REPLACE INTO)\s/`;
+
 export default defineConfig(
-  globalIgnores(['.next*/', 'next-env.d.ts', '.data/', 'test-results/', '*.cjs', '.*.cjs']),
+  globalIgnores(['.next*/', 'next-env.d.ts', '.data/', 'test-results/', '*.cjs', '.*.cjs', 'types/']),
   js.configs.recommended,
   tseslint.configs.recommendedTypeChecked,
   {
@@ -51,6 +54,18 @@ export default defineConfig(
       'no-restricted-syntax': [
         'error',
         { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The clock is passed in.' },
+      ],
+    },
+  },
+  {
+    // SQL stands in files of queries; the runner of migrations and of transactions speaks to the database itself.
+    files: ['src/server/**/*.{ts,tsx}', 'src/app/**/*.{ts,tsx}'],
+    ignores: ['**/*queries.ts', 'src/server/db/**', '**/*.test.{ts,tsx}', 'src/server/testing/**'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: `Literal[value=${SQL}]`, message: 'SQL belongs in a file of queries.' },
+        { selector: `TemplateElement[value.raw=${SQL}]`, message: 'SQL belongs in a file of queries.' },
       ],
     },
   },

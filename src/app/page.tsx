@@ -1,5 +1,5 @@
-import { listStandings } from '@/server/results';
-import { listSchema, listStudies } from '@/server/studies';
+import { listStandings, studyPage } from '@/server/results';
+import { listSchema } from '@/server/studies';
 import { PartsList } from '@/ui/parts/parts-list';
 
 /** The list of studies, the first page of what the address asks for. */
@@ -9,7 +9,7 @@ export default async function PartsPage({
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
   const asked = listSchema.parse(await searchParams);
-  const first = await listStudies(asked);
+  const first = await studyPage(asked);
   const standings = asked.archived ? null : await listStandings();
   return <PartsList key={String(asked.archived)} first={first} start={asked} standings={standings} />;
 }

@@ -3,7 +3,7 @@ const THIN = '\u202f';
 
 /** A number with fixed digits after the point and thin spaces between thousands. */
 export function fixed(x: number, digits: number): string {
-  const [head = '0', tail] = Math.abs(x).toFixed(digits).split('../explanation');
+  const [head = '0', tail] = Math.abs(x).toFixed(digits).split('.');
   const grouped = head.replace(/\B(?=(\d{3})+$)/g, THIN);
   return `${x < 0 && Number(x.toFixed(digits)) !== 0 ? '\u2212' : ''}${grouped}${tail === undefined ? '' : `.${tail}`}`;
 }

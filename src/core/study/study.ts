@@ -14,7 +14,7 @@ import {
   type LaneModel,
   type LayoutPlan,
 } from '../cost';
-import { lanePart, partFacts, type PartFacts, type School } from '../part';
+import { lanePart, partFacts, type School } from '../part';
 import { pricedAlloy, SHIPPED_RATES, type RateSet } from '../rates';
 import { LANES, type Lane } from '../catalogue/routes';
 import { screenLane } from '../screening';

@@ -112,3 +112,8 @@ export async function reading<T>(work: (on: Runner) => Promise<T>): Promise<T> {
     return work(pool());
   }
 }
+
+/** Asks the database for an answer; throws where none comes. */
+export async function answers(): Promise<void> {
+  await reading((on) => rows(on, 'SELECT 1 AS one'));
+}

@@ -1,5 +1,6 @@
 import { parseBrief, type Brief } from '@/core/brief';
-import { change, rows, type Runner } from '../db';
+import type { Runner } from '../db';
+import { insertMark, isMarked } from './queries';
 import { insertBrief, insertStudy } from '../studies/queries';
 import { SHIPPED_RATES } from '@/core/rates';
 import { randomUUID } from 'node:crypto';
@@ -11,6 +12,9 @@ import { QUILLMERE_PARTS } from './quillmere.data';
 
 /** The day the demo world stands at: orders are reckoned from here. */
 const DEMO_DAY = '2027-01-04';
+
+/** The mark of a database that had the demo studies once. */
+const SEEDED = 'demo-seeded';
 
 /** The demo briefs, checked. */
 export function demoBriefs(): Brief[] {
@@ -26,8 +30,7 @@ export function demoBriefs(): Brief[] {
  * deleted or archived by the user do not come back at the next start.
  */
 export async function seedDemo(on: Runner): Promise<number> {
-  const known = await rows<{ n: number }>(on, "SELECT COUNT(*) AS n FROM marks WHERE name = 'demo-seeded'");
-  if (Number(known[0]?.n ?? 0) > 0) return 0;
+  if (await isMarked(on, SEEDED)) return 0;
   const briefs = demoBriefs();
   for (const brief of [...briefs].reverse()) {
     const id = randomUUID();
@@ -38,7 +41,7 @@ export async function seedDemo(on: Runner): Promise<number> {
     await insertBrief(on, id, 1, 'demo', file === undefined ? brief : withDemoModel(brief, fileId));
   }
   await seedPartnerRates(on);
-  await change(on, "INSERT INTO marks (name) VALUES ('demo-seeded')");
+  await insertMark(on, SEEDED);
   return briefs.length;
 }
 

@@ -9,12 +9,12 @@ import { ratesOf, type RateRef } from '@/core/rates';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { runVector, WORKED_CASES } from '@/core/reference/worked-cases';
-import { frozenOf, type Signing, type Tell } from '../decisions/freeze';
+import { frozenOf, type Signing, type Tell } from '../decisions/snapshot';
 import type { DecisionRecord, Frozen } from '../decisions/record';
 import { readRatesCsv, type RatesCsvResult } from '../exchange/rates-csv';
 import { readStudyFile, type StudyFileResult } from '../exchange/study-file';
 import { takenStill, type StillTaken } from '../part-files/still';
-import { effectOf, type EffectAsked, type RateEffect } from '../rates/effect-of';
+import { effectOf, type EffectAsked, type RateEffect } from '../rates/rate-effect';
 import { recordCsv, recordPdf, recordSheet, recordWorkbook, type Paper } from '../record';
 
 /** What is signed, and all that it is worked out from. */

@@ -84,3 +84,48 @@ export async function selectStill(on: Runner, id: string): Promise<Buffer | null
     (await rows<{ still: Buffer | null }>(on, 'SELECT still FROM part_files WHERE id = ?', [id]))[0]?.still ?? null
   );
 }
+
+/** Puts one piece of packed measures in. @param key how it was measured; seq from 0 */
+export async function insertMeasures(
+  on: Runner,
+  fileId: string,
+  key: string,
+  seq: number,
+  data: Uint8Array,
+): Promise<void> {
+  await change(on, 'INSERT INTO part_measures (file_id, made_by, seq, data) VALUES (?, ?, ?, ?)', [
+    fileId,
+    key,
+    seq,
+    Buffer.from(data),
+  ]);
+}
+
+export async function deleteMeasures(on: Runner, fileId: string, key: string): Promise<void> {
+  await change(on, 'DELETE FROM part_measures WHERE file_id = ? AND made_by = ?', [fileId, key]);
+}
+
+/** How a file was measured, each way once: the latest first, and the one named before others of its moment. */
+export async function selectMeasureKeys(on: Runner, fileId: string, first: string): Promise<string[]> {
+  const found = await rows<{ made_by: string }>(
+    on,
+    'SELECT made_by FROM part_measures WHERE file_id = ? AND seq = 0 ORDER BY made_at DESC, made_by = ? DESC',
+    [fileId, first],
+  );
+  return found.map((r) => r.made_by);
+}
+
+/** One piece of packed measures; undefined where there is none. */
+export async function selectMeasures(
+  on: Runner,
+  fileId: string,
+  key: string,
+  seq: number,
+): Promise<Buffer | undefined> {
+  const [row] = await rows<{ data: Buffer }>(
+    on,
+    'SELECT data FROM part_measures WHERE file_id = ? AND made_by = ? AND seq = ?',
+    [fileId, key, seq],
+  );
+  return row?.data;
+}

@@ -2,9 +2,7 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { rateEntries, refusedFigure, SHIPPED_RATES, SHIPPED_REF, type OwnFigure, type RateRef } from '@/core/rates';
 import type { BriefIssue } from '@/core/brief';
-import { reading, transaction, type Runner } from '../db';
-import { renewSoon } from '../results/renew';
-import { isoTime } from '../studies/repo';
+import { reading, transaction, type Runner, isoTime } from '../db';
 import {
   countUses,
   dropFigure,
@@ -220,8 +218,6 @@ export async function saveRateSet(
     });
     return { outcome: 'saved', ref: await refIn(on, id) };
   });
-  // What lists tell of the studies that use it is old now.
-  if (saved.outcome === 'saved') renewSoon();
   return saved;
 }
 

@@ -1,3 +1,4 @@
+import type { RateSet } from '@/core/rates';
 import type { OwnFigure } from '@/core/rates';
 import { change, rows, type Runner } from '../db';
 
@@ -157,4 +158,14 @@ export async function countUses(on: Runner): Promise<Map<string, number>> {
     'SELECT rate_set_id, COUNT(*) AS n FROM studies WHERE archived_at IS NULL GROUP BY rate_set_id',
   );
   return new Map(found.map((r) => [r.rate_set_id, Number(r.n)]));
+}
+
+/** Puts a shipped rate set in, where it is not there yet. */
+export async function insertShipped(on: Runner, rates: RateSet): Promise<void> {
+  await change(
+    on,
+    `INSERT INTO rate_sets (id, name, shipped, currency, figures) VALUES (?, ?, TRUE, ?, ?)
+     ON DUPLICATE KEY UPDATE id = id`,
+    [rates.id, rates.name, rates.currency.code, JSON.stringify(rates)],
+  );
 }

@@ -3,12 +3,14 @@ import { boardAt } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
 import { ratesOf, SHIPPED_RATES, SHIPPED_REF, type RateRef } from '@/core/rates';
 import { bracket } from '@/core/testing/demo-briefs';
-import { listDecisions, signDecision } from '../decisions';
+import { listDecisions } from '../decisions';
+import { rateEffects, saveRates, studyPage } from '../results';
+import { signDecision } from '../signing';
 import { renewed } from '../results';
-import { chooseRates, createStudy, duplicateStudy, getStudy, listStudies } from '../studies';
+import { chooseRates, createStudy, duplicateStudy, getStudy } from '../studies';
 import { closeAll } from '../testing/close-all';
 import { freshDatabase } from '../testing/test-database';
-import { archiveRateSet, copyRateSet, getRateSet, listRateSets, rateEffects, saveRateSet } from '.';
+import { archiveRateSet, copyRateSet, getRateSet, listRateSets } from '.';
 
 /** What signing needs besides, in its plainest form. */
 const PLAIN = { plan: false, drawn: { seed: 1, spread: 'pert', demand: false }, actions: [] } as const;
@@ -21,9 +23,9 @@ const copy = async (from = SHIPPED_RATES.id): Promise<RateRef> => {
   if (made === undefined) throw new Error('no copy');
   return made;
 };
-const save = (ref: RateRef, change: Parameters<typeof saveRateSet>[1]['change'], version = ref.version) =>
-  saveRateSet(ref.id, { change, version, who: 'Ilse Varga', why: 'spring quotes' });
-const saved = async (ref: RateRef, change: Parameters<typeof saveRateSet>[1]['change']): Promise<RateRef> => {
+const save = (ref: RateRef, change: Parameters<typeof saveRates>[1]['change'], version = ref.version) =>
+  saveRates(ref.id, { change, version, who: 'Ilse Varga', why: 'spring quotes' });
+const saved = async (ref: RateRef, change: Parameters<typeof saveRates>[1]['change']): Promise<RateRef> => {
   const result = await save(ref, change);
   if (result.outcome !== 'saved') throw new Error(result.outcome);
   return result.ref;
@@ -148,15 +150,15 @@ describe('a study', () => {
   test('is listed with the leader of its own set', async () => {
     const made = await createStudy(bracket({ title: 'Listed' }));
     await renewed();
-    const q = (await listStudies()).studies.find((s) => s.id === made.id)?.quantity ?? 0;
+    const q = (await studyPage()).studies.find((s) => s.id === made.id)?.quantity ?? 0;
     const set = await saved(await copy(), {
       figures: { 'global.Rtool': [2000, 3000, 4000], 'global.Rpat': [1, 1, 1] },
     });
     await chooseRates(made.id, { rateSetId: set.id, version: 1 });
-    const old = (await listStudies()).studies.find((s) => s.id === made.id);
+    const old = (await studyPage()).studies.find((s) => s.id === made.id);
     expect(old?.fresh).toBe(false);
     await renewed();
-    const now = (await listStudies()).studies.find((s) => s.id === made.id);
+    const now = (await studyPage()).studies.find((s) => s.id === made.id);
     expect(now?.fresh).toBe(true);
     const led = now?.leader;
     expect(led).toBe(boardAt(prepareStudy(bracket(), 'published', ratesOf(set)), q).leader);

@@ -4,7 +4,7 @@ import { PLAN, STEPS, StudyWorkings } from '@/core/phased-plans';
 import { readStoredBrief } from '@/core/brief';
 import { drawnOf, type SureOf } from '@/core/decision';
 import { CORE_VERSION } from '@/core/base/version';
-import type { DecisionRecord } from '../decisions';
+import type { DecisionRecord } from '../decisions/record';
 
 /** A decision with its study worked out again as it was frozen: what every form of the record is made from. */
 export interface RecordSheet {

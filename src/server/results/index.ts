@@ -1,3 +1,6 @@
 /** What lists tell, kept with studies and decisions and renewed in the background: leaders and standing. */
 export { renewed, renewSoon } from './renew';
 export { listStandings, standingOfDecision, type StandingOf, type StandingsKept } from './standings';
+export { rateEffects } from './rate-effects';
+export { saveRates } from './save-rates';
+export { studyPage } from './study-page';

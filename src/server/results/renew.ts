@@ -2,7 +2,7 @@ import 'server-only';
 import type { Standing } from '@/core/decision';
 import { CORE_VERSION } from '@/core/base/version';
 import { reading, transaction } from '../db';
-import { selectDecision } from '../decisions/record';
+import { selectDecision } from '../decisions/queries';
 import { Busy, inPool } from '../jobs';
 import { log } from '../log';
 import { loadRates } from '../rates/repo';

@@ -2,7 +2,7 @@ import 'server-only';
 import type { Standing } from '@/core/decision';
 import { CORE_VERSION } from '@/core/base/version';
 import { reading } from '../db';
-import { selectDecision } from '../decisions/record';
+import { selectDecision } from '../decisions/queries';
 import { selectStudy } from '../studies/queries';
 import { countStandings, selectKeptStanding, selectKeptStandings, type KeptStandingRow } from './queries';
 import { renewSoon, renewStanding } from './renew';

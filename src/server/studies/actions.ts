@@ -6,7 +6,6 @@ import { SHIPPED_RATES, type RateRef } from '@/core/rates';
 import { reading, transaction } from '../db';
 import { lockRateSet } from '../rates/queries';
 import { loadRates } from '../rates/repo';
-import { renewSoon } from '../results/renew';
 import {
   insertBrief,
   insertRefusedSave,
@@ -20,14 +19,13 @@ import {
   settleRefusedSave,
   updateStudy,
 } from './queries';
-import { selectStudyPage, type ListAsked, type StudyPage } from './list';
+import { selectStudyPage, type ListAsked, type StudyPage } from './list-queries';
 import { loadRefusedSaves, loadStudy, type RefusedSave, type StudyRecord } from './repo';
 
-/** A page of the studies that are (or are not) archived; what of it is old is renewed in the background. */
+/** A page of the studies that are (or are not) archived. */
 export async function listStudies(asked: Partial<ListAsked> = {}): Promise<StudyPage> {
   const whole: ListAsked = { archived: false, search: '', sort: 'changedAt', up: false, page: 1, ...asked };
   const page = await reading((on) => selectStudyPage(on, whole));
-  if (page.studies.some((s) => !s.fresh)) renewSoon();
   return page;
 }
 

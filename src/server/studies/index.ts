@@ -11,7 +11,7 @@ export {
   type ChooseRatesResult,
   type SaveResult,
 } from './actions';
-export { PAGE_ROWS, type ListAsked, type StudyPage, type StudySort, type StudySummary } from './list';
+export { PAGE_ROWS, type ListAsked, type StudyPage, type StudySort, type StudySummary } from './list-queries';
 export { listSchema } from './list-schema';
-export { loadBrief, loadStudy, isoTime, type RefusedSave, type StudyRecord } from './repo';
+export { loadBrief, loadStudy, type RefusedSave, type StudyRecord } from './repo';
 export { listRevisions, restoreRevision, type RestoreResult, type Revision } from './revisions';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { SORTS } from './list';
+import { SORTS } from './list-queries';
 
 /** What a list may be asked, as it stands in an address. Anything odd becomes what is usual. */
 export const listSchema = z.object({

@@ -5,7 +5,7 @@ import { briefOf } from '@/core/testing/demo-briefs';
 import { closePool } from '../db';
 import { freshDatabase } from '../testing/test-database';
 import { archiveStudy, createStudy, listStudies } from '.';
-import { PAGE_ROWS, SORTS, type StudySummary } from './list';
+import { PAGE_ROWS, SORTS, type StudySummary } from './list-queries';
 
 const TITLES = [
   'Bracket',

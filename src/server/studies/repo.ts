@@ -1,7 +1,7 @@
 import { readStoredBrief, type Brief, type BriefIssue, type StoredBrief } from '@/core/brief';
 import type { School } from '@/core/part';
 import type { RateRef } from '@/core/rates';
-import type { Runner } from '../db';
+import { isoTime, type Runner } from '../db';
 import { loadRates } from '../rates/repo';
 import { briefFromRows, type BriefRow } from './brief-rows';
 import {
@@ -38,9 +38,6 @@ export interface StudyRecord {
   /** Stored values of the brief that this build does not take: left out of it. Empty for a sound one. */
   readonly unread: readonly BriefIssue[];
 }
-
-/** Database time (UTC, "YYYY-MM-DD hh:mm:ss.mmm") as ISO 8601. */
-export const isoTime = (text: string): string => `${text.replace(' ', 'T')}Z`;
 
 /** A study row with its current brief. */
 export async function withBrief(on: Runner, row: StudyRow): Promise<StudyRecord> {

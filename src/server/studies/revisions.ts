@@ -1,8 +1,8 @@
 import 'server-only';
 import type { Brief } from '@/core/brief';
-import { reading, transaction } from '../db';
+import { reading, transaction, isoTime } from '../db';
 import { insertBrief, lockStudy, selectRevisions, updateStudy } from './queries';
-import { isoTime, loadBrief, loadStudy, type StudyRecord } from './repo';
+import { loadBrief, loadStudy, type StudyRecord } from './repo';
 
 /** One revision of a brief. Time ISO, UTC. */
 export interface Revision {

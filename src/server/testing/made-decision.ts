@@ -5,7 +5,7 @@ import { FIRST_WEIGHTS } from '@/core/comparison/ranking';
 import type { Action } from '@/core/decision';
 import { SHIPPED_RATES, type RateSet } from '@/core/rates';
 import { CORE_VERSION } from '@/core/base/version';
-import { frozenOf, type Signing } from '../decisions/freeze';
+import { frozenOf, type Signing } from '../decisions/snapshot';
 import type { DecisionRecord } from '../decisions/record';
 
 /** A decision as signing makes it, without a database: for tests of what is made from one. */

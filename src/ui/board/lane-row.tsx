@@ -11,7 +11,6 @@ import { roomPercent } from '../marks/spare';
 import { Tone } from '../marks/tone';
 import { fixed, perPart, signed, weeks, whole } from '../format';
 import { useUnits } from '../preferences';
-import type { WhiskerScale } from '../doubt/whisker';
 import type { DrawnFigure, LaneDoubt } from '@/core/simulation';
 import { allInDoubt, firstDoubt, totalDoubt } from './doubt-cells';
 import { FigureCell } from './figure-cell';

@@ -2,10 +2,7 @@
 import type { FigureAt, Frozen } from './figure-at';
 import { usePathname } from 'next/navigation';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
-import type { Study } from '@/core/study';
-import type { DrawnPlan } from '@/core/simulation';
 import { ReasonsPage } from '../board/reasons-sheet';
-import type { Working } from '@/core/equations';
 import { Sheet } from '../shell/sheet';
 import { WorkingPage } from './working-sheet';
 

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { parseBrief } from '@/core/brief';
 import { answering, checked, jsonBody, refused } from '@/server/http';
-import { createStudy, listSchema, listStudies } from '@/server/studies';
+import { studyPage } from '@/server/results';
+import { createStudy, listSchema } from '@/server/studies';
 
 const createSchema = z.object({
   brief: z.unknown(),
@@ -13,7 +14,7 @@ const createSchema = z.object({
 export function GET(request: Request): Promise<Response> {
   return answering(async () => {
     const asked = listSchema.parse(Object.fromEntries(new URL(request.url).searchParams));
-    return Response.json(await listStudies(asked));
+    return Response.json(await studyPage(asked));
   });
 }
 

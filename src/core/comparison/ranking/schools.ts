@@ -1,6 +1,14 @@
 import { bestLayout, survives, type Study } from '../../study';
 import { type Board } from '../board';
-import { lexicographic, pareto, regret, rankReversal, weighted, type Criterion, type Option } from '../../formula-book/ranking';
+import {
+  lexicographic,
+  pareto,
+  regret,
+  rankReversal,
+  weighted,
+  type Criterion,
+  type Option,
+} from '../../formula-book/ranking';
 
 /** Ways practitioners choose: each has its own first among the lanes that survive. */
 export const CHOICE_SCHOOLS = ['cost', 'soonest', 'spare', 'regret', 'weighted'] as const;

@@ -64,19 +64,4 @@ export const COST_EQUATIONS = [
 ] as const;
 
 /** Symbols that the equations of time have in common with those of money. */
-export {
-  a,
-  brief,
-  choice,
-  D,
-  figure,
-  lambda,
-  mc,
-  n,
-  nt,
-  ofFamily,
-  rate,
-  timeEquation,
-  variant,
-  Y,
-} from './symbols';
+export { a, brief, choice, D, figure, lambda, mc, n, nt, ofFamily, rate, timeEquation, variant, Y } from './symbols';

@@ -3,7 +3,7 @@ import { EQUATIONS } from './equations';
 
 const HEAD = `/* Made by npm run equations of the expressions of all equations; a test makes it anew and compares. */
 /* eslint-disable */
-import { ceilGuarded } from '../../base/checks';
+import { ceilGuarded } from '../base/checks';
 import { least, on, sum, type Run } from './closures';
 
 export const COMPILED: Readonly<Record<string, Run>> = {

@@ -101,7 +101,7 @@ describe('the document of the model', () => {
   test.each(subjects.map((s) => [s.id, s] as const))(
     '%s is written as it is stated now (npm run equations)',
     (id, s) => {
-      const kept = readFileSync(join(import.meta.dirname, `../../../docs/model/${id}.md`), 'utf8');
+      const kept = readFileSync(join(import.meta.dirname, `../../../../docs/model/${id}.md`), 'utf8');
       expect(kept).toBe(markdownOf(s, subjects));
     },
   );

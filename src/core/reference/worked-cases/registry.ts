@@ -1,5 +1,14 @@
 import { patternScale } from '../../formula-book/allowances';
-import { addWorkdays, shiftHours, workdaysBetween, criticalPath, cumulativeDay, flowLine, johnsonOrder, overlap } from '../../formula-book/flow';
+import {
+  addWorkdays,
+  shiftHours,
+  workdaysBetween,
+  criticalPath,
+  cumulativeDay,
+  flowLine,
+  johnsonOrder,
+  overlap,
+} from '../../formula-book/flow';
 import { lexicographic, pareto, rankReversal, regret, twoStage, weighted } from '../../formula-book/ranking';
 import { feederFor } from '../../formula-book/feeding';
 import {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { answering, checked, jsonBody, refused } from '@/server/http';
-import { getRateSet, saveRateSet } from '@/server/rates';
+import { getRateSet } from '@/server/rates';
+import { saveRates } from '@/server/results';
 import { changeSchema } from '../change-schema';
 
 const saveSchema = z.object({
@@ -23,7 +24,7 @@ export function GET(_: Request, { params }: Context): Promise<Response> {
 /** Saves changes to a shop's own set; 409 with the newer set when somebody saved in between. */
 export function PUT(request: Request, { params }: Context): Promise<Response> {
   return answering(async () => {
-    const result = await saveRateSet((await params).id, checked(saveSchema, await jsonBody(request)));
+    const result = await saveRates((await params).id, checked(saveSchema, await jsonBody(request)));
     switch (result.outcome) {
       case 'saved':
         return Response.json(result);

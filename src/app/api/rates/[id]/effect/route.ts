@@ -1,5 +1,6 @@
 import { answering, checked, jsonBody, refused } from '@/server/http';
-import { figureIssues, rateEffects } from '@/server/rates';
+import { figureIssues } from '@/server/rates';
+import { rateEffects } from '@/server/results';
 import { changeSchema } from '../../change-schema';
 
 /** What a change would do to the studies that use the set; nothing is saved. */

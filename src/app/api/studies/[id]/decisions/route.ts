@@ -1,4 +1,5 @@
-import { listDecisions, signDecision } from '@/server/decisions';
+import { listDecisions } from '@/server/decisions';
+import { signDecision } from '@/server/signing';
 import { answering, checked, jsonBody, refused } from '@/server/http';
 import { followed } from '@/server/jobs';
 import { signSchema } from './sign-schema';

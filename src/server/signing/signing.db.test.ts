@@ -6,7 +6,8 @@ import { closeAll } from '../testing/close-all';
 import { freshDatabase } from '../testing/test-database';
 import { createStudy, getStudy, listRevisions, restoreRevision, saveBrief } from '../studies';
 import { listStandings, renewed } from '../results';
-import { getDecision, listDecisions, reopenDecision, signDecision, writeDissent, type Signing } from '.';
+import { getDecision, listDecisions, reopenDecision, writeDissent, type Signing } from '../decisions';
+import { signDecision } from '.';
 
 /** The kept standing of a study's decision, looked at again where it is old. */
 const standingOf = async (studyId: string) => {

@@ -2,12 +2,10 @@ import type { RateRef } from '@/core/rates';
 import { reading } from '../db';
 import { inPool } from '../jobs';
 import { loadStudies } from '../studies/repo';
-import { changedFigures, type RateSetChange } from './actions';
-import type { RateEffect } from './effect-of';
-import { selectRateSet, selectStudiesOf } from './queries';
-import { refOf } from './repo';
-
-export type { RateEffect, Standing } from './effect-of';
+import { changedFigures, type RateSetChange } from '../rates/actions';
+import type { RateEffect } from '../rates/rate-effect';
+import { selectRateSet, selectStudiesOf } from '../rates/queries';
+import { refOf } from '../rates/repo';
 
 /** Studies whose change is told, at most: the latest changed. */
 const MOST_TOLD = 200;

@@ -2,9 +2,8 @@ import { ALLOYS } from '@/core/catalogue/alloys';
 import { lifetimeQuantity, readStoredBrief } from '@/core/brief';
 import { LANES, shortName } from '@/core/catalogue/routes';
 import { CORE_VERSION } from '@/core/base/version';
-import { rows, type Bound, type Runner } from '../db';
-import type { DecisionState } from '../decisions/states';
-import { isoTime } from './repo';
+import { rows, type Bound, type Runner, isoTime } from '../db';
+import type { DecisionState } from './decision-state';
 
 /** What the list can be sorted by. */
 export const SORTS = ['title', 'alloy', 'quantity', 'leader', 'decision', 'changedAt'] as const;
