@@ -51,7 +51,7 @@ test('the calendar gives the dates of the comparison, follows the rail, and open
   await expect(page.getByTestId('working')).toContainText('First article');
 });
 
-test('a wanted date that a route misses is told in days, and moving it mends that', async ({ page, request }) => {
+test('a wanted date that a route misses is told in days, and moving it repairs that', async ({ page, request }) => {
   const id = await copyOf(request, 'Tripod hub');
   await openView(page, id, 'brief');
   await page.getByLabel('First delivery', { exact: true }).fill('2027-02-01');

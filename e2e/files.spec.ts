@@ -40,7 +40,7 @@ test('a broken study file is refused field by field, with nothing written or los
   await expect(page.getByTestId('refused')).toContainText('format');
   // Other journeys make studies meanwhile: what counts is that none of this one was written.
   expect(await titles(request)).not.toContain(title);
-  await page.getByTestId('file').setInputFiles(file('mended.json', JSON.stringify(good)));
+  await page.getByTestId('file').setInputFiles(file('repaired.json', JSON.stringify(good)));
   await expect(page).toHaveURL(/\/studies\/[0-9a-f-]+\/routes/);
   expect(await titles(request)).toContain(title);
 });

@@ -16,7 +16,7 @@ const choose = (page: Page, path: string) =>
   page.getByLabel('Part file').locator('input[type=file]').setInputFiles(path);
 /** A study of a part that nothing is known of yet. */
 async function emptyStudy(request: APIRequestContext): Promise<string> {
-  const made = await request.post('/api/studies', { data: { brief: { title: 'Mended part' } } });
+  const made = await request.post('/api/studies', { data: { brief: { title: 'Repaired part' } } });
   return ((await made.json()) as { id: string }).id;
 }
 /** Where what was measured of a study's part is kept. */
@@ -25,7 +25,7 @@ async function measuresOf(request: APIRequestContext, id: string): Promise<strin
     brief: { model: { file: string; unit: 'mm'; draw: [number, number, number] } };
   };
   const { file, unit, draw } = brief.model;
-  return `/api/part-files/${file}/measures?by=${encodeURIComponent(measuresKey({ unit, draw, mend: false }))}`;
+  return `/api/part-files/${file}/measures?by=${encodeURIComponent(measuresKey({ unit, draw, repair: false }))}`;
 }
 const row = (page: Page, field: string) => page.locator(`tr[data-field="${field}"]`);
 
@@ -269,20 +269,20 @@ test('a small hole is filled when asked, and every figure says so from then on; 
     .click();
   await measured(page);
   await expect(row(page, 'volume_cm3')).toContainText('not trusted');
-  await expect(page.getByTestId('mend-offer')).toContainText('filling 1 flat hole');
+  await expect(page.getByTestId('repair-offer')).toContainText('filling 1 flat hole');
   await page.getByRole('button', { name: 'Fill and measure' }).click();
   await expect(page.getByTestId('verdict-of-file')).toContainText('It was closed here by filling 1 flat hole');
   await measured(page);
-  await expect(page.getByRole('heading', { name: /^Measured/ })).toContainText('from a mended surface');
+  await expect(page.getByRole('heading', { name: /^Measured/ })).toContainText('from a repaired surface');
   await row(page, 'volume_cm3').getByRole('button', { name: '15.683 cm³' }).click();
   const sheet = page.getByTestId('part-working');
   await expect(sheet).toContainText('Divergence theorem');
-  await expect(sheet).toContainText('holed.obj, mended');
+  await expect(sheet).toContainText('holed.obj, repaired');
   await page.keyboard.press('Escape');
   await expect(row(page, 'volume_cm3').locator('td').nth(2)).toContainText('15.683 cm³');
   await saved(page);
   const { brief } = (await (await request.get(`/api/studies/${id}`)).json()) as { brief: { model: object } };
-  expect(brief.model).toMatchObject({ name: 'holed.obj', mended: 'holes-filled' });
+  expect(brief.model).toMatchObject({ name: 'holed.obj', repaired: 'holes-filled' });
 });
 
 test('a stopped reading can be begun again', async ({ page, request }) => {

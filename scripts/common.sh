@@ -3,7 +3,7 @@ DATA_ROOT="${NINE_POURS_DATA:-$PWD/.data}"
 mkdir -p "$DATA_ROOT"
 export NEXT_TELEMETRY_DISABLED=1
 
-# One plain message with its mend, and out.
+# One plain message with its repair, and out.
 fail() {
   printf '%s\nMend: %s.\n' "$1" "$2" >&2
   exit 1
@@ -42,7 +42,7 @@ need_build() {
   echo "Building (about a minute) ..."
   { node scripts/bundle-jobs.mjs && NINE_POURS_TYPES=checked-elsewhere node node_modules/next/dist/bin/next build; } >"$DATA_ROOT/build.log" 2>&1 || {
     tail -n 20 "$DATA_ROOT/build.log" >&2
-    fail "The build failed (log: $DATA_ROOT/build.log)." "mend what the lines above name"
+    fail "The build failed (log: $DATA_ROOT/build.log)." "repair what the lines above name"
   }
   printf '%s' "$want" >.next/nine-pours-sources
 }

@@ -20,7 +20,7 @@ case "${1:-}" in
     command -v mariadbd >/dev/null 2>&1 && exit 0
     if [ "$(id -u)" != 0 ] || ! command -v apt-get >/dev/null 2>&1; then
       say "MariaDB is not installed and cannot be installed from here (needs root and Debian's apt-get)."
-      say "Mend: run once as root 'apt-get install mariadb-server', or set DATABASE_URL to a MariaDB that you have."
+      say "Fix: run once as root 'apt-get install mariadb-server', or set DATABASE_URL to a MariaDB that you have."
       exit 1
     fi
     say "Installing MariaDB from Debian's packages ..."
@@ -36,7 +36,7 @@ case "${1:-}" in
     [ -d "$DATA/mysql" ] && [ -f "$DATA/nine-pours.ready" ] && exit 0
     if [ -e "$DATA" ]; then
       say "The database folder $DATA is half made or not ours (its mark nine-pours.ready is missing)."
-      say "Mend: look whether it holds anything you need, then move it away: mv '$DATA' '$DATA.old' - and start again."
+      say "Fix: look whether it holds anything you need, then move it away: mv '$DATA' '$DATA.old' - and start again."
       exit 1
     fi
     # Made beside and renamed when whole, so that a start that is cut off leaves no half-made folder behind.
@@ -56,7 +56,7 @@ case "${1:-}" in
     mkdir -p "$RUN"
     if listening "$PORT"; then
       say "Port $PORT on 127.0.0.1 is taken, so the database cannot listen there."
-      say "Mend: stop what uses it, or choose another: DB_PORT=33907 ./start"
+      say "Fix: stop what uses it, or choose another: DB_PORT=33907 ./start"
       exit 1
     fi
     setsid mariadbd --no-defaults --user="$OSUSER" --datadir="$DATA" --socket="$SOCK" --pid-file="$PIDF" \

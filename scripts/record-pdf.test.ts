@@ -2,7 +2,7 @@ import { writeFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { lifetimeQuantity } from '../src/core/brief';
 import { WHO_DECIDES } from '../src/core/catalogue/cautions';
-import { planTold } from '../src/core/decision';
+import { planExplanation } from '../src/core/decision';
 import { plain } from '../src/core/explanation';
 import { significant } from '../src/core/base/numbers';
 import { demoFile } from '../src/server/demo/part-models';
@@ -66,13 +66,13 @@ describe('what is written on it', () => {
   test('the plan in two steps: its five figures, the case, the draws and the workings are its own', async () => {
     const sheet = sheetOf('Gear head', true);
     const { decision, workings } = sheet;
-    const { figures = [], plan, doubt, evaluation } = decision.frozen;
+    const { figures = [], plan, simulation, evaluation } = decision.frozen;
     const pages = await wordsOf(await recordPdf(sheet, { paper: 'A4', still: null }));
     said(pages.slice(0, 1), evaluation.verdict);
     expect(figures).toHaveLength(5);
     for (const f of figures) {
       expect(f.laneId).toBe('plan');
-      said(pages.slice(0, 1), plain(f.told));
+      said(pages.slice(0, 1), plain(f.explanation));
       // The working on a later page comes to the figure of the first.
       const w = workings.working(f.laneId, f.figure);
       said(pages.slice(1), `${f.name}: ${significant(w.value, 6)} ${w.unit}`);
@@ -80,9 +80,9 @@ describe('what is written on it', () => {
     }
     for (const id of ['plan.1', 'plan.2'])
       for (const s of workings.working(id, 'total').symbols) said(pages.slice(1), s.meaning);
-    for (const told of planTold(plan!, 'USD', sheet.orderDate)) said(pages, plain(told));
+    for (const told of planExplanation(plan!, 'USD', sheet.orderDate)) said(pages, plain(told));
     for (const a of [...decision.frozen.case.for, ...decision.frozen.case.against]) said(pages, a.text);
-    for (const flip of doubt!.flips) said(pages, flip);
+    for (const flip of simulation!.flips) said(pages, flip);
     said(pages, 'Every delivery asked is met');
     said(pages, 'seed 1');
   });

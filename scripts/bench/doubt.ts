@@ -1,8 +1,8 @@
 import { boardAt } from '../../src/core/comparison/board';
 import { prepareStudy } from '../../src/core/study';
-import { duesOf, searchPlans, StudyWorkings } from '../../src/core/phased-plans';
+import { deliveriesOf, searchPlans, StudyWorkings } from '../../src/core/phased-plans';
 import { lifetimeQuantity, parseBrief } from '../../src/core/brief';
-import { doubtModel, DRAWS, DrawStore, flipsOf, moversOf, Runner, Sampling } from '../../src/core/simulation';
+import { simulationModel, DRAWS, DrawStore, flipsOf, moversOf, Runner, Sampling } from '../../src/core/simulation';
 import { QUILLMERE_PARTS } from '../../src/server/demo/quillmere.data';
 import { goal, pace } from './goals';
 
@@ -41,7 +41,7 @@ for (const part of QUILLMERE_PARTS) {
   const asked = { race, due_d: 90, q, against };
   const slower = pace();
   const draw = (store: DrawStore, draws: number, at = q): void => {
-    const s = new Sampling(doubtModel(new StudyWorkings(study, at), ids), store, { ...asked, q: at });
+    const s = new Sampling(simulationModel(new StudyWorkings(study, at), ids), store, { ...asked, q: at });
     s.run(draws);
     s.summary();
   };
@@ -51,7 +51,7 @@ for (const part of QUILLMERE_PARTS) {
   draw(store, DRAWS);
   let moved = q;
   const again = best(() => draw(store, DRAWS, ++moved));
-  const model = doubtModel(new StudyWorkings(study, q), ids);
+  const model = simulationModel(new StudyWorkings(study, q), ids);
   const sampling = new Sampling(model, store, asked);
   const inputs = sampling.inputs(DRAWS);
   const outputs = model.lanes.flatMap((l) => [l.total, l.first, l.last]);
@@ -65,7 +65,7 @@ for (const part of QUILLMERE_PARTS) {
     against === null
       ? NaN
       : best(() => {
-          moversOf(doubtModel(new StudyWorkings(study, q), against), against[0], against[1], null);
+          moversOf(simulationModel(new StudyWorkings(study, q), against), against[0], against[1], null);
           flipsOf(model, against[0], race.slice(1));
         }, 1);
   goal(`${brief.title}: first 500 draws`, first, 100, 'ms', slower);
@@ -83,12 +83,12 @@ for (const part of QUILLMERE_PARTS) {
   let found = '';
   const ms = best(() => {
     const study = prepareStudy({ ...brief, quantity: { ...brief.quantity, orderDate } });
-    const dues = duesOf(study, q, orderDate);
-    const steps = searchPlans(study, q, dues);
+    const deliveries = deliveriesOf(study, q, orderDate);
+    const steps = searchPlans(study, q, deliveries);
     let step = steps.next();
     while (!step.done) step = steps.next();
     const [plan] = step.value.plans;
-    found = `${dues.length} days asked; ${plan === undefined ? 'no plan' : `${plan.pieces} on ${plan.first}, then ${plan.then}`}`;
+    found = `${deliveries.length} days asked; ${plan === undefined ? 'no plan' : `${plan.pieces} on ${plan.first}, then ${plan.then}`}`;
   }, 3);
   console.log(
     `${brief.title.padEnd(28)} plans in two steps, every pair and switch of ${q}: ${ms.toFixed(0)} ms (${found})`,

@@ -1,10 +1,10 @@
 import { createHash } from 'node:crypto';
 import { boardAt, railQuantities, type Board } from '../../src/core/comparison/board';
 import { prepareStudy, type Study } from '../../src/core/study';
-import { duesOf, searchPlans, StudyWorkings } from '../../src/core/phased-plans';
+import { deliveriesOf, searchPlans, StudyWorkings } from '../../src/core/phased-plans';
 import { lifetimeQuantity, type Brief } from '../../src/core/brief';
 import { DrawStore, samplingOf } from '../../src/core/simulation';
-import type { School } from '../../src/core/part';
+import type { TolerancePolicy } from '../../src/core/part';
 import { SHIPPED_RATES } from '../../src/core/rates';
 import { FIGURES } from '../../src/core/study/workings';
 import { demoBriefs } from '../../src/server/demo/seed';
@@ -36,7 +36,7 @@ export interface GoldenFigures {
   readonly plans: Readonly<Record<string, Print>>;
 }
 
-const SCHOOLS: readonly School[] = ['published', 'shop'];
+const SCHOOLS: readonly TolerancePolicy[] = ['published', 'shop'];
 /** Day the orders are reckoned from. */
 const ORDERED = '2027-01-04';
 const QUANTITIES = railQuantities(13);
@@ -82,7 +82,7 @@ const lanesOf = (board: Board): Map<string, readonly (number | string | null)[]>
     ),
   ]);
 
-function lanes(brief: Brief, school: School, q: number): Record<string, LaneFigures> {
+function lanes(brief: Brief, school: TolerancePolicy, q: number): Record<string, LaneFigures> {
   const study = prepareStudy(brief, school, SHIPPED_RATES);
   const boards = [...QUANTITIES, q].map((at) => boardAt(study, at, ORDERED));
   const figures = boards.map(lanesOf);
@@ -121,7 +121,7 @@ function draws(study: Study, board: Board): Print {
 }
 
 function plans(study: Study, q: number): Print {
-  const steps = searchPlans(study, q, duesOf(study, q, ORDERED));
+  const steps = searchPlans(study, q, deliveriesOf(study, q, ORDERED));
   let step = steps.next();
   while (!step.done) step = steps.next();
   return print(step.value.plans.map((p) => [p.first, p.then, p.pieces, p.total]));

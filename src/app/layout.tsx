@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import '@fontsource-variable/archivo/wdth.css';
 import '@fontsource-variable/jetbrains-mono/wght.css';
 import '@/ui/theme/sheet.css';
-import { WarmDoubt } from '@/ui/doubt/warm-doubt';
+import { WarmSimulation } from '@/ui/doubt/warm-doubt';
 import { Providers } from '@/ui/theme/providers';
 import { Shell } from '@/ui/shell/shell';
 
@@ -18,7 +18,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
-        <WarmDoubt />
+        <WarmSimulation />
         <Providers nonce={nonce}>
           <Shell>{children}</Shell>
         </Providers>

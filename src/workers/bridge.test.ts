@@ -1,10 +1,10 @@
 import { expect, test } from 'vitest';
 import { SHIPPED_REF } from '@/core/rates';
 import { bracket } from '@/core/testing/demo-briefs';
-import { answerBridge } from './bridge.answer';
-import type { BridgeAnswer, BridgeRequest } from './bridge.protocol';
+import { answerPlan } from './bridge.answer';
+import type { PlanAnswer, PlanRequest } from './bridge.protocol';
 
-const asked = (more: Partial<BridgeRequest> = {}): BridgeRequest => ({
+const asked = (more: Partial<PlanRequest> = {}): PlanRequest => ({
   id: 1,
   brief: bracket(),
   school: 'published',
@@ -14,9 +14,9 @@ const asked = (more: Partial<BridgeRequest> = {}): BridgeRequest => ({
   ...more,
 });
 
-async function heard(request: BridgeRequest, wanted = true): Promise<BridgeAnswer[]> {
-  const out: BridgeAnswer[] = [];
-  await answerBridge(
+async function heard(request: PlanRequest, wanted = true): Promise<PlanAnswer[]> {
+  const out: PlanAnswer[] = [];
+  await answerPlan(
     request,
     (a) => out.push(a),
     () => Promise.resolve(wanted),

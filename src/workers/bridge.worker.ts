@@ -1,4 +1,4 @@
-import { answerBridge } from './bridge.answer';
+import { answerPlan } from './bridge.answer';
 import { serveLatest } from './latest.serve';
 
-serveLatest(answerBridge);
+serveLatest(answerPlan);

@@ -3,7 +3,7 @@ import { prepareStudy, type Study } from '@/core/study';
 import { StudyWorkings } from '@/core/phased-plans';
 import {
   briefFlips,
-  doubtModel,
+  simulationModel,
   DRAWS,
   DrawStore,
   laneFlips,
@@ -16,7 +16,7 @@ import {
 } from '@/core/simulation';
 import { CoreError } from '@/core/base/errors';
 import { ratesOf } from '@/core/rates';
-import type { DoubtAnswer, DoubtAsked, DoubtDepth, DoubtRequest } from './doubt.protocol';
+import type { SimulationAnswer, SimulationAsked, SimulationDepth, SimulationRequest } from './doubt.protocol';
 
 /** Draws after which an answer is told, the first soon enough to be there at once. */
 export const STAGES = [500, 2500, DRAWS] as const;
@@ -32,13 +32,13 @@ let store: DrawStore | null = null;
 
 /**
  * Draws a study and tells what it finds as it goes; never throws.
- * @param tell hears each answer
+ * @param report hears each answer
  * @param breathe lets newer requests in; true where this one is still wanted
  * @param stages draws after which an answer is told, rising; the last is the whole answer
  */
-export async function answerDoubt(
-  request: DoubtRequest,
-  tell: (answer: DoubtAnswer) => void,
+export async function answerSimulation(
+  request: SimulationRequest,
+  report: (answer: SimulationAnswer) => void,
   breathe: () => Promise<boolean>,
   stages: readonly number[] = STAGES,
 ): Promise<void> {
@@ -49,7 +49,7 @@ export async function answerDoubt(
     if (!(await breathe())) return;
     const board = boardAt(study, request.q, request.orderDate);
     const { leader, second } = board;
-    if (leader === null) return tell({ id, kind: 'nothing' });
+    if (leader === null) return report({ id, kind: 'nothing' });
     if (!(await breathe())) return;
     const sampling = samplingOf(study, board, request.orderDate, storeOf(request), {
       demand: request.demand,
@@ -63,7 +63,7 @@ export async function answerDoubt(
         sampling.run(made);
         if (!(await breathe())) return;
       }
-      tell({
+      report({
         id,
         kind: 'sampled',
         summary: sampling.summary(),
@@ -74,24 +74,24 @@ export async function answerDoubt(
     }
     if (!request.deep) return;
     const depth = await depthOf(study, request, board, sampling, breathe);
-    if (depth !== null) tell({ id, kind: 'depth', depth, ms: performance.now() - start });
+    if (depth !== null) report({ id, kind: 'depth', depth, ms: performance.now() - start });
   } catch (error) {
     const issue = error instanceof CoreError ? error.issue : null;
-    tell({ id, kind: 'refused', issue, message: error instanceof Error ? error.message : String(error) });
+    report({ id, kind: 'refused', issue, message: error instanceof Error ? error.message : String(error) });
   }
 }
 
 async function depthOf(
   study: Study,
-  { q, orderDate, plan }: DoubtRequest,
+  { q, orderDate, plan }: SimulationRequest,
   board: Board,
   sampling: Sampling,
   breathe: () => Promise<boolean>,
-): Promise<DoubtDepth | null> {
+): Promise<SimulationDepth | null> {
   const [leader, second] = (plan === null ? null : planPair(board, plan)) ?? [board.leader, board.second];
   if (leader === null) return null;
-  const workings = new StudyWorkings(study, q, plan?.open ?? null, plan?.dues);
-  const pair = doubtModel(workings, second === null ? [leader] : [leader, second]);
+  const workings = new StudyWorkings(study, q, plan?.open ?? null, plan?.deliveries);
+  const pair = simulationModel(workings, second === null ? [leader] : [leader, second]);
   const movers = second === null ? [] : moversOf(pair, leader, second, sampling);
   // Figures are looked at one by one: it takes a while, and something newer may be asked meanwhile.
   const search = plan === null ? laneFlips(study, board, leader) : planFlips(study, board, plan);
@@ -111,13 +111,13 @@ async function breathing<T>(search: Generator<void, T, void>, breathe: () => Pro
   return step.value;
 }
 
-function studyOf({ brief, school, rates }: DoubtAsked): Study {
+function studyOf({ brief, school, rates }: SimulationAsked): Study {
   const key = JSON.stringify([brief, school, rates]);
   if (readied?.key !== key) readied = { key, study: prepareStudy(brief, school, ratesOf(rates)) };
   return readied.study;
 }
 
-function storeOf({ seed, spread }: DoubtAsked): DrawStore {
+function storeOf({ seed, spread }: SimulationAsked): DrawStore {
   if (store?.seed !== seed || store.spread !== spread) store = new DrawStore(seed, spread);
   return store;
 }

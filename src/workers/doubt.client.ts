@@ -1,8 +1,8 @@
-import type { DoubtAnswer, DoubtAsked } from './doubt.protocol';
+import type { SimulationAnswer, SimulationAsked } from './doubt.protocol';
 import { LatestClient } from './latest.client';
 
 /** The worker that draws. */
-export const doubtWorker = new LatestClient<DoubtAsked, DoubtAnswer>(
+export const simulationWorker = new LatestClient<SimulationAsked, SimulationAnswer>(
   () => new Worker(new URL('./doubt.worker.ts', import.meta.url), { type: 'module' }),
   (id, message) => ({ id, kind: 'refused', issue: null, message }),
 );

@@ -1,9 +1,9 @@
-import type { BriefFlip, DoubtInput, DoubtSummary, DrawnPlan, Flip, Mover, Spread } from '@/core/simulation';
+import type { BriefFlip, SimulationInput, SimulationSummary, DrawnPlan, Flip, Mover, Spread } from '@/core/simulation';
 import type { CoreIssue } from '@/core/base/errors';
 import type { StudyAsked } from './survey.protocol';
 
 /** What is drawn: which study, at what quantity, by which seed. */
-export interface DoubtAsked extends StudyAsked {
+export interface SimulationAsked extends StudyAsked {
   readonly q: number;
   readonly orderDate: string;
   readonly seed: number;
@@ -17,28 +17,28 @@ export interface DoubtAsked extends StudyAsked {
 }
 
 /** A newer request ends the one before it. */
-export type DoubtRequest = { readonly id: number } & DoubtAsked;
+export type SimulationRequest = { readonly id: number } & SimulationAsked;
 
 /** Of the leader (or the plan) and the next route, what moves their difference and what would make them change places. */
-export interface DoubtDepth {
+export interface SimulationDepth {
   readonly leader: string;
   readonly second: string | null;
   /** Figures in doubt of the two, by name. */
-  readonly inputs: readonly DoubtInput[];
+  readonly inputs: readonly SimulationInput[];
   readonly movers: readonly Mover[];
   readonly flips: readonly Flip[];
   readonly briefFlips: readonly BriefFlip[];
 }
 
-export type DoubtAnswer =
+export type SimulationAnswer =
   | {
       readonly id: number;
       readonly kind: 'sampled';
-      readonly summary: DoubtSummary;
+      readonly summary: SimulationSummary;
       readonly done: boolean;
       readonly ms: number;
     }
-  | { readonly id: number; readonly kind: 'depth'; readonly depth: DoubtDepth; readonly ms: number }
+  | { readonly id: number; readonly kind: 'depth'; readonly depth: SimulationDepth; readonly ms: number }
   /** No money can be drawn: nothing leads. */
   | { readonly id: number; readonly kind: 'nothing' }
   | { readonly id: number; readonly kind: 'refused'; readonly issue: CoreIssue | null; readonly message: string };

@@ -4,11 +4,11 @@ import { prepareStudy } from '@/core/study';
 import { SHIPPED_REF } from '@/core/rates';
 import { bracket } from '@/core/testing/demo-briefs';
 import { bestPlanOf } from '@/core/testing/demo-plans';
-import { answerDoubt } from './doubt.answer';
-import type { DoubtAnswer, DoubtAsked } from './doubt.protocol';
+import { answerSimulation } from './doubt.answer';
+import type { SimulationAnswer, SimulationAsked } from './doubt.protocol';
 
 const brief = bracket();
-const asked: DoubtAsked = {
+const asked: SimulationAsked = {
   brief,
   school: 'published',
   rates: SHIPPED_REF,
@@ -22,9 +22,12 @@ const asked: DoubtAsked = {
 };
 /** Fewer draws than a screen takes: the same code. */
 const FEW = [300, 900, 1500];
-const run = async (more: Partial<DoubtAsked>, breathe = () => Promise.resolve(true)): Promise<DoubtAnswer[]> => {
-  const heard: DoubtAnswer[] = [];
-  await answerDoubt({ id: 3, ...asked, ...more }, (a) => heard.push(a), breathe, FEW);
+const run = async (
+  more: Partial<SimulationAsked>,
+  breathe = () => Promise.resolve(true),
+): Promise<SimulationAnswer[]> => {
+  const heard: SimulationAnswer[] = [];
+  await answerSimulation({ id: 3, ...asked, ...more }, (a) => heard.push(a), breathe, FEW);
   return heard;
 };
 

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { boardAt } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
 import { parseBrief } from '@/core/brief';
-import { warmDoubt } from './doubt.warm';
+import { warmSimulation } from './doubt.warm';
 import { WARM_BRIEF } from './warm-brief.data';
 
 test('the made-up part is whole: most routes can pour it, and something is drawn of it', () => {
@@ -15,6 +15,6 @@ test('the made-up part is whole: most routes can pour it, and something is drawn
 
 test('it ends at the first breath after something is asked', async () => {
   let breaths = 0;
-  await warmDoubt(() => Promise.resolve(++breaths < 4));
+  await warmSimulation(() => Promise.resolve(++breaths < 4));
   expect(breaths).toBeLessThanOrEqual(6);
 });

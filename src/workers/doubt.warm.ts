@@ -1,7 +1,7 @@
 import { parseBrief } from '@/core/brief';
 import { SHIPPED_REF } from '@/core/rates';
-import { answerDoubt } from './doubt.answer';
-import type { DoubtRequest } from './doubt.protocol';
+import { answerSimulation } from './doubt.answer';
+import type { SimulationRequest } from './doubt.protocol';
 import { WARM_BRIEF } from './warm-brief.data';
 
 /** Quantities drawn before anything is asked: code that has run a few times runs faster. */
@@ -12,12 +12,12 @@ const QUANTITIES = [800, 2000, 5000] as const;
  * shipped rates made. Ends as soon as something is asked.
  * @param breathe lets requests in; false once there is one
  */
-export async function warmDoubt(breathe: () => Promise<boolean>): Promise<void> {
+export async function warmSimulation(breathe: () => Promise<boolean>): Promise<void> {
   const parsed = parseBrief(WARM_BRIEF);
   if (!parsed.ok) return;
   for (const q of QUANTITIES) {
     if (!(await breathe())) return;
-    const request: DoubtRequest = {
+    const request: SimulationRequest = {
       id: 0,
       brief: parsed.brief,
       school: 'published',
@@ -30,6 +30,6 @@ export async function warmDoubt(breathe: () => Promise<boolean>): Promise<void> 
       deep: q === QUANTITIES.at(-1),
       plan: null,
     };
-    await answerDoubt(request, () => undefined, breathe);
+    await answerSimulation(request, () => undefined, breathe);
   }
 }

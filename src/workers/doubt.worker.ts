@@ -1,5 +1,5 @@
-import { answerDoubt } from './doubt.answer';
-import { warmDoubt } from './doubt.warm';
+import { answerSimulation } from './doubt.answer';
+import { warmSimulation } from './doubt.warm';
 import { serveLatest } from './latest.serve';
 
-serveLatest(answerDoubt, warmDoubt);
+serveLatest(answerSimulation, warmSimulation);

@@ -9,7 +9,7 @@ interface Numbered {
  * @param warmUp is gone through before anything is asked, and left at its next breath when something is
  */
 export function serveLatest<Request extends Numbered, Answer>(
-  answer: (request: Request, tell: (answer: Answer) => void, breathe: () => Promise<boolean>) => Promise<void>,
+  answer: (request: Request, report: (answer: Answer) => void, breathe: () => Promise<boolean>) => Promise<void>,
   warmUp?: (breathe: () => Promise<boolean>) => Promise<void>,
 ): void {
   let latest = 0;

@@ -5,20 +5,20 @@ import { serveLatest } from './latest.serve';
 interface Asked {
   readonly what: string;
 }
-interface Told {
+interface Answered {
   readonly id: number;
   readonly said: string;
 }
 
 /** A worker that only remembers what it is sent. */
 class Remembering {
-  onmessage: ((event: { data: Told }) => void) | null = null;
+  onmessage: ((event: { data: Answered }) => void) | null = null;
   onerror: ((event: { message: string }) => void) | null = null;
   readonly sent: (Asked & { id: number; stop?: boolean })[] = [];
   postMessage(data: Asked & { id: number }): void {
     this.sent.push(data);
   }
-  tell(id: number, said: string): void {
+  report(id: number, said: string): void {
     this.onmessage?.({ data: { id, said } });
   }
 }
@@ -27,7 +27,7 @@ describe('one worker asked again and again', () => {
   const started: Remembering[] = [];
   const client = () => {
     started.length = 0;
-    return new LatestClient<Asked, Told>(
+    return new LatestClient<Asked, Answered>(
       () => {
         const worker = new Remembering();
         started.push(worker);
@@ -51,21 +51,21 @@ describe('one worker asked again and again', () => {
     const [first, second]: [string[], string[]] = [[], []];
     c.ask({ what: 'a' }, (t) => first.push(t.said));
     c.ask({ what: 'b' }, (t) => second.push(t.said));
-    started[0]?.tell(1, 'late');
-    started[0]?.tell(2, 'wanted');
+    started[0]?.report(1, 'late');
+    started[0]?.report(2, 'wanted');
     expect([first, second]).toEqual([[], ['wanted']]);
   });
   test('a view that is left ends its own question, not that of the view after it', () => {
     const c = client();
     const heard: string[] = [];
-    const [left, here] = [(): void => undefined, (t: Told): void => void heard.push(t.said)];
+    const [left, here] = [(): void => undefined, (t: Answered): void => void heard.push(t.said)];
     c.ask({ what: 'a' }, left);
     c.stop(left);
     expect(started[0]?.sent.at(-1)).toEqual({ id: 2, stop: true });
     c.ask({ what: 'b' }, here);
     c.stop(left);
     expect(started[0]?.sent).toHaveLength(3);
-    started[0]?.tell(3, 'heard');
+    started[0]?.report(3, 'heard');
     expect(heard).toEqual(['heard']);
   });
   test('a worker that fails says so, and the next question starts another', () => {
@@ -83,23 +83,23 @@ describe('the worker’s side', () => {
   afterEach(() => vi.unstubAllGlobals());
   const turns = (n = 12): Promise<void> => new Promise((done) => setTimeout(done, n));
   const served = (
-    answer: Parameters<typeof serveLatest<Asked & { id: number }, Told>>[0],
+    answer: Parameters<typeof serveLatest<Asked & { id: number }, Answered>>[0],
     warmUp?: Parameters<typeof serveLatest>[1],
   ) => {
-    const said: Told[] = [];
+    const said: Answered[] = [];
     const scope = {
       onmessage: null as ((event: { data: unknown }) => void) | null,
-      postMessage: (t: Told) => said.push(t),
+      postMessage: (t: Answered) => said.push(t),
     };
     vi.stubGlobal('self', scope);
-    serveLatest<Asked & { id: number }, Told>(answer, warmUp);
+    serveLatest<Asked & { id: number }, Answered>(answer, warmUp);
     return { said, send: (data: unknown) => scope.onmessage?.({ data }) };
   };
 
   test('answers what is asked, and leaves it at the next breath for what is newer', async () => {
-    const { said, send } = served(async ({ id, what }, tell, breathe) => {
-      tell({ id, said: `${what} begun` });
-      if (await breathe()) tell({ id, said: `${what} done` });
+    const { said, send } = served(async ({ id, what }, report, breathe) => {
+      report({ id, said: `${what} begun` });
+      if (await breathe()) report({ id, said: `${what} done` });
     });
     send({ id: 1, what: 'a' });
     await turns();
@@ -109,9 +109,9 @@ describe('the worker’s side', () => {
     expect(said.map((t) => t.said)).toEqual(['a begun', 'a done', 'c begun', 'c done']);
   });
   test('a stop ends what is under way and asks for nothing', async () => {
-    const { said, send } = served(async ({ id }, tell, breathe) => {
-      for (let i = 0; i < 1000; i++) if (!(await breathe())) return tell({ id, said: 'left' });
-      tell({ id, said: 'done' });
+    const { said, send } = served(async ({ id }, report, breathe) => {
+      for (let i = 0; i < 1000; i++) if (!(await breathe())) return report({ id, said: 'left' });
+      report({ id, said: 'done' });
     });
     send({ id: 1, what: 'a' });
     await turns(2);
@@ -122,9 +122,9 @@ describe('the worker’s side', () => {
   test('warms up until the first question comes, and not after it', async () => {
     let rounds = 0;
     const { said, send } = served(
-      async ({ id }, tell) => {
+      async ({ id }, report) => {
         await Promise.resolve();
-        tell({ id, said: 'answered' });
+        report({ id, said: 'answered' });
       },
       async (breathe) => {
         while (await breathe()) rounds++;

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { PartClient } from './part.client';
 import type { PartAnswer } from './part.protocol';
-import { Cancelled, SurveyClient } from './survey.client';
+import { Cancelled, CostCurvesClient } from './survey.client';
 import type { StudyAsked } from './survey.protocol';
 
 /** A worker that does nothing by itself: what it says and how it fails is said by the test. */
@@ -32,7 +32,7 @@ describe('a part worker that was ended', () => {
   const opened = () => {
     const heard: PartAnswer[] = [];
     const client = new PartClient((answer) => heard.push(answer));
-    client.open('a.stl', new Blob(['x']), { unit: null, draw: null, mend: false });
+    client.open('a.stl', new Blob(['x']), { unit: null, draw: null, repair: false });
     return { heard, client, worker: StillWorker.made.at(-1)! };
   };
   test('is not heard any more: neither a late answer nor that its start failed', () => {
@@ -55,13 +55,13 @@ describe('a part worker that was ended', () => {
 
 describe('a survey worker that was ended', () => {
   test('does not fail what is asked of the next one', async () => {
-    const client = new SurveyClient();
+    const client = new CostCurvesClient();
     const asked = {} as StudyAsked;
-    const first = client.survey(asked).catch((error: unknown) => error);
+    const first = client.costCurves(asked).catch((error: unknown) => error);
     const old = StillWorker.made.at(-1)!;
     client.close();
     expect(await first).toBeInstanceOf(Cancelled);
-    const second = client.survey(asked);
+    const second = client.costCurves(asked);
     const now = StillWorker.made.at(-1)!;
     expect(now).not.toBe(old);
     old.onerror?.({ message: 'its script was not fetched to the end' });

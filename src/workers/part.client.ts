@@ -18,13 +18,13 @@ export class PartClient {
   private latest = 0;
   private timer: ReturnType<typeof setTimeout> | null = null;
 
-  constructor(private readonly tell: (answer: PartAnswer) => void) {
+  constructor(private readonly report: (answer: PartAnswer) => void) {
     this.worker = new Worker(new URL('./part.worker.ts', import.meta.url), { type: 'module' });
     this.worker.onmessage = ({ data }: MessageEvent<PartAnswer>) => {
       // A place asked for may have had to wait for the file: its answer ends that.
       if (!ASIDE.includes(data.kind) || (data.kind === 'picked' && data.id > this.latest))
         this.watch(data.kind === 'progress' || data.kind === 'shown' || data.kind === 'body');
-      if (data.id >= this.latest || ASIDE.includes(data.kind)) this.tell(data);
+      if (data.id >= this.latest || ASIDE.includes(data.kind)) this.report(data);
     };
     this.worker.onerror = (event) => this.fail(event.message || 'the worker failed');
   }
@@ -33,9 +33,9 @@ export class PartClient {
   open(
     name: string,
     file: Blob,
-    { unit, draw, mend }: { readonly unit: LengthUnit | null; readonly draw: Vec | null; readonly mend: boolean },
+    { unit, draw, repair }: { readonly unit: LengthUnit | null; readonly draw: Vec | null; readonly repair: boolean },
   ): void {
-    this.ask({ id: this.next++, kind: 'open', name, file, unit, draw, mend });
+    this.ask({ id: this.next++, kind: 'open', name, file, unit, draw, repair });
   }
 
   /** Shows what was measured before. @param source where the file can be fetched once it is wanted */
@@ -43,7 +43,7 @@ export class PartClient {
     name: string,
     kept: Blob,
     source: string,
-    by: { readonly unit: LengthUnit; readonly draw: Vec; readonly mend: boolean },
+    by: { readonly unit: LengthUnit; readonly draw: Vec; readonly repair: boolean },
   ): void {
     this.ask({ id: this.next++, kind: 'restore', name, kept, source, ...by });
   }
@@ -53,9 +53,9 @@ export class PartClient {
     this.worker.postMessage({ id: this.next++, kind: 'pack' } satisfies PartRequest);
   }
 
-  /** Mends the surface as was offered, and measures that. */
-  mend(): void {
-    this.ask({ id: this.next++, kind: 'mend' });
+  /** Repairs the surface as was offered, and measures that. */
+  repair(): void {
+    this.ask({ id: this.next++, kind: 'repair' });
   }
 
   /** Tells where the facets of the picture go; the port is given away. */
@@ -104,6 +104,6 @@ export class PartClient {
 
   private fail(message: string): void {
     this.close();
-    this.tell({ id: this.latest, kind: 'refused', issue: null, message });
+    this.report({ id: this.latest, kind: 'refused', issue: null, message });
   }
 }

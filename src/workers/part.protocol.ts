@@ -2,7 +2,7 @@ import type { CoreIssue } from '@/core/base/errors';
 import type {
   BodyMeasures,
   DrawMeasures,
-  Mended,
+  RepairedMesh,
   MeshCounts,
   MeshVerdict,
   PlaceFound,
@@ -24,8 +24,8 @@ export type PartRequest =
       readonly unit: LengthUnit | null;
       /** Draw to measure along; null takes the best found. */
       readonly draw: Vec | null;
-      /** Whether a broken surface is mended where that can be done. */
-      readonly mend: boolean;
+      /** Whether a broken surface is repaired where that can be done. */
+      readonly repair: boolean;
     }
   /** Shows what was measured before; the file is fetched once something is asked that was not kept. */
   | {
@@ -37,7 +37,7 @@ export type PartRequest =
       readonly source: string;
       readonly unit: LengthUnit;
       readonly draw: Vec;
-      readonly mend: boolean;
+      readonly repair: boolean;
     }
   /** Asks for what was measured, packed so that it can be kept. */
   | { readonly id: number; readonly kind: 'pack' }
@@ -45,17 +45,17 @@ export type PartRequest =
   /** Where the facets of the picture go: straight to the worker that draws them. */
   | { readonly id: number; readonly kind: 'picture'; readonly port: MessagePort }
   | { readonly id: number; readonly kind: 'draw'; readonly direction: Vec }
-  /** Mends the surface as was offered, and measures that. */
-  | { readonly id: number; readonly kind: 'mend' }
+  /** Repairs the surface as was offered, and measures that. */
+  | { readonly id: number; readonly kind: 'repair' }
   /** What is at the place a line of sight meets first. */
   | { readonly id: number; readonly kind: 'pick'; readonly from: Vec; readonly sight: Vec };
 
 export type PartStage = 'reading' | 'checking' | 'measuring' | 'undercuts';
 
-/** What mending did, or would do. */
-export type MendTold = Omit<Mended, 'checked'>;
+/** What repairing did, or would do. */
+export type RepairFound = Omit<RepairedMesh, 'checked'>;
 
-/** How the file was taken: its unit, and what was found and mended. */
+/** How the file was taken: its unit, and what was found and repaired. */
 export interface FileFound {
   readonly name: string;
   readonly bytes: number;
@@ -66,9 +66,9 @@ export interface FileFound {
   readonly turned: number;
   readonly warnings: readonly string[];
   /** What would close a broken surface; null where nothing would, or nothing need. */
-  readonly offer: MendTold | null;
+  readonly offer: RepairFound | null;
   /** What was done to close it; null where it is measured as it came. */
-  readonly mended: MendTold | null;
+  readonly repaired: RepairFound | null;
 }
 
 /** Measures that do not hang on the draw, with a wall for each facet drawn. */

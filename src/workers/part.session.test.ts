@@ -46,7 +46,7 @@ describe('a part in the worker', () => {
       file: fileOf(path),
       unit: 'mm',
       draw: [0, 0, 1],
-      mend: false,
+      repair: false,
     });
     expect(kinds(answers)).toEqual(['shown', 'body', 'still', 'drawn']);
     const ready = readyBody(checkMesh(readMeshFile('tripod-hub.stl', bytesOf(path)), 'mm'), 2000);
@@ -73,7 +73,7 @@ describe('a part in the worker', () => {
       file: fileOf(path),
       unit: null,
       draw: null,
-      mend: false,
+      repair: false,
     });
     expect(answers.at(-1)).toMatchObject({ kind: 'unit-wanted', likely: 'in' });
     await part.handle({ id: 2, kind: 'unit', unit: 'in' });
@@ -91,7 +91,7 @@ describe('a part in the worker', () => {
       file: fileOf(path),
       unit: 'mm',
       draw: [0, 0, 1],
-      mend: false,
+      repair: false,
     });
     answers.length = 0;
     await part.handle({ id: 2, kind: 'draw', direction: [0, 1, 0] });
@@ -100,7 +100,15 @@ describe('a part in the worker', () => {
     expect(drawn?.kind === 'drawn' && (drawn.draw.undercut?.area_mm2 ?? 0)).toBeGreaterThan(10_000);
     await part.handle({ id: 3, kind: 'pick', from: [20, -300, 50], sight: [0, 1, 0] });
     expect(answers.at(-1)).toMatchObject({ kind: 'picked' });
-    await part.handle({ id: 4, kind: 'open', name: 'x.stl', file: new Blob([]), unit: null, draw: null, mend: false });
+    await part.handle({
+      id: 4,
+      kind: 'open',
+      name: 'x.stl',
+      file: new Blob([]),
+      unit: null,
+      draw: null,
+      repair: false,
+    });
     expect(answers.at(-1)).toMatchObject({ kind: 'refused', issue: { code: 'E_MESH_EMPTY' } });
     await part.handle({ id: 5, kind: 'draw', direction: [0, 0, 1] });
     expect(answers.at(-1)).toMatchObject({ kind: 'refused', issue: null });
@@ -110,7 +118,7 @@ describe('a part in the worker', () => {
     const open = async (name: string) => {
       const first = session(2000);
       const file = fileOf(join(PARTS, name));
-      await first.part.handle({ id: 1, kind: 'open', name, file, unit: 'mm', draw: [0, 0, 1], mend: false });
+      await first.part.handle({ id: 1, kind: 'open', name, file, unit: 'mm', draw: [0, 0, 1], repair: false });
       await first.part.handle({ id: 2, kind: 'pack' });
       const packed = first.answers.find((a) => a.kind === 'packed');
       if (packed === undefined) throw new Error('nothing was packed');
@@ -124,7 +132,7 @@ describe('a part in the worker', () => {
       source: '/the-file',
       unit: 'mm',
       draw: [0, 0, 1],
-      mend: false,
+      repair: false,
     } as const;
 
     test('is shown without its file, the same to the last figure', async () => {
@@ -195,20 +203,20 @@ describe('a part in the worker', () => {
     const whole = readFileSync(join(MESHES, 'cylinder-d20-h50-n64.obj'), 'utf8');
     const facet = whole.split('\n').findLast((line) => line.startsWith('f '));
     const file = new Blob([whole.replace(`${facet}\n`, '')]);
-    await part.handle({ id: 1, kind: 'open', name: 'c.obj', file, unit: 'mm', draw: [0, 0, 1], mend: false });
+    await part.handle({ id: 1, kind: 'open', name: 'c.obj', file, unit: 'mm', draw: [0, 0, 1], repair: false });
     const shown = answers.find((a) => a.kind === 'shown');
-    expect(shown?.file).toMatchObject({ verdict: 'open', offer: { mend: 'holes-filled', pieces: 1 }, mended: null });
+    expect(shown?.file).toMatchObject({ verdict: 'open', offer: { repair: 'holes-filled', pieces: 1 }, repaired: null });
     expect(answers.find((a) => a.kind === 'drawn')?.draw.geometry.volume_cm3).toBeNull();
     answers.length = 0;
-    await part.handle({ id: 2, kind: 'mend' });
+    await part.handle({ id: 2, kind: 'repair' });
     expect(answers.find((a) => a.kind === 'shown')?.file).toMatchObject({
       verdict: 'open',
       offer: null,
-      mended: { mend: 'holes-filled' },
+      repaired: { repair: 'holes-filled' },
     });
     expect(answers.find((a) => a.kind === 'drawn')?.draw.geometry.volume_cm3).toBeCloseTo(15.683, 2);
     const twice = session(2000);
-    await twice.part.handle({ id: 3, kind: 'open', name: 'c.obj', file, unit: 'mm', draw: [0, 0, 1], mend: true });
+    await twice.part.handle({ id: 3, kind: 'open', name: 'c.obj', file, unit: 'mm', draw: [0, 0, 1], repair: true });
     expect(twice.answers.find((a) => a.kind === 'drawn')?.draw.geometry.volume_cm3).toBeCloseTo(15.683, 2);
   });
 
@@ -220,7 +228,7 @@ describe('a part in the worker', () => {
     const { answers, part } = session(2000);
     await part.handle({ id: 1, kind: 'picture', port: port2 });
     const file = fileOf(join(MESHES, 'cube-40-ascii.stl'));
-    await part.handle({ id: 2, kind: 'open', name: 'c.stl', file, unit: 'mm', draw: null, mend: false });
+    await part.handle({ id: 2, kind: 'open', name: 'c.stl', file, unit: 'mm', draw: null, repair: false });
     const { data } = await heard;
     const shown = answers.find((a) => a.kind === 'shown');
     expect(data.kind).toBe('show');
@@ -239,7 +247,7 @@ describe('a part in the worker', () => {
         file: fileOf(join(PARTS, name)),
         unit: null,
         draw: [0, 0, 1],
-        mend: false,
+        repair: false,
       });
       const drawn = answers.find((a) => a.kind === 'drawn');
       expect(drawn?.kind === 'drawn' && drawn.draw.geometry).toEqual(want);

@@ -10,7 +10,7 @@ import {
   fineMesh,
   isClosed,
   lightOf,
-  mended,
+  repairedMesh,
   measureBody,
   measureDraw,
   partingLine,
@@ -56,7 +56,7 @@ export class PartSession {
     name: '',
     unit: null,
     draw: null,
-    mend: false,
+    repair: false,
     size: 0,
   };
   private prepared: {
@@ -70,7 +70,7 @@ export class PartSession {
   private body: BodyMeasures | null = null;
   private along: Vec = [0, 0, 1];
   /** What was told of the part as it stands: kept so that it can be packed. */
-  private told: { file?: FileFound; picture?: KeptPicture; body?: BodyFound; draw?: DrawFound } = {};
+  private answered: { file?: FileFound; picture?: KeptPicture; body?: BodyFound; draw?: DrawFound } = {};
   /** Where the file of a part that was restored can be fetched; null once it is here. */
   private source: string | null = null;
   private waking: Promise<void> | null = null;
@@ -88,7 +88,7 @@ export class PartSession {
     try {
       if (request.kind === 'open') await this.open(request);
       else if (request.kind === 'unit') await this.given(request.id, request.unit);
-      else if (request.kind === 'mend') await this.mend(request.id);
+      else if (request.kind === 'repair') await this.repair(request.id);
       else if (request.kind === 'draw') await this.turn(request.id, request.direction);
       else if (request.kind === 'picture') this.picture = sendTo(request.port);
       else if (request.kind === 'restore') await this.restore(request);
@@ -102,12 +102,12 @@ export class PartSession {
   }
 
   private async open(request: Open): Promise<void> {
-    const { id, name, unit: named, draw, mend } = request;
-    this.opened = { id, kind: 'open', name, unit: named, draw, mend, size: request.file.size };
+    const { id, name, unit: named, draw, repair } = request;
+    this.opened = { id, kind: 'open', name, unit: named, draw, repair, size: request.file.size };
     this.prepared = null;
     this.ready = null;
     this.body = null;
-    this.told = {};
+    this.answered = {};
     this.source = null;
     this.waking = null;
     const raw = await this.read(id, request.file);
@@ -136,17 +136,18 @@ export class PartSession {
   }
 
   /** Shows what was measured before. What cannot be read is measured again: nothing is lost but time. */
-  private async restore({ id, name, kept, source, unit, draw, mend }: Restore): Promise<void> {
+  private async restore({ id, name, kept, source, unit, draw, repair }: Restore): Promise<void> {
     let found: KeptMeasures;
     try {
       found = await unpackMeasures(kept);
-      if (found.file.unit !== unit || (found.file.mended !== null) !== mend) throw new Error('of another measuring');
+      if (found.file.unit !== unit || (found.file.repaired !== null) !== repair)
+        throw new Error('of another measuring');
     } catch {
       const file = await this.fetched(source);
-      return this.open({ id, kind: 'open', name, file, unit, draw, mend });
+      return this.open({ id, kind: 'open', name, file, unit, draw, repair });
     }
     const { picture } = found;
-    this.opened = { id, kind: 'open', name, unit, draw, mend, size: found.file.bytes };
+    this.opened = { id, kind: 'open', name, unit, draw, repair, size: found.file.bytes };
     this.raw = null;
     this.prepared = null;
     this.ready = null;
@@ -154,7 +155,7 @@ export class PartSession {
     this.waking = null;
     this.along = found.draw.direction;
     this.body = { ...found.body, found: null };
-    this.told = { file: found.file, picture, body: found.body, draw: found.draw };
+    this.answered = { file: found.file, picture, body: found.body, draw: found.draw };
     this.picture(facetCorners({ mesh: picture }), picture.creases.slice());
     this.send({ id, kind: 'shown', file: found.file, areas: picture.areas });
     this.send({ id, kind: 'body', body: found.body });
@@ -178,10 +179,10 @@ export class PartSession {
   }
 
   private async pack(id: number): Promise<void> {
-    const { file, picture, body, draw } = this.told;
+    const { file, picture, body, draw } = this.answered;
     if (file === undefined || picture === undefined || body === undefined || draw === undefined) return;
     const [x, y, z] = draw.direction;
-    const key = measuresKey({ unit: file.unit, draw: [x, y, z], mend: file.mended !== null });
+    const key = measuresKey({ unit: file.unit, draw: [x, y, z], repair: file.repaired !== null });
     const bytes = await packMeasures({ file, picture, body, draw });
     this.send({ id, kind: 'packed', key, bytes }, [bytes.buffer]);
   }
@@ -194,7 +195,7 @@ export class PartSession {
     const creases = creaseLines(fine);
     const areas = Float32Array.from(fine.areas);
     const { positions, triangles } = fine.mesh;
-    this.told = {
+    this.answered = {
       file,
       picture: {
         positions: Float32Array.from(positions),
@@ -216,9 +217,9 @@ export class PartSession {
     if (raw === null) throw new Error('no file was read');
     this.progress(id, 'checking')(0);
     const judged = checkMesh(raw, unit);
-    const whole = mended(judged);
-    const told = whole === null ? null : { mend: whole.mend, pieces: whole.pieces, filled_mm2: whole.filled_mm2 };
-    const checked = whole !== null && opened.mend ? whole.checked : judged;
+    const whole = repairedMesh(judged);
+    const told = whole === null ? null : { repair: whole.repair, pieces: whole.pieces, filled_mm2: whole.filled_mm2 };
+    const checked = whole !== null && opened.repair ? whole.checked : judged;
     const light = await lightOf(checked.mesh);
     const fine = fineMesh(checked.mesh, this.facets, checked.edges);
     const file: FileFound = {
@@ -230,8 +231,8 @@ export class PartSession {
       counts: judged.counts,
       turned: checked.turned,
       warnings: raw.warnings,
-      offer: opened.mend ? null : told,
-      mended: opened.mend ? told : null,
+      offer: opened.repair ? null : told,
+      repaired: opened.repair ? told : null,
     };
     this.prepared = { unit, unitFrom, checked, light, fine };
     return { unit, unitFrom, checked, light, fine, file };
@@ -255,7 +256,7 @@ export class PartSession {
       wallRay: found === null ? null : wallOfFacets(ready, found, 'ray'),
       wallSphere: found === null ? null : wallOfFacets(ready, found, 'sphere'),
     };
-    this.told = { ...this.told, body: out };
+    this.answered = { ...this.answered, body: out };
     this.send({ id, kind: 'body', body: out });
     const d = opened.draw ?? body.draws[0]?.direction ?? [0, 0, 1];
     // The still first: whoever sees the measures may leave the view, and its worker ends with it.
@@ -270,10 +271,10 @@ export class PartSession {
     await this.measure(id);
   }
 
-  private async mend(id: number): Promise<void> {
+  private async repair(id: number): Promise<void> {
     await this.wake(id);
     if (this.prepared === null) throw new Error('no file was read');
-    this.opened = { ...this.opened, mend: true };
+    this.opened = { ...this.opened, repair: true };
     await this.show(id, this.prepared.unit, this.prepared.unitFrom);
     await this.measure(id);
   }
@@ -326,7 +327,7 @@ export class PartSession {
       remarks: remarksOf(body, draw),
       resolution_mm: ready.fine.resolution_mm,
     };
-    this.told = { ...this.told, draw: out };
+    this.answered = { ...this.answered, draw: out };
     this.send({ id, kind: 'drawn', draw: out, kept: false });
   }
 

@@ -1,16 +1,16 @@
 import { alloyPairs } from '@/core/comparison/alloys';
 import { prepareStudy } from '@/core/study';
-import { surveyOf } from '@/core/comparison/board';
+import { costCurvesOf } from '@/core/comparison/board';
 import { CoreError } from '@/core/base/errors';
 import { relaxations, requirementCosts, type Relaxations } from '@/core/comparison/requirements';
 import { ratesOf } from '@/core/rates';
-import type { SurveyAnswer, SurveyRequest } from './survey.protocol';
+import type { CostCurvesAnswer, CostCurvesRequest } from './survey.protocol';
 
 /** The relaxed studies of the brief asked about last: another quantity of the same brief costs only boards. */
 let kept: { readonly key: string; readonly readied: Relaxations } | null = null;
 
 /** Answers one request by calling the same core as everybody; never throws. */
-export function answer(request: SurveyRequest): SurveyAnswer {
+export function answer(request: CostCurvesRequest): CostCurvesAnswer {
   try {
     const start = performance.now();
     const { id, brief, school } = request;
@@ -27,8 +27,8 @@ export function answer(request: SurveyRequest): SurveyAnswer {
       const costs = requirementCosts(kept.readied, q, orderDate);
       return { id, kind, costs, q, ms: performance.now() - start };
     }
-    const survey = surveyOf(prepareStudy(brief, school, rates));
-    return { id, kind: 'survey', survey, ms: performance.now() - start };
+    const curves = costCurvesOf(prepareStudy(brief, school, rates));
+    return { id, kind: 'survey', curves, ms: performance.now() - start };
   } catch (error) {
     const issue = error instanceof CoreError ? error.issue : null;
     return { id: request.id, kind: 'refused', issue, message: error instanceof Error ? error.message : String(error) };

@@ -1,7 +1,7 @@
 import type { AlloyPair } from '@/core/comparison/alloys';
-import type { Survey } from '@/core/comparison/board';
+import type { CostCurves } from '@/core/comparison/board';
 import type { RequirementCost } from '@/core/comparison/requirements';
-import type { StudyAsked, SurveyAnswer, SurveyRequest } from './survey.protocol';
+import type { StudyAsked, CostCurvesAnswer, CostCurvesRequest } from './survey.protocol';
 
 /** Thrown into a request that a newer one has overtaken, or that was ended. */
 export class Cancelled extends Error {
@@ -9,8 +9,8 @@ export class Cancelled extends Error {
 }
 
 interface Waiting {
-  readonly kind: SurveyRequest['kind'];
-  readonly resolve: (answer: SurveyAnswer) => void;
+  readonly kind: CostCurvesRequest['kind'];
+  readonly resolve: (answer: CostCurvesAnswer) => void;
   readonly reject: (error: Error) => void;
 }
 
@@ -18,17 +18,17 @@ interface Waiting {
  * One worker, many questions. A newer survey cancels the one before it; every promise settles, also when the
  * client is closed or the worker dies.
  */
-export class SurveyClient {
+export class CostCurvesClient {
   private worker: Worker | null = null;
   private next = 1;
   private readonly waiting = new Map<number, Waiting>();
 
   /** Survey of a brief; cancels a survey still under way. */
-  async survey({ brief, school, rates }: StudyAsked): Promise<Survey> {
+  async costCurves({ brief, school, rates }: StudyAsked): Promise<CostCurves> {
     this.overtake('survey');
     const answer = await this.ask({ id: this.next++, kind: 'survey', brief, school, rates });
     if (answer.kind !== 'survey') throw new Error('unexpected answer');
-    return answer.survey;
+    return answer.curves;
   }
 
   /** What each requirement costs at q pieces; cancels the same question still under way. */
@@ -62,7 +62,7 @@ export class SurveyClient {
     this.waiting.clear();
   }
 
-  private overtake(kind: SurveyRequest['kind']): void {
+  private overtake(kind: CostCurvesRequest['kind']): void {
     for (const [id, w] of this.waiting) {
       if (w.kind !== kind) continue;
       this.waiting.delete(id);
@@ -70,7 +70,7 @@ export class SurveyClient {
     }
   }
 
-  private ask(request: SurveyRequest): Promise<SurveyAnswer> {
+  private ask(request: CostCurvesRequest): Promise<CostCurvesAnswer> {
     this.worker ??= this.start();
     const worker = this.worker;
     return new Promise((resolve, reject) => {
@@ -81,7 +81,7 @@ export class SurveyClient {
 
   private start(): Worker {
     const worker = new Worker(new URL('./survey.worker.ts', import.meta.url), { type: 'module' });
-    worker.onmessage = ({ data }: MessageEvent<SurveyAnswer>) => {
+    worker.onmessage = ({ data }: MessageEvent<CostCurvesAnswer>) => {
       const w = this.waiting.get(data.id);
       if (w === undefined) return;
       this.waiting.delete(data.id);

@@ -1,20 +1,20 @@
 import type { AlloyPair } from '@/core/comparison/alloys';
-import type { Survey } from '@/core/comparison/board';
+import type { CostCurves } from '@/core/comparison/board';
 import type { Brief } from '@/core/brief';
 import type { CoreIssue } from '@/core/base/errors';
-import type { School } from '@/core/part';
+import type { TolerancePolicy } from '@/core/part';
 import type { RateRef } from '@/core/rates';
 import type { RequirementCost } from '@/core/comparison/requirements';
 
 /** What a question about a study rests on. */
 export interface StudyAsked {
   readonly brief: Brief;
-  readonly school: School;
+  readonly school: TolerancePolicy;
   readonly rates: RateRef;
 }
 
 /** What the worker is asked; `id` comes back with the answer. */
-export type SurveyRequest =
+export type CostCurvesRequest =
   | ({ readonly id: number; readonly kind: 'survey' } & StudyAsked)
   | ({
       readonly id: number;
@@ -25,8 +25,8 @@ export type SurveyRequest =
   | ({ readonly id: number; readonly kind: 'alloys'; readonly q: number } & StudyAsked);
 
 /** What it answers: a result, or what was refused, as data. */
-export type SurveyAnswer =
-  | { readonly id: number; readonly kind: 'survey'; readonly survey: Survey; readonly ms: number }
+export type CostCurvesAnswer =
+  | { readonly id: number; readonly kind: 'survey'; readonly curves: CostCurves; readonly ms: number }
   | {
       readonly id: number;
       readonly kind: 'requirements';

@@ -1,13 +1,13 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { alloyPairs } from '@/core/comparison/alloys';
 import { prepareStudy } from '@/core/study';
-import { surveyOf } from '@/core/comparison/board';
+import { costCurvesOf } from '@/core/comparison/board';
 import { SHIPPED_RATES, SHIPPED_REF } from '@/core/rates';
 import { relaxations, requirementCosts } from '@/core/comparison/requirements';
 import { bracket } from '@/core/testing/demo-briefs';
 import { answer } from './survey.answer';
-import { Cancelled, SurveyClient } from './survey.client';
-import type { SurveyAnswer, SurveyRequest } from './survey.protocol';
+import { Cancelled, CostCurvesClient } from './survey.client';
+import type { CostCurvesAnswer, CostCurvesRequest } from './survey.protocol';
 
 const brief = bracket();
 
@@ -16,7 +16,7 @@ describe('the worker’s answer', () => {
     const got = answer({ id: 7, kind: 'survey', brief, school: 'published', rates: SHIPPED_REF });
     expect(got.id).toBe(7);
     if (got.kind !== 'survey') throw new Error(got.kind);
-    expect(structuredClone(got.survey)).toEqual(surveyOf(prepareStudy(brief)));
+    expect(structuredClone(got.curves)).toEqual(costCurvesOf(prepareStudy(brief)));
   });
   test('is what each requirement costs, the same at a second quantity as when asked afresh', () => {
     const ask = (q: number) =>
@@ -53,14 +53,14 @@ describe('the client', () => {
   /** A worker that answers when told to. */
   class Held {
     static all: Held[] = [];
-    onmessage: ((event: { data: SurveyAnswer }) => void) | null = null;
+    onmessage: ((event: { data: CostCurvesAnswer }) => void) | null = null;
     onerror: ((event: { message: string }) => void) | null = null;
-    asked: SurveyRequest[] = [];
+    asked: CostCurvesRequest[] = [];
     ended = false;
     constructor() {
       Held.all.push(this);
     }
-    postMessage(request: SurveyRequest): void {
+    postMessage(request: CostCurvesRequest): void {
       this.asked.push(request);
     }
     terminate(): void {
@@ -79,20 +79,20 @@ describe('the client', () => {
   const worker = (): Held => Held.all[0] as Held;
 
   test('one worker answers many questions, each by its id', async () => {
-    const client = new SurveyClient();
+    const client = new CostCurvesClient();
     const alloys = client.alloys({ brief, school: 'published', rates: SHIPPED_REF }, 300);
-    const survey = client.survey({ brief, school: 'published', rates: SHIPPED_REF });
+    const curves = client.costCurves({ brief, school: 'published', rates: SHIPPED_REF });
     worker().reply(1);
     worker().reply(0);
-    expect((await survey).curves.length).toBeGreaterThan(0);
+    expect((await curves).curves.length).toBeGreaterThan(0);
     expect((await alloys).q).toBe(300);
     expect(Held.all).toHaveLength(1);
   });
 
   test('a newer survey cancels the one before; its late answer is dropped', async () => {
-    const client = new SurveyClient();
-    const first = client.survey({ brief, school: 'published', rates: SHIPPED_REF });
-    const second = client.survey({ brief, school: 'shop', rates: SHIPPED_REF });
+    const client = new CostCurvesClient();
+    const first = client.costCurves({ brief, school: 'published', rates: SHIPPED_REF });
+    const second = client.costCurves({ brief, school: 'shop', rates: SHIPPED_REF });
     await expect(first).rejects.toBeInstanceOf(Cancelled);
     worker().reply(0);
     worker().reply(1);
@@ -100,7 +100,7 @@ describe('the client', () => {
   });
 
   test('closing settles what waits and ends the worker', async () => {
-    const client = new SurveyClient();
+    const client = new CostCurvesClient();
     const open = client.alloys({ brief, school: 'published', rates: SHIPPED_REF }, 300);
     client.close();
     await expect(open).rejects.toBeInstanceOf(Cancelled);
@@ -108,7 +108,7 @@ describe('the client', () => {
   });
 
   test('a worker that dies fails its questions, and the next asks a new one', async () => {
-    const client = new SurveyClient();
+    const client = new CostCurvesClient();
     const lost = client.alloys({ brief, school: 'published', rates: SHIPPED_REF }, 300);
     worker().onerror?.({ message: 'out of memory' });
     await expect(lost).rejects.toThrow('out of memory');
@@ -118,8 +118,8 @@ describe('the client', () => {
   });
 
   test('a refusal is an error with the core’s words', async () => {
-    const client = new SurveyClient();
-    const bad = client.survey({ brief: null as never, school: 'published', rates: SHIPPED_REF });
+    const client = new CostCurvesClient();
+    const bad = client.costCurves({ brief: null as never, school: 'published', rates: SHIPPED_REF });
     worker().reply(0);
     await expect(bad).rejects.toThrow();
   });

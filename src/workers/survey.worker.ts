@@ -1,7 +1,7 @@
 import { answer } from './survey.answer';
-import type { SurveyRequest } from './survey.protocol';
+import type { CostCurvesRequest } from './survey.protocol';
 
 /** Unpack, call the core, pack: nothing else lives here. */
-self.onmessage = (event: MessageEvent<SurveyRequest>): void => {
+self.onmessage = (event: MessageEvent<CostCurvesRequest>): void => {
   self.postMessage(answer(event.data));
 };

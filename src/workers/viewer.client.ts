@@ -1,6 +1,6 @@
 import type { ViewerAnswer, ViewerRequest } from './viewer.protocol';
 
-type Told = Exclude<ViewerRequest, { kind: 'canvas' | 'listen' }>;
+type SceneRequest = Exclude<ViewerRequest, { kind: 'canvas' | 'listen' }>;
 
 /** The picture of a part, drawn in a worker of its own: the page's own thread never waits for the graphics engine. */
 export class ViewerClient {
@@ -25,7 +25,7 @@ export class ViewerClient {
     return port2;
   }
 
-  tell(request: Told): void {
+  report(request: SceneRequest): void {
     this.worker.postMessage(request);
   }
 

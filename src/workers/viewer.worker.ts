@@ -11,7 +11,7 @@ const take = ({ data }: MessageEvent<ViewerRequest>): void => {
     if (data.kind === 'canvas')
       scene = new PartScene(data.canvas, data.ratio, (picture) => answer({ kind: 'drawn', ...picture }));
     else if (data.kind === 'listen') listen(data.port);
-    else if (scene !== null) told(scene, data);
+    else if (scene !== null) applyRequest(scene, data);
   } catch (error) {
     answer({ kind: 'lacking', message: error instanceof Error ? error.message : String(error) });
   }
@@ -24,7 +24,7 @@ function listen(port: MessagePort): void {
   port.onmessage = take;
 }
 
-function told(to: PartScene, data: Exclude<ViewerRequest, { kind: 'canvas' | 'listen' }>): void {
+function applyRequest(to: PartScene, data: Exclude<ViewerRequest, { kind: 'canvas' | 'listen' }>): void {
   switch (data.kind) {
     case 'resize':
       return to.resize(data.width, data.height);

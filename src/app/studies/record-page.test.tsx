@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { boardAt, evaluate, RAIL_MAX } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
-import { duesOf } from '@/core/phased-plans';
+import { deliveriesOf } from '@/core/phased-plans';
 import { lifetimeQuantity, type Brief } from '@/core/brief';
 import { FIRST_WEIGHTS } from '@/core/comparison/ranking';
 import { suggestedActions } from '@/core/decision';
@@ -103,7 +103,7 @@ describe('the page of a signed record', () => {
       quantity: { perYear: 400, years: 5, lot: 100, prototypes: 6, prototypeDate: '2027-01-05', orderDate: ORDER },
     });
     const study = prepareStudy(asked);
-    const [best] = searched(study, 2000, duesOf(study, 2000, ORDER), 1).plans;
+    const [best] = searched(study, 2000, deliveriesOf(study, 2000, ORDER), 1).plans;
     const plan = best === undefined ? null : { first: best.first, then: best.then, pieces: best.pieces };
     const brief = { ...asked, plan };
     const html = page(brief, signed(brief, plan?.then ?? '', 2000, { plan: true }));

@@ -107,7 +107,7 @@ export const modelSchema = z.strictObject({
     coredHoles: count(1000),
   }),
   /** What was done to the surface to close it before it was measured; null where it was measured as it came. */
-  mended: z
+  repaired: z
     .enum(['holes-filled', 'bodies-parted'])
     .nullish()
     .transform((v) => v ?? null),

@@ -24,16 +24,16 @@ export function readStoredBrief(raw: unknown): StoredBrief {
   for (let round = 0; round < ROUNDS; round++) {
     const parsed = briefSchema.safeParse(root);
     if (parsed.success) return { brief: parsed.data, unread };
-    const told = parsed.error.issues.map((issue) => toIssue(issue, root));
+    const issues = parsed.error.issues.map((issue) => toIssue(issue, root));
     // Rows go last first, so that those before keep their places.
     parsed.error.issues
-      .map((issue, i) => ({ issue, told: told[i] as BriefIssue }))
+      .map((issue, i) => ({ issue, told: issues[i] as BriefIssue }))
       .sort((a, b) => comparePaths(b.issue.path, a.issue.path))
-      .forEach(({ issue, told }) => {
+      .forEach(({ issue, told: issues }) => {
         if (issue.code === 'unrecognized_keys') {
           const holder = at(root, issue.path);
           for (const key of issue.keys) if (holder !== null) Reflect.deleteProperty(holder, key);
-        } else if (leaveOut(root, issue.path)) unread.push(told);
+        } else if (leaveOut(root, issue.path)) unread.push(issues);
       });
   }
   const title = root['title'];

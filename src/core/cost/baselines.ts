@@ -11,8 +11,8 @@ export interface Baseline {
   readonly name: string;
   /** Why it cannot be done, or null. */
   readonly barred: string | null;
-  /** The mend for a barred baseline, or what makes it dear. */
-  readonly mend: string | null;
+  /** The fix for a barred baseline, or what makes it dear. */
+  readonly fix: string | null;
   /** Tooling part of T(q). */
   tooling(q: number): number;
   /** Price of a piece of the usual lot. */
@@ -98,7 +98,7 @@ export function machinedBaseline(facts: PartFacts, rates: RateSet, lotOf: (q: nu
     id: 'machined',
     name: 'Machined from solid',
     barred,
-    mend: barred === null ? null : 'Split the part, or cast it',
+    fix: barred === null ? null : 'Split the part, or cast it',
     tooling,
     unit: (q) => money * K * (lotShare(q) + piece),
     total: (q) => tooling(q) + money * K * (ceilGuarded(q / lotOf(q)) * setUp + q * piece),
@@ -218,7 +218,7 @@ export function stampedBaseline(facts: PartFacts, rates: RateSet, lotOf: (q: num
     id: 'stamped',
     name: 'Stamped from strip',
     barred,
-    mend:
+    fix:
       barred === null
         ? null
         : STAMPED_FAMILIES.has(facts.ratesFamily)
@@ -285,7 +285,7 @@ export function fabricatedBaseline(facts: PartFacts, rates: RateSet): Baseline |
     id: 'fabricated',
     name: 'Today’s assembly',
     barred: null,
-    mend: null,
+    fix: null,
     tooling: () => jig,
     unit: () => unit,
     total: (q) => jig + q * unit,

@@ -1,6 +1,6 @@
 /** Money of a lane: its model, its layouts, lots, tooling and totals; and the baselines. */
 export { laneModel } from './lane-model';
-export { heldPlan, layoutPlan, layoutPlans, mostPositions, positionLimits } from './layout';
+export { overridePlan, layoutPlan, layoutPlans, mostPositions, positionLimits } from './layout';
 export { cleanLot, lotCost, lotRun } from './lot';
 export { lotsByYear, lotsOf, splitLots, worthOfYears } from './lots';
 export { laneMoney, ProgrammeCost, replacementSets, toolingLines } from './total';

@@ -71,7 +71,7 @@ export function layoutPlans(model: LaneModel): LayoutPlan[] {
  * A layout somebody holds against the cheapest: as many positions, and a tool of as many cavities, as he says.
  * @returns null where so many positions do not fit a pour
  */
-export function heldPlan(model: LaneModel, n: number, nt: number): LayoutPlan | null {
+export function overridePlan(model: LaneModel, n: number, nt: number): LayoutPlan | null {
   if (n > mostPositions(model)) return null;
   const { toolPerPosition, toolCavities } = model.lane.capability.layout;
   return layoutPlan(model, n, toolPerPosition ? n : (toolCavities ?? [0]).includes(nt) ? nt : (toolCavities?.[0] ?? 0));

@@ -2,10 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { boardAt, crossings, leaderAt, RAIL_MAX, verdictSentence, winnerRuns } from '../comparison/board';
 import { prepareStudy } from '../study';
-import { duesOf, planAt, StudyWorkings, workedOut } from '../phased-plans';
+import { deliveriesOf, planAt, StudyWorkings, workedOut } from '../phased-plans';
 import { lifetimeQuantity } from '../brief';
 import { carryingFigures, laneCase, suggestedActions } from '.';
-import { doubtModel, DrawStore, raceOf, Runner, samplingOf } from '../simulation';
+import { simulationModel, DrawStore, raceOf, Runner, samplingOf } from '../simulation';
 import { anyBrief } from '../testing/any-brief';
 import { searched } from '../testing/demo-plans';
 import { plainDraw } from '../testing/plain-loop';
@@ -85,8 +85,8 @@ describe('of any part', () => {
       fc.property(survivor, ({ study, q, board }) => {
         expect(nones(verdictSentence(board, crossings(study), 'USD'), 'verdict')).toEqual([]);
         for (const lane of board.lanes) {
-          const told = laneCase(study, board, lane.id);
-          const said = [told?.for, told?.against, carryingFigures(study, board, lane)];
+          const explanation = laneCase(study, board, lane.id);
+          const said = [explanation?.for, explanation?.against, carryingFigures(study, board, lane)];
           expect(nones([...said, suggestedActions(study, lane, ORDER)], `${lane.id} at ${q}`)).toEqual([]);
         }
       }),
@@ -98,7 +98,7 @@ describe('of any part', () => {
     fc.assert(
       fc.property(survivor, fc.infiniteStream(fc.double({ min: 0, max: 1, noNaN: true })), ({ study, q, board }, u) => {
         const ids = [...raceOf(board), ...board.baselines.filter((b) => b.barred === null).map((b) => b.id)];
-        const model = doubtModel(new StudyWorkings(study, q), ids);
+        const model = simulationModel(new StudyWorkings(study, q), ids);
         const values = model.inputs.map(({ range: [low, , high] }) => low + (u.next().value ?? 0) * (high - low));
         const outputs = model.lanes.flatMap((l) => [l.total, l.first, l.last]);
         const results = outputs.map(() => new Float64Array(1));
@@ -141,17 +141,22 @@ describe('of any part', () => {
     const tries = fc.array(fc.tuple(fc.nat(), fc.nat(), fc.double({ min: 0, max: 1, noNaN: true })), { minLength: 12 });
     fc.assert(
       fc.property(survivor, tries, ({ study, q, board }, other) => {
-        const { plans, dues } = searched(study, q, duesOf(study, q, study.brief.quantity.orderDate ?? ORDER), 1);
+        const { plans, deliveries } = searched(
+          study,
+          q,
+          deliveriesOf(study, q, study.brief.quantity.orderDate ?? ORDER),
+          1,
+        );
         const [best] = plans;
         if (best === undefined) return;
-        const { total } = workedOut(study, q, best, dues);
+        const { total } = workedOut(study, q, best, deliveries);
         const able = board.lanes.filter((l) => l.money !== null && l.status !== 'blocked' && !l.passedOver);
         for (const [a, b, share] of other) {
           const first = able[a % able.length]?.id ?? '';
           const then = able[b % able.length]?.id ?? '';
           const pieces = Math.max(1, Math.min(q - 1, Math.round(q ** share)));
           if (first === then) continue;
-          const plan = planAt(study, q, { first, then, pieces }, dues);
+          const plan = planAt(study, q, { first, then, pieces }, deliveries);
           if (plan.deliveries.some((d) => d.day_d > d.due.day_d + 0.01)) continue;
           expect(plan.total, `${pieces} on ${first}, then ${then}`).toBeGreaterThanOrEqual(total * (1 - 1e-8));
         }

@@ -4,7 +4,7 @@ import { prepareStudy } from '../study';
 import { plain } from '../explanation';
 import { bracket } from '../testing/demo-briefs';
 import { workingOf } from '../study/workings';
-import { carryingFigures, isReason, keptDoubt, suggestedActions } from '.';
+import { carryingFigures, isReason, keptSimulation, suggestedActions } from '.';
 
 const ORDER = '2027-01-04';
 const study = prepareStudy(bracket());
@@ -18,36 +18,36 @@ describe('the figures that carry a choice', () => {
     for (const f of figures) {
       const { value, unit } = workingOf(study, f.laneId, 2000, f.figure);
       const shown = unit.startsWith('days') ? value / 7 : Math.abs(value);
-      const told = Number(/[\d\u202f.]+/.exec(plain(f.told))?.[0].replaceAll('\u202f', ''));
-      expect(told, `${f.name}: ${plain(f.told)}`).toBeCloseTo(shown, told >= 1000 ? -0.5 : 0);
+      const told = Number(/[\d\u202f.]+/.exec(plain(f.explanation))?.[0].replaceAll('\u202f', ''));
+      expect(told, `${f.name}: ${plain(f.explanation)}`).toBeCloseTo(shown, told >= 1000 ? -0.5 : 0);
     }
   });
 
   test('of a dearer lane say how far it is behind the cheapest', () => {
     const last = carryingFigures(study, board, lane(board.second)).at(-1);
     expect(last?.name).toBe('Behind');
-    expect(plain(last?.told ?? [])).toContain('over the cheapest');
+    expect(plain(last?.explanation ?? [])).toContain('over the cheapest');
   });
 });
 
 describe('how sure a choice was', () => {
   const by = { seed: 7, spread: 'pert', demand: false } as const;
   test('is the same to the digit by the same seed, and another by another', () => {
-    const once = keptDoubt(study, board, ORDER, board.leader ?? '', by, 400);
-    expect(keptDoubt(study, board, ORDER, board.leader ?? '', by, 400)).toEqual(once);
-    const other = keptDoubt(study, board, ORDER, board.leader ?? '', { ...by, seed: 8 }, 400);
+    const once = keptSimulation(study, board, ORDER, board.leader ?? '', by, 400);
+    expect(keptSimulation(study, board, ORDER, board.leader ?? '', by, 400)).toEqual(once);
+    const other = keptSimulation(study, board, ORDER, board.leader ?? '', { ...by, seed: 8 }, 400);
     expect(other?.allIn).not.toEqual(once?.allIn);
   });
   test('tells what would overturn the leader, and nothing of the kind for another', () => {
-    const first = keptDoubt(study, board, ORDER, board.leader ?? '', by, 400);
+    const first = keptSimulation(study, board, ORDER, board.leader ?? '', by, 400);
     expect(first?.flips.some((f) => f.includes('pieces over the life'))).toBe(true);
     expect(first?.against?.laneId).toBe(board.second);
-    const second = keptDoubt(study, board, ORDER, board.second ?? '', by, 400);
+    const second = keptSimulation(study, board, ORDER, board.second ?? '', by, 400);
     expect(second?.flips).toEqual([]);
     expect(second?.cheapest?.share).toBeLessThan(first?.cheapest?.share ?? 0);
   });
   test('a lane without money has none', () => {
-    expect(keptDoubt(study, board, ORDER, 'spin/organic-rubber', by, 100)).toBeNull();
+    expect(keptSimulation(study, board, ORDER, 'spin/organic-rubber', by, 100)).toBeNull();
   });
 });
 

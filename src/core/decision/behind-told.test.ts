@@ -8,13 +8,13 @@ const days = fc.double({ min: 0.01, max: 900, noNaN: true });
 test('how late a first article comes is days begun, and its working comes to the same', () => {
   fc.assert(
     fc.property(days, days, (first, late) => {
-      const told = lateFirst('gravity-die/hand', first, -late);
+      const explanation = lateFirst('gravity-die/hand', first, -late);
       const n = Math.ceil(late);
-      expect(told.text).toBe(n === 1 ? '1 day' : `${n} days`);
+      expect(explanation.text).toBe(n === 1 ? '1 day' : `${n} days`);
       // First less the day asked is the lateness again, but for rounding at the edge of a day.
-      if (Math.abs(late - Math.round(late)) > 1e-9) expect(recompute(told.made!)).toBe(n);
-      expect(told.made!.symbols.map((s) => s.opens)).toEqual(['firstArticle', null]);
-      expect(told.at).toBeUndefined();
+      if (Math.abs(late - Math.round(late)) > 1e-9) expect(recompute(explanation.made!)).toBe(n);
+      expect(explanation.made!.symbols.map((s) => s.opens)).toEqual(['firstArticle', null]);
+      expect(explanation.at).toBeUndefined();
       expect(lateFirst('gravity-die/hand', first, -late, 'today').at).toBe('today');
     }),
   );
@@ -23,10 +23,12 @@ test('how late a first article comes is days begun, and its working comes to the
 test('how much dearer a part became is told in whole percent and worked out in full', () => {
   fc.assert(
     fc.property(days, fc.double({ min: 1, max: 20, noNaN: true }), (before, times) => {
-      const told = dearerBy('gravity-die/hand', before, before * times, 'USD');
-      expect(Math.abs(recompute(told.made!) - told.made!.value)).toBeLessThanOrEqual(1e-9 * told.made!.value + 1e-9);
-      expect(Math.abs(Number(told.text.replace(' %', '')) - 100 * (times - 1))).toBeLessThanOrEqual(0.5 + 1e-6);
-      expect(told.at).toBe('today');
+      const explanation = dearerBy('gravity-die/hand', before, before * times, 'USD');
+      expect(Math.abs(recompute(explanation.made!) - explanation.made!.value)).toBeLessThanOrEqual(
+        1e-9 * explanation.made!.value + 1e-9,
+      );
+      expect(Math.abs(Number(explanation.text.replace(' %', '')) - 100 * (times - 1))).toBeLessThanOrEqual(0.5 + 1e-6);
+      expect(explanation.at).toBe('today');
     }),
   );
 });

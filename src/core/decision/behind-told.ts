@@ -1,4 +1,4 @@
-import { madeFigure, type ToldFigure } from '../explanation';
+import { madeFigure, type ExplainedFigure } from '../explanation';
 import { computed } from '../equations';
 
 const PERCENT = 100;
@@ -8,9 +8,14 @@ const PERCENT = 100;
  * @param firstArticle_d days from the order; @param slack_d days it has to spare: below 0
  * @param at whose figure it is, where a sentence tells of two studies
  */
-export function lateFirst(laneId: string, firstArticle_d: number, slack_d: number, at?: ToldFigure['at']): ToldFigure {
+export function lateFirst(
+  laneId: string,
+  firstArticle_d: number,
+  slack_d: number,
+  at?: ExplainedFigure['at'],
+): ExplainedFigure {
   const value = Math.ceil(-slack_d);
-  const told = madeFigure(`${value} ${value === 1 ? 'day' : 'days'}`, laneId, {
+  const explanation = madeFigure(`${value} ${value === 1 ? 'day' : 'days'}`, laneId, {
     figure: 'firstArticle.late',
     title: 'How late the first article comes',
     equation: 'Days to the first article, less the days to the first delivery asked for, begun days counted whole',
@@ -26,11 +31,11 @@ export function lateFirst(laneId: string, firstArticle_d: number, slack_d: numbe
     ],
     note: null,
   });
-  return at === undefined ? told : { ...told, at };
+  return at === undefined ? explanation : { ...explanation, at };
 }
 
 /** By how many percent a part has become dearer since it was signed, with its working. @param code of both moneys */
-export function dearerBy(laneId: string, before: number, now: number, code: string): ToldFigure {
+export function dearerBy(laneId: string, before: number, now: number, code: string): ExplainedFigure {
   const value = Math.round(PERCENT * (now / before - 1));
   return {
     ...madeFigure(`${value} %`, laneId, {

@@ -2,7 +2,7 @@ import { plainMoney, type Board, type BoardLane } from '../comparison/board';
 import { type Study } from '../study';
 import { ALONE, PLAN, type StudyWorkings } from '../phased-plans';
 import { shortName } from '../catalogue/routes';
-import { figure, tell, type Telling } from '../explanation';
+import { figure, explain, type Explanation } from '../explanation';
 import { fixed } from '../base/numbers';
 import { differenceTo } from '../study/workings';
 
@@ -10,7 +10,7 @@ import { differenceTo } from '../study/workings';
 export interface CarryingFigure {
   readonly name: string;
   /** The figure with its unit, and what opens behind it. */
-  readonly told: Telling;
+  readonly explanation: Explanation;
   /** Lane and name of the figure whose working it is. */
   readonly laneId: string;
   readonly figure: string;
@@ -27,7 +27,7 @@ export function carryingFigures(study: Study, board: Board, lane: BoardLane): Ca
   const code = study.rates.currency.code;
   const one = (name: string, text: string, of: string, after = ''): CarryingFigure => ({
     name,
-    told: tell`${figure(text, lane.id, of)}${after}`,
+    explanation: explain`${figure(text, lane.id, of)}${after}`,
     laneId: lane.id,
     figure: of,
   });
@@ -57,7 +57,7 @@ export function planFigures(workings: StudyWorkings, board: Board): CarryingFigu
   const value = (figure: string): number => workings.working(PLAN, figure).value;
   const one = (name: string, of: string, text: string, after: string): CarryingFigure => ({
     name,
-    told: tell`${figure(text, PLAN, of)}${after}`,
+    explanation: explain`${figure(text, PLAN, of)}${after}`,
     laneId: PLAN,
     figure: of,
   });

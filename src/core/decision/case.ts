@@ -2,7 +2,7 @@ import { WORKDAYS_A_YEAR, pieces, plainMoney, weeks, type Board, type BoardLane 
 import { bestLayout, survives, type Study } from '../study';
 import { demandBand } from '../brief';
 import { shortName } from '../catalogue/routes';
-import { figure, plain, tell, type Telling } from '../explanation';
+import { figure, plain, explain, type Explanation } from '../explanation';
 import { differenceTo, underToday } from '../study/workings';
 import { lateFirst } from './behind-told';
 
@@ -10,12 +10,16 @@ import { lateFirst } from './behind-told';
 export interface Argument {
   readonly text: string;
   /** The same, with figures that open. */
-  readonly told: Telling;
+  readonly explanation: Explanation;
   readonly weight: number;
 }
 
 /** An argument with its weight. */
-export const argue = (weight: number, told: Telling): Argument => ({ text: plain(told), told, weight });
+export const argue = (weight: number, explanation: Explanation): Argument => ({
+  text: plain(explanation),
+  explanation,
+  weight,
+});
 
 /** The case of one lane: what speaks for it, and the strongest reasons against it. */
 export interface LaneCase {
@@ -58,28 +62,28 @@ function inFavour(study: Study, board: Board, lane: BoardLane): Argument[] {
     out.push(
       argue(
         0.2 + (1 - money.allIn / next.money.allIn),
-        tell`Least all in of all routes: ${mine} a part against ${theirs} for the next.`,
+        explain`Least all in of all routes: ${mine} a part against ${theirs} for the next.`,
       ),
     );
-  } else if (others.length === 0) out.push(argue(1, tell`The only casting route that survives the brief.`));
+  } else if (others.length === 0) out.push(argue(1, explain`The only casting route that survives the brief.`));
   const today = study.brief.today.cost_USD;
   if (today !== null && today > money.allIn) {
     const under = figure(plainMoney(today - money.allIn, code), lane.id, underToday());
     out.push(
-      argue(1 - money.allIn / today, tell`${under} a part under what it costs today (${plainMoney(today, code)}).`),
+      argue(1 - money.allIn / today, explain`${under} a part under what it costs today (${plainMoney(today, code)}).`),
     );
   }
   const dates = lane.dates as NonNullable<BoardLane['dates']>;
   const first = figure(weeks(dates.firstArticle_d), lane.id, 'firstArticle');
   const last = figure(weeks(dates.lastPart_d), lane.id, 'lastPart');
-  out.push(argue(0.1, tell`First good parts ${first} after the order, all of them after ${last}.`));
+  out.push(argue(0.1, explain`First good parts ${first} after the order, all of them after ${last}.`));
   const cast = lane.findings.filter(
     (f) => (f.rule === 'dr-ct' || f.rule === 'dr-across-parting') && f.status === 'fits',
   ).length;
   const toleranced = lane.findings.filter((f) => f.rule === 'dr-ct' || f.rule === 'dr-across-parting').length;
   if (toleranced > 0)
     out.push(
-      argue(0.05, tell`${figure(`${cast} of ${toleranced}`, lane.id, null)} toleranced dimensions come as cast.`),
+      argue(0.05, explain`${figure(`${cast} of ${toleranced}`, lane.id, null)} toleranced dimensions come as cast.`),
     );
   return out.sort((a, b) => b.weight - a.weight);
 }
@@ -94,13 +98,13 @@ function againstCost(study: Study, board: Board, lane: BoardLane): Argument[] {
     const aPart = figure(plainMoney(more, code), lane.id, differenceTo('allIn', leader.id));
     const inAll = figure(plainMoney(more * board.q, code), lane.id, differenceTo('total', leader.id));
     out.push(
-      argue(more / mine, tell`Dearer than ${shortName(leader.id)} by ${aPart} a part, ${inAll} over the programme.`),
+      argue(more / mine, explain`Dearer than ${shortName(leader.id)} by ${aPart} a part, ${inAll} over the programme.`),
     );
   }
   for (const b of board.baselines) {
     if (b.barred !== null || !(b.allIn < mine)) continue;
     const less = figure(plainMoney(mine - b.allIn, code), lane.id, differenceTo('allIn', b.id));
-    out.push(argue((mine - b.allIn) / mine, tell`${b.name} costs ${less} a part less and needs no casting.`));
+    out.push(argue((mine - b.allIn) / mine, explain`${b.name} costs ${less} a part less and needs no casting.`));
   }
   return out;
 }
@@ -124,7 +128,7 @@ function againstDemand(study: Study, board: Board, lane: BoardLane): Argument[] 
     return [
       argue(
         lost / (mine * study.rates.currency.perUnit),
-        tell`If demand turns out ${i === 0 ? 'low' : 'high'} (${pieces(q)} pieces), ${shortName(best.id)} would have been ${inAll} cheaper in all.`,
+        explain`If demand turns out ${i === 0 ? 'low' : 'high'} (${pieces(q)} pieces), ${shortName(best.id)} would have been ${inAll} cheaper in all.`,
       ),
     ];
   });
@@ -138,7 +142,7 @@ function againstTime(board: Board, lane: BoardLane): Argument[] {
     out.push(
       argue(
         0.3 + Math.min(0.6, -dates.slack_d / 100),
-        tell`The first article comes ${late} after the first delivery asked for.`,
+        explain`The first article comes ${late} after the first delivery asked for.`,
       ),
     );
   }
@@ -151,13 +155,13 @@ function againstTime(board: Board, lane: BoardLane): Argument[] {
     out.push(
       argue(
         0.12 * (later / dates.firstArticle_d),
-        tell`First parts ${behind} later than from ${shortName(fastest.id)}.`,
+        explain`First parts ${behind} later than from ${shortName(fastest.id)}.`,
       ),
     );
   }
   if (dates.yearWorkdays !== null && dates.yearWorkdays > WORKDAYS_A_YEAR) {
     const days = figure(`${Math.round(dates.yearWorkdays)} working days`, lane.id, 'yearWorkdays');
-    out.push(argue(0.4, tell`A year’s parts take ${days}: one tool and this share of the shop are not enough.`));
+    out.push(argue(0.4, explain`A year’s parts take ${days}: one tool and this share of the shop are not enough.`));
   }
   return out;
 }
@@ -175,19 +179,19 @@ function againstRules(lane: BoardLane): Argument[] {
           argue(
             WEIGHT_OF_RULE['second-operation'] * cut.length,
             cut.length === 1
-              ? tell`${figure(only, lane.id, null)} needs a second operation.`
-              : tell`${figure(`${cut.length} things`, lane.id, null)} need a second operation: ${cut.slice(0, 3).join(', ')}${cut.length > 3 ? ' and more' : ''}.`,
+              ? explain`${figure(only, lane.id, null)} needs a second operation.`
+              : explain`${figure(`${cut.length} things`, lane.id, null)} need a second operation: ${cut.slice(0, 3).join(', ')}${cut.length > 3 ? ' and more' : ''}.`,
           ),
         ];
   const rules = lane.findings
     .filter((f) => f.status === 'tight' || f.status === 'not-known' || f.status === 'blocked')
     .map((f) => {
       const head = f.subject
-        ? tell`${figure(f.subject, lane.id, null)}: ${f.reason}`
-        : tell`${figure(f.reason, lane.id, null)}`;
+        ? explain`${figure(f.subject, lane.id, null)}: ${f.reason}`
+        : explain`${figure(f.reason, lane.id, null)}`;
       const stop = /[.!?]$/.test(f.reason) ? '' : '.';
-      const mend = f.mends[0] ? `${stop} Mend: ${f.mends[0].replace(/^./, (x) => x.toLowerCase())}.` : '';
-      return argue(WEIGHT_OF_RULE[f.status] + (f.strains ? 0.04 : 0), tell`${head}${mend}`);
+      const fix = f.fixes[0] ? `${stop} Fix: ${f.fixes[0].replace(/^./, (x) => x.toLowerCase())}.` : '';
+      return argue(WEIGHT_OF_RULE[f.status] + (f.strains ? 0.04 : 0), explain`${head}${fix}`);
     });
   return [...rules, ...operations];
 }
@@ -200,7 +204,7 @@ function againstTools(study: Study, lane: BoardLane): Argument[] {
   const out = [
     argue(
       0.15 * share,
-      tell`${tools} for tools is spent before the first part is sold, ${Math.round(100 * share)} % of the whole.`,
+      explain`${tools} for tools is spent before the first part is sold, ${Math.round(100 * share)} % of the whole.`,
     ),
   ];
   if (money.sets > 0) {
@@ -212,7 +216,7 @@ function againstTools(study: Study, lane: BoardLane): Argument[] {
     out.push(
       argue(
         0.05 + 0.1 * (money.toolingLines.replacementSets / money.total),
-        tell`The tool wears out: ${sets} within the programme.`,
+        explain`The tool wears out: ${sets} within the programme.`,
       ),
     );
   }

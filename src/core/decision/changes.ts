@@ -81,7 +81,7 @@ export function resultChanges(was: Evaluation, is: Evaluation, laneId: string): 
 }
 
 /** Rates told one by one; beyond them only their number. */
-const RATES_TOLD = 12;
+const RATES_LISTED = 12;
 
 /** What of the rates has changed, coefficient by coefficient in the order they are read. */
 export function rateChanges(was: RateSet, is: RateSet): Change[] {
@@ -91,8 +91,8 @@ export function rateChanges(was: RateSet, is: RateSet): Change[] {
     was: `${told(here)} ${entry.unit}`,
     is: `${told(there)} ${entry.unit}`,
   }));
-  const more = all.length - RATES_TOLD;
+  const more = all.length - RATES_LISTED;
   return more > 0
-    ? [...all.slice(0, RATES_TOLD), { what: 'further rates', was: '', is: `${more} more are not as they were` }]
+    ? [...all.slice(0, RATES_LISTED), { what: 'further rates', was: '', is: `${more} more are not as they were` }]
     : all;
 }

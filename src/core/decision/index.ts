@@ -3,11 +3,19 @@ export { suggestedActions, type Action, type PlanOrders } from './actions';
 export { carryingFigures, planFigures, rivalOf, type CarryingFigure } from './carrying';
 export { laneCase, type Argument, type LaneCase } from './case';
 export { briefChanges, rateChanges, resultChanges, type Change } from './changes';
-export { doubtOf, DRAWN, flipsTold, keptDoubt, keptPlanDoubt, type DrawnBy, type KeptDoubt } from './kept-doubt';
+export {
+  simulationOf,
+  DRAWN,
+  flipExplanationsOf,
+  keptSimulation,
+  keptPlanSimulation,
+  type DrawnBy,
+  type KeptSimulation,
+} from './kept-doubt';
 export { planCase } from './plan-case';
 export { drawnOf, keptOf, keptPlan, type KeptPlan } from './kept-plan';
 export { standingOf } from './standing';
 export type { Cause, Signed, Standing, StandingState } from './standing-kinds';
 export { isReason, REASON_WANTED } from './reason';
-export { drawnWords, sureTold, type SureOf } from './sure-told';
-export { planTold } from './plan-told';
+export { drawnWords, certaintyExplanation, type SureOf } from './sure-told';
+export { planExplanation } from './plan-told';

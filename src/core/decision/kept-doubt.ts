@@ -4,10 +4,10 @@ import { ALONE, PLAN, StudyWorkings } from '../phased-plans';
 import {
   atOnce,
   briefFlips,
-  briefFlipTold,
+  briefFlipExplanation,
   DRAWS,
   DrawStore,
-  flipTold,
+  flipExplanation,
   laneFlips,
   nearness,
   planBriefFlips,
@@ -16,14 +16,14 @@ import {
   stanceOf,
   type Band,
   type BriefFlip,
-  type DoubtSummary,
+  type SimulationSummary,
   type DrawnPlan,
   type FoundFlips,
   type Sampling,
   type Share,
   type Spread,
 } from '../simulation';
-import { plain, type Telling } from '../explanation';
+import { plain, type Explanation } from '../explanation';
 import { rivalOf } from './carrying';
 
 /** How a choice was drawn: the same seed and spread give the same draws to the digit. */
@@ -38,7 +38,7 @@ export interface DrawnBy {
 export const DRAWN: DrawnBy = { seed: 1, spread: 'pert', demand: false };
 
 /** How sure a choice was, as kept with it. Money in the study's currency, days from the order without holidays. */
-export interface KeptDoubt extends DrawnBy {
+export interface KeptSimulation extends DrawnBy {
   readonly draws: number;
   readonly cheapest: Share | null;
   readonly inTime: Share | null;
@@ -52,25 +52,25 @@ export interface KeptDoubt extends DrawnBy {
   /** What would overturn it, nearest first, in words. */
   readonly flips: readonly string[];
   /** The same with figures that open; missing in records of earlier builds. */
-  readonly flipsTold?: readonly Telling[];
+  readonly flipExplanations?: readonly Explanation[];
 }
 
 /** Flip points told of figures in doubt, the nearest. */
-const FLIPS_TOLD = 5;
+const FLIPS_LISTED = 5;
 
 /**
  * Draws a study for the choice of one lane. Null for a lane without money.
  * @param draws how many; the whole answer of the screen by default
  */
-export function keptDoubt(
+export function keptSimulation(
   study: Study,
   board: Board,
   orderDate: string,
   laneId: string,
   by: DrawnBy,
   draws: number = DRAWS,
-  told: (share: number) => void = () => undefined,
-): KeptDoubt | null {
+  explanation: (share: number) => void = () => undefined,
+): KeptSimulation | null {
   const lane = board.lanes.find((l) => l.id === laneId);
   if (lane?.money == null) return null;
   const rival = rivalOf(board, lane);
@@ -78,17 +78,17 @@ export function keptDoubt(
     demand: by.demand,
     against: rival === undefined ? null : [laneId, rival.id],
   });
-  drawAll(sampling, draws, told);
+  drawAll(sampling, draws, explanation);
   const flips =
     board.leader === laneId
-      ? flipsTold(
+      ? flipExplanationsOf(
           new StudyWorkings(study, board.q),
           laneId,
           atOnce(laneFlips(study, board, laneId)),
           atOnce(briefFlips(study, board.q)),
         )
       : [];
-  return doubtOf(sampling.summary(), laneId, by, flips);
+  return simulationOf(sampling.summary(), laneId, by, flips);
 }
 
 /** Share of the work that is drawing; the rest is the search for what would overturn the choice. */
@@ -96,33 +96,33 @@ const DRAWING = 0.5;
 const BATCHES = 10;
 
 /** Draws all there are, a part at a time, and tells how far it is. */
-function drawAll(sampling: Sampling, draws: number, told: (share: number) => void): void {
+function drawAll(sampling: Sampling, draws: number, explanation: (share: number) => void): void {
   for (let k = 1; k <= BATCHES; k++) {
     sampling.run(Math.round((draws * k) / BATCHES));
-    told((DRAWING * k) / BATCHES);
+    explanation((DRAWING * k) / BATCHES);
   }
 }
 
 /** Draws a study for the choice of a plan in two steps. */
-export function keptPlanDoubt(
+export function keptPlanSimulation(
   study: Study,
   board: Board,
   orderDate: string,
   plan: DrawnPlan,
   by: DrawnBy,
   draws: number = DRAWS,
-  told: (share: number) => void = () => undefined,
-): KeptDoubt | null {
+  explanation: (share: number) => void = () => undefined,
+): KeptSimulation | null {
   const store = new DrawStore(by.seed, by.spread, draws);
   const sampling = samplingOf(study, board, orderDate, store, { demand: by.demand, against: null, plan });
-  drawAll(sampling, draws, told);
+  drawAll(sampling, draws, explanation);
   const ofBrief = atOnce(planBriefFlips(study, board.q, orderDate, plan));
-  return doubtOf(
+  return simulationOf(
     sampling.summary(),
     PLAN,
     by,
-    flipsTold(
-      new StudyWorkings(study, board.q, plan.open, plan.dues),
+    flipExplanationsOf(
+      new StudyWorkings(study, board.q, plan.open, plan.deliveries),
       PLAN,
       atOnce(planFlips(study, board, plan)),
       ofBrief,
@@ -134,15 +134,15 @@ export function keptPlanDoubt(
 /**
  * What draws say of one choice, as it is kept; null where it was not drawn.
  * @param id the lane, or the plan
- * @param told what would overturn it
+ * @param explanation what would overturn it
  */
-export function doubtOf(
-  { draws, lanes, difference }: DoubtSummary,
+export function simulationOf(
+  { draws, lanes, difference }: SimulationSummary,
   id: string,
   by: DrawnBy,
-  told: readonly Telling[],
+  explanation: readonly Explanation[],
   plan: DrawnPlan | null = null,
-): KeptDoubt | null {
+): KeptSimulation | null {
   const own = lanes.find((l) => l.id === id);
   if (own === undefined) return null;
   const alone = plan?.open.alone?.laneId;
@@ -171,8 +171,8 @@ export function doubtOf(
             aloneDelivers: lanes.find((l) => l.id === ALONE)?.delivers ?? null,
           },
         }),
-    flips: told.map(plain),
-    flipsTold: told,
+    flips: explanation.map(plain),
+    flipExplanations: explanation,
   };
 }
 
@@ -180,12 +180,12 @@ export function doubtOf(
  * What would overturn the leader: of the brief, and the nearest figures in doubt within their range. Its figures open.
  * @param of workings of the study at its quantity, with the plan where it is the plan's
  */
-export function flipsTold(
+export function flipExplanationsOf(
   of: StudyWorkings,
   laneId: string,
   found: FoundFlips,
   ofBrief: readonly BriefFlip[],
-): Telling[] {
+): Explanation[] {
   const stance = stanceOf(laneId, ofBrief);
   const input = new Map(found.inputs.map((i) => [i.key, i]));
   const near = found.flips
@@ -194,7 +194,7 @@ export function flipsTold(
       return flip.within && figure !== undefined ? [{ flip, figure, far: nearness(flip, figure) }] : [];
     })
     .sort((a, b) => a.far - b.far)
-    .slice(0, FLIPS_TOLD)
-    .map(({ flip, figure }) => flipTold(flip, figure, laneId, of.study.rates, stance));
-  return [...ofBrief.map((flip) => briefFlipTold(flip, laneId, stance, of)), ...near];
+    .slice(0, FLIPS_LISTED)
+    .map(({ flip, figure }) => flipExplanation(flip, figure, laneId, of.study.rates, stance));
+  return [...ofBrief.map((flip) => briefFlipExplanation(flip, laneId, stance, of)), ...near];
 }

@@ -1,11 +1,11 @@
 import type { Study } from '../study';
 import {
-  duesOf,
+  deliveriesOf,
   openPlan,
   planAt,
   searchPlans,
   singleAt,
-  type BridgePlan,
+  type PhasedPlan,
   type PlanChoice,
   type PlanDue,
   type PlanSearch,
@@ -40,14 +40,14 @@ export interface KeptPlan extends PlanChoice {
   readonly single: { readonly laneId: string; readonly total: number } | null;
   /** That route laid out for the deliveries, and the days looked for; missing in records of earlier builds. */
   readonly alone?: StepAt | null;
-  readonly dues?: readonly PlanDue[];
+  readonly deliveries?: readonly PlanDue[];
 }
 
 /** A kept plan as it is drawn, and as its figures are opened. */
-export const drawnOf = ({ first, then, pieces, steps, alone = null, dues = [] }: KeptPlan): DrawnPlan => ({
+export const drawnOf = ({ first, then, pieces, steps, alone = null, deliveries = [] }: KeptPlan): DrawnPlan => ({
   choice: { first, then, pieces },
   open: { steps: steps.map(({ laneId, pieces: of, layout }) => ({ laneId, pieces: of, layout })), alone },
-  dues,
+  deliveries,
 });
 
 /**
@@ -55,32 +55,32 @@ export const drawnOf = ({ first, then, pieces, steps, alone = null, dues = [] }:
  * @throws {CoreError} E_RANGE where the plan cannot be made at that quantity
  */
 export function keptPlan(study: Study, q: number, orderDate: string, choice: PlanChoice): KeptPlan {
-  const { dues, single } = searched(study, q, orderDate);
-  const plan = planAt(study, q, choice, dues);
-  return keptOf(choice, plan, single === null ? null : singleAt(study, q, single.laneId, dues, true), dues);
+  const { deliveries, single } = searched(study, q, orderDate);
+  const plan = planAt(study, q, choice, deliveries);
+  return keptOf(choice, plan, single === null ? null : singleAt(study, q, single.laneId, deliveries, true), deliveries);
 }
 
 /**
  * A plan that is worked out already, as it is kept.
  * @param single the best route alone that delivers as soon
- * @param dues the days looked for
+ * @param deliveries the days looked for
  */
 export function keptOf(
   choice: PlanChoice,
-  plan: BridgePlan,
-  single: BridgePlan | null,
-  dues: readonly PlanDue[],
+  plan: PhasedPlan,
+  single: PhasedPlan | null,
+  deliveries: readonly PlanDue[],
 ): KeptPlan {
   const alone = single === null ? null : { laneId: single.steps[0]?.laneId ?? '', total: single.total };
-  return { ...choice, ...figuresOf(plan), single: alone, alone: openPlan(plan, single).alone, dues };
+  return { ...choice, ...figuresOf(plan), single: alone, alone: openPlan(plan, single).alone, deliveries };
 }
 
 function searched(study: Study, q: number, orderDate: string): PlanSearch {
-  const steps = searchPlans(study, q, duesOf(study, q, orderDate), 1);
+  const steps = searchPlans(study, q, deliveriesOf(study, q, orderDate), 1);
   for (let s = steps.next(); ; s = steps.next()) if (s.done) return s.value;
 }
 
-function figuresOf(plan: BridgePlan): Omit<KeptPlan, keyof PlanChoice | 'single' | 'alone' | 'dues'> {
+function figuresOf(plan: PhasedPlan): Omit<KeptPlan, keyof PlanChoice | 'single' | 'alone' | 'dues'> {
   return {
     q: plan.q,
     steps: plan.steps.map((s) => ({

@@ -8,30 +8,39 @@ import { briefOf } from '../testing/demo-briefs';
 import { recompute } from '../testing/recompute';
 import { bestPlanOf, ORDER, type Planned } from '../testing/demo-plans';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
-import { drawnOf, keptOf, keptPlanDoubt, planCase, planFigures, planTold, sureTold, type KeptPlan } from '.';
+import {
+  drawnOf,
+  keptOf,
+  keptPlanSimulation,
+  planCase,
+  planFigures,
+  planExplanation,
+  certaintyExplanation,
+  type KeptPlan,
+} from '.';
 
 const all: [string, Planned & { kept: KeptPlan }][] = QUILLMERE_PARTS.flatMap((part) => {
   const brief = briefOf(part);
   const found = bestPlanOf(brief);
   if (found === null) return [];
-  const kept = keptOf(found.drawn.choice, found.plan, found.single, found.dues);
+  const kept = keptOf(found.drawn.choice, found.plan, found.single, found.deliveries);
   return [[brief.title, { ...found, kept }]];
 });
 const find = (title: string) => all.find(([t]) => t.startsWith(title))![1];
 
 describe.each(all)('the case of the plan of the %s', (_, one) => {
   const board = boardAt(one.study, one.q, ORDER);
-  const workings = new StudyWorkings(one.study, one.q, one.drawn.open, one.dues);
+  const workings = new StudyWorkings(one.study, one.q, one.drawn.open, one.deliveries);
 
   test('every figure of it opens a working that comes to what is told', () => {
-    const told = [
-      ...planFigures(workings, board).map((f) => f.told),
-      ...planCase(workings, board, one.kept).for.map((a) => a.told),
-      ...planCase(workings, board, one.kept).against.map((a) => a.told),
-      ...planTold(one.kept, 'USD', ORDER),
+    const explanation = [
+      ...planFigures(workings, board).map((f) => f.explanation),
+      ...planCase(workings, board, one.kept).for.map((a) => a.explanation),
+      ...planCase(workings, board, one.kept).against.map((a) => a.explanation),
+      ...planExplanation(one.kept, 'USD', ORDER),
     ];
     let opened = 0;
-    for (const piece of told.flat()) {
+    for (const piece of explanation.flat()) {
       if (typeof piece === 'string' || piece.figure === null) continue;
       const w = workings.working(piece.laneId, piece.figure);
       opened++;
@@ -64,26 +73,26 @@ describe('how sure a plan was', () => {
   const by = { seed: 7, spread: 'pert', demand: false } as const;
   const gear = find('Gear head');
   const board = boardAt(gear.study, gear.q, ORDER);
-  const doubt = keptPlanDoubt(gear.study, board, ORDER, gear.drawn, by, 400)!;
+  const simulation = keptPlanSimulation(gear.study, board, ORDER, gear.drawn, by, 400)!;
 
   test('is the same to the digit by the same seed', () => {
-    expect(keptPlanDoubt(gear.study, board, ORDER, gear.drawn, by, 400)).toEqual(doubt);
-    expect(keptPlanDoubt(gear.study, board, ORDER, gear.drawn, { ...by, seed: 8 }, 400)).not.toEqual(doubt);
+    expect(keptPlanSimulation(gear.study, board, ORDER, gear.drawn, by, 400)).toEqual(simulation);
+    expect(keptPlanSimulation(gear.study, board, ORDER, gear.drawn, { ...by, seed: 8 }, 400)).not.toEqual(simulation);
   });
-  const workings = new StudyWorkings(gear.study, gear.q, gear.drawn.open, gear.dues);
+  const workings = new StudyWorkings(gear.study, gear.q, gear.drawn.open, gear.deliveries);
   const of = { laneId: PLAN, currency: 'USD', due: null, planned: true, workings };
 
   test('is told of the plan: against the route alone, in money and in deliveries', () => {
-    const told = sureTold(doubt, { ...of, due: '2027-04-05' }).map(plain);
-    expect(told[0]).toMatch(/^The plan in two steps costs less than gravity die, ladled by hand alone in /);
-    expect(told[1]).toMatch(/^It costs less than every route alone, late or not, in /);
-    expect(told[2]).toMatch(/^Every delivery asked is met in .*; by gravity die, ladled by hand alone in /);
-    expect(doubt.against?.laneId).toBe('gravity-die/hand');
-    expect(doubt.flips.some((f) => f.startsWith('Stays ahead'))).toBe(true);
+    const explanation = certaintyExplanation(simulation, { ...of, due: '2027-04-05' }).map(plain);
+    expect(explanation[0]).toMatch(/^The plan in two steps costs less than gravity die, ladled by hand alone in /);
+    expect(explanation[1]).toMatch(/^It costs less than every route alone, late or not, in /);
+    expect(explanation[2]).toMatch(/^Every delivery asked is met in .*; by gravity die, ladled by hand alone in /);
+    expect(simulation.against?.laneId).toBe('gravity-die/hand');
+    expect(simulation.flips.some((f) => f.startsWith('Stays ahead'))).toBe(true);
   });
   test('every share and range opens what was drawn, and the figures behind it', () => {
     let opened = 0;
-    for (const piece of sureTold(doubt, of).flat()) {
+    for (const piece of certaintyExplanation(simulation, of).flat()) {
       if (typeof piece === 'string') continue;
       const w = piece.made!;
       opened++;
@@ -96,31 +105,33 @@ describe('how sure a plan was', () => {
     expect(opened).toBeGreaterThanOrEqual(7);
   });
   test('what would overturn it is kept in words and with figures that open', () => {
-    expect(doubt.flipsTold?.map(plain)).toEqual(doubt.flips);
-    expect(doubt.flipsTold?.every((t) => t.some((p) => typeof p !== 'string'))).toBe(true);
-    expect(JSON.parse(JSON.stringify(doubt))).toEqual(doubt);
+    expect(simulation.flipExplanations?.map(plain)).toEqual(simulation.flips);
+    expect(simulation.flipExplanations?.every((t) => t.some((p) => typeof p !== 'string'))).toBe(true);
+    expect(JSON.parse(JSON.stringify(simulation))).toEqual(simulation);
   });
   test('without workings the shares of it still open, its money and days are plain', () => {
-    const told = sureTold(doubt, { ...of, workings: null });
-    expect(told.map(plain)).toEqual(sureTold(doubt, of).map(plain));
-    expect(told.flat().filter((p) => typeof p !== 'string').length).toBeGreaterThan(0);
+    const explanation = certaintyExplanation(simulation, { ...of, workings: null });
+    expect(explanation.map(plain)).toEqual(certaintyExplanation(simulation, of).map(plain));
+    expect(explanation.flat().filter((p) => typeof p !== 'string').length).toBeGreaterThan(0);
   });
   test('of a plan that is no longer at hand its money is told in plain words', () => {
     const gone = new StudyWorkings(gear.study, gear.q);
-    expect(sureTold(doubt, { ...of, workings: gone })).toEqual(sureTold(doubt, { ...of, workings: null }));
+    expect(certaintyExplanation(simulation, { ...of, workings: gone })).toEqual(
+      certaintyExplanation(simulation, { ...of, workings: null }),
+    );
   });
   test('a record of an earlier build, drawn for its last lane, says so', () => {
-    const { plan: _, ...older } = doubt;
-    expect(sureTold(older, { ...of, laneId: 'permanent-mould/tilt' }).map(plain)[0]).toContain(
+    const { plan: _, ...older } = simulation;
+    expect(certaintyExplanation(older, { ...of, laneId: 'permanent-mould/tilt' }).map(plain)[0]).toContain(
       'alone over the whole programme',
     );
-    expect(sureTold(older, { ...of, laneId: 'permanent-mould/tilt', planned: false }).map(plain)[0]).not.toContain(
-      'Drawn for',
-    );
+    expect(
+      certaintyExplanation(older, { ...of, laneId: 'permanent-mould/tilt', planned: false }).map(plain)[0],
+    ).not.toContain('Drawn for');
   });
   test('where no route alone delivers as soon it is set against the cheapest', () => {
     const one = find('Hand controller');
-    const found = keptPlanDoubt(one.study, boardAt(one.study, one.q, ORDER), ORDER, one.drawn, by, 200)!;
+    const found = keptPlanSimulation(one.study, boardAt(one.study, one.q, ORDER), ORDER, one.drawn, by, 200)!;
     expect(found.against?.laneId).toBe(boardAt(one.study, one.q, ORDER).leader);
     expect(found.plan?.aloneDelivers).toBeNull();
   });
@@ -128,22 +139,23 @@ describe('how sure a plan was', () => {
 
 test('a plan in sentences: each step, then both, with what is late', () => {
   const gear = find('Gear head');
-  const told = planTold(gear.kept, 'USD', ORDER).map(plain);
-  expect(told).toHaveLength(3);
+  const explanation = planExplanation(gear.kept, 'USD', ORDER).map(plain);
+  expect(explanation).toHaveLength(3);
   const [first] = gear.kept.steps;
-  expect(told[0]).toContain(
+  expect(explanation[0]).toContain(
     `First 300 on gravity die, ladled by hand: ${whole(first!.total)} USD, first parts 7 Feb 2027`,
   );
-  expect(told[2]).toContain('Every day asked is met. The second tool may be ordered until ');
+  expect(explanation[2]).toContain('Every day asked is met. The second tool may be ordered until ');
   const late = { name: 'prototypes', pieces: 8, late_d: 1 };
-  const words = (more: Partial<KeptPlan>): string => plain(planTold({ ...gear.kept, ...more }, 'USD', ORDER)[2]!);
+  const words = (more: Partial<KeptPlan>): string =>
+    plain(planExplanation({ ...gear.kept, ...more }, 'USD', ORDER)[2]!);
   expect(words({ late: [late] })).toContain('Late: prototypes by 1 day.');
   expect(words({ late: [late, late, late, { ...late, late_d: 4 }] })).toContain('and 1 more.');
   expect(words({ asked: 0 })).toContain('No day is asked.');
   expect(words({ asked: 0 })).not.toContain('may be ordered');
   expect(words({ single: null })).toContain('No route alone delivers as soon.');
   expect(words({ reused: 900 })).not.toContain('left');
-  expect(plain(planTold({ ...gear.kept, reused: 900 }, 'USD', ORDER)[1]!)).toContain(
+  expect(plain(planExplanation({ ...gear.kept, reused: 900 }, 'USD', ORDER)[1]!)).toContain(
     'less 900 USD that the first tool leaves',
   );
 });

@@ -3,11 +3,11 @@ import { ALONE, madeBy, MOST_WAIT_D, PLAN, STEPS, type StudyWorkings } from '../
 import { demandBand } from '../brief';
 import { NO_APPROVAL_UP_TO } from '../schedule';
 import { shortName } from '../catalogue/routes';
-import { figure, tell } from '../explanation';
+import { figure, explain } from '../explanation';
 import { whole } from '../base/numbers';
 import { differenceTo } from '../study/workings';
 import { argue, STRONGEST, type Argument } from './case';
-import { lateTold } from './late-told';
+import { lateExplanation } from './late-told';
 import type { KeptPlan } from './kept-plan';
 
 /** Days a second order must be able to wait for that to speak for a plan. Basis: our own. */
@@ -40,14 +40,14 @@ export function planCase(workings: StudyWorkings, board: Board, plan: KeptPlan):
 const codeOf = (w: StudyWorkings): string => w.study.rates.currency.code;
 
 function forMoney(w: StudyWorkings, { total, single }: KeptPlan): Argument[] {
-  if (single === null) return [argue(0.8, tell`No route alone delivers as soon.`)];
+  if (single === null) return [argue(0.8, explain`No route alone delivers as soon.`)];
   const less = single.total - total;
   if (!(less > 0)) return [];
   const by = figure(plainMoney(less, codeOf(w)), PLAN, differenceTo('total', ALONE));
   return [
     argue(
       0.2 + less / single.total,
-      tell`${by} less in all than ${shortName(single.laneId)} alone, the best route that delivers as soon.`,
+      explain`${by} less in all than ${shortName(single.laneId)} alone, the best route that delivers as soon.`,
     ),
   ];
 }
@@ -63,7 +63,7 @@ function forDays(w: StudyWorkings, plan: KeptPlan): Argument[] {
       : [
           argue(
             0.3 * (met / plan.asked),
-            tell`${figure(`${met} of ${plan.asked} days asked`, PLAN, plan.dues?.length ? madeBy(0) : 'firstArticle')} are met.`,
+            explain`${figure(`${met} of ${plan.asked} days asked`, PLAN, plan.deliveries?.length ? madeBy(0) : 'firstArticle')} are met.`,
           ),
         ];
   return sooner > 1
@@ -71,7 +71,7 @@ function forDays(w: StudyWorkings, plan: KeptPlan): Argument[] {
         ...asked,
         argue(
           0.12,
-          tell`First good parts ${first} after the order, ${figure(weeks(sooner), PLAN, differenceTo('firstArticle', STEPS[1]))} sooner than from ${shortName(plan.then)}.`,
+          explain`First good parts ${first} after the order, ${figure(weeks(sooner), PLAN, differenceTo('firstArticle', STEPS[1]))} sooner than from ${shortName(plan.then)}.`,
         ),
       ]
     : asked;
@@ -83,7 +83,7 @@ function forWaiting(w: StudyWorkings, { waits_d, asked, then }: KeptPlan): Argum
   return [
     argue(
       0.08,
-      tell`${tool} for ${shortName(then)} need not be ordered for ${figure(weeks(waits_d), PLAN, 'waits')}: until then the plan can still be changed.`,
+      explain`${tool} for ${shortName(then)} need not be ordered for ${figure(weeks(waits_d), PLAN, 'waits')}: until then the plan can still be changed.`,
     ),
   ];
 }
@@ -96,7 +96,7 @@ function againstMoney(w: StudyWorkings, board: Board, plan: KeptPlan): Argument[
   return [
     argue(
       more / plan.total,
-      tell`${by} dearer in all than ${shortName(cheapest.id)} alone, which is the cheapest where its days will do.`,
+      explain`${by} dearer in all than ${shortName(cheapest.id)} alone, which is the cheapest where its days will do.`,
     ),
   ];
 }
@@ -108,7 +108,7 @@ function againstDays(plan: KeptPlan): Argument[] {
     : [
         argue(
           0.3 + Math.min(0.6, worst.late_d / 100),
-          tell`Even so ${worst.name} comes ${lateTold(plan, worst)} late.`,
+          explain`Even so ${worst.name} comes ${lateExplanation(plan, worst)} late.`,
         ),
       ];
 }
@@ -120,13 +120,13 @@ function againstTwo(w: StudyWorkings, plan: KeptPlan): Argument[] {
   return [
     argue(
       of / plan.total,
-      tell`${tools} of tools for ${shortName(plan.first)} serve ${whole(plan.pieces)} pieces only.`,
+      explain`${tools} of tools for ${shortName(plan.first)} serve ${whole(plan.pieces)} pieces only.`,
     ),
     argue(
       approved === 2 ? 0.09 : 0.06,
       approved === 2
-        ? tell`Two first articles to measure and approve, and two processes to hold to one drawing.`
-        : tell`Two processes to hold to one drawing.`,
+        ? explain`Two first articles to measure and approve, and two processes to hold to one drawing.`
+        : explain`Two processes to hold to one drawing.`,
     ),
   ];
 }
@@ -134,7 +134,7 @@ function againstTwo(w: StudyWorkings, plan: KeptPlan): Argument[] {
 function againstReuse(w: StudyWorkings, { reused, total }: KeptPlan): Argument[] {
   if (!(reused > 0)) return [];
   const left = figure(plainMoney(reused, codeOf(w)), PLAN, 'reused');
-  return [argue(reused / total + 0.02, tell`${left} saved on the second tool rests on a share that is assumed.`)];
+  return [argue(reused / total + 0.02, explain`${left} saved on the second tool rests on a share that is assumed.`)];
 }
 
 /** What low demand would make of it: with the first step alone enough, the second tool is money lost. */
@@ -146,7 +146,7 @@ function againstDemand(w: StudyWorkings, plan: KeptPlan): Argument[] {
   return [
     argue(
       of / plan.total,
-      tell`If demand turns out low (${piecesWords(low)} pieces), the first step is enough and ${tool} for the second is lost.`,
+      explain`If demand turns out low (${piecesWords(low)} pieces), the first step is enough and ${tool} for the second is lost.`,
     ),
   ];
 }

@@ -1,9 +1,9 @@
 import type { PlanChoice } from '../phased-plans';
 import type { Brief } from '../brief';
 import type { Weights } from '../comparison/ranking';
-import type { School } from '../part';
+import type { TolerancePolicy } from '../part';
 import type { RateSet } from '../rates';
-import type { Telling } from '../explanation';
+import type { Explanation } from '../explanation';
 import type { KeptPlan } from './kept-plan';
 
 /** Whether a signed choice would still be made. */
@@ -15,7 +15,7 @@ export interface Standing {
   /** What came of it, in a sentence. */
   readonly reason: string;
   /** The same with figures that open, each said whose it is: the signed study's, or its at today's rates. */
-  readonly told: Telling;
+  readonly explanation: Explanation;
   /** The rates that changed most; empty where none did. */
   readonly causes: readonly Cause[];
   /** A signed plan as it was laid out and as it would be today; null for one lane alone. */
@@ -30,13 +30,13 @@ export interface Cause {
 }
 
 /** What came of a look, before the rates that did it. */
-export type Found = Pick<Standing, 'state' | 'told' | 'plans'>;
+export type Found = Pick<Standing, 'state' | 'explanation' | 'plans'>;
 
 /** What was signed. */
 export interface Signed {
   readonly brief: Brief;
   readonly rates: RateSet;
-  readonly school: School;
+  readonly school: TolerancePolicy;
   readonly laneId: string;
   readonly quantity: number;
   /** ISO date the dates were reckoned from. */
@@ -47,6 +47,6 @@ export interface Signed {
 }
 
 /** A part dearer by more than this share is told as weaker. Basis: our own. */
-export const DEARER = 0.05;
+export const COST_RISE_LIMIT = 0.05;
 /** Told where no figure moved. */
 export const UNMOVED = 'Nothing that it rests on has moved.';

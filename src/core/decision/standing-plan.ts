@@ -5,10 +5,10 @@ import { sentence } from '../simulation';
 import { CoreError } from '../base/errors';
 import type { RateSet } from '../rates';
 import { shortName } from '../catalogue/routes';
-import { figureOf, tell, type Telling } from '../explanation';
+import { figureOf, explain, type Explanation } from '../explanation';
 import { keptPlan } from './kept-plan';
-import { lateTold } from './late-told';
-import { DEARER, UNMOVED, type Found, type Signed, type StandingState } from './standing-kinds';
+import { lateExplanation } from './late-told';
+import { COST_RISE_LIMIT, UNMOVED, type Found, type Signed, type StandingState } from './standing-kinds';
 
 /** A signed plan in two steps with other rates: overturned where a route alone now delivers as soon for no more. */
 export function planStanding(signed: Signed, choice: PlanChoice, rates: RateSet): Found {
@@ -16,31 +16,35 @@ export function planStanding(signed: Signed, choice: PlanChoice, rates: RateSet)
     keptPlan(prepareStudy(signed.brief, signed.school, set), signed.quantity, signed.orderDate, choice);
   try {
     const [was, is] = [kept(signed.rates), kept(rates)];
-    const say = (state: StandingState, told: Telling): Found => ({ state, told, plans: { signed: was, today: is } });
+    const say = (state: StandingState, explanation: Explanation): Found => ({
+      state,
+      explanation,
+      plans: { signed: was, today: is },
+    });
     const code = rates.currency.code;
     const before = figureOf('signed', plainMoney(was.total, signed.rates.currency.code), PLAN, 'total');
-    const moved = tell`${before} in all when signed, ${figureOf('today', plainMoney(is.total, code), PLAN, 'total')} now`;
+    const moved = explain`${before} in all when signed, ${figureOf('today', plainMoney(is.total, code), PLAN, 'total')} now`;
     const paid = was.single === null || was.total < was.single.total;
     if (paid && is.single !== null && is.single.total <= is.total)
       return say(
         'overturned',
-        tell`${sentence(shortName(is.single.laneId))} alone now delivers as soon for ${figureOf('today', plainMoney(is.single.total, code), ALONE, 'total')}; the plan was ${moved}.`,
+        explain`${sentence(shortName(is.single.laneId))} alone now delivers as soon for ${figureOf('today', plainMoney(is.single.total, code), ALONE, 'total')}; the plan was ${moved}.`,
       );
     const [worst] = is.late;
     if (worst !== undefined && is.late.length > was.late.length) {
-      const late = lateTold(is, worst);
+      const late = lateExplanation(is, worst);
       const by = typeof late === 'string' ? late : { ...late, at: 'today' as const };
-      return say('weaker', tell`${sentence(worst.name)} now comes ${by} late; the plan was ${moved}.`);
+      return say('weaker', explain`${sentence(worst.name)} now comes ${by} late; the plan was ${moved}.`);
     }
-    if (is.total > was.total * (1 + DEARER))
-      return say('weaker', tell`The plan is ${Math.round(100 * (is.total / was.total - 1))} % dearer: ${moved}.`);
-    return say('stands', is.total === was.total ? [UNMOVED] : tell`The plan was ${moved}; its place holds.`);
+    if (is.total > was.total * (1 + COST_RISE_LIMIT))
+      return say('weaker', explain`The plan is ${Math.round(100 * (is.total / was.total - 1))} % dearer: ${moved}.`);
+    return say('stands', is.total === was.total ? [UNMOVED] : explain`The plan was ${moved}; its place holds.`);
   } catch (error) {
     if (!(error instanceof CoreError)) throw error;
     const { accepted, field } = error.issue;
     return {
       state: 'overturned',
-      told: tell`The plan can no longer be made: ${String(accepted)} is wanted for ${field}.`,
+      explanation: explain`The plan can no longer be made: ${String(accepted)} is wanted for ${field}.`,
       plans: null,
     };
   }

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { boardAt } from '../comparison/board';
 import { prepareStudy } from '../study';
-import { duesOf, searchPlans, StudyWorkings } from '../phased-plans';
+import { deliveriesOf, searchPlans, StudyWorkings } from '../phased-plans';
 import { SHIPPED_RATES, type RateSet } from '../rates';
 import { bracket, briefOf, BRACKET } from '../testing/demo-briefs';
 import { drawnOf, standingOf, type Signed, type Standing } from '.';
@@ -45,12 +45,12 @@ function slower(laneId: string): RateSet {
 }
 
 /** Every figure of a standing against the working it opens. @returns how many there were */
-function checked(one: Signed, rates: RateSet, { told, plans }: Standing): number {
-  const figures = told.filter((p) => typeof p !== 'string');
+function checked(one: Signed, rates: RateSet, { explanation, plans }: Standing): number {
+  const figures = explanation.filter((p) => typeof p !== 'string');
   for (const f of figures) {
     const study = prepareStudy(one.brief, one.school, f.at === 'signed' ? one.rates : rates);
     const plan = plans === null ? null : drawnOf(plans[f.at ?? 'today']);
-    const all = new StudyWorkings(study, one.quantity, plan?.open, plan?.dues);
+    const all = new StudyWorkings(study, one.quantity, plan?.open, plan?.deliveries);
     const w = f.made ?? all.working(f.laneId, f.figure ?? '');
     // What a working of its own is made of opens in turn, to the same figure.
     for (const { opens, value } of f.made?.symbols ?? [])
@@ -146,7 +146,7 @@ describe('a signed plan in two steps', () => {
     },
   });
   const study = prepareStudy(planned);
-  const search = searchPlans(study, 20_000, duesOf(study, 20_000, ORDER), 1);
+  const search = searchPlans(study, 20_000, deliveriesOf(study, 20_000, ORDER), 1);
   let step = search.next();
   while (!step.done) step = search.next();
   const [best] = step.value.plans;

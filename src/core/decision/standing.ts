@@ -1,14 +1,14 @@
 import { boardAt, plainMoney, weeks, type Board } from '../comparison/board';
 import { prepareStudy, type Study } from '../study';
-import { firstOf, FIRST_WEIGHTS, schoolsAt } from '../comparison/ranking';
+import { firstOf, FIRST_WEIGHTS, rankingsAt } from '../comparison/ranking';
 import { sentence } from '../simulation';
 import { rateDifferences, type OwnFigure, type RateSet } from '../rates';
 import { shortName } from '../catalogue/routes';
-import { figureOf, listed, plain, tell, type Telling } from '../explanation';
+import { figureOf, listed, plain, explain, type Explanation } from '../explanation';
 import { differenceTo } from '../study/workings';
 import { dearerBy, lateFirst } from './behind-told';
 import {
-  DEARER,
+  COST_RISE_LIMIT,
   UNMOVED,
   type Cause,
   type Found,
@@ -19,9 +19,9 @@ import {
 import { planStanding } from './standing-plan';
 
 /** A lead that has shrunk below this share of what it was is told as weaker. Basis: our own. */
-const SHRUNK = 0.5;
+const LEAD_LOSS_LIMIT = 0.5;
 /** Rates told. */
-const CAUSES_TOLD = 3;
+const CAUSES_LISTED = 3;
 
 interface Look {
   readonly study: Study;
@@ -42,21 +42,24 @@ interface Look {
  */
 export function standingOf(signed: Signed, rates: RateSet): Standing {
   const found = lookedAt(signed, rates);
-  return { ...found, reason: plain(found.told), causes: causesOf(signed.rates, rates) };
+  return { ...found, reason: plain(found.explanation), causes: causesOf(signed.rates, rates) };
 }
 
 function lookedAt(signed: Signed, rates: RateSet): Found {
   const was = look(signed, signed.rates);
   const is = look(signed, rates);
-  const say = (state: StandingState, told: Telling): Found => ({ state, told, plans: null });
+  const say = (state: StandingState, explanation: Explanation): Found => ({ state, explanation, plans: null });
   const name = shortName(signed.laneId);
   if (is.mine === null || is.blocked !== null)
-    return say('overturned', tell`${sentence(name)} can no longer be made: ${is.blocked ?? 'its money is not known'}`);
+    return say(
+      'overturned',
+      explain`${sentence(name)} can no longer be made: ${is.blocked ?? 'its money is not known'}`,
+    );
   if (signed.plan !== null) return planStanding(signed, signed.plan, rates);
   const code = rates.currency.code;
   const before = figureOf('signed', plainMoney(was.mine ?? NaN, signed.rates.currency.code), signed.laneId, 'allIn');
   const now = figureOf('today', plainMoney(is.mine, code), signed.laneId, 'allIn');
-  const moved = tell`${before} when signed, ${now} a part now`;
+  const moved = explain`${before} when signed, ${now} a part now`;
   if (was.first === signed.laneId && is.first !== signed.laneId) {
     const by = is.first ?? '';
     const theirs = is.board.lanes.find((l) => l.id === by)?.money?.allIn;
@@ -64,15 +67,15 @@ function lookedAt(signed: Signed, rates: RateSet): Found {
     return say(
       'overturned',
       cheaper
-        ? tell`${sentence(shortName(by))} now leads at ${figureOf('today', plainMoney(theirs, code), by, 'allIn')} a part; ${name} was ${moved}.`
-        : tell`${sentence(shortName(by))} now comes first by the school that leads this study; ${name} was ${moved}.`,
+        ? explain`${sentence(shortName(by))} now leads at ${figureOf('today', plainMoney(theirs, code), by, 'allIn')} a part; ${name} was ${moved}.`
+        : explain`${sentence(shortName(by))} now comes first by the school that leads this study; ${name} was ${moved}.`,
     );
   }
   const weak = weaknesses(signed, was, is, code);
   const [first, ...more] = weak;
-  if (first !== undefined) return say('weaker', tell`${listed([capital(first), ...more], '; ')}.`);
+  if (first !== undefined) return say('weaker', explain`${listed([capital(first), ...more], '; ')}.`);
   const same = Math.abs((was.mine ?? 0) - is.mine) < 5e-3;
-  return say('stands', same ? [UNMOVED] : tell`${sentence(name)}: ${moved}; its place holds.`);
+  return say('stands', same ? [UNMOVED] : explain`${sentence(name)}: ${moved}; its place holds.`);
 }
 
 function look(signed: Signed, rates: RateSet): Look {
@@ -80,7 +83,7 @@ function look(signed: Signed, rates: RateSet): Look {
   const board = boardAt(study, signed.quantity, signed.orderDate);
   const lane = board.lanes.find((l) => l.id === signed.laneId);
   const { leads } = signed.brief;
-  const schools = leads === 'cost' ? null : schoolsAt(study, board, signed.weights ?? FIRST_WEIGHTS);
+  const schools = leads === 'cost' ? null : rankingsAt(study, board, signed.weights ?? FIRST_WEIGHTS);
   const others = board.lanes
     .filter((l) => l.routeId !== lane?.routeId && l.status !== 'blocked' && l.money !== null && !l.passedOver)
     .toSorted((a, b) => (a.money?.total ?? 0) - (b.money?.total ?? 0));
@@ -100,30 +103,30 @@ function look(signed: Signed, rates: RateSet): Look {
   };
 }
 
-function weaknesses(signed: Signed, was: Look, is: Look, code: string): Telling[] {
-  const out: Telling[] = [];
+function weaknesses(signed: Signed, was: Look, is: Look, code: string): Explanation[] {
+  const out: Explanation[] = [];
   const { laneId } = signed;
   const whenSigned = signed.rates.currency.code;
   const [before, now] = [was.mine ?? 0, is.mine ?? 0];
   const lead = (l: Look): number | null => (l.next === null || l.mine === null ? null : l.next.allIn - l.mine);
   const [led, leads] = [lead(was), lead(is)];
-  if (led !== null && leads !== null && led > 0 && leads < SHRUNK * led) {
+  if (led !== null && leads !== null && led > 0 && leads < LEAD_LOSS_LIMIT * led) {
     const [then, next] = [was.next?.id ?? '', is.next?.id ?? ''];
     const gap = figureOf('today', plainMoney(Math.abs(leads), code), laneId, differenceTo('allIn', next));
     const before = figureOf('signed', plainMoney(led, whenSigned), laneId, differenceTo('allIn', then));
     out.push(
       leads > 0
-        ? tell`its lead over ${shortName(next)} shrank from ${before} to ${gap} a part`
-        : tell`${shortName(next)} is now ${gap} a part cheaper`,
+        ? explain`its lead over ${shortName(next)} shrank from ${before} to ${gap} a part`
+        : explain`${shortName(next)} is now ${gap} a part cheaper`,
     );
   }
-  if (now > before * (1 + DEARER))
+  if (now > before * (1 + COST_RISE_LIMIT))
     out.push(
-      tell`a part is ${dearerBy(laneId, before, now, code)} dearer, ${figureOf('today', plainMoney(now, code), laneId, 'allIn')} against ${figureOf('signed', plainMoney(before, whenSigned), laneId, 'allIn')} when signed`,
+      explain`a part is ${dearerBy(laneId, before, now, code)} dearer, ${figureOf('today', plainMoney(now, code), laneId, 'allIn')} against ${figureOf('signed', plainMoney(before, whenSigned), laneId, 'allIn')} when signed`,
     );
   if ((was.slack_d ?? 0) >= 0 && (is.slack_d ?? 0) < 0)
     out.push(
-      tell`its first article, ${figureOf('today', weeks(is.firstArticle_d ?? 0), laneId, 'firstArticle')} after the order, now misses the first delivery by ${lateFirst(laneId, is.firstArticle_d ?? 0, is.slack_d ?? 0, 'today')}`,
+      explain`its first article, ${figureOf('today', weeks(is.firstArticle_d ?? 0), laneId, 'firstArticle')} after the order, now misses the first delivery by ${lateFirst(laneId, is.firstArticle_d ?? 0, is.slack_d ?? 0, 'today')}`,
     );
   return out;
 }
@@ -137,14 +140,14 @@ function causesOf(was: RateSet, is: RateSet): Cause[] {
     const words = entry.of === '' ? entry.words : `${entry.of}, ${entry.words}`;
     return { share, cause: { text: `${words}: ${a} to ${b} ${entry.unit}`, path: entry.path } };
   });
-  const told = all.sort((a, b) => b.share - a.share).slice(0, CAUSES_TOLD);
-  const more = all.length - told.length;
+  const explanation = all.sort((a, b) => b.share - a.share).slice(0, CAUSES_LISTED);
+  const more = all.length - explanation.length;
   return [
-    ...told.map((x) => x.cause),
+    ...explanation.map((x) => x.cause),
     ...(more > 0 ? [{ text: `and ${more} more ${more === 1 ? 'rate' : 'rates'}`, path: null }] : []),
   ];
 }
 
 /** A sentence that begins with words, with a large first letter. */
-const capital = ([head, ...rest]: Telling): Telling =>
+const capital = ([head, ...rest]: Explanation): Explanation =>
   typeof head === 'string' ? [sentence(head), ...rest] : [head!, ...rest];

@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
-import { boardAt, crossings, verdictSentence, verdictTold } from '../comparison/board';
+import { boardAt, crossings, verdictSentence, verdictExplanation } from '../comparison/board';
 import { prepareStudy } from '../study';
 import { lifetimeQuantity } from '../brief';
-import { plain, type ToldFigure } from '../explanation';
+import { plain, type ExplainedFigure } from '../explanation';
 import { bracket, briefOf } from '../testing/demo-briefs';
 import { workingOf } from '../study/workings';
 import { laneCase } from '.';
@@ -18,8 +18,8 @@ function shown(text: string): { value: number; slack: number } {
   };
 }
 
-const figuresOf = (told: readonly (string | ToldFigure)[]): ToldFigure[] =>
-  told.filter((piece) => typeof piece !== 'string');
+const figuresOf = (explanation: readonly (string | ExplainedFigure)[]): ExplainedFigure[] =>
+  explanation.filter((piece) => typeof piece !== 'string');
 
 const briefs = [
   ...QUILLMERE_PARTS.map(briefOf),
@@ -37,8 +37,8 @@ describe.each(briefs.map((b) => [b.title, b] as const))('%s', (_, brief) => {
       const board = boardAt(study, q, '2027-01-04');
       const cases = board.lanes.flatMap((lane) => laneCase(study, board, lane.id) ?? []);
       const sentences = [
-        verdictTold(board, all, code),
-        ...cases.flatMap((c) => [...c.for, ...c.against].map((a) => a.told)),
+        verdictExplanation(board, all, code),
+        ...cases.flatMap((c) => [...c.for, ...c.against].map((a) => a.explanation)),
       ];
       for (const f of sentences.flatMap(figuresOf)) {
         if (f.figure === null) {
@@ -63,15 +63,15 @@ describe.each(briefs.map((b) => [b.title, b] as const))('%s', (_, brief) => {
   test('what is told and what is written are the same words', () => {
     for (const q of [1, 60, 100_000]) {
       const board = boardAt(study, q);
-      expect(plain(verdictTold(board, all, code))).toBe(verdictSentence(board, all, code));
+      expect(plain(verdictExplanation(board, all, code))).toBe(verdictSentence(board, all, code));
       for (const lane of board.lanes)
-        for (const a of laneCase(study, board, lane.id)?.against ?? []) expect(plain(a.told)).toBe(a.text);
+        for (const a of laneCase(study, board, lane.id)?.against ?? []) expect(plain(a.explanation)).toBe(a.text);
     }
   });
 
   test('where the verdict says that the lead ends, the two totals do change their order', () => {
     const board = boardAt(study, lifetimeQuantity(brief) ?? 2000);
-    for (const f of figuresOf(verdictTold(board, all, code)).filter((x) => x.q !== undefined)) {
+    for (const f of figuresOf(verdictExplanation(board, all, code)).filter((x) => x.q !== undefined)) {
       const at = f.q ?? 0;
       expect(workingOf(study, f.laneId, at, f.figure ?? '').value).toBeLessThanOrEqual(0);
       expect(workingOf(study, f.laneId, at - 1, f.figure ?? '').value).toBeGreaterThan(0);

@@ -1,7 +1,7 @@
 import { closureOf, type Run, type Values } from './closures';
 import { COMPILED } from './compiled.generated';
 import { keyOf } from './key';
-import { told, type ListOf, type SymbolOf, type Told } from './symbol';
+import { wordsFor, type ListOf, type SymbolOf, type Words } from './symbol';
 import type { Working, WorkingSymbol } from './working';
 
 /** An equation in one of its forms: most have one; some are shorter where a part has none of what a term is for. */
@@ -14,9 +14,9 @@ export interface EquationOf<V, C extends V, S extends string> {
   /** Its number in the model: “5.2”, “T9”. */
   readonly number: string;
   /** What else is said of the equation beside its number. */
-  readonly remark?: Told<C>;
-  readonly title: Told<C>;
-  readonly unit: Told<C>;
+  readonly remark?: Words<C>;
+  readonly title: Words<C>;
+  readonly unit: Words<C>;
   readonly expression: Forms<V>;
   readonly symbols: Readonly<Record<S, SymbolOf<C>>>;
   readonly lists?: Readonly<Record<string, ListOf<V, C>>>;
@@ -138,15 +138,15 @@ function workingOf<Base, V, C extends V & Base>(
   for (const list of listed.values()) symbols.push(...list);
   for (const [name, symbol] of Object.entries(definition.symbols)) {
     if (!names.has(name) && definition.beside?.includes(name) !== true) continue;
-    const path = symbol.path === undefined ? null : room.path(c, told(symbol.path, c)) || null;
+    const path = symbol.path === undefined ? null : room.path(c, wordsFor(symbol.path, c)) || null;
     const table = path === null ? undefined : symbol.table?.(c, path);
     const number = values[name];
     const absent = symbol.table !== undefined && table === undefined;
     symbols.push({
       symbol: name,
-      meaning: told(symbol.meaning, c),
+      meaning: wordsFor(symbol.meaning, c),
       value: typeof number === 'number' ? number : NaN,
-      unit: table?.unit ?? told(symbol.unit, c),
+      unit: table?.unit ?? wordsFor(symbol.unit, c),
       source: typeof symbol.source === 'function' ? symbol.source(c) : symbol.source,
       basis: table?.basis ?? null,
       range: table?.range ?? null,
@@ -158,11 +158,11 @@ function workingOf<Base, V, C extends V & Base>(
   }
   return {
     figure: definition.figure,
-    title: told(definition.title, c),
-    equation: `${room.model} ${definition.number}${definition.remark === undefined ? '' : `: ${told(definition.remark, c)}`}`,
+    title: wordsFor(definition.title, c),
+    equation: `${room.model} ${definition.number}${definition.remark === undefined ? '' : `: ${wordsFor(definition.remark, c)}`}`,
     expression: printed(form, listed),
     value,
-    unit: told(definition.unit, c),
+    unit: wordsFor(definition.unit, c),
     symbols,
     note: definition.note?.(c) ?? null,
   };

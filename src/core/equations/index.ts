@@ -5,7 +5,7 @@ export { closureOf } from './closures';
 export { keyOf } from './key';
 export { sourceOf } from './source-text';
 export { brief, choice, figure } from './symbols';
-export { told, type ListOf, type SymbolOf, type TableValue, type Told } from './symbol';
+export { wordsFor, type ListOf, type SymbolOf, type TableValue, type Words } from './symbol';
 export type { Source, Working, WorkingSymbol } from './working';
 export { chosen, computed, fromAlloy, fromBrief, fromRate, fromRoute } from './working-symbols';
 export { placeOf, workingTree, type PlacedWorking } from './working-tree';

@@ -2,7 +2,7 @@ import type { Basis } from '../base/figures';
 import type { Source, WorkingSymbol } from './working';
 
 /** Words that are always the same, or hang on what an equation is worked out for. */
-export type Told<C> = string | ((c: C) => string);
+export type Words<C> = string | ((c: C) => string);
 
 /** What a value of a table says of itself beside its likely value. */
 export interface TableValue {
@@ -18,11 +18,11 @@ export interface TableValue {
  * Where words hang on the case, `plainly` says them for the model's document.
  */
 export interface SymbolOf<C> {
-  readonly meaning: Told<C>;
-  readonly unit: Told<C>;
+  readonly meaning: Words<C>;
+  readonly unit: Words<C>;
   readonly source: Source | ((c: C) => Source);
   /** Brief path, rate key, alloy field or capability key; `{lane}`, `{family}` and `{alloy}` stand for those of the case. */
-  readonly path?: Told<C>;
+  readonly path?: Words<C>;
   /** Figure whose working explains it. */
   readonly opens?: string | ((c: C) => string | null);
   readonly note?: (c: C) => string | null;
@@ -42,4 +42,4 @@ export interface ListOf<V, C extends V> {
   readonly written: string;
 }
 
-export const told = <C>(words: Told<C>, c: C): string => (typeof words === 'string' ? words : words(c));
+export const wordsFor = <C>(words: Words<C>, c: C): string => (typeof words === 'string' ? words : words(c));

@@ -1,2 +1,11 @@
 /** Sentences whose figures keep the way to their working. */
-export { figure, figureOf, listed, madeFigure, plain, tell, type Telling, type ToldFigure } from './telling';
+export {
+  figure,
+  figureOf,
+  listed,
+  madeFigure,
+  plain,
+  explain,
+  type Explanation,
+  type ExplainedFigure,
+} from './telling';

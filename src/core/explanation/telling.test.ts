@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { figure, listed, plain, tell } from '.';
+import { figure, listed, plain, explain } from '.';
 
 test('words run together, figures stand apart, nested tellings are taken in', () => {
   const cost = figure('3.12 USD', 'spin/silicone', 'allIn');
-  const inner = tell`at ${cost}`;
-  expect(tell`Spin ${inner} a part, ${2} sets`).toEqual(['Spin at ', cost, ' a part, 2 sets']);
-  expect(plain(tell`Spin ${inner} a part`)).toBe('Spin at 3.12 USD a part');
+  const inner = explain`at ${cost}`;
+  expect(explain`Spin ${inner} a part, ${2} sets`).toEqual(['Spin at ', cost, ' a part, 2 sets']);
+  expect(plain(explain`Spin ${inner} a part`)).toBe('Spin at 3.12 USD a part');
 });
 
 test('a figure carries a quantity only when it is told at another one', () => {
@@ -18,9 +18,9 @@ test('plain text is the same however the pieces are nested', () => {
   fc.assert(
     fc.property(fc.array(fc.string()), fc.string(), (texts, name) => {
       const figures = texts.map((text) => figure(text, name, null));
-      const told = figures.reduce((before, f) => tell`${before}|${f}`, tell``);
-      expect(plain(told)).toBe(texts.map((text) => `|${text}`).join(''));
-      expect(told.filter((piece) => typeof piece !== 'string')).toEqual(figures);
+      const explanation = figures.reduce((before, f) => explain`${before}|${f}`, explain``);
+      expect(plain(explanation)).toBe(texts.map((text) => `|${text}`).join(''));
+      expect(explanation.filter((piece) => typeof piece !== 'string')).toEqual(figures);
     }),
   );
 });
@@ -29,10 +29,12 @@ test('a list has its words between each two parts, none around them, and keeps t
   expect(listed([], ', ')).toEqual([]);
   fc.assert(
     fc.property(fc.array(fc.string({ minLength: 1 }), { minLength: 1 }), fc.string(), (texts, between) => {
-      const parts = texts.map((text, i) => (i % 3 === 0 ? text : i % 3 === 1 ? figure(text, 'a', 'b') : tell`${text}`));
-      const told = listed(parts, between);
-      expect(plain(told)).toBe(texts.join(between));
-      expect(told.filter((piece) => typeof piece !== 'string')).toHaveLength(Math.floor((texts.length + 1) / 3));
+      const parts = texts.map((text, i) =>
+        i % 3 === 0 ? text : i % 3 === 1 ? figure(text, 'a', 'b') : explain`${text}`,
+      );
+      const explanation = listed(parts, between);
+      expect(plain(explanation)).toBe(texts.join(between));
+      expect(explanation.filter((piece) => typeof piece !== 'string')).toHaveLength(Math.floor((texts.length + 1) / 3));
     }),
   );
 });

@@ -1,7 +1,7 @@
 import type { Working } from '../equations';
 
 /** A figure as it stands in a sentence, with what opens behind it. */
-export interface ToldFigure {
+export interface ExplainedFigure {
   readonly text: string;
   /** Lane or baseline the figure is of. */
   readonly laneId: string;
@@ -16,10 +16,10 @@ export interface ToldFigure {
 }
 
 /** A sentence in pieces: plain words, and figures that open. */
-export type Telling = readonly (string | ToldFigure)[];
+export type Explanation = readonly (string | ExplainedFigure)[];
 
 /** A figure for a sentence. @param q pieces, where other than the sentence's own */
-export const figure = (text: string, laneId: string, name: string | null, q?: number): ToldFigure => ({
+export const figure = (text: string, laneId: string, name: string | null, q?: number): ExplainedFigure => ({
   text,
   laneId,
   figure: name,
@@ -27,7 +27,7 @@ export const figure = (text: string, laneId: string, name: string | null, q?: nu
 });
 
 /** A figure for a sentence that carries its own working. */
-export const madeFigure = (text: string, laneId: string, made: Working): ToldFigure => ({
+export const madeFigure = (text: string, laneId: string, made: Working): ExplainedFigure => ({
   text,
   laneId,
   figure: made.figure,
@@ -35,18 +35,18 @@ export const madeFigure = (text: string, laneId: string, made: Working): ToldFig
 });
 
 /** A figure of one of the two studies that a sentence tells of. */
-export const figureOf = (at: 'signed' | 'today', text: string, laneId: string, name: string): ToldFigure => ({
+export const figureOf = (at: 'signed' | 'today', text: string, laneId: string, name: string): ExplainedFigure => ({
   ...figure(text, laneId, name),
   at,
 });
 
 /** Template tag: strings, numbers and tellings are joined, figures kept. Neighbouring words become one piece. */
-export function tell(
+export function explain(
   words: TemplateStringsArray,
-  ...between: readonly (string | number | ToldFigure | Telling)[]
-): Telling {
-  const out: (string | ToldFigure)[] = [];
-  const add = (piece: string | ToldFigure): void => {
+  ...between: readonly (string | number | ExplainedFigure | Explanation)[]
+): Explanation {
+  const out: (string | ExplainedFigure)[] = [];
+  const add = (piece: string | ExplainedFigure): void => {
     const last = out.at(-1);
     if (typeof piece === 'string' && typeof last === 'string') out[out.length - 1] = last + piece;
     else if (piece !== '') out.push(piece);
@@ -56,18 +56,21 @@ export function tell(
     const next = between[i];
     if (next === undefined) return;
     if (typeof next === 'number') add(String(next));
-    else if (typeof next === 'string' || !isTelling(next)) add(next);
+    else if (typeof next === 'string' || !isExplanation(next)) add(next);
     else next.forEach(add);
   });
   return out;
 }
 
-const isTelling = (x: ToldFigure | Telling): x is Telling => Array.isArray(x);
+const isExplanation = (x: ExplainedFigure | Explanation): x is Explanation => Array.isArray(x);
 
 /** Parts one after another, with the same words between each two. */
-export const listed = (parts: readonly (string | ToldFigure | Telling)[], between: string): Telling =>
-  parts.reduce<Telling>((before, part, i) => (i === 0 ? tell`${part}` : tell`${before}${between}${part}`), []);
+export const listed = (parts: readonly (string | ExplainedFigure | Explanation)[], between: string): Explanation =>
+  parts.reduce<Explanation>(
+    (before, part, i) => (i === 0 ? explain`${part}` : explain`${before}${between}${part}`),
+    [],
+  );
 
 /** The sentence as plain text. */
-export const plain = (told: Telling): string =>
-  told.map((piece) => (typeof piece === 'string' ? piece : piece.text)).join('');
+export const plain = (explanation: Explanation): string =>
+  explanation.map((piece) => (typeof piece === 'string' ? piece : piece.text)).join('');

@@ -4,7 +4,7 @@ import { castingTolerance, CORE_SHIFT_MM, partingAddition } from '../formula-boo
 import { HELD_WIDTH } from './equations/widths';
 
 /** Which tolerance a casting is believed to hold: published grades, or what a good specialist shop claims. */
-export type School = 'published' | 'shop';
+export type TolerancePolicy = 'published' | 'shop';
 
 export type FeatureVerdict = 'as-cast' | 'machine' | 'cast-sorted' | 'not-held' | 'not-known';
 
@@ -88,7 +88,7 @@ export function judgeFeature(
   brief: Brief,
   capability: Capability,
   family: CapabilityFamily,
-  school: School,
+  school: TolerancePolicy,
 ): FeatureCall {
   const ct = capability.ct[family];
   const parting = feature.acrossParting ? partingWidth(brief, capability) : 0;

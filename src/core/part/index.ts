@@ -8,7 +8,7 @@ export {
   type FeatureCall,
   type FeatureVerdict,
   type HoleCall,
-  type School,
+  type TolerancePolicy,
 } from './features';
 export { lanePart, type LanePart, type Operation } from './operations';
 export { isPartFigure, PART_FIGURES, partWorking, type PartCase } from './case';

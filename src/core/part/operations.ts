@@ -2,7 +2,7 @@ import { likely } from '../base/figures';
 import type { OperationKind, RateSet } from '../rates';
 import type { Capability, CapabilityFamily } from '../catalogue/routes';
 import type { PartFacts } from './types';
-import { judgeFeature, judgeHole, type FeatureCall, type HoleCall, type School } from './features';
+import { judgeFeature, judgeHole, type FeatureCall, type HoleCall, type TolerancePolicy } from './features';
 import {
   CAST_MASS,
   MACHINE_MINUTES,
@@ -55,7 +55,7 @@ export interface LanePart {
  * @param rates rate set, likely values
  * @param school tolerance school
  */
-export function lanePart(facts: PartFacts, capability: Capability, rates: RateSet, school: School): LanePart {
+export function lanePart(facts: PartFacts, capability: Capability, rates: RateSet, school: TolerancePolicy): LanePart {
   const { brief, alloy } = facts;
   const family: CapabilityFamily = facts.family;
   const op = rates.operations;

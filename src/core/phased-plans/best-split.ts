@@ -27,10 +27,10 @@ export function bestSplit(
   b: LaneSteps,
   pieces: number,
   q: number,
-  dues: readonly PlanDue[],
+  deliveries: readonly PlanDue[],
 ): Found | null {
   const second = b.following(a);
-  const inTime = new InTime(dues, q);
+  const inTime = new InTime(deliveries, q);
   const [approved, then] = [isApproved(pieces), isApproved(q - pieces)];
   const others = second.byMoney(q - pieces);
   let best: { readonly mine: number; readonly theirs: number; readonly total: number } | null = null;
@@ -49,13 +49,13 @@ export function bestSplit(
 }
 
 /** The cheapest lane alone that delivers in time, or null. */
-export function bestSingle(lanes: readonly LaneSteps[], q: number, dues: readonly PlanDue[]): FoundSingle | null {
+export function bestSingle(lanes: readonly LaneSteps[], q: number, deliveries: readonly PlanDue[]): FoundSingle | null {
   let best: FoundSingle | null = null;
   for (const lane of lanes)
     for (const { way, total } of lane.byMoney(q)) {
       if (best !== null && total >= best.total) break;
       const made = lane.made(way, isApproved(q));
-      if (!dues.every((due, i) => Math.min(q, made[i] as number) >= due.pieces)) continue;
+      if (!deliveries.every((due, i) => Math.min(q, made[i] as number) >= due.pieces)) continue;
       best = { laneId: lane.id, layout: lane.layout(way, q), total };
     }
   return best;

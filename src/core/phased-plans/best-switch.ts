@@ -24,7 +24,7 @@ export function* bestSwitch(
   a: LaneSteps,
   b: LaneSteps,
   q: number,
-  dues: readonly PlanDue[],
+  deliveries: readonly PlanDue[],
   under: number,
 ): Generator<void, Found | null, void> {
   const second = b.following(a);
@@ -39,7 +39,7 @@ export function* bestSwitch(
         : a.total(ways[0], from) + second.total(ways[1], q - to);
     if (bound < ceiling) heap.push({ ways, from, to, bound });
   };
-  const inTime = new WaysInTime(a, second, q, dues);
+  const inTime = new WaysInTime(a, second, q, deliveries);
   /** A stretch in which neither step changes its kind of approval, told apart by layouts. */
   const tellApart = (kind: number, from: number, to: number): void => {
     const others = second.ways
@@ -59,9 +59,9 @@ export function* bestSwitch(
     best = found;
     ceiling = found.total;
   };
-  const stretches = switchesInTime(a, second, q, dues);
+  const stretches = switchesInTime(a, second, q, deliveries);
   // Something in time to begin with: most of what follows is then dropped unseen.
-  for (const n of new Set(stretches.flat())) take(bestSplit(a, b, n, q, dues));
+  for (const n of new Set(stretches.flat())) take(bestSplit(a, b, n, q, deliveries));
   for (const [from, to] of stretches) put(null, from, to);
   let looked = 0;
   for (let s = heap.pop(); s !== undefined && s.bound < ceiling; s = heap.pop()) {

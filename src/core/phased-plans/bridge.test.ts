@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { openCosts, prepareStudy, survives, type Study } from '../study';
 import { dayOf, type LaneTime } from '../schedule';
 import { bracket, briefOf, BRACKET } from '../testing/demo-briefs';
-import { duesOf, planAt, searchPlans, workedOut, type Found, type PlanDue, type PlanStep } from '.';
+import { deliveriesOf, planAt, searchPlans, workedOut, type Found, type PlanDue, type PlanStep } from '.';
 import { together } from './plan';
 import { reuseOf } from './reuse';
 import { ORDER, searched } from '../testing/demo-plans';
@@ -19,14 +19,14 @@ function madeBy(time: LaneTime, pieces: number, day: number): number {
 }
 
 /** Every pair, every switch quantity, every layout of both: the least money that delivers. */
-function byBruteForce(study: Study, q: number, dues: readonly PlanDue[]): number {
+function byBruteForce(study: Study, q: number, deliveries: readonly PlanDue[]): number {
   const lanes = study.lanes.filter(survives);
   const steps = lanes.map((entry) =>
     openCosts(entry).map((cost) => {
       const time = study.timeOf(cost.model, cost.plan);
       return Array.from({ length: q }, (_, n) => ({
         total: n === 0 ? 0 : cost.total(n),
-        made: dues.map((d) => (n === 0 ? 0 : madeBy(time, n, d.day_d))),
+        made: deliveries.map((d) => (n === 0 ? 0 : madeBy(time, n, d.day_d))),
         first: cost,
       }));
     }),
@@ -44,7 +44,7 @@ function byBruteForce(study: Study, q: number, dues: readonly PlanDue[]): number
             const saved = share * theirs.first.model.toolFactor * theirs.first.plan.C1;
             const total = mine.total + theirs.total - saved;
             if (total >= best) continue;
-            if (dues.every((d, k) => (mine.made[k] ?? 0) + (theirs.made[k] ?? 0) >= d.pieces)) best = total;
+            if (deliveries.every((d, k) => (mine.made[k] ?? 0) + (theirs.made[k] ?? 0) >= d.pieces)) best = total;
           }
     }
   return best;
@@ -58,10 +58,10 @@ describe('the search of plans in two steps', () => {
     ['a few are wanted soon', 30, [due(4, 24)]],
     ['some soon, all before long', 32, [due(2, 20), due(32, 90)]],
     ['more than twenty soon', 34, [due(24, 45)]],
-  ])('finds what looking at every split of every pair finds: %s', (_, q, dues) => {
-    const found = searched(study, q, dues);
-    expect(found.dues).toEqual(dues);
-    const exact = byBruteForce(study, q, dues);
+  ])('finds what looking at every split of every pair finds: %s', (_, q, deliveries) => {
+    const found = searched(study, q, deliveries);
+    expect(found.deliveries).toEqual(deliveries);
+    const exact = byBruteForce(study, q, deliveries);
     expect(exact).toBeLessThan(Infinity);
     expect(found.plans[0]?.total).toBeCloseTo(exact, 6);
   });
@@ -73,8 +73,8 @@ describe('the search of plans in two steps', () => {
     fc.assert(
       fc.property(fc.integer({ min: 2, max: 26 }), wants, (q, some) => {
         const asked = some.map(([pieces, day]) => due(Math.min(q, pieces), day));
-        const { plans, dues } = searched(study, q, asked, 1);
-        const exact = byBruteForce(study, q, dues);
+        const { plans, deliveries } = searched(study, q, asked, 1);
+        const exact = byBruteForce(study, q, deliveries);
         expect(plans[0]?.total ?? Infinity).toBeCloseTo(exact, 6);
       }),
       { numRuns: 12 },
@@ -85,23 +85,23 @@ describe('the search of plans in two steps', () => {
     const gear = prepareStudy(briefOf(QUILLMERE_PARTS.find((p) => String(p.title).startsWith('Gear head'))));
     const looks = (q: number): number => {
       let looked = 0;
-      const wants = duesOf(gear, q, ORDER);
+      const wants = deliveriesOf(gear, q, ORDER);
       const search = searchPlans(gear, q, wants);
       for (let s = search.next(); !s.done; s = search.next()) looked++;
       return looked;
     };
-    expect(duesOf(gear, 1_000_000, ORDER).length).toBeGreaterThan(200);
+    expect(deliveriesOf(gear, 1_000_000, ORDER).length).toBeGreaterThan(200);
     // A pair that is looked through at one breath yields once; it took millions of looks before layouts were told apart.
     expect(looks(1_000_000)).toBeLessThanOrEqual(looks(400) + 4);
   });
 
   test('a day no two routes can meet is put off to the soonest they can, and no further', () => {
     const asked = [due(10, 1), due(30, 400)];
-    const { dues, plans } = searched(study, 60, asked);
-    expect(dues[1]).toEqual(asked[1]);
-    expect(dues[0]?.day_d).toBeGreaterThan(1);
+    const { deliveries, plans } = searched(study, 60, asked);
+    expect(deliveries[1]).toEqual(asked[1]);
+    expect(deliveries[0]?.day_d).toBeGreaterThan(1);
     expect(plans.length).toBeGreaterThan(0);
-    const before = [{ ...(dues[0] as PlanDue), day_d: (dues[0] as PlanDue).day_d - 1 }];
+    const before = [{ ...(deliveries[0] as PlanDue), day_d: (deliveries[0] as PlanDue).day_d - 1 }];
     expect(byBruteForce(study, 30, before)).toBe(Infinity);
   });
 
@@ -132,13 +132,13 @@ describe('the search of plans in two steps', () => {
         fc.integer({ min: 18, max: 120 }),
         (q, first, day) => {
           const asked = [due(first, day), due(q, day + 700)];
-          const { plans, dues } = searched(study, q, asked, 1);
+          const { plans, deliveries } = searched(study, q, asked, 1);
           for (const plan of plans) {
-            for (const d of workedOut(study, q, plan, dues).deliveries)
+            for (const d of workedOut(study, q, plan, deliveries).deliveries)
               expect(d.day_d).toBeLessThanOrEqual(d.due.day_d + 0.01);
             for (const pieces of [plan.pieces - 1, plan.pieces + 1]) {
               if (pieces < 1 || pieces >= q) continue;
-              const other = planAt(study, q, { first: plan.first, then: plan.then, pieces }, dues);
+              const other = planAt(study, q, { first: plan.first, then: plan.then, pieces }, deliveries);
               const late = other.deliveries.some((x) => x.day_d > x.due.day_d + 0.01);
               if (!late) expect(other.total).toBeGreaterThanOrEqual(plan.total - 1e-6);
             }
@@ -162,18 +162,18 @@ describe('a plan worked out', () => {
     },
   });
   const study = prepareStudy(brief);
-  const dues = duesOf(study, 2000, ORDER);
-  const found = searched(study, 2000, dues);
-  const plan = workedOut(study, 2000, found.plans[0] as Found, found.dues);
+  const deliveries = deliveriesOf(study, 2000, ORDER);
+  const found = searched(study, 2000, deliveries);
+  const plan = workedOut(study, 2000, found.plans[0] as Found, found.deliveries);
 
   test('prototypes, the first lot and lot after lot are asked along the way', () => {
-    expect(dues.slice(0, 3).map((d) => [d.name, d.pieces, d.asked_d])).toEqual([
+    expect(deliveries.slice(0, 3).map((d) => [d.name, d.pieces, d.asked_d])).toEqual([
       ['prototypes', 6, 32],
       ['first lot', 100, 116],
       ['lot 2', 200, 207],
     ]);
-    expect(dues.at(-1)?.pieces).toBe(2000);
-    expect(duesOf(prepareStudy(bracket()), 2000, ORDER)).toEqual([]);
+    expect(deliveries.at(-1)?.pieces).toBe(2000);
+    expect(deliveriesOf(prepareStudy(bracket()), 2000, ORDER)).toEqual([]);
   });
 
   test('its money is that of both steps less what is reused, its pieces all of them', () => {
@@ -188,7 +188,7 @@ describe('a plan worked out', () => {
 
   test('the second order may wait just as long as it says', () => {
     const held = (wait: number): boolean =>
-      found.dues.every((d) => {
+      found.deliveries.every((d) => {
         const [a, b] = plan.steps as [PlanStep, PlanStep];
         return madeBy(a.layout.time, a.pieces, d.day_d) + madeBy(b.layout.time, b.pieces, d.day_d - wait) >= d.pieces;
       });

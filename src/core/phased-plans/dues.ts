@@ -25,7 +25,7 @@ const MOST_LOTS = 240;
  * @param orderDate ISO date of the order
  * @returns soonest first; empty where the brief asks for no day
  */
-export function duesOf(study: Study, q: number, orderDate: string): PlanDue[] {
+export function deliveriesOf(study: Study, q: number, orderDate: string): PlanDue[] {
   const { brief, rates } = study;
   const start = dayNumber('orderDate', orderDate);
   const due = (name: string, pieces: number, asked_d: number): PlanDue => ({

@@ -24,7 +24,7 @@ export class InTime {
   private missed = 0;
 
   constructor(
-    private readonly dues: readonly PlanDue[],
+    private readonly deliveries: readonly PlanDue[],
     private readonly q: number,
   ) {}
 
@@ -36,14 +36,14 @@ export class InTime {
 
   /** Of the switches of one kind, those at which every delivery is met. */
   within([low, high]: Switches, mine: readonly number[], theirs: readonly number[]): Switches {
-    const { dues, q } = this;
-    const n = dues.length;
+    const { deliveries: deliveries, q } = this;
+    const n = deliveries.length;
     let from = low;
     let to = high;
     for (let k = 0; k < n; k++) {
       // The one that was missed last comes first, the others in turn.
       const i = k === 0 ? this.missed : k <= this.missed ? k - 1 : k;
-      const { pieces } = dues[i]!;
+      const { pieces } = deliveries[i]!;
       const onA = mine[i]!;
       const onB = theirs[i]!;
       if (pieces - onB > from) from = pieces - onB;
@@ -67,10 +67,10 @@ export class WaysInTime {
     private readonly first: LaneSteps,
     private readonly second: LaneSteps,
     private readonly q: number,
-    dues: readonly PlanDue[],
+    deliveries: readonly PlanDue[],
   ) {
     this.kinds = approvalKinds(q);
-    this.inTime = new InTime(dues, q);
+    this.inTime = new InTime(deliveries, q);
   }
 
   /** The kind of approval that a switch is of, as the place of its stretch, and the last switch of it. */
@@ -95,9 +95,14 @@ export class WaysInTime {
 }
 
 /** The switch quantities of a pair that deliver in time on some layouts, as stretches from low to high, rising. */
-export function switchesInTime(a: LaneSteps, b: LaneSteps, q: number, dues: readonly PlanDue[]): [number, number][] {
+export function switchesInTime(
+  a: LaneSteps,
+  b: LaneSteps,
+  q: number,
+  deliveries: readonly PlanDue[],
+): [number, number][] {
   const out: [number, number][] = [];
-  const inTime = new InTime(dues, q);
+  const inTime = new InTime(deliveries, q);
   for (const kind of approvalKinds(q)) {
     const [low] = kind;
     const stretches = a

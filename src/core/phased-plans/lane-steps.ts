@@ -37,7 +37,7 @@ export class LaneSteps {
   constructor(
     private readonly study: Study,
     private readonly entry: StudyLane,
-    private readonly dues: readonly PlanDue[],
+    private readonly deliveries: readonly PlanDue[],
     private readonly reuse: Reuse | undefined = undefined,
   ) {
     this.id = entry.lane.id;
@@ -49,7 +49,7 @@ export class LaneSteps {
   following(first: LaneSteps): LaneSteps {
     const reuse = reuseOf(first.id, this.id);
     if (reuse === undefined) return this;
-    const known = this.after.get(first.id) ?? new LaneSteps(this.study, this.entry, this.dues, reuse);
+    const known = this.after.get(first.id) ?? new LaneSteps(this.study, this.entry, this.deliveries, reuse);
     this.after.set(first.id, known);
     return known;
   }
@@ -116,7 +116,7 @@ export class LaneSteps {
   }
 
   private byDays(pace: Pace): readonly number[] {
-    return this.dues.map((due) => deliveredBy(pace, due.day_d));
+    return this.deliveries.map((due) => deliveredBy(pace, due.day_d));
   }
 }
 
@@ -131,6 +131,6 @@ export function mostBy(study: Study, entry: StudyLane, day_d: number): number {
 }
 
 /** Every lane of a study that may be a step of a plan, in lane order. */
-export function stepLanes(study: Study, dues: readonly PlanDue[]): LaneSteps[] {
-  return study.lanes.filter(survives).map((entry) => new LaneSteps(study, entry, dues));
+export function stepLanes(study: Study, deliveries: readonly PlanDue[]): LaneSteps[] {
+  return study.lanes.filter(survives).map((entry) => new LaneSteps(study, entry, deliveries));
 }

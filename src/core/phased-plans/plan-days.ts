@@ -54,8 +54,8 @@ function madeOf(p: PlanParts, i: 0 | 1, day_d: number): { term: string; value: n
 }
 
 function madeWorking(p: PlanParts, k: number): Made {
-  const due = p.dues[k];
-  if (due === undefined) return refuse('E_KEY', 'figure', madeBy(k), `made.0 to made.${p.dues.length - 1}`);
+  const due = p.deliveries[k];
+  if (due === undefined) return refuse('E_KEY', 'figure', madeBy(k), `made.0 to made.${p.deliveries.length - 1}`);
   const [a, b] = [madeOf(p, 0, due.day_d), madeOf(p, 1, due.day_d)];
   return {
     title: `Good parts by the day asked for ${due.name}`,
@@ -70,7 +70,9 @@ function madeWorking(p: PlanParts, k: number): Made {
 
 /** Good parts of the first step alone by the k-th day asked. */
 function firstMade(p: PlanParts, k: number): Made {
-  const due = p.dues[k] ?? refuse('E_KEY', 'figure', `firstMade.${k}`, `firstMade.0 to firstMade.${p.dues.length - 1}`);
+  const due =
+    p.deliveries[k] ??
+    refuse('E_KEY', 'figure', `firstMade.${k}`, `firstMade.0 to firstMade.${p.deliveries.length - 1}`);
   const made = madeOf(p, 0, due.day_d);
   return {
     title: `Good parts of the first step by the day asked for ${due.name}`,
@@ -117,7 +119,7 @@ function dayOfPieces(p: PlanParts, pieces: number): Made {
 
 /** Days the k-th delivery asked comes late: a hundredth of a day is none. */
 function late(p: PlanParts, k: number): Made {
-  const due = p.dues[k] ?? refuse('E_KEY', 'figure', lateBy(k), `late.0 to late.${p.dues.length - 1}`);
+  const due = p.deliveries[k] ?? refuse('E_KEY', 'figure', lateBy(k), `late.0 to late.${p.deliveries.length - 1}`);
   const made = (day: number): number => madeOf(p, 0, day).value + madeOf(p, 1, day).value;
   const end = Math.max(...STEPS.map((s) => p.of(s, 'lastPart').value));
   const D = p.shut(soonestDay(due.pieces, end, made));
@@ -154,7 +156,7 @@ function waits(p: PlanParts): Made {
   const pieces = p.plan.steps[1]?.pieces ?? 0;
   const [D, k, r] = [second('firstArticleBare'), second('samples'), second('goodPerCalendarDay')];
   const F = D + (pieces > NO_APPROVAL_UP_TO ? second('approve') + second('pass') : 0);
-  const wanted = p.dues.flatMap((due, i) => {
+  const wanted = p.deliveries.flatMap((due, i) => {
     const n = due.pieces - madeOf(p, 0, due.day_d).value;
     const room = n <= 0 ? Infinity : due.day_d - (n <= k ? D : F + (n - k) / r);
     return room >= -1e-9 && room < Infinity && n <= pieces ? [{ due, i, n, room }] : [];

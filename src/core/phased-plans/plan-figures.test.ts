@@ -24,8 +24,8 @@ test('several demo parts have a plan, one of which leaves a tool', () => {
   expect(planned.length).toBeGreaterThanOrEqual(4);
 });
 
-describe.each(planned)('the figures of the plan of the %s', (_, { study, q, dues, plan, single }) => {
-  const book = new StudyWorkings(study, q, openPlan(plan, single), dues);
+describe.each(planned)('the figures of the plan of the %s', (_, { study, q, deliveries, plan, single }) => {
+  const book = new StudyWorkings(study, q, openPlan(plan, single), deliveries);
   const of = (figure: string): number => book.working(PLAN, figure).value;
 
   test('come out as the plan was worked out', () => {
@@ -95,7 +95,7 @@ test('what is no figure of a plan, and a step where there is no plan, is refused
 });
 
 test('the figures of any plan, at any switch, are those it is worked out with', () => {
-  const [, { study, q, dues }] = planned[0]!;
+  const [, { study, q, deliveries }] = planned[0]!;
   const lanes = study.lanes.filter(survives).map((e) => e.lane.id);
   fc.assert(
     fc.property(
@@ -105,7 +105,7 @@ test('the figures of any plan, at any switch, are those it is worked out with', 
       fc.integer({ min: -60, max: 200 }),
       (first, then, pieces, late) => {
         fc.pre(first !== then);
-        const asked = dues.map((d) => ({ ...d, day_d: d.day_d + late, asked_d: d.asked_d + late }));
+        const asked = deliveries.map((d) => ({ ...d, day_d: d.day_d + late, asked_d: d.asked_d + late }));
         const plan = planAt(study, q, { first, then, pieces }, asked);
         const book = new StudyWorkings(study, q, openPlan(plan, null), asked);
         const of = (figure: string): number => book.working(PLAN, figure).value;

@@ -1,6 +1,6 @@
 import { computed, type Working, type WorkingSymbol } from '../equations';
 import type { PlanDue } from './dues';
-import type { BridgePlan, PlanStep } from './plan';
+import type { PhasedPlan, PlanStep } from './plan';
 import type { StepAt } from './step-study';
 
 /** Name under which the figures of a plan are kept, beside those of lanes. */
@@ -24,7 +24,7 @@ const at = ({ laneId, pieces, layout }: PlanStep): StepAt => ({
 });
 
 /** A plan that is worked out, as one whose figures can be opened. @param single the route alone it is set against */
-export function openPlan(plan: BridgePlan, single: BridgePlan | null): OpenPlan {
+export function openPlan(plan: PhasedPlan, single: PhasedPlan | null): OpenPlan {
   const [alone] = single?.steps ?? [];
   return { steps: plan.steps.map(at), alone: alone === undefined ? null : at(alone) };
 }
@@ -33,7 +33,7 @@ export function openPlan(plan: BridgePlan, single: BridgePlan | null): OpenPlan 
 export interface PlanParts {
   readonly plan: OpenPlan;
   readonly q: number;
-  readonly dues: readonly PlanDue[];
+  readonly deliveries: readonly PlanDue[];
   /** A figure of a step. */
   readonly of: (step: (typeof STEPS)[number], figure: string) => Working;
   /** Days from the order with the holidays in them. */

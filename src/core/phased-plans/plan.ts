@@ -32,7 +32,7 @@ export interface PlanDelivery {
 }
 
 /** A plan worked out: two steps, or one lane alone. Money in the study's currency. */
-export interface BridgePlan {
+export interface PhasedPlan {
   readonly q: number;
   readonly steps: readonly PlanStep[];
   readonly reuse: Reuse | null;
@@ -56,30 +56,35 @@ export const MOST_WAIT_D = 3650;
  * @param q pieces in all, whole, more than the plan's first pieces
  * @throws {CoreError} E_RANGE where a lane of it does not survive, or its pieces are not from 1 to q − 1
  */
-export function planAt(study: Study, q: number, choice: PlanChoice, dues: readonly PlanDue[]): BridgePlan {
+export function planAt(study: Study, q: number, choice: PlanChoice, deliveries: readonly PlanDue[]): PhasedPlan {
   const { first, then, pieces } = choice;
   if (!(pieces >= 1 && pieces < q)) refuse('E_RANGE', 'plan.pieces', pieces, `from 1 to ${q - 1}`);
-  const lanes = stepLanes(study, dues);
+  const lanes = stepLanes(study, deliveries);
   const lane = (field: string, id: string): LaneSteps =>
     lanes.find((l) => l.id === id) ?? refuse('E_RANGE', field, id, 'a lane that survives');
   const [a, b] = [lane('plan.first', first), lane('plan.then', then)];
-  const found = bestSplit(a, b, pieces, q, dues) ?? bestSplit(a, b, pieces, q, []);
-  return workedOut(study, q, found as Found, dues);
+  const found = bestSplit(a, b, pieces, q, deliveries) ?? bestSplit(a, b, pieces, q, []);
+  return workedOut(study, q, found as Found, deliveries);
 }
 
 /** A plan that a search found, worked out. */
-export function workedOut(study: Study, q: number, found: Found, dues: readonly PlanDue[]): BridgePlan {
+export function workedOut(study: Study, q: number, found: Found, deliveries: readonly PlanDue[]): PhasedPlan {
   const [a, b] = found.layouts;
   const steps = [
     { laneId: found.first, layout: a, pieces: found.pieces },
     { laneId: found.then, layout: b, pieces: q - found.pieces },
   ];
-  return ofSteps(study, q, steps, reuseOf(found.first, found.then) ?? null, dues);
+  return ofSteps(study, q, steps, reuseOf(found.first, found.then) ?? null, deliveries);
 }
 
 /** One lane alone, seen as a plan of one step. */
-export function workedOutSingle(study: Study, q: number, found: FoundSingle, dues: readonly PlanDue[]): BridgePlan {
-  return ofSteps(study, q, [{ laneId: found.laneId, layout: found.layout, pieces: q }], null, dues);
+export function workedOutSingle(
+  study: Study,
+  q: number,
+  found: FoundSingle,
+  deliveries: readonly PlanDue[],
+): PhasedPlan {
+  return ofSteps(study, q, [{ laneId: found.laneId, layout: found.layout, pieces: q }], null, deliveries);
 }
 
 /**
@@ -91,14 +96,14 @@ export function singleAt(
   study: Study,
   q: number,
   laneId: string,
-  dues: readonly PlanDue[],
+  deliveries: readonly PlanDue[],
   inTime: boolean,
-): BridgePlan {
-  const lane = stepLanes(study, dues).filter((l) => l.id === laneId);
-  const found = (inTime ? bestSingle(lane, q, dues) : null) ?? bestSingle(lane, q, []);
+): PhasedPlan {
+  const lane = stepLanes(study, deliveries).filter((l) => l.id === laneId);
+  const found = (inTime ? bestSingle(lane, q, deliveries) : null) ?? bestSingle(lane, q, []);
   return found === null
     ? refuse('E_RANGE', 'laneId', laneId, 'a lane that survives')
-    : workedOutSingle(study, q, found, dues);
+    : workedOutSingle(study, q, found, deliveries);
 }
 
 function ofSteps(
@@ -106,8 +111,8 @@ function ofSteps(
   q: number,
   taken: readonly { readonly laneId: string; readonly layout: StepLayout; readonly pieces: number }[],
   reuse: Reuse | null,
-  dues: readonly PlanDue[],
-): BridgePlan {
+  required: readonly PlanDue[],
+): PhasedPlan {
   const per = study.rates.currency.perUnit;
   const shut = (days: number): number => daysWithHolidays(study.brief.quantity.orderDate, days, study.rates.calendar);
   const curves = taken.map(({ layout, pieces }) => deliveryCurve(layout.time, pieces));
@@ -129,7 +134,7 @@ function ofSteps(
       0,
     );
   const end = Math.max(...ends);
-  const deliveries = dues.map((due): PlanDelivery => {
+  const deliveries = required.map((due): PlanDelivery => {
     const day = shut(soonestDay(due.pieces, end, made));
     return { due, day_d: day, late_d: Math.max(0, Math.ceil(day - due.asked_d - 0.01)) };
   });
@@ -145,7 +150,7 @@ function ofSteps(
     deliveries,
     firstArticle_d: Math.min(...steps.map((x) => x.firstArticle_d)),
     lastPart_d: Math.max(...steps.map((x) => x.lastPart_d)),
-    waits_d: waits(dues, made),
+    waits_d: waits(required, made),
   };
 }
 
@@ -153,7 +158,7 @@ function ofSteps(
  * Day by which so many good pieces of a plan exist, holidays counted; null for more than it makes.
  * @param pieces whole, at least 1
  */
-export function dayOfPlan(study: Study, plan: BridgePlan, pieces: number): number | null {
+export function dayOfPlan(study: Study, plan: PhasedPlan, pieces: number): number | null {
   if (pieces > plan.q) return null;
   const { steps } = plan;
   const made = (day: number): number =>
@@ -174,8 +179,8 @@ export function soonestDay(pieces: number, end: number, made: (day: number) => n
 }
 
 /** Whole days the second order may wait while every delivery that is met stays met. */
-function waits(dues: readonly PlanDue[], made: (day: number, wait: number) => number): number {
-  const met = dues.filter((due) => made(due.day_d, 0) >= due.pieces);
+function waits(deliveries: readonly PlanDue[], made: (day: number, wait: number) => number): number {
+  const met = deliveries.filter((due) => made(due.day_d, 0) >= due.pieces);
   if (met.length === 0) return 0;
   const holds = (wait: number): boolean => met.every((due) => made(due.day_d, wait) >= due.pieces);
   let [low, high] = [0, MOST_WAIT_D];

@@ -4,7 +4,7 @@ import { bestSwitch, SAME } from './best-switch';
 import type { PlanDue } from './dues';
 import { switchesInTime } from './in-time';
 import { stepLanes, type LaneSteps } from './lane-steps';
-import { settledDues } from './settled-dues';
+import { settledDeliveries } from './settled-dues';
 
 /** What a search found. */
 export interface PlanSearch {
@@ -15,11 +15,11 @@ export interface PlanSearch {
   /** Cheapest single lane whatever it delivers, or null where no lane survives. */
   readonly cheapest: FoundSingle | null;
   /** The days looked for: as asked, or put off where they cannot be met. */
-  readonly dues: readonly PlanDue[];
+  readonly deliveries: readonly PlanDue[];
 }
 
 /** Further plans are looked for up to so many times the money of the best. */
-const WORTH_TELLING = 1.5;
+const WORTH_SHOWING = 1.5;
 
 /**
  * Every ordered pair of surviving lanes with every switch quantity (formula dec.two-stage, on the money and the dates of
@@ -33,35 +33,35 @@ export function* searchPlans(
   asked: readonly PlanDue[],
   most = 3,
 ): Generator<number, PlanSearch, void> {
-  const dues = settledDues(study, q, asked);
-  const lanes = stepLanes(study, dues);
-  const plans = yield* plansOf(lanes, q, dues, most);
-  return { plans, single: bestSingle(lanes, q, dues), cheapest: bestSingle(lanes, q, []), dues };
+  const deliveries = settledDeliveries(study, q, asked);
+  const lanes = stepLanes(study, deliveries);
+  const plans = yield* plansOf(lanes, q, deliveries, most);
+  return { plans, single: bestSingle(lanes, q, deliveries), cheapest: bestSingle(lanes, q, []), deliveries };
 }
 
 function* plansOf(
   lanes: readonly LaneSteps[],
   q: number,
-  dues: readonly PlanDue[],
+  deliveries: readonly PlanDue[],
   most: number,
 ): Generator<number, Found[], void> {
   // The likely best first: what follows is then dropped early.
   const pairs = lanes
-    .flatMap((a) => lanes.filter((b) => b !== a).map((b) => ({ a, b, at: guess(a, b, q, dues) })))
+    .flatMap((a) => lanes.filter((b) => b !== a).map((b) => ({ a, b, at: guess(a, b, q, deliveries) })))
     .filter(({ at }) => Number.isFinite(at))
     .sort((x, y) => x.at - y.at);
   const plans: Found[] = [];
   for (const [i, { a, b }] of pairs.entries()) {
-    const near = (plans[0]?.total ?? Infinity) * WORTH_TELLING;
+    const near = (plans[0]?.total ?? Infinity) * WORTH_SHOWING;
     const under = plans.length < most ? near : (plans[most - 1] as Found).total;
-    const search = bestSwitch(a, b, q, dues, under);
+    const search = bestSwitch(a, b, q, deliveries, under);
     let step = search.next();
     for (; !step.done; step = search.next()) yield i / pairs.length;
     const found = step.value;
     if (found !== null) take(plans, found, most);
     yield (i + 1) / pairs.length;
   }
-  return plans.filter((p) => p.total <= (plans[0] as Found).total * WORTH_TELLING);
+  return plans.filter((p) => p.total <= (plans[0] as Found).total * WORTH_SHOWING);
 }
 
 /** Adds a plan among the cheapest; of two that are one another turned round, the cheaper stays. */
@@ -89,7 +89,7 @@ function soonerFirst(found: Found): Found {
 }
 
 /** Money of the least that must be on the first lane: a guess at a pair's worth. */
-function guess(a: LaneSteps, b: LaneSteps, q: number, dues: readonly PlanDue[]): number {
-  const [first] = switchesInTime(a, b, q, dues);
+function guess(a: LaneSteps, b: LaneSteps, q: number, deliveries: readonly PlanDue[]): number {
+  const [first] = switchesInTime(a, b, q, deliveries);
   return first === undefined ? Infinity : a.leastTotal(first[0]) + b.leastTotal(q - first[0]);
 }

@@ -10,7 +10,7 @@ const FURTHEST_D = 20_000;
  * Days asked as they can be met: one that no two lanes can meet is put off to the soonest they can; where no one pair
  * then meets all of them together, all are put off by the fewest days that let one.
  */
-export function settledDues(study: Study, q: number, asked: readonly PlanDue[]): PlanDue[] {
+export function settledDeliveries(study: Study, q: number, asked: readonly PlanDue[]): PlanDue[] {
   const near = reachable(study, asked);
   const able = (days: number): boolean => {
     const later = putOff(near, days);
@@ -21,18 +21,18 @@ export function settledDues(study: Study, q: number, asked: readonly PlanDue[]):
 }
 
 /** Whether any pair of lanes can meet all days. */
-function onePlan(lanes: readonly LaneSteps[], q: number, dues: readonly PlanDue[]): boolean {
-  return lanes.some((a) => lanes.some((b) => a !== b && switchesInTime(a, b, q, dues).length > 0));
+function onePlan(lanes: readonly LaneSteps[], q: number, deliveries: readonly PlanDue[]): boolean {
+  return lanes.some((a) => lanes.some((b) => a !== b && switchesInTime(a, b, q, deliveries).length > 0));
 }
 
 /** Days asked that no two lanes together can meet, each put off to the soonest they could. */
-function reachable(study: Study, dues: readonly PlanDue[]): PlanDue[] {
+function reachable(study: Study, deliveries: readonly PlanDue[]): PlanDue[] {
   const lanes = study.lanes.filter(survives);
   const most = (day: number): number => {
     const [first = 0, second = 0] = lanes.map((entry) => mostBy(study, entry, day)).sort((x, y) => y - x);
     return first + second;
   };
-  return dues.map((due) => {
+  return deliveries.map((due) => {
     const enough = (day: number): boolean => most(day) >= due.pieces;
     return enough(due.day_d) ? due : { ...due, day_d: leastDay(Math.max(0, Math.ceil(due.day_d)), enough) };
   });
@@ -55,5 +55,5 @@ function leastDay(from: number, holds: (day: number) => boolean): number {
 }
 
 /** All days asked, put off by so many days. */
-const putOff = (dues: readonly PlanDue[], days: number): PlanDue[] =>
-  days === 0 ? [...dues] : dues.map((d) => ({ ...d, day_d: d.day_d + days }));
+const putOff = (deliveries: readonly PlanDue[], days: number): PlanDue[] =>
+  days === 0 ? [...deliveries] : deliveries.map((d) => ({ ...d, day_d: d.day_d + days }));

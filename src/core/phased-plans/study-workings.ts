@@ -37,7 +37,7 @@ export class StudyWorkings {
     readonly study: Study,
     readonly q: number,
     readonly plan: OpenPlan | null = null,
-    readonly dues: readonly PlanDue[] = [],
+    readonly deliveries: readonly PlanDue[] = [],
   ) {}
 
   /**
@@ -75,11 +75,11 @@ export class StudyWorkings {
   }
 
   private ofPlan(figure: string): Working {
-    const { plan, q, dues } = this;
+    const { plan, q, deliveries: deliveries } = this;
     if (plan === null) return refuse('E_KEY', 'lane', PLAN, 'a lane: no plan in two steps is at hand');
     const { brief, rates } = this.study;
     const shut = (days: number): number => daysWithHolidays(brief.quantity.orderDate, days, rates.calendar);
-    return planFigure({ plan, q, dues, of: (step, name) => this.working(step, name), shut }, figure);
+    return planFigure({ plan, q, deliveries, of: (step, name) => this.working(step, name), shut }, figure);
   }
 
   private stepOf(id: string): StepAt | null {

@@ -2,7 +2,17 @@ import type { LaneModel, LayoutPlan } from '../cost';
 import { likely } from '../base/figures';
 import type { StepRates } from '../rates';
 import { APPROVAL, DAY_OF, FIRST_ARTICLE, TOOL_LEAD } from './equations/days';
-import { CAPS, GOOD_A_DAY, HOURS, LOAD, PASS, SAMPLES, STARTS_A_DAY, type Shop, type Told } from './equations/floor';
+import {
+  CAPS,
+  GOOD_A_DAY,
+  HOURS,
+  LOAD,
+  PASS,
+  SAMPLES,
+  STARTS_A_DAY,
+  type Shop,
+  type FloorContext,
+} from './equations/floor';
 import { CREW_HOURS, isHanded, STATION_HOURS, STEP_DAYS, WAIT, WORK } from './equations/steps';
 import { TOUCHES } from './equations/touches';
 
@@ -101,7 +111,7 @@ export function usesOf(model: LaneModel, plan: LayoutPlan, steps: readonly StepO
 }
 
 /** Figures told together, as a list of an equation takes them. */
-const told = (value: number): Told => ({ symbol: '', meaning: '', opens: '', value });
+const contextOf = (value: number): FloorContext => ({ symbol: '', meaning: '', opens: '', value });
 
 /**
  * The time model for one lane and layout (equations T1 to T11); touch minutes are those the money pays for.
@@ -134,14 +144,14 @@ export function laneTime(model: LaneModel, plan: LayoutPlan): LaneTime {
     ...Array.from(new Set(uses.map((u) => u.shop)), (id) =>
       startsOf({
         id,
-        load_h: LOAD.value({ shopId: id, list: uses.filter((u) => u.shop === id).map((u) => told(u.hours)) }),
+        load_h: LOAD.value({ shopId: id, list: uses.filter((u) => u.shop === id).map((u) => contextOf(u.hours)) }),
       }),
     ),
     ...Object.keys(CAPS).map((id) => startsOf({ id, load_h: null })),
   ];
   const tightest = resources.reduce((p, n) => (n.startsPerDay < p.startsPerDay ? n : p));
   const { nB } = model.settled;
-  const pass_d = PASS.value({ list: steps.map((s) => told(s.days)) });
+  const pass_d = PASS.value({ list: steps.map((s) => contextOf(s.days)) });
   const toolLead_wd = TOOL_LEAD.value({ model, plan });
   return {
     steps,
@@ -150,7 +160,7 @@ export function laneTime(model: LaneModel, plan: LayoutPlan): LaneTime {
     toolLead_wd,
     firstArticle_d: FIRST_ARTICLE.value({ model, toolLead_wd, pass_d }),
     approve_d: APPROVAL.value({ model }),
-    goodPerDay: GOOD_A_DAY.value({ list: resources.map((r) => told(r.startsPerDay)), nB }),
+    goodPerDay: GOOD_A_DAY.value({ list: resources.map((r) => contextOf(r.startsPerDay)), nB }),
     bottleneck: tightest.id,
     resources,
     samples: SAMPLES.value({ model, plan, nB }),

@@ -21,10 +21,10 @@ interface Draft {
   readonly margin?: number | null;
   readonly spare?: number | null;
   readonly strains?: boolean;
-  readonly mends?: readonly string[];
+  readonly fixes?: readonly string[];
 }
 
-/** A finding with its gaps filled: mends come from the rule's words unless given. */
+/** A finding with its gaps filled: fixes come from the rule's words unless given. */
 export function finding(draft: Draft): Finding {
   return {
     subject: '',
@@ -34,7 +34,7 @@ export function finding(draft: Draft): Finding {
     spare: null,
     strains: false,
     ...draft,
-    mends: draft.mends ?? (draft.status === 'fits' ? [] : (TEXTS.get(draft.rule)?.mends ?? [])),
+    fixes: draft.fixes ?? (draft.status === 'fits' ? [] : (TEXTS.get(draft.rule)?.fixes ?? [])),
   };
 }
 
@@ -47,7 +47,7 @@ export function notKnown(rule: string, column: Column, unit: FindingUnit, field:
     unit,
     fields: [field],
     reason: `${what} is not given, so this rule cannot be judged.`,
-    mends: [`Give ${what.charAt(0).toLowerCase()}${what.slice(1)} in the brief`],
+    fixes: [`Give ${what.charAt(0).toLowerCase()}${what.slice(1)} in the brief`],
   });
 }
 

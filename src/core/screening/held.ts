@@ -4,7 +4,7 @@ import { above, finding, notKnown } from './finding';
 import type { Finding, Status } from './types';
 
 /** Tolerances, holes and skin: what the lane holds as cast and what needs a second operation. */
-export function screenHeld(facts: PartFacts, capability: Capability, part: LanePart): Finding[] {
+export function screenWidths(facts: PartFacts, capability: Capability, part: LanePart): Finding[] {
   return [
     ...part.features.map((call, i) => feature(call, i)),
     ...part.holes.map((call, i) => hole(call, i)),
@@ -76,7 +76,7 @@ function hole(call: HoleCall, i: number): Finding {
       : { margin: call.depthRatioMax - call.depthRatio, spare: null }),
     fields: [`holes.${i}.dia_mm`, `holes.${i}.depth_mm`],
     reason,
-    mends: call.cored || status === 'fits' ? [] : ['Open the hole, or drill it'],
+    fixes: call.cored || status === 'fits' ? [] : ['Open the hole, or drill it'],
   });
 }
 
@@ -94,7 +94,7 @@ function skin({ brief, family }: PartFacts, { Ra_um }: Capability): Finding {
       value: asked,
       fields: [],
       reason: 'No roughness figure for this metal in this route.',
-      mends: ['Ask for a sample'],
+      fixes: ['Ask for a sample'],
     });
   }
   const usual = Math.sqrt(row[0] * row[1]);

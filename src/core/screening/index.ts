@@ -1,4 +1,4 @@
-/** Screening: every rule held against a lane, with limit, value, margin, reason and nearest mend. */
+/** Screening: every rule held against a lane, with limit, value, margin, reason and nearest fix. */
 export { above, below, finding, ruleText } from './finding';
 export { CLAMP_OF_ONE, POURED_FOR_ONE, RULE_EQUATIONS, SECTION_RATIO } from './equations';
 export { alloyFit } from './metal';

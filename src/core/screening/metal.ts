@@ -41,7 +41,7 @@ function fit(facts: PartFacts, lane: Lane): Finding {
     fields: ['alloy'],
     reason: why || (blocked ? 'This metal is not poured in this mould.' : 'Everyday work for the route.'),
     ...(blocked
-      ? { mends: [near ? `Take ${near.alloy.name}: ${near.reason}` : `This lane pours ${pouredFamilies(lane)}`] }
+      ? { fixes: [near ? `Take ${near.alloy.name}: ${near.reason}` : `This lane pours ${pouredFamilies(lane)}`] }
       : {}),
   });
 }
@@ -97,7 +97,7 @@ function lead({ brief, alloy }: PartFacts): Finding[] {
       reason: alloy.leadFreeToOrder
         ? 'Lead-free only to order, with a certificate.'
         : 'The alloy holds lead and the part must not.',
-      mends: alloy.leadFreeToOrder ? ['Order with a certificate of lead'] : ['Choose a lead-free alloy'],
+      fixes: alloy.leadFreeToOrder ? ['Order with a certificate of lead'] : ['Choose a lead-free alloy'],
     }),
   ];
 }

@@ -1,13 +1,13 @@
 import type { RuleText } from './types';
 
-/** The screening rules in words: what is asked, why, and what an engineer can change, nearest mend first. */
+/** The screening rules in words: what is asked, why, and what an engineer can change, nearest fix first. */
 export const RULE_TEXTS = [
   {
     id: 'dr-mass-max',
     name: 'Light enough for the route',
     statement: 'The finished part, and the poured cluster it comes from, must be no heavier than the route handles.',
     why: 'Above a point the mould, the ladle or the machine, not the metal, sets the limit.',
-    mends: [
+    fixes: [
       'Core out heavy sections',
       'Split the part and bolt or weld it',
       'Move to a sand route',
@@ -22,7 +22,7 @@ export const RULE_TEXTS = [
     name: 'Heavy enough for the route',
     statement: 'A part much lighter than the route is used to costs more in handling than in metal.',
     why: 'A mould has a smallest sensible load of metal.',
-    mends: ['Put many in one mould', 'Combine with its neighbour part', 'Move to spin or flask investment'],
+    fixes: ['Put many in one mould', 'Combine with its neighbour part', 'Move to spin or flask investment'],
     costEffect:
       'Below the limit gates and grinding weigh more than the part and the unit price stops falling with mass.',
     basis: 'rule',
@@ -32,7 +32,7 @@ export const RULE_TEXTS = [
     name: 'Inside the biggest mould',
     statement: 'The longest side of the part with its gates and prints must fit the flask, die, shell or disc.',
     why: 'Boxes, tumblers, tanks and presses come in sizes.',
-    mends: [
+    fixes: [
       'Turn the part in the mould',
       'Split at a machined joint',
       'Fold or shorten an arm',
@@ -46,7 +46,7 @@ export const RULE_TEXTS = [
     name: 'Walls thick enough to fill',
     statement: 'The thinnest wall must be at least what the route and alloy family can fill over a short run.',
     why: 'Metal freezes from the skin inwards; a thin stream dies before it meets the far side.',
-    mends: [
+    fixes: [
       'Thicken the wall',
       'Shorten the run from the nearest gate',
       'Use a more fluid alloy of the same family',
@@ -60,7 +60,7 @@ export const RULE_TEXTS = [
     name: 'Thick and thin not too far apart',
     statement: "The thickest section divided by the thinnest wall should stay under the route's ratio.",
     why: 'The lump stays liquid after its supply has frozen and draws a hole in itself.',
-    mends: [
+    fixes: [
       'Core the heavy part',
       'Carry load in ribs, not lumps',
       'Add chills or a feeder on the lump',
@@ -74,7 +74,7 @@ export const RULE_TEXTS = [
     name: 'Enough draft to leave the mould',
     statement: "Every face along the draw needs at least the route's draft; inner faces about twice the outer.",
     why: 'Metal shrinks on to cores and away from cavities.',
-    mends: [
+    fixes: [
       'Add draft where the drawing allows',
       'Move the parting line',
       'Take a face from the machining allowance',
@@ -89,7 +89,7 @@ export const RULE_TEXTS = [
     statement:
       'Each undercut along the draw must be something the route can make: a slide, loose piece, core, soft rubber, or wax that is assembled.',
     why: 'A mould that is taken away whole must be able to leave.',
-    mends: [
+    fixes: [
       'Turn the draw direction',
       'Open the undercut to the parting',
       'Make it in machining',
@@ -104,7 +104,7 @@ export const RULE_TEXTS = [
     statement:
       "A dimension that crosses the parting gets the route's tolerance grade plus closing error; do not hold a fit across it.",
     why: 'Moulds never close the same twice: sand, flash and pressure hold them apart.',
-    mends: ['Move both ends into one half', 'Machine one end', 'Loosen the tolerance'],
+    fixes: ['Move both ends into one half', 'Machine one end', 'Loosen the tolerance'],
     costEffect: 'Moving a datum is free now; a milling cut later is paid on every part.',
     basis: 'rule',
   },
@@ -113,7 +113,7 @@ export const RULE_TEXTS = [
     name: 'Cored holes big enough',
     statement: "Holes smaller than the route's smallest are drilled, not cast.",
     why: 'Small cores burn, break or float.',
-    mends: ['Fill the hole and drill it (spot the centre)', 'Enlarge the hole', 'Choose pressure die or investment'],
+    fixes: ['Fill the hole and drill it (spot the centre)', 'Enlarge the hole', 'Choose pressure die or investment'],
     costEffect: 'A drilled hole costs cents to a few units of money per part; a broken core pin stops a machine.',
     basis: 'rule',
   },
@@ -122,7 +122,7 @@ export const RULE_TEXTS = [
     name: 'Threads cast or cut',
     statement: 'Cast threads only where the route makes them, coarse and short; otherwise core and tap.',
     why: 'Thread flanks are undercuts.',
-    mends: ['Tap after casting', 'Use a threaded insert', 'Use external thread split on the parting with flats'],
+    fixes: ['Tap after casting', 'Use a threaded insert', 'Use external thread split on the parting with flats'],
     costEffect: 'An unscrewing core is a machine in the tool; tapping is cheap in small numbers.',
     basis: 'rule',
   },
@@ -132,7 +132,7 @@ export const RULE_TEXTS = [
     statement:
       'Cast-in inserts only where the route takes them; knurled or grooved, clean, dry, preheated and thick enough not to melt.',
     why: 'The insert is a chill, a source of gas and a different shrinkage.',
-    mends: [
+    fixes: [
       'Press or screw the insert in later',
       'Add wall round it: at least one insert diameter divided by two',
       'Change insert metal',
@@ -146,7 +146,7 @@ export const RULE_TEXTS = [
     statement:
       'Parts that must hold a fluid go to routes that feed well; gas-trapping routes need vacuum, impregnation or a thicker skin left uncut.',
     why: 'Pores link up through a wall once the skin is cut away.',
-    mends: [
+    fixes: [
       'Even walls, no chaplets, no heavy machining into the core',
       'Leak test every part',
       'Add impregnation to the plan',
@@ -160,7 +160,7 @@ export const RULE_TEXTS = [
     statement:
       'Solution-treated tempers only on routes whose parts carry no trapped gas, and only for alloys that respond.',
     why: 'Gas under pressure swells when the metal goes soft near 500 °C.',
-    mends: [
+    fixes: [
       'Use an as-cast or aged-only alloy',
       'Move to gravity or low pressure',
       'Vacuum die casting by special agreement',
@@ -173,7 +173,7 @@ export const RULE_TEXTS = [
     name: 'Welding and weld repair',
     statement: 'Parts to be welded need a weldable alloy and low gas; agree on repair rules on the drawing.',
     why: 'Trapped gas boils in the weld pool.',
-    mends: [
+    fixes: [
       'Bolt or bond instead',
       'Choose an Al-Si-Mg alloy over Al-Cu or Al-Si-Cu',
       'Use gravity or sand for welded lugs',
@@ -186,7 +186,7 @@ export const RULE_TEXTS = [
     name: 'Surface as cast',
     statement: 'The finest surface asked for on an unmachined face must be no finer than the route gives.',
     why: 'The metal copies the mould face.',
-    mends: [
+    fixes: [
       'Blast, tumble or machine that face',
       'Relax the need to where hands and eyes go',
       'Choose plaster, investment or die',
@@ -200,7 +200,7 @@ export const RULE_TEXTS = [
     statement:
       "Each dimension needs a total tolerance at least as wide as the route's grade gives at that size; tighter ones are machined or not held.",
     why: 'Shrinkage scatter, mould closing and wear add up with size.',
-    mends: [
+    fixes: [
       'Open the tolerance',
       'Machine the feature',
       'Correct the tool after the first trial and hold one grade better',
@@ -214,7 +214,7 @@ export const RULE_TEXTS = [
     name: 'The route must pour the alloy',
     statement: "The alloy's family and pouring temperature must be one the route's mould can stand.",
     why: 'Rubber stands about 400–450 °C metal for moments, gypsum about 1100 °C metal, steel dies best under 700 °C metal.',
-    mends: ['Take the offered near alloy', 'Change the route', 'Coat or plate a pourable alloy instead'],
+    fixes: ['Take the offered near alloy', 'Change the route', 'Coat or plate a pourable alloy instead'],
     costEffect: 'No price where the mould melts or the metal reacts.',
     basis: 'rule',
   },
@@ -223,7 +223,7 @@ export const RULE_TEXTS = [
     name: 'The alloy must live where the part lives',
     statement: 'Outdoor, marine and hot service bar some alloys and oblige coatings on others.',
     why: 'Corrosion, creep and ageing act long after the quote.',
-    mends: ['Choose another alloy', 'Add coating and say who pays', 'Change fasteners'],
+    fixes: ['Choose another alloy', 'Add coating and say who pays', 'Change fasteners'],
     costEffect: 'Coating and its reject rate join the unit cost.',
     basis: 'rule',
   },
@@ -233,7 +233,7 @@ export const RULE_TEXTS = [
     statement:
       'Clamp force must exceed metal pressure times projected area (parts, runners, overflows, and slide wedges) with margin.',
     why: 'One square centimetre at one megapascal is a tenth of a kilonewton.',
-    mends: ['Fewer cavities', 'Turn the part to show less area', 'Lower intensification', 'Bigger machine'],
+    fixes: ['Fewer cavities', 'Turn the part to show less area', 'Lower intensification', 'Bigger machine'],
     costEffect: 'The next machine size raises the hourly rate.',
     basis: 'rule',
   },
@@ -243,7 +243,7 @@ export const RULE_TEXTS = [
     statement:
       "The quantity over the life should fall where the route's total cost is lowest, and one day's need within what it pours.",
     why: 'Tooling is divided by quantity, labour is not.',
-    mends: ['Bridge on a cheaper route and switch', 'Change lot size', 'Share a tool between variants'],
+    fixes: ['Bridge on a cheaper route and switch', 'Change lot size', 'Share a tool between variants'],
     costEffect: 'Wrong band: either tooling never earns itself back or hand work is bought thousands of times.',
     basis: 'rule',
   },
@@ -252,7 +252,7 @@ export const RULE_TEXTS = [
     name: 'Tools wear out inside the programme',
     statement: 'Where pours per cavity exceed tool life, the replacement tool belongs in the total.',
     why: 'Thermal fatigue, erosion, abrasion and rubber ageing.',
-    mends: [
+    fixes: [
       'Price the replacement now',
       'Insert the wearing areas',
       'Take a softer alloy or lower pouring temperature',
@@ -266,7 +266,7 @@ export const RULE_TEXTS = [
     statement:
       'Tool, trial, correction and approval must fit before first delivery, and the cumulative good parts before the need date.',
     why: 'Tools rarely pass at the first trial.',
-    mends: ['Printed mould or pattern for the first lot', 'Soft tool', 'Order the tool on a risk release'],
+    fixes: ['Printed mould or pattern for the first lot', 'Soft tool', 'Order the tool on a risk release'],
     costEffect: 'Rush money or a bridge lot.',
     basis: 'rule',
   },
@@ -276,7 +276,7 @@ export const RULE_TEXTS = [
     statement:
       'The thickest section should stay under what the route cools and feeds for that alloy without special means.',
     why: 'Freezing time goes with the square of thickness, and coarse, porous metal with it.',
-    mends: ['Core out the lump', 'Chill or feed it', 'Make the heavy piece apart'],
+    fixes: ['Core out the lump', 'Chill or feed it', 'Make the heavy piece apart'],
     costEffect: 'Over it: chills, longer cooling and x-ray; far over it: scrap.',
     basis: 'rule',
   },
@@ -285,7 +285,7 @@ export const RULE_TEXTS = [
     name: 'Internal passages the route can make',
     statement: 'The number of closed internal passages must be one the route can core.',
     why: 'No sand core survives die pressure; rubber and thin shells have limits too.',
-    mends: [
+    fixes: [
       'Drill straight passages and plug',
       'Open the passage to the parting',
       'Join two castings',

@@ -4,7 +4,7 @@ import type { Lane } from '../catalogue/routes';
 import type { Fit } from '../catalogue/alloys';
 import { CLAMP_OF_ONE, POURED_FOR_ONE } from './equations';
 import { below, finding, notKnown } from './finding';
-import { screenHeld } from './held';
+import { screenWidths } from './held';
 import { alloyFit, screenMetal } from './metal';
 import { screenShape } from './shape';
 import { worse, type Finding, type Status } from './types';
@@ -35,7 +35,7 @@ export function screenLane(facts: PartFacts, lane: Lane, part: LanePart, rates: 
   const findings = [
     ...screenMetal(facts, lane),
     ...screenShape(facts, lane.capability),
-    ...screenHeld(facts, lane.capability, part),
+    ...screenWidths(facts, lane.capability, part),
     ...screenPour(facts, lane, part, F1),
   ];
   return {
@@ -67,7 +67,7 @@ function screenPour(facts: PartFacts, lane: Lane, part: LanePart, F1: number | n
         reason: over
           ? 'One casting with its gates and feeders is more metal than one pour here holds.'
           : 'One pour holds the casting with its gates and feeders.',
-        mends: over ? ['Core out heavy sections', 'Move to a sand route'] : [],
+        fixes: over ? ['Core out heavy sections', 'Move to a sand route'] : [],
       }),
     );
   }

@@ -23,7 +23,7 @@ test('a plain bracket fits its everyday lanes', () => {
   }
 });
 
-describe('every rule can pass, strain and bar; a bar names limit, value and mend', () => {
+describe('every rule can pass, strain and bar; a bar names limit, value and fix', () => {
   const cases: [string, string, Brief, Status][] = [
     [
       'dr-mass-max',
@@ -99,7 +99,7 @@ describe('every rule can pass, strain and bar; a bar names limit, value and mend
     const f = find(brief, lane, rule);
     expect(f.status).toBe(status);
     expect(f.reason).not.toBe('');
-    if (status === 'blocked') expect(f.mends.length).toBeGreaterThan(0);
+    if (status === 'blocked') expect(f.fixes.length).toBeGreaterThan(0);
     if (status !== 'not-known') expect(f.limit).not.toBeNull();
   });
 });

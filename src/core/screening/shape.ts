@@ -82,7 +82,7 @@ function smallest({ L, W, H }: PartFacts, { size_mm }: Capability): Finding[] {
       ...above(longest, size_mm.min),
       fields: ['geometry.box_mm'],
       reason: 'The part is smaller than the route is used to: it is lost in handling.',
-      mends: ['Cast several on one stem and part them', 'Move to spin or flask investment'],
+      fixes: ['Cast several on one stem and part them', 'Move to spin or flask investment'],
     }),
   ];
 }
@@ -257,6 +257,6 @@ function noFigure(rule: string, unit: 'mm', value: number, what: string): Findin
     value,
     fields: [],
     reason: `No figure for the ${what} of this metal in this route.`,
-    mends: ['Ask a shop that pours it'],
+    fixes: ['Ask a shop that pours it'],
   });
 }

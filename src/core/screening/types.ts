@@ -30,7 +30,7 @@ export interface Finding {
   /** Why, in one sentence. */
   readonly reason: string;
   /** What an engineer can change, nearest first. */
-  readonly mends: readonly string[];
+  readonly fixes: readonly string[];
   /** Brief paths the finding rests on. */
   readonly fields: readonly string[];
 }
@@ -41,7 +41,7 @@ export interface RuleText {
   readonly name: string;
   readonly statement: string;
   readonly why: string;
-  readonly mends: readonly string[];
+  readonly fixes: readonly string[];
   readonly costEffect: string;
   readonly basis: Basis;
 }

@@ -19,11 +19,11 @@ export interface BriefFlip {
   /** Where it changes, rising. */
   readonly at: readonly number[];
   /** For each place both programmes just on this side of it and just beyond; missing where figures tell it themselves. */
-  readonly looks?: readonly FlipLooks[];
+  readonly looks?: readonly FlipCosts[];
 }
 
 /** Two programmes with the figure at x. Money in the study's currency. */
-export interface FlipLook {
+export interface FlipCost {
   readonly x: number;
   /** Null where it cannot be made. */
   readonly own: number | null;
@@ -33,7 +33,7 @@ export interface FlipLook {
 }
 
 /** Just on this side of a change, and just beyond; null where there is nothing beyond. */
-export type FlipLooks = readonly [within: FlipLook, beyond: FlipLook | null];
+export type FlipCosts = readonly [within: FlipCost, beyond: FlipCost | null];
 
 /** Features whose tolerance is looked at, the tightest first. */
 const MOST_FEATURES = 6;
@@ -160,7 +160,7 @@ function* toleranceFlips(study: Study, q: number, leader: string): Generator<voi
       else lost = middle;
     }
     const against = leads(at(lost));
-    const look = (share: number): FlipLook => ({
+    const look = (share: number): FlipCost => ({
       x: f.tol_mm * share,
       ...bothOn(boardOf(at(share)), leader, against),
     });
@@ -179,7 +179,7 @@ function* toleranceFlips(study: Study, q: number, leader: string): Generator<voi
 }
 
 /** Two lanes on a board; a blocked one has no programme, and its reason is told. */
-function bothOn(board: Board, leader: string, against: string | null): Omit<FlipLook, 'x'> {
+function bothOn(board: Board, leader: string, against: string | null): Omit<FlipCost, 'x'> {
   const lane = (id: string | null) => board.lanes.find((l) => l.id === id);
   const own = lane(leader);
   const barred = own?.status === 'blocked';

@@ -9,7 +9,7 @@ import {
   atOnce,
   briefFlips,
   differenceDrawn,
-  doubtModel,
+  simulationModel,
   drawnWorking,
   DrawStore,
   flipWorking,
@@ -70,7 +70,7 @@ describe('the workings of what was drawn', () => {
     }
   });
   test('a mover: the difference at both ends of its range, as the table tells it', () => {
-    const model = doubtModel(new StudyWorkings(study, q), [leader, second]);
+    const model = simulationModel(new StudyWorkings(study, q), [leader, second]);
     for (const m of moversOf(model, leader, second, sampling).slice(0, 12)) {
       const input = model.inputs.find((i) => i.key === m.name)!;
       const w = moverWorking(m, input, leader, second, 'it', 'USD');

@@ -4,8 +4,8 @@ import { fixed, whole } from '../base/numbers';
 import { computed, type Working, type WorkingSymbol } from '../equations';
 import type { BriefFlip } from './brief-flips';
 import type { Flip } from './flips';
-import type { DoubtInput } from './model';
-import { CONFIDENCE, type Band, type DifferenceDoubt, type LaneDoubt, type Share } from './sampling';
+import type { SimulationInput } from './model';
+import { CONFIDENCE, type Band, type DifferenceSpread, type LaneSpread, type Share } from './sampling';
 import type { Mover } from './swings';
 import type { Spread } from './draws';
 
@@ -60,7 +60,7 @@ const shareSymbols = (share: Share, n: number, meaning: string): WorkingSymbol[]
  */
 export function drawnWorking(
   of: DrawnFigure,
-  lane: Pick<LaneDoubt, 'allIn' | 'total' | 'first' | 'cheapest' | 'inTime'>,
+  lane: Pick<LaneSpread, 'allIn' | 'total' | 'first' | 'cheapest' | 'inTime'>,
   likely: number,
   unit: string,
   how: DrawnHow,
@@ -98,7 +98,7 @@ export const shareDrawn = (title: string, share: Share, meaning: string, how: Dr
 
 /** The difference of two lanes over the draws. @param code of the study's currency */
 export function differenceDrawn(
-  difference: Pick<DifferenceDoubt, 'first' | 'second' | 'band' | 'holds'>,
+  difference: Pick<DifferenceSpread, 'first' | 'second' | 'band' | 'holds'>,
   code: string,
   how: DrawnHow,
 ): Working {
@@ -119,7 +119,7 @@ export function differenceDrawn(
 }
 
 /** An input as a symbol with the way to where it is kept. */
-const inputSymbol = (symbol: string, input: DoubtInput, value: number, words: string): WorkingSymbol => ({
+const inputSymbol = (symbol: string, input: SimulationInput, value: number, words: string): WorkingSymbol => ({
   ...computed(symbol, words, value, input.unit),
   source: input.source,
   path: input.path,
@@ -133,7 +133,7 @@ const inputSymbol = (symbol: string, input: DoubtInput, value: number, words: st
  */
 export function flipWorking(
   flip: Flip,
-  input: DoubtInput,
+  input: SimulationInput,
   leads: string,
   words: string,
   code: string,
@@ -187,7 +187,7 @@ export function roomWorking(of: StudyWorkings, flip: BriefFlip, leads: string, o
 /** What one figure alone does to the difference of two lanes. */
 export function moverWorking(
   mover: Mover,
-  input: DoubtInput,
+  input: SimulationInput,
   leads: string,
   second: string,
   words: string,

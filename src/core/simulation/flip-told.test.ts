@@ -4,7 +4,7 @@ import { prepareStudy } from '../study';
 import { PLAN, StudyWorkings } from '../phased-plans';
 import { lifetimeQuantity } from '../brief';
 import { SHIPPED_RATES } from '../rates';
-import { plain, type Telling, type ToldFigure } from '../explanation';
+import { plain, type Explanation, type ExplainedFigure } from '../explanation';
 import { briefOf } from '../testing/demo-briefs';
 import { bestPlanOf, ORDER, type Planned } from '../testing/demo-plans';
 import { recompute } from '../testing/recompute';
@@ -13,18 +13,18 @@ import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
 import {
   atOnce,
   briefFlips,
-  briefFlipTold,
-  flipTold,
+  briefFlipExplanation,
+  flipExplanation,
   laneFlips,
   planBriefFlips,
   planFlips,
   stanceOf,
   type BriefFlip,
-  type DoubtInput,
+  type SimulationInput,
   type Flip,
 } from '.';
 
-const input: DoubtInput = {
+const input: SimulationInput = {
   key: 'global.Rskill',
   words: 'who moulds',
   range: [32, 44, 62],
@@ -46,12 +46,12 @@ const flip = (more: Partial<Flip>): Flip => {
 };
 const briefs = QUILLMERE_PARTS.map(briefOf);
 const gear = bestPlanOf(briefs.find((b) => b.title.startsWith('Gear head'))!)!;
-const ofGear = new StudyWorkings(gear.study, gear.q, gear.drawn.open, gear.dues);
+const ofGear = new StudyWorkings(gear.study, gear.q, gear.drawn.open, gear.deliveries);
 const LEAD = 'permanent-mould/tilt';
 const told = (f: Flip, stance: 'first' | 'ahead' | 'behind'): string =>
-  plain(flipTold(f, input, LEAD, SHIPPED_RATES, stance));
+  plain(flipExplanation(f, input, LEAD, SHIPPED_RATES, stance));
 const toldOf = (f: BriefFlip, leads = LEAD, stance: 'first' | 'ahead' | 'behind' = 'first'): string =>
-  plain(briefFlipTold(f, leads, stance, ofGear));
+  plain(briefFlipExplanation(f, leads, stance, ofGear));
 
 describe('flip points as sentences', () => {
   test('say which way, to what, and what follows', () => {
@@ -62,7 +62,7 @@ describe('flip points as sentences', () => {
     expect(told(flip({ at: [12, 90], kind: 'many' }), 'first')).toContain('12 USD/h, 90 USD/h');
   });
   test('several places each open their own', () => {
-    const both = figures(flipTold(flip({ at: [12, 90], kind: 'many' }), input, LEAD, SHIPPED_RATES, 'first'));
+    const both = figures(flipExplanation(flip({ at: [12, 90], kind: 'many' }), input, LEAD, SHIPPED_RATES, 'first'));
     expect(both.map((f) => f.made?.value)).toEqual([12, 90]);
   });
   test('a plan that is behind comes ahead, where a leader stays first', () => {
@@ -91,7 +91,12 @@ describe('flip points as sentences', () => {
   });
   test('where the study has moved on and one of both is gone, its words still stand', () => {
     const room = atOnce(briefFlips(gear.study, gear.q)).find((f) => f.kind === 'tooling')!;
-    const gone = briefFlipTold({ ...room, against: 'no-such/lane' }, LEAD, 'first', new StudyWorkings(gear.study, 10));
+    const gone = briefFlipExplanation(
+      { ...room, against: 'no-such/lane' },
+      LEAD,
+      'first',
+      new StudyWorkings(gear.study, 10),
+    );
     expect(plain(gone)).toContain('Stays first while the price of its tooling is under');
   });
   test('of the brief: none, one and several changes are told as such', () => {
@@ -116,10 +121,10 @@ describe('flip points as sentences', () => {
   });
 });
 
-const figures = (t: Telling): ToldFigure[] => t.filter((p) => typeof p !== 'string');
+const figures = (t: Explanation): ExplainedFigure[] => t.filter((p) => typeof p !== 'string');
 
 /** Every figure of a sentence against what it opens: the same number, worked out again from its symbols. */
-function opened(t: Telling, of: StudyWorkings): number {
+function opened(t: Explanation, of: StudyWorkings): number {
   for (const f of figures(t)) {
     const at = f.q === undefined ? of : new StudyWorkings(of.study, f.q);
     const w = f.made ?? at.working(f.laneId, f.figure ?? '');
@@ -148,14 +153,14 @@ describe.each(briefs.map((b) => [b.title, b] as const))('what would overturn the
 
   test('every sentence has a figure that opens, and comes to what is told', () => {
     for (const f of ofBrief) {
-      const n = opened(briefFlipTold(f, leads, 'first', of), of);
+      const n = opened(briefFlipExplanation(f, leads, 'first', of), of);
       if (f.at.length > 0) expect(n, f.kind).toBeGreaterThan(0);
     }
     const { flips, inputs } = atOnce(laneFlips(study, board, leads));
     for (const f of flips)
       expect(
         opened(
-          flipTold(
+          flipExplanation(
             f,
             inputs.find((i) => i.key === f.key)!,
             leads,
@@ -191,18 +196,18 @@ const plans = briefs.flatMap((b): [string, Planned][] => {
   return found === null ? [] : [[b.title, found]];
 });
 describe.each(plans)('what would overturn the plan of the %s', (_, one) => {
-  const of = new StudyWorkings(one.study, one.q, one.drawn.open, one.dues);
+  const of = new StudyWorkings(one.study, one.q, one.drawn.open, one.deliveries);
   test('every sentence has a figure that opens, and comes to what is told', () => {
     const ofBrief = atOnce(planBriefFlips(one.study, one.q, ORDER, one.drawn));
     const stance = stanceOf(PLAN, ofBrief);
     for (const f of ofBrief) {
-      const n = opened(briefFlipTold(f, PLAN, stance, of), of);
+      const n = opened(briefFlipExplanation(f, PLAN, stance, of), of);
       if (f.at.length > 0) expect(n, f.kind).toBeGreaterThan(0);
     }
     const { flips, inputs } = atOnce(planFlips(one.study, boardAt(one.study, one.q, ORDER), one.drawn));
     for (const f of flips)
       opened(
-        flipTold(
+        flipExplanation(
           f,
           inputs.find((i) => i.key === f.key)!,
           PLAN,

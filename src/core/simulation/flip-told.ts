@@ -2,15 +2,15 @@ import { ALONE, PLAN, type StudyWorkings } from '../phased-plans';
 import { CoreError } from '../base/errors';
 import type { RateSet } from '../rates';
 import { shortName } from '../catalogue/routes';
-import { figure, listed, madeFigure, tell, type Telling, type ToldFigure } from '../explanation';
+import { figure, listed, madeFigure, explain, type Explanation, type ExplainedFigure } from '../explanation';
 import { fixed, whole } from '../base/numbers';
 import { differenceTo } from '../study/workings';
 import { type Working } from '../equations';
 import type { BriefFlip } from './brief-flips';
 import { flipWorking, roomWorking } from './doubt-workings';
 import type { Flip } from './flips';
-import { lookWorking } from './look-working';
-import type { DoubtInput } from './model';
+import { costLookWorking } from './look-working';
+import type { SimulationInput } from './model';
 import { figureWords, inputWords } from './words';
 
 /** How the one whose flips are told stands: a lane that leads, a plan that is ahead of the route alone, or behind it. */
@@ -28,7 +28,13 @@ export function stanceOf(leads: string, ofBrief: readonly BriefFlip[]): Stance {
  * Each place opens both programmes there.
  * @param leads lane, or the plan, whose flip it is
  */
-export function flipTold(flip: Flip, input: DoubtInput, leads: string, rates: RateSet, stance: Stance): Telling {
+export function flipExplanation(
+  flip: Flip,
+  input: SimulationInput,
+  leads: string,
+  rates: RateSet,
+  stance: Stance,
+): Explanation {
   const name = inputWords(input, rates);
   const likely = input.range[1];
   const places = flip.at.map((x, k) =>
@@ -36,12 +42,12 @@ export function flipTold(flip: Flip, input: DoubtInput, leads: string, rates: Ra
   );
   const now = `likely ${figureWords(likely, input.unit)}`;
   const other = shortName(flip.against);
-  if (flip.kind === 'many') return tell`${name}: ${other} leads between or beyond ${listed(places, ', ')} (${now})`;
+  if (flip.kind === 'many') return explain`${name}: ${other} leads between or beyond ${listed(places, ', ')} (${now})`;
   const [at = NaN] = flip.at;
-  const goes = tell`${name} ${at > likely ? 'rises above' : 'falls below'} ${places[0] ?? ''} (${now})`;
+  const goes = explain`${name} ${at > likely ? 'rises above' : 'falls below'} ${places[0] ?? ''} (${now})`;
   return stance === 'behind'
-    ? tell`Comes ahead of ${other} once ${goes}`
-    : tell`Stays ${stance} until ${goes}; then ${other}`;
+    ? explain`Comes ahead of ${other} once ${goes}`
+    : explain`Stays ${stance} until ${goes}; then ${other}`;
 }
 
 /**
@@ -49,41 +55,41 @@ export function flipTold(flip: Flip, input: DoubtInput, leads: string, rates: Ra
  * @param leads lane, or the plan, whose flip it is
  * @param of workings of the study at its quantity, with the plan where it is the plan's
  */
-export function briefFlipTold(flip: BriefFlip, leads: string, stance: Stance, of: StudyWorkings): Telling {
+export function briefFlipExplanation(flip: BriefFlip, leads: string, stance: Stance, of: StudyWorkings): Explanation {
   const other = shortName(flip.against ?? '');
   const to = flip.against === null ? 'no other route is sooner' : `then ${other}`;
   const { code } = of.study.rates.currency;
-  const looked = (k: number, text: string, x?: number): string | ToldFigure => {
-    const made = lookWorking(flip, k, leads, code, x);
+  const looked = (k: number, text: string, x?: number): string | ExplainedFigure => {
+    const made = costLookWorking(flip, k, leads, code, x);
     return made === null ? text : madeFigure(text, leads, made);
   };
   const [at] = flip.at;
   switch (flip.kind) {
     case 'quantity':
-      return quantityTold(flip, leads, stance, looked);
+      return quantityFlipExplanation(flip, leads, stance, looked);
     case 'tooling':
     case 'part': {
       const room = roomOf(of, flip, leads);
-      const opened = (text: string): string | ToldFigure => (room === null ? text : madeFigure(text, leads, room));
+      const opened = (text: string): string | ExplainedFigure => (room === null ? text : madeFigure(text, leads, room));
       const now = figure(figureWords(flip.now, flip.unit), leads, flip.kind === 'tooling' ? 'tooling' : 'unit');
       if (stance === 'behind' && !((at ?? NaN) > 0))
-        return tell`Even with ${opened('tools for nothing')} it stays behind ${other}`;
-      const under = tell`${flip.words} is under ${opened(figureWords(at ?? NaN, flip.unit))} (now ${now})`;
+        return explain`Even with ${opened('tools for nothing')} it stays behind ${other}`;
+      const under = explain`${flip.words} is under ${opened(figureWords(at ?? NaN, flip.unit))} (now ${now})`;
       return stance === 'behind'
-        ? tell`Comes ahead of ${other} only where ${under}`
-        : tell`Stays ${stance} while ${under}; ${to}`;
+        ? explain`Comes ahead of ${other} only where ${under}`
+        : explain`Stays ${stance} while ${under}; ${to}`;
     }
     case 'tolerance':
-      return tell`Stays first until the ${flip.words} is tightened to ${looked(0, figureWords(at ?? NaN, flip.unit))} (now ${figureWords(flip.now, flip.unit)}); ${flip.against === null ? 'then no route survives' : to}`;
+      return explain`Stays first until the ${flip.words} is tightened to ${looked(0, figureWords(at ?? NaN, flip.unit))} (now ${figureWords(flip.now, flip.unit)}); ${flip.against === null ? 'then no route survives' : to}`;
     case 'switch': {
       const ends = flip.at.map((x, k) => looked(k, whole(x)));
-      return tell`${flip.against === null ? 'Delivers no later' : 'Stays ahead, and delivers no later,'} while the first step takes ${ends[0] ?? ''} to ${ends[1] ?? ''} pieces (now ${whole(flip.now)})`;
+      return explain`${flip.against === null ? 'Delivers no later' : 'Stays ahead, and delivers no later,'} while the first step takes ${ends[0] ?? ''} to ${ends[1] ?? ''} pieces (now ${whole(flip.now)})`;
     }
     case 'wait':
-      return tell`No delivery that is met is missed while the second tool is ordered no more than ${figure(`${whole(at ?? NaN)} days`, leads, 'waits')} late`;
+      return explain`No delivery that is met is missed while the second tool is ordered no more than ${figure(`${whole(at ?? NaN)} days`, leads, 'waits')} late`;
     case 'lead': {
       const first = figure(`${fixed((at ?? NaN) / 7, 1)} weeks`, leads, 'firstArticle');
-      return tell`If the first article is wanted before ${first} from the order: ${flip.against === null ? to : `the cheapest that comes sooner is ${other}`}`;
+      return explain`If the first article is wanted before ${first} from the order: ${flip.against === null ? to : `the cheapest that comes sooner is ${other}`}`;
     }
   }
 }
@@ -99,22 +105,22 @@ function roomOf(of: StudyWorkings, flip: BriefFlip, leads: string): Working | nu
   }
 }
 
-function quantityTold(
+function quantityFlipExplanation(
   flip: BriefFlip,
   leads: string,
   stance: Stance,
-  looked: (k: number, text: string, x?: number) => string | ToldFigure,
-): Telling {
+  looked: (k: number, text: string, x?: number) => string | ExplainedFigure,
+): Explanation {
   const other = shortName(flip.against ?? '');
   const [at] = flip.at;
   // Of lanes the difference at that quantity is at hand; of a plan both totals beside it were kept.
-  const place = (k: number, q: number, text: string): string | ToldFigure =>
+  const place = (k: number, q: number, text: string): string | ExplainedFigure =>
     flip.looks === undefined && flip.against !== null
       ? figure(text, leads, differenceTo('total', flip.against), q)
       : looked(k, text, q);
-  if (at === undefined) return tell`At no quantity of the rail do ${shortName(leads)} and ${other} change places`;
+  if (at === undefined) return explain`At no quantity of the rail do ${shortName(leads)} and ${other} change places`;
   if (flip.at.length > 1) {
-    return tell`${shortName(leads)} and ${other} change places at ${listed(
+    return explain`${shortName(leads)} and ${other} change places at ${listed(
       flip.at.map((q, k) => place(k, q, whole(q))),
       ', ',
     )} pieces`;
@@ -122,7 +128,7 @@ function quantityTold(
   const now = `(now ${whole(flip.now)})`;
   const more = at > flip.now;
   if (stance === 'behind')
-    return tell`Comes ahead of ${other} ${more ? 'from' : 'below'} ${place(0, at, `${whole(at)} pieces`)}${more ? ' on' : ''} ${now}`;
+    return explain`Comes ahead of ${other} ${more ? 'from' : 'below'} ${place(0, at, `${whole(at)} pieces`)}${more ? ' on' : ''} ${now}`;
   const last = more ? at - 1 : at;
-  return tell`Stays ${stance} ${more ? 'up' : 'down'} to ${place(0, last, `${whole(last)} pieces`)} over the life ${now}; then ${other}`;
+  return explain`Stays ${stance} ${more ? 'up' : 'down'} to ${place(0, last, `${whole(last)} pieces`)} over the life ${now}; then ${other}`;
 }

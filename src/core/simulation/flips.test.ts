@@ -6,7 +6,7 @@ import { prepareStudy } from '../study';
 import { lifetimeQuantity } from '../brief';
 import { briefOf } from '../testing/demo-briefs';
 import { plainDraw } from '../testing/plain-loop';
-import { atOnce, bracketOf, briefFlips, doubtModel, flipsOf, moversOf } from '.';
+import { atOnce, bracketOf, briefFlips, simulationModel, flipsOf, moversOf } from '.';
 
 /** Parts in light and heavy metal, few and many lanes. */
 const LOOKED_AT = ['Filter drawer housing', 'Compass gimbal ring', 'Gear head body, sealed', 'Pier foot'];
@@ -22,7 +22,7 @@ const parts = QUILLMERE_PARTS.filter((p) => LOOKED_AT.some((title) => title === 
 
 describe.each(parts.map((p) => [p.title, p] as const))('%s', (_, { study, q, board }) => {
   const [leader, second] = [board.leader!, board.second!];
-  const model = doubtModel(new StudyWorkings(study, q), [leader, second]);
+  const model = simulationModel(new StudyWorkings(study, q), [leader, second]);
   const likely = model.inputs.map((i) => i.range[1]);
   const gap = (k: number, value: number): number => {
     const plain = plainDraw(

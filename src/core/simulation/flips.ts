@@ -1,6 +1,6 @@
 import type { Triple } from '../base/figures';
 import { flipKind, type FlipKind } from '../formula-book/uncertainty';
-import type { DoubtInput, DoubtModel } from './model';
+import type { SimulationInput, SimulationModel } from './model';
 import { Runner } from './program';
 
 /** A figure at which two lanes change places, everything else at likely. */
@@ -27,7 +27,7 @@ const MOST_SHARE = 0.95;
 const ROUNDS = 4;
 
 /** The stretch over which a figure is looked at: its range, and as far again as could be. */
-export function bracketOf({ range, unit }: Pick<DoubtInput, 'range' | 'unit'>): readonly [number, number] {
+export function bracketOf({ range, unit }: Pick<SimulationInput, 'range' | 'unit'>): readonly [number, number] {
   const [low, likely, high]: Triple = range;
   const least = Math.min(low, likely > 0 ? likely / REACH : likely * REACH);
   const most = Math.max(high, likely > 0 ? likely * REACH : likely / REACH);
@@ -47,7 +47,7 @@ export class FlipFinder {
   private readonly results: Float64Array[];
 
   constructor(
-    private readonly model: DoubtModel,
+    private readonly model: SimulationModel,
     leader: string,
     others: readonly string[],
   ) {
@@ -97,7 +97,7 @@ export class FlipFinder {
 }
 
 /** Flips of every figure in doubt. */
-export function flipsOf(model: DoubtModel, leader: string, others: readonly string[]): Flip[] {
+export function flipsOf(model: SimulationModel, leader: string, others: readonly string[]): Flip[] {
   const finder = new FlipFinder(model, leader, others);
   return model.inputs.flatMap((_, k) => finder.of(k));
 }

@@ -1,7 +1,7 @@
 /** Doubt: a study's sums worked through with figures drawn from low, likely and high, and what that says of the choice. */
 export { atOnce } from './at-once';
 export { fillDraws, streamOf, uniformAt, valueAt, type Spread } from './draws';
-export { doubtModel, QUANTITY, type DoubtInput, type DoubtLane, type DoubtModel } from './model';
+export { simulationModel, QUANTITY, type SimulationInput, type SimulatedLane, type SimulationModel } from './model';
 export { BLOCK, Program, Runner } from './program';
 export {
   CONFIDENCE,
@@ -9,18 +9,18 @@ export {
   DrawStore,
   Sampling,
   type Band,
-  type DifferenceDoubt,
-  type DoubtSummary,
-  type LaneDoubt,
+  type DifferenceSpread,
+  type SimulationSummary,
+  type LaneSpread,
   type SamplingAsk,
   type Share,
 } from './sampling';
-export { briefFlips, quantityFlips, type BriefFlip, type FlipLook, type FlipLooks } from './brief-flips';
+export { briefFlips, quantityFlips, type BriefFlip, type FlipCost, type FlipCosts } from './brief-flips';
 export { bracketOf, FLIP_STEPS, FlipFinder, flipsOf, type Flip } from './flips';
 export { moversOf, type Mover } from './swings';
 export { drawsParts, figureWords, inputWords, nearness, percent, rough, sentence } from './words';
-export { briefFlipTold, flipTold, stanceOf, type Stance } from './flip-told';
-export { lookWorking } from './look-working';
+export { briefFlipExplanation, flipExplanation, stanceOf, type Stance } from './flip-told';
+export { costLookWorking } from './look-working';
 export { planBriefFlips } from './plan-brief-flips';
 export {
   laneFlips,

@@ -1,6 +1,6 @@
 import { shortName } from '../catalogue/routes';
 import { computed, type Working, type WorkingSymbol } from '../equations';
-import type { BriefFlip, FlipLook } from './brief-flips';
+import type { BriefFlip, FlipCost } from './brief-flips';
 import { figureWords } from './words';
 
 /**
@@ -12,7 +12,13 @@ import { figureWords } from './words';
  * @param told the figure as it is told, where that is the last before the place
  * @returns null where the flip keeps no looks: figures of its own tell it
  */
-export function lookWorking(flip: BriefFlip, k: number, leads: string, code: string, told?: number): Working | null {
+export function costLookWorking(
+  flip: BriefFlip,
+  k: number,
+  leads: string,
+  code: string,
+  told?: number,
+): Working | null {
   const [looks, x] = [flip.looks?.[k], told ?? flip.at[k]];
   if (looks === undefined || x === undefined) return null;
   const [within, beyond] = looks;
@@ -21,7 +27,7 @@ export function lookWorking(flip: BriefFlip, k: number, leads: string, code: str
     flip.kind === 'tolerance' ? ({ source: 'brief', path: flip.key } as const) : { source: 'choice' as const };
   const programme = (symbol: string, name: string, total: number | null, at: number): WorkingSymbol[] =>
     total === null ? [] : [computed(symbol, `programme of ${name} at ${figureWords(at, flip.unit)}`, total, code)];
-  const both = (look: FlipLook, n: 1 | 2): WorkingSymbol[] => [
+  const both = (look: FlipCost, n: 1 | 2): WorkingSymbol[] => [
     ...programme(`a${n}`, shortName(leads), look.own, look.x),
     ...programme(`b${n}`, other, look.other, look.x),
   ];
@@ -44,7 +50,7 @@ export function lookWorking(flip: BriefFlip, k: number, leads: string, code: str
 }
 
 /** What holds at one place: by how much it is ahead or behind, what is late, or why it cannot be made. */
-function sideWords({ x, own, other, words }: FlipLook, flip: BriefFlip, leads: string, code: string): string[] {
+function sideWords({ x, own, other, words }: FlipCost, flip: BriefFlip, leads: string, code: string): string[] {
   const at = `At ${figureWords(x, flip.unit)}`;
   if (own === null) return [`${at} ${shortName(leads)} cannot be made${words === null ? '' : `: ${words}`}.`];
   const gap =

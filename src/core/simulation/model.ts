@@ -1,11 +1,11 @@
 import { ALONE, isApproved, PLAN, STEPS, type StudyWorkings } from '../phased-plans';
 import type { Triple } from '../base/figures';
-import { isToldWhole } from '../study/workings';
+import { isWholeFigure } from '../study/workings';
 import { parseExpression, type Source, type WorkingSymbol, type Expr } from '../equations';
 import { Program } from './program';
 
 /** A figure that is in doubt: low, likely and high, and where it is kept. */
-export interface DoubtInput {
+export interface SimulationInput {
   /** Its name over all lanes: the same name is the same figure, drawn once. */
   readonly key: string;
   readonly words: string;
@@ -17,7 +17,7 @@ export interface DoubtInput {
 }
 
 /** What is worked out of one lane, as steps of the program. */
-export interface DoubtLane {
+export interface SimulatedLane {
   readonly id: string;
   /** T(q), in the study's currency. */
   readonly total: number;
@@ -38,10 +38,10 @@ export interface StepPace {
 }
 
 /** The sums of several lanes as one program over the figures in doubt. */
-export interface DoubtModel {
+export interface SimulationModel {
   readonly program: Program;
-  readonly inputs: readonly DoubtInput[];
-  readonly lanes: readonly DoubtLane[];
+  readonly inputs: readonly SimulationInput[];
+  readonly lanes: readonly SimulatedLane[];
   /** Index of the quantity among the inputs; null where it is held. */
   readonly quantity: number | null;
 }
@@ -71,13 +71,17 @@ const OF_RAIL = new Set(['q', 'N', 'lot']);
  * @param ids lanes with money, baselines but the split part, the plan, the route alone beside it
  * @param quantity range of the quantity where it is in doubt too, pieces; null holds it
  */
-export function doubtModel(of: StudyWorkings, ids: readonly string[], quantity: Triple | null = null): DoubtModel {
+export function simulationModel(
+  of: StudyWorkings,
+  ids: readonly string[],
+  quantity: Triple | null = null,
+): SimulationModel {
   const program = new Program();
-  const inputs: DoubtInput[] = [];
+  const inputs: SimulationInput[] = [];
   const indexOf = new Map<string, number>();
   const done = new Map<string, number>();
 
-  const input = (one: DoubtInput): number => {
+  const input = (one: SimulationInput): number => {
     let index = indexOf.get(one.key);
     if (index === undefined) {
       index = inputs.length;
@@ -150,8 +154,8 @@ export function doubtModel(of: StudyWorkings, ids: readonly string[], quantity: 
   const stepsOf = (id: string): StepPace[] | null =>
     id === PLAN ? STEPS.map(paceOf) : id === ALONE ? [paceOf(ALONE)] : null;
   const lanes = ids
-    .filter((id) => of.study.baselines.every((b) => b.id !== id) || isToldWhole(id))
-    .map((id): DoubtLane => ({
+    .filter((id) => of.study.baselines.every((b) => b.id !== id) || isWholeFigure(id))
+    .map((id): SimulatedLane => ({
       id,
       total: figureStep(id, 'total'),
       first: figureStep(id, 'firstArticle'),

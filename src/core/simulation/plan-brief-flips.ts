@@ -1,7 +1,7 @@
 import { RAIL_MAX, railQuantities } from '../comparison/board';
 import { type Study } from '../study';
-import { duesOf, MOST_WAIT_D, PLAN, planAt, singleAt, StudyWorkings, type BridgePlan } from '../phased-plans';
-import type { BriefFlip, FlipLook, FlipLooks } from './brief-flips';
+import { deliveriesOf, MOST_WAIT_D, PLAN, planAt, singleAt, StudyWorkings, type PhasedPlan } from '../phased-plans';
+import type { BriefFlip, FlipCost, FlipCosts } from './brief-flips';
 import type { DrawnPlan } from './study-doubt';
 
 /** Quantities, and sizes of the first step, that are looked at before a change is narrowed down. */
@@ -19,9 +19,9 @@ export function* planBriefFlips(
   orderDate: string,
   plan: DrawnPlan,
 ): Generator<void, BriefFlip[], void> {
-  const { choice, dues } = plan;
-  const now = planAt(study, q, choice, dues);
-  const alone = plan.open.alone === null ? null : singleAt(study, q, plan.open.alone.laneId, dues, true);
+  const { choice, deliveries } = plan;
+  const now = planAt(study, q, choice, deliveries);
+  const alone = plan.open.alone === null ? null : singleAt(study, q, plan.open.alone.laneId, deliveries, true);
   const steps = yield* switchFlip(study, q, plan, now, alone?.total ?? null);
   const wait: BriefFlip[] =
     now.deliveries.length === 0 || now.waits_d >= MOST_WAIT_D
@@ -39,7 +39,7 @@ export function* planBriefFlips(
         ];
   if (alone === null) return [...steps, ...wait];
   const against = alone.steps[0]?.laneId ?? null;
-  const tools = new StudyWorkings(study, q, plan.open, dues).working(PLAN, 'tooling').value;
+  const tools = new StudyWorkings(study, q, plan.open, deliveries).working(PLAN, 'tooling').value;
   return [
     {
       kind: 'quantity',
@@ -72,12 +72,12 @@ function* quantities(
   laneId: string | null,
 ): Generator<void, Required<Pick<BriefFlip, 'at' | 'looks'>>, void> {
   if (laneId === null) return { at: [], looks: [] };
-  const look = (q: number): FlipLook & { own: number; other: number } => {
-    const dues = duesOf(study, q, orderDate);
+  const look = (q: number): FlipCost & { own: number; other: number } => {
+    const deliveries = deliveriesOf(study, q, orderDate);
     return {
       x: q,
-      own: planAt(study, q, choice, dues).total,
-      other: singleAt(study, q, laneId, dues, true).total,
+      own: planAt(study, q, choice, deliveries).total,
+      other: singleAt(study, q, laneId, deliveries, true).total,
       words: null,
     };
   };
@@ -94,21 +94,21 @@ function* quantities(
     if (last !== null && last.ahead !== next.ahead) at.push(1 + lastOf(last.q, q, (x) => ahead(x) !== next.ahead));
     last = next;
   }
-  return { at, looks: at.map((q): FlipLooks => [look(q - 1), look(q)]) };
+  return { at, looks: at.map((q): FlipCosts => [look(q - 1), look(q)]) };
 }
 
 /** The first steps, from the least to the most around the present one, with which the plan is ahead and no later. */
 function* switchFlip(
   study: Study,
   q: number,
-  { choice, dues, open }: DrawnPlan,
-  now: BridgePlan,
+  { choice, deliveries, open }: DrawnPlan,
+  now: PhasedPlan,
   most: number | null,
 ): Generator<void, BriefFlip[], void> {
-  const lateOf = (plan: BridgePlan): number => plan.deliveries.filter((d) => d.late_d > 0).length;
+  const lateOf = (plan: PhasedPlan): number => plan.deliveries.filter((d) => d.late_d > 0).length;
   const late = lateOf(now);
   const holds = (pieces: number): boolean => {
-    const plan = planAt(study, q, { ...choice, pieces }, dues);
+    const plan = planAt(study, q, { ...choice, pieces }, deliveries);
     return (most === null || plan.total <= most) && lateOf(plan) <= late;
   };
   if (!holds(choice.pieces)) return [];
@@ -124,9 +124,9 @@ function* switchFlip(
   }
   const low = yield* outward(sizes.filter((n) => n < choice.pieces).reverse());
   const high = yield* outward(sizes.filter((n) => n > choice.pieces));
-  const look = (pieces: number): FlipLook => {
-    const plan = planAt(study, q, { ...choice, pieces }, dues);
-    return { x: pieces, own: plan.total, other: most, words: lateWords(lateOf(plan), dues.length) };
+  const look = (pieces: number): FlipCost => {
+    const plan = planAt(study, q, { ...choice, pieces }, deliveries);
+    return { x: pieces, own: plan.total, other: most, words: lateWords(lateOf(plan), deliveries.length) };
   };
   return [
     {

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { boardAt } from '../comparison/board';
-import { ALONE, duesOf, PLAN, planAt, singleAt, STEPS, StudyWorkings } from '../phased-plans';
+import { ALONE, deliveriesOf, PLAN, planAt, singleAt, STEPS, StudyWorkings } from '../phased-plans';
 import { daysWithHolidays } from '../schedule';
 import { SHIPPED_RATES } from '../rates';
 import { plain } from '../explanation';
@@ -10,8 +10,8 @@ import { plainDraw } from '../testing/plain-loop';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
 import {
   atOnce,
-  briefFlipTold,
-  doubtModel,
+  briefFlipExplanation,
+  simulationModel,
   DrawStore,
   planBriefFlips,
   planFlips,
@@ -27,7 +27,8 @@ const planned = (title: string): Planned => {
 };
 const near = (got: number, want: number, where = ''): void =>
   expect(Math.abs(got - want), `${where}: ${got} for ${want}`).toBeLessThanOrEqual(1e-9 * Math.max(1, Math.abs(want)));
-const workingsOf = ({ study, q, drawn, dues }: Planned): StudyWorkings => new StudyWorkings(study, q, drawn.open, dues);
+const workingsOf = ({ study, q, drawn, deliveries }: Planned): StudyWorkings =>
+  new StudyWorkings(study, q, drawn.open, deliveries);
 
 // One with a route alone beside it, one whose first tool leaves something, one that no route alone can match.
 const gear = planned('Gear head');
@@ -41,7 +42,7 @@ const cases = [
 describe.each(cases)('draws of a plan: %s', (_, one) => {
   const workings = workingsOf(one);
   const ids = [PLAN, ...(one.single === null ? [] : [ALONE]), one.drawn.choice.then];
-  const model = doubtModel(workings, ids);
+  const model = simulationModel(workings, ids);
 
   test('at likely figures come to the plan as it was worked out', () => {
     const outputs = model.lanes.flatMap((l) => [l.total, l.first, l.last]);
@@ -140,7 +141,7 @@ describe('what the draws say of a plan', () => {
   test('deliveries: surely met when asked late, never when asked on the first day, in between as asked', () => {
     const asked = (days: number) => ({
       ...gear.drawn,
-      dues: gear.dues.map((d) => ({ ...d, day_d: d.day_d + days })),
+      dues: gear.deliveries.map((d) => ({ ...d, day_d: d.day_d + days })),
     });
     const share = (days: number): number => of(summary(asked(days)), PLAN).delivers?.share ?? NaN;
     const shares = [-400, -10, 0, 10, 4000].map(share);
@@ -163,7 +164,7 @@ describe('what would overturn a plan', () => {
 
   test('each figure found, put in, makes plan and route alone cost the same', () => {
     const { flips, inputs } = atOnce(planFlips(gear.study, board, gear.drawn));
-    const model = doubtModel(workingsOf(gear), [PLAN, ALONE]);
+    const model = simulationModel(workingsOf(gear), [PLAN, ALONE]);
     expect(flips.length).toBeGreaterThan(0);
     for (const flip of flips) {
       expect(flip.against).toBe(gear.single?.steps[0]?.laneId);
@@ -184,12 +185,12 @@ describe('what would overturn a plan', () => {
 
   const flips = atOnce(planBriefFlips(gear.study, gear.q, ORDER, gear.drawn));
   const kind = (k: BriefFlip['kind']): BriefFlip => flips.find((f) => f.kind === k)!;
-  const { choice, dues } = gear.drawn;
+  const { choice, deliveries } = gear.drawn;
   const alone = gear.single!.steps[0]!.laneId;
 
   test('the quantity: a piece less and the other is ahead', () => {
     const ahead = (q: number): boolean => {
-      const asked = duesOf(gear.study, q, ORDER);
+      const asked = deliveriesOf(gear.study, q, ORDER);
       return planAt(gear.study, q, choice, asked).total <= singleAt(gear.study, q, alone, asked, true).total;
     };
     const { at } = kind('quantity');
@@ -198,9 +199,9 @@ describe('what would overturn a plan', () => {
   });
   test('the switch: ahead and no later at both ends, not one piece further', () => {
     const late = (n: number): number =>
-      planAt(gear.study, gear.q, { ...choice, pieces: n }, dues).deliveries.filter((d) => d.late_d > 0).length;
+      planAt(gear.study, gear.q, { ...choice, pieces: n }, deliveries).deliveries.filter((d) => d.late_d > 0).length;
     const holds = (n: number): boolean =>
-      planAt(gear.study, gear.q, { ...choice, pieces: n }, dues).total <= gear.single!.total &&
+      planAt(gear.study, gear.q, { ...choice, pieces: n }, deliveries).total <= gear.single!.total &&
       late(n) <= late(choice.pieces);
     const [low = NaN, high = NaN] = kind('switch').at;
     expect([holds(low), holds(high)]).toEqual([true, true]);
@@ -215,7 +216,7 @@ describe('what would overturn a plan', () => {
   test('in words: how long it stays ahead', () => {
     expect(
       flips.map((f) =>
-        plain(briefFlipTold(f, PLAN, 'ahead', workingsOf(gear)))
+        plain(briefFlipExplanation(f, PLAN, 'ahead', workingsOf(gear)))
           .split(' ')
           .slice(0, 2)
           .join(' '),

@@ -9,7 +9,7 @@ import { briefOf } from '../testing/demo-briefs';
 import { plainDraw } from '../testing/plain-loop';
 import { trunnionBrief } from '../testing/trunnion-cap';
 import { cheapest } from '../formula-book/uncertainty';
-import { doubtModel, DrawStore, Program, Runner, Sampling } from '.';
+import { simulationModel, DrawStore, Program, Runner, Sampling } from '.';
 
 const studies = [trunnionBrief(), ...QUILLMERE_PARTS.map(briefOf)].map((brief) => prepareStudy(brief));
 const costed = (study: Study, q: number): string[] => {
@@ -28,7 +28,7 @@ describe.each(studies.map((s) => [s.brief.title, s] as const))('%s', (_, study) 
   test('at likely figures the program comes to what the board says', () => {
     for (const q of [1, 20, 37, life, 100_003]) {
       const board = boardAt(study, q);
-      const model = doubtModel(new StudyWorkings(study, q), costed(study, q));
+      const model = simulationModel(new StudyWorkings(study, q), costed(study, q));
       const outputs = model.lanes.flatMap((l) => [l.total, l.first, l.last]);
       const results = outputs.map(() => new Float64Array(1));
       new Runner(model.program, outputs).run(
@@ -57,7 +57,7 @@ describe.each(studies.map((s) => [s.brief.title, s] as const))('%s', (_, study) 
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), fc.constantFrom(3, 60, life, 5 * life), (seed, q) => {
         const ids = costed(study, q);
-        const model = doubtModel(new StudyWorkings(study, q), ids);
+        const model = simulationModel(new StudyWorkings(study, q), ids);
         const sampling = new Sampling(model, new DrawStore(seed, 'pert', 600), {
           race: ids,
           due_d: null,
@@ -96,7 +96,7 @@ describe('what the draws say', () => {
   const q = 5000;
   const ids = costed(study, q);
   const sampled = (seed: number, draws = 2000): Sampling => {
-    const s = new Sampling(doubtModel(new StudyWorkings(study, q), ids), new DrawStore(seed, 'pert', draws), {
+    const s = new Sampling(simulationModel(new StudyWorkings(study, q), ids), new DrawStore(seed, 'pert', draws), {
       race: ids,
       due_d: 90,
       q,
@@ -107,7 +107,7 @@ describe('what the draws say', () => {
   };
   test('is the same to the digit for the same seed, made at once or in parts, with more lanes or fewer', () => {
     const whole = sampled(3);
-    const parts = new Sampling(doubtModel(new StudyWorkings(study, q), ids), new DrawStore(3, 'pert', 2000), {
+    const parts = new Sampling(simulationModel(new StudyWorkings(study, q), ids), new DrawStore(3, 'pert', 2000), {
       race: ids,
       due_d: 90,
       q,
@@ -116,7 +116,7 @@ describe('what the draws say', () => {
     for (const to of [100, 700, 1300, 2000]) parts.run(to);
     expect(parts.summary()).toEqual(whole.summary());
     const fewer = new Sampling(
-      doubtModel(new StudyWorkings(study, q), ids.slice(0, 2)),
+      simulationModel(new StudyWorkings(study, q), ids.slice(0, 2)),
       new DrawStore(3, 'pert', 2000),
       {
         race: ids,
@@ -146,7 +146,7 @@ describe('what the draws say', () => {
     expect(summary.difference!.holds.share).toBeGreaterThanOrEqual(0);
   });
   test('a quantity in doubt moves the totals and shares its draws over all lanes', () => {
-    const model = doubtModel(new StudyWorkings(study, q), ids, [3000, 5000, 9000]);
+    const model = simulationModel(new StudyWorkings(study, q), ids, [3000, 5000, 9000]);
     const s = new Sampling(model, new DrawStore(3, 'pert', 500), { race: ids, due_d: null, q, against: null });
     s.run(500);
     const held = sampled(3, 500);

@@ -2,7 +2,7 @@ import { deliveredBy, type PlanDue } from '../phased-plans';
 import type { Triple } from '../base/figures';
 import { quantileOfSorted, wilson, winsOf, zOf } from '../formula-book/uncertainty';
 import { fillDraws, streamOf, type Spread } from './draws';
-import type { DoubtModel, StepPace } from './model';
+import type { SimulationModel, StepPace } from './model';
 import { Runner } from './program';
 
 /** Draws of a whole answer. */
@@ -27,7 +27,7 @@ export interface Share {
 }
 
 /** What the draws say of one lane. Money in the study's currency, days from the order, holidays counted. */
-export interface LaneDoubt {
+export interface LaneSpread {
   readonly id: string;
   readonly total: Band;
   readonly allIn: Band;
@@ -42,7 +42,7 @@ export interface LaneDoubt {
 }
 
 /** The difference of two lanes over the draws, second less first: above 0 where the first is the cheaper. */
-export interface DifferenceDoubt {
+export interface DifferenceSpread {
   readonly first: string;
   readonly second: string;
   readonly band: Band;
@@ -54,10 +54,10 @@ export interface DifferenceDoubt {
   readonly bars: readonly number[];
 }
 
-export interface DoubtSummary {
+export interface SimulationSummary {
   readonly draws: number;
-  readonly lanes: readonly LaneDoubt[];
-  readonly difference: DifferenceDoubt | null;
+  readonly lanes: readonly LaneSpread[];
+  readonly difference: DifferenceSpread | null;
 }
 
 /** Draws of figures, kept from one quantity to the next: they hang on seed, name and range alone. */
@@ -86,7 +86,7 @@ export class DrawStore {
   }
 
   /** Lets go of the draws of figures that are no longer asked for, where many have gathered. */
-  keepOnly(model: DoubtModel): void {
+  keepOnly(model: SimulationModel): void {
     if (this.kept.size <= 2 * model.inputs.length + 200) return;
     const wanted = new Set(model.inputs.map((i) => `${i.key} ${i.range.join(' ')}`));
     for (const name of this.kept.keys()) if (!wanted.has(name)) this.kept.delete(name);
@@ -100,7 +100,7 @@ export interface SamplingAsk {
   /** Set against all of the race without taking part in it: a plan in two steps. */
   readonly challenger?: string | undefined;
   /** Deliveries asked of a plan, days without holidays. */
-  readonly dues?: readonly PlanDue[] | undefined;
+  readonly deliveries?: readonly PlanDue[] | undefined;
   /** Days with the holidays that fall in them; never shortens, and keeps their order. */
   readonly shut?: ((days: number) => number) | undefined;
   /** Days from the order, without holidays, that the first article may take; null where no day is asked. */
@@ -116,7 +116,7 @@ export class Sampling {
   private done = 0;
 
   constructor(
-    readonly model: DoubtModel,
+    readonly model: SimulationModel,
     private readonly store: DrawStore,
     private readonly ask: SamplingAsk,
   ) {
@@ -151,7 +151,7 @@ export class Sampling {
     return this.figures(id)?.[0] ?? null;
   }
 
-  summary(): DoubtSummary {
+  summary(): SimulationSummary {
     const n = this.done;
     const { model, ask } = this;
     const at = (lane: number, k: 0 | 1 | 2): Float64Array => this.results[3 * lane + k]!.subarray(0, n);
@@ -168,15 +168,15 @@ export class Sampling {
         : null;
     };
     const q = model.quantity === null ? null : this.store.of('quantity', model.inputs[model.quantity]!.range, n);
-    const lanes = model.lanes.map(({ id }, i): LaneDoubt => {
+    const lanes = model.lanes.map(({ id }, i): LaneSpread => {
       const total = bandOf(at(i, 0));
       return {
         id,
         total,
         // Where the quantity is not in doubt a part's money is the programme's in the same order.
         allIn: q === null ? shareOfBand(total, ask.q) : bandOf(at(i, 0).map((t, k) => t / q[k]!)),
-        first: this.told(bandOf(at(i, 1))),
-        last: this.told(bandOf(at(i, 2))),
+        first: this.atResolution(bandOf(at(i, 1))),
+        last: this.atResolution(bandOf(at(i, 2))),
         cheapest: cheapestOf(i),
         inTime: ask.due_d === null ? null : shareOf(countUpTo(at(i, 1), ask.due_d) / n, n),
         delivers: this.delivers(i),
@@ -186,7 +186,7 @@ export class Sampling {
   }
 
   /** Days with their holidays: counting them keeps the order of the draws, so that bands may be told by them. */
-  private told({ p10, p50, p90 }: Band): Band {
+  private atResolution({ p10, p50, p90 }: Band): Band {
     const { shut = (days) => days } = this.ask;
     return { p10: shut(p10), p50: shut(p50), p90: shut(p90) };
   }
@@ -199,9 +199,9 @@ export class Sampling {
 
   /** In how many draws a plan meets every delivery asked; not told where the pieces themselves are in doubt. */
   private delivers(lane: number): Share | null {
-    const { dues = [] } = this.ask;
+    const { deliveries = [] } = this.ask;
     const steps = this.model.lanes[lane]!.steps;
-    if (steps === null || dues.length === 0 || this.model.quantity !== null) return null;
+    if (steps === null || deliveries.length === 0 || this.model.quantity !== null) return null;
     const before = this.model.lanes.slice(0, lane).flatMap((l) => l.steps ?? []).length;
     const column = (step: number, k: number): Float64Array =>
       this.results[3 * this.model.lanes.length + PACE_COLUMNS * (before + step) + k]!;
@@ -216,12 +216,12 @@ export class Sampling {
       }));
       const made = (day: number): number =>
         paces.reduce((sum, pace, k) => sum + Math.min(steps[k]!.pieces, deliveredBy(pace, day)), 0);
-      if (dues.every((due) => made(due.day_d) >= due.pieces)) met++;
+      if (deliveries.every((due) => made(due.day_d) >= due.pieces)) met++;
     }
     return shareOf(met / this.done, this.done);
   }
 
-  private difference(): DifferenceDoubt | null {
+  private difference(): DifferenceSpread | null {
     const [first, second] = this.ask.against ?? [];
     if (first === undefined || second === undefined) return null;
     const [a, b] = [this.totals(first), this.totals(second)];

@@ -5,7 +5,7 @@ import type { Board } from '../comparison/board';
 import type { Study } from '../study';
 import { ALONE, PLAN, StudyWorkings, type OpenPlan, type PlanChoice, type PlanDue } from '../phased-plans';
 import { FlipFinder, type Flip } from './flips';
-import { doubtModel, type DoubtInput } from './model';
+import { simulationModel, type SimulationInput } from './model';
 import { DrawStore, Sampling } from './sampling';
 
 /** The lanes that race: the best of each route that survives. */
@@ -19,7 +19,7 @@ export const raceOf = (board: Board): string[] =>
 export interface DrawnPlan {
   readonly choice: PlanChoice;
   readonly open: OpenPlan;
-  readonly dues: readonly PlanDue[];
+  readonly deliveries: readonly PlanDue[];
 }
 
 /** What is drawn of a study besides its race. */
@@ -46,11 +46,11 @@ export function samplingOf(study: Study, board: Board, orderDate: string, store:
   const ofPlan = plan === null ? [] : [PLAN, ...(plan.open.alone === null ? [] : [ALONE])];
   const besides = (against ?? []).filter((id) => !race.includes(id) && !ofPlan.includes(id));
   const ids = [...race, ...besides, ...ofPlan, ...board.baselines.filter((b) => b.barred === null).map((b) => b.id)];
-  const workings = new StudyWorkings(study, board.q, plan?.open ?? null, plan?.dues);
-  return new Sampling(doubtModel(workings, ids, ask.demand ? demandOf(study, board.q) : null), store, {
+  const workings = new StudyWorkings(study, board.q, plan?.open ?? null, plan?.deliveries);
+  return new Sampling(simulationModel(workings, ids, ask.demand ? demandOf(study, board.q) : null), store, {
     race: [...race, ...besides],
     challenger: plan === null ? undefined : PLAN,
-    dues: plan?.dues,
+    deliveries: plan?.deliveries,
     shut: (days) => daysWithHolidays(study.brief.quantity.orderDate, days, study.rates.calendar),
     due_d: dueOf(study, orderDate),
     q: board.q,
@@ -60,7 +60,7 @@ export function samplingOf(study: Study, board: Board, orderDate: string, store:
 
 /** Figures in doubt of some lanes, and where they change places. */
 export interface FoundFlips {
-  readonly inputs: readonly DoubtInput[];
+  readonly inputs: readonly SimulationInput[];
   readonly flips: readonly Flip[];
 }
 
@@ -77,7 +77,7 @@ export function laneFlips(study: Study, board: Board, laneId: string): Generator
 export function* planFlips(study: Study, board: Board, plan: DrawnPlan): Generator<void, FoundFlips, void> {
   const { alone } = plan.open;
   if (alone === null) return { inputs: [], flips: [] };
-  const found = yield* flipsAmong(new StudyWorkings(study, board.q, plan.open, plan.dues), PLAN, [ALONE]);
+  const found = yield* flipsAmong(new StudyWorkings(study, board.q, plan.open, plan.deliveries), PLAN, [ALONE]);
   return { inputs: found.inputs, flips: found.flips.map((flip) => ({ ...flip, against: alone.laneId })) };
 }
 
@@ -86,7 +86,7 @@ function* flipsAmong(
   first: string,
   others: readonly string[],
 ): Generator<void, FoundFlips, void> {
-  const all = doubtModel(workings, [first, ...others]);
+  const all = simulationModel(workings, [first, ...others]);
   const finder = new FlipFinder(all, first, others);
   const flips: Flip[] = [];
   for (const [k] of all.inputs.entries()) {

@@ -1,5 +1,5 @@
 import { bySwing, correlation, ranksOf, type Swing } from '../formula-book/uncertainty';
-import type { DoubtModel } from './model';
+import type { SimulationModel } from './model';
 import { Runner } from './program';
 import type { Sampling } from './sampling';
 
@@ -23,7 +23,7 @@ const RANKED = 2000;
  * with the rest at likely, and by rank correlation with all moving (formulas unc.tornado and unc.spearman).
  * @param sampling draws of the same model; where fewer than three are made, correlations are 0
  */
-export function moversOf(model: DoubtModel, first: string, second: string, sampling: Sampling | null): Mover[] {
+export function moversOf(model: SimulationModel, first: string, second: string, sampling: Sampling | null): Mover[] {
   const [a, b] = [first, second].map((id) => model.lanes.find((l) => l.id === id));
   if (a === undefined || b === undefined) return [];
   const n = 2 * model.inputs.length;
@@ -56,7 +56,7 @@ export function moversOf(model: DoubtModel, first: string, second: string, sampl
     .sort(bySwing);
 }
 
-function correlations(model: DoubtModel, first: string, second: string, sampling: Sampling | null): number[] {
+function correlations(model: SimulationModel, first: string, second: string, sampling: Sampling | null): number[] {
   const [a, b] = [sampling?.totals(first) ?? null, sampling?.totals(second) ?? null];
   if (sampling === null || a === null || b === null || a.length < 3) return model.inputs.map(() => 0);
   const n = Math.min(RANKED, a.length);

@@ -7,12 +7,12 @@ import {
   inputWords,
   nearness,
   percent,
-  type DoubtInput,
+  type SimulationInput,
   type Flip,
   type Share,
 } from '.';
 
-const input = (more: Partial<DoubtInput>): DoubtInput => ({
+const input = (more: Partial<SimulationInput>): SimulationInput => ({
   key: 'global.Rskill',
   words: 'who moulds',
   range: [32, 44, 62],

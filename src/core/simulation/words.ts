@@ -2,7 +2,7 @@ import { rateEntries, type RateSet } from '../rates';
 import { shortName } from '../catalogue/routes';
 import { fixed, significant, whole } from '../base/numbers';
 import type { Flip } from './flips';
-import type { DoubtInput } from './model';
+import type { SimulationInput } from './model';
 import type { Share } from './sampling';
 
 /** A share of the draws as a whole per cent; the outer ones as "under 1" and "over 99". */
@@ -28,7 +28,7 @@ export const sentence = (words: string): string => words.replace(/^./, (x) => x.
 const named = new WeakMap<RateSet, ReadonlyMap<string, string>>();
 
 /** What a figure in doubt is called: by the rate set where it is a rate, else as its working calls it. */
-export function inputWords(input: DoubtInput, rates: RateSet): string {
+export function inputWords(input: SimulationInput, rates: RateSet): string {
   let known = named.get(rates);
   if (known === undefined) {
     known = new Map(rateEntries(rates).map((e) => [e.path, e.of === '' ? e.words : `${e.of}: ${e.words}`]));
@@ -48,7 +48,7 @@ export const figureWords = (x: number, unit: string): string =>
       : `${rough(x)} ${unit === '–' ? '' : unit}`.trim();
 
 /** How far off the nearest change is, in widths of the figure's range: what is nearest would change the answer soonest. */
-export function nearness(flip: Flip, input: DoubtInput): number {
+export function nearness(flip: Flip, input: SimulationInput): number {
   const [low, likely, high] = input.range;
   return Math.min(...flip.at.map((x) => Math.abs(x - likely))) / Math.max(high - low, 1e-12);
 }

@@ -94,7 +94,7 @@ export function splitBaseline(brief: Brief, rates: RateSet, prepare: (piece: Bri
     id: 'split',
     name: `Split in two, one piece ${kind}`,
     barred,
-    mend: other.barred === null ? null : other.mend,
+    fix: other.barred === null ? null : other.fix,
     tooling: (q) => (money(q)?.tooling ?? 0) + other.tooling(q) + jig,
     unit: (q) => (money(q)?.unit ?? 0) + other.unit(q) + joined,
     total: (q) => (money(q)?.total ?? 0) + other.total(q) + jig + q * joined,

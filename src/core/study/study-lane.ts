@@ -14,7 +14,7 @@ export interface StudyLane {
   /** One per layout, fewest positions first. */
   readonly costs: readonly ProgrammeCost[];
   /** The layout held by the brief against the cheapest; null where none is held or it does not fit. */
-  readonly heldCost: ProgrammeCost | null;
+  readonly overriddenCost: ProgrammeCost | null;
   /** Another variant of the route is held by the brief: this one cannot lead. */
   readonly passedOver: boolean;
 }
@@ -27,7 +27,7 @@ export function survives(entry: StudyLane): boolean {
 
 /** The layouts of a lane that may be used: the held one alone, or all. */
 export const openCosts = (entry: StudyLane): readonly ProgrammeCost[] =>
-  entry.heldCost === null ? entry.costs : [entry.heldCost];
+  entry.overriddenCost === null ? entry.costs : [entry.overriddenCost];
 
 /** The layout of least T(q) on one lane (equation 4.3), or the one held; the fewest positions where two are equal. */
 export function bestLayout(entry: StudyLane, q: number): { cost: ProgrammeCost; total: number } | null {

@@ -4,7 +4,7 @@ import { laneTime, type LaneTime } from '../schedule';
 import { ENDLESS_LOT, lotSize, type Brief } from '../brief';
 import {
   fabricatedBaseline,
-  heldPlan,
+  overridePlan,
   laneModel,
   layoutPlans,
   machinedBaseline,
@@ -14,7 +14,7 @@ import {
   type LaneModel,
   type LayoutPlan,
 } from '../cost';
-import { lanePart, partFacts, type School } from '../part';
+import { lanePart, partFacts, type TolerancePolicy } from '../part';
 import { pricedAlloy, SHIPPED_RATES, type RateSet } from '../rates';
 import { LANES, type Lane } from '../catalogue/routes';
 import { screenLane } from '../screening';
@@ -33,7 +33,7 @@ export interface World {
  */
 export function prepareStudy(
   brief: Brief,
-  school: School = 'published',
+  school: TolerancePolicy = 'published',
   rates: RateSet = SHIPPED_RATES,
   world: World = {},
 ): Study {
@@ -56,7 +56,7 @@ export function prepareStudy(
   const lanes = known.map((lane): StudyLane => {
     const wanted = variants[lane.route.id];
     const passedOver = wanted !== undefined && wanted !== lane.id && LANES.some((l) => l.id === wanted);
-    const none = { model: null, costs: [], heldCost: null, passedOver };
+    const none = { model: null, costs: [], overriddenCost: null, passedOver };
     if (facts === null)
       return {
         ...none,
@@ -73,9 +73,9 @@ export function prepareStudy(
     const priced = (plan: LayoutPlan): ProgrammeCost => new ProgrammeCost(model, plan, lot, brief.quantity.perYear);
     const costs = layoutPlans(model).map(priced);
     const layout = layouts[lane.id];
-    const held = layout === undefined ? null : heldPlan(model, layout[0], layout[1]);
-    const heldCost = held === null ? null : priced(held);
-    return { lane, part, screening, model, uncosted: null, costs, heldCost, passedOver };
+    const overridden = layout === undefined ? null : overridePlan(model, layout[0], layout[1]);
+    const overriddenCost = overridden === null ? null : priced(overridden);
+    return { lane, part, screening, model, uncosted: null, costs, overriddenCost, passedOver };
   });
   const baselines: Baseline[] = [];
   if (facts !== null) {

@@ -1,7 +1,7 @@
 import type { Alloy } from '../catalogue/alloys';
 import type { Brief } from '../brief';
 import type { Baseline, LaneModel, LayoutPlan } from '../cost';
-import type { PartFacts, School } from '../part';
+import type { PartFacts, TolerancePolicy } from '../part';
 import type { RateSet } from '../rates';
 import type { LaneTime } from '../schedule';
 import type { StudyLane } from './study-lane';
@@ -10,7 +10,7 @@ import type { StudyLane } from './study-lane';
 export interface Study {
   readonly brief: Brief;
   readonly rates: RateSet;
-  readonly school: School;
+  readonly school: TolerancePolicy;
   readonly alloy: Alloy | null;
   readonly facts: PartFacts | null;
   /** Brief paths without which nothing can be computed. */

@@ -1,11 +1,11 @@
 import { prepareStudy, type Study } from '../study';
 import {
-  duesOf,
+  deliveriesOf,
   openPlan,
   searchPlans,
   workedOut,
   workedOutSingle,
-  type BridgePlan,
+  type PhasedPlan,
   type PlanDue,
   type PlanSearch,
 } from '../phased-plans';
@@ -20,15 +20,15 @@ export const ORDER = '2027-01-04';
 export interface Planned {
   readonly study: Study;
   readonly q: number;
-  readonly dues: readonly PlanDue[];
-  readonly plan: BridgePlan;
-  readonly single: BridgePlan | null;
+  readonly deliveries: readonly PlanDue[];
+  readonly plan: PhasedPlan;
+  readonly single: PhasedPlan | null;
   readonly drawn: DrawnPlan;
 }
 
 /** A search of plans, gone through to its end. */
-export function searched(study: Study, q: number, dues: readonly PlanDue[], most?: number): PlanSearch {
-  const steps = searchPlans(study, q, dues, most);
+export function searched(study: Study, q: number, deliveries: readonly PlanDue[], most?: number): PlanSearch {
+  const steps = searchPlans(study, q, deliveries, most);
   for (let s = steps.next(); ; s = steps.next()) if (s.done) return s.value;
 }
 
@@ -36,11 +36,11 @@ export function searched(study: Study, q: number, dues: readonly PlanDue[], most
 export function bestPlanOf(brief: Brief, rates?: RateSet): Planned | null {
   const study = prepareStudy(brief, 'published', rates);
   const q = lifetimeQuantity(brief) ?? 1000;
-  const { plans, dues, single } = searched(study, q, duesOf(study, q, ORDER), 1);
+  const { plans, deliveries, single } = searched(study, q, deliveriesOf(study, q, ORDER), 1);
   const [found] = plans;
   if (found === undefined) return null;
-  const plan = workedOut(study, q, found, dues);
-  const alone = single === null ? null : workedOutSingle(study, q, single, dues);
+  const plan = workedOut(study, q, found, deliveries);
+  const alone = single === null ? null : workedOutSingle(study, q, single, deliveries);
   const choice = { first: found.first, then: found.then, pieces: found.pieces };
-  return { study, q, dues, plan, single: alone, drawn: { choice, open: openPlan(plan, alone), dues } };
+  return { study, q, deliveries, plan, single: alone, drawn: { choice, open: openPlan(plan, alone), deliveries } };
 }

@@ -2,7 +2,7 @@ import { boardAt } from '../comparison/board';
 import { prepareStudy, type Study } from '../study';
 import { dayOf, laneTime } from '../schedule';
 import { layoutPlan, ProgrammeCost } from '../cost';
-import type { DoubtInput } from '../simulation';
+import type { SimulationInput } from '../simulation';
 import { namesOf, type RateSet } from '../rates';
 import type { Lane } from '../catalogue/routes';
 
@@ -22,7 +22,7 @@ export interface PlainFigures {
 export function plainDraw(
   study: Study,
   q: number,
-  inputs: readonly DoubtInput[],
+  inputs: readonly SimulationInput[],
   values: readonly number[],
 ): ReadonlyMap<string, PlainFigures> {
   const rates = structuredClone<RateSet>(study.rates);

@@ -36,7 +36,7 @@ test('a new one is applied and recorded; a second run does nothing', async () =>
   expect(await migrate(on, more)).toEqual([]);
 });
 
-test('one that fails is named and not recorded; mended, it is applied', async () => {
+test('one that fails is named and not recorded; repaired, it is applied', async () => {
   await expect(migrate(on, next('CREATE TABLE migration_probe (id NONSENSE)'))).rejects.toThrow(
     new RegExp(`Migration ${shipped().length + 1} \\(probe\\) failed`),
   );

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { Action } from '@/core/decision';
-import type { School } from '@/core/part';
+import type { TolerancePolicy } from '@/core/part';
 import { change, isoTime, rows, type Runner } from '../db';
-import type { DecisionRecord, Dissent, Frozen } from './record';
+import type { DecisionRecord, Dissent, SignedSnapshot } from './record';
 
 interface Row {
   readonly id: string;
@@ -10,7 +10,7 @@ interface Row {
   readonly revision: number;
   readonly lane_id: string;
   readonly quantity: number;
-  readonly school: School;
+  readonly school: TolerancePolicy;
   readonly rate_set_id: string;
   readonly core_version: string;
   readonly why: string;
@@ -19,7 +19,7 @@ interface Row {
   readonly created_at: string;
   readonly reopened_at: string | null;
   readonly actions: string | readonly Action[];
-  readonly frozen: string | Frozen;
+  readonly frozen: string | SignedSnapshot;
 }
 
 interface DissentRow {
@@ -104,14 +104,14 @@ export interface NewDecision {
   readonly revision: number;
   readonly laneId: string;
   readonly quantity: number;
-  readonly school: School;
+  readonly school: TolerancePolicy;
   readonly rateSetId: string;
   readonly coreVersion: string;
   readonly why: string;
   readonly signedBy: string;
   readonly signedOn: string;
   readonly actions: readonly Action[];
-  readonly frozen: Frozen;
+  readonly frozen: SignedSnapshot;
   /** Picture of the part, PNG. */
   readonly still: Buffer | null;
 }

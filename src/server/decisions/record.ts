@@ -1,12 +1,12 @@
 import type { Evaluation } from '@/core/comparison/board';
 import type { Brief } from '@/core/brief';
 import type { Weights } from '@/core/comparison/ranking';
-import type { Action, Argument, CarryingFigure, KeptDoubt, KeptPlan } from '@/core/decision';
-import type { School } from '@/core/part';
+import type { Action, Argument, CarryingFigure, KeptSimulation, KeptPlan } from '@/core/decision';
+import type { TolerancePolicy } from '@/core/part';
 import type { RateSet } from '@/core/rates';
 
 /** What a decision froze. What later builds added is missing in the records of earlier ones. */
-export interface Frozen {
+export interface SignedSnapshot {
   readonly brief: Brief;
   readonly rates: RateSet;
   readonly evaluation: Evaluation;
@@ -14,7 +14,7 @@ export interface Frozen {
   readonly case: { readonly for: readonly KeptArgument[]; readonly against: readonly KeptArgument[] };
   /** The figures that carried it. */
   readonly figures?: readonly CarryingFigure[];
-  readonly doubt?: KeptDoubt | null;
+  readonly simulation?: KeptSimulation | null;
   /** The plan in two steps that was signed; null or missing for one lane alone. */
   readonly plan?: KeptPlan | null;
   /** The team's weights, where the weighted school led. */
@@ -41,7 +41,7 @@ export interface DecisionRecord {
   readonly revision: number;
   readonly laneId: string;
   readonly quantity: number;
-  readonly school: School;
+  readonly school: TolerancePolicy;
   readonly rateSetId: string;
   readonly coreVersion: string;
   readonly why: string;
@@ -51,5 +51,5 @@ export interface DecisionRecord {
   readonly reopenedAt: string | null;
   readonly actions: readonly Action[];
   readonly dissents: readonly Dissent[];
-  readonly frozen: Frozen;
+  readonly frozen: SignedSnapshot;
 }

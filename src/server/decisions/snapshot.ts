@@ -5,9 +5,9 @@ import { StudyWorkings } from '@/core/phased-plans';
 import {
   carryingFigures,
   drawnOf,
-  keptDoubt,
+  keptSimulation,
   keptPlan,
-  keptPlanDoubt,
+  keptPlanSimulation,
   laneCase,
   planCase,
   planFigures,
@@ -17,7 +17,7 @@ import {
 } from '@/core/decision';
 import { DRAWS } from '@/core/simulation';
 import { CoreError } from '@/core/base/errors';
-import type { Frozen } from './record';
+import type { SignedSnapshot } from './record';
 
 /** What is signed. */
 export interface Signing {
@@ -43,8 +43,8 @@ export function frozenOf(
   input: Signing,
   orderDate: string,
   weights: Weights,
-  told: Tell = () => undefined,
-): Frozen | { readonly barred: string } {
+  report: Report = () => undefined,
+): SignedSnapshot | { readonly barred: string } {
   const board = boardAt(study, input.quantity, orderDate);
   const lane = board.lanes.find((l) => l.id === input.laneId) as BoardLane;
   let plan: KeptPlan | null = null;
@@ -59,8 +59,8 @@ export function frozenOf(
       return { barred: `The plan cannot be made: for ${error.issue.field}, ${error.issue.accepted} is wanted.` };
     }
   }
-  told('the reasons for and against', 0.15);
-  const drawing: Tell = (what, share) => told(what, 0.3 + 0.7 * share);
+  report('the reasons for and against', 0.15);
+  const drawing: Report = (what, share) => report(what, 0.3 + 0.7 * share);
   const argued =
     plan === null
       ? ofLane(study, board, lane, orderDate, input, drawing)
@@ -77,14 +77,14 @@ export function frozenOf(
 }
 
 /** Hears how far the work is: what is being done, and the share of all that is done. */
-export type Tell = (what: string, share: number) => void;
+export type Report = (what: string, share: number) => void;
 
 const tellDraws =
-  (told: Tell) =>
+  (report: Report) =>
   (share: number): void =>
-    told(share < 0.5 ? 'the draws' : 'what would overturn it', share);
+    report(share < 0.5 ? 'the draws' : 'what would overturn it', share);
 
-type Argued = Pick<Frozen, 'case' | 'figures' | 'doubt'>;
+type Argued = Pick<SignedSnapshot, 'case' | 'figures' | 'simulation'>;
 
 function ofLane(
   study: Study,
@@ -92,22 +92,29 @@ function ofLane(
   lane: BoardLane,
   orderDate: string,
   { drawn }: Signing,
-  told: Tell,
+  report: Report,
 ): Argued {
   const found = laneCase(study, board, lane.id);
   return {
     case: { for: found?.for ?? [], against: found?.against ?? [] },
     figures: carryingFigures(study, board, lane),
-    doubt: keptDoubt(study, board, orderDate, lane.id, drawn, DRAWS, tellDraws(told)),
+    simulation: keptSimulation(study, board, orderDate, lane.id, drawn, DRAWS, tellDraws(report)),
   };
 }
 
-function ofPlan(study: Study, board: Board, plan: KeptPlan, orderDate: string, { drawn }: Signing, told: Tell): Argued {
+function ofPlan(
+  study: Study,
+  board: Board,
+  plan: KeptPlan,
+  orderDate: string,
+  { drawn }: Signing,
+  report: Report,
+): Argued {
   const of = drawnOf(plan);
-  const workings = new StudyWorkings(study, board.q, of.open, of.dues);
+  const workings = new StudyWorkings(study, board.q, of.open, of.deliveries);
   return {
     case: planCase(workings, board, plan),
     figures: planFigures(workings, board),
-    doubt: keptPlanDoubt(study, board, orderDate, of, drawn, DRAWS, tellDraws(told)),
+    simulation: keptPlanSimulation(study, board, orderDate, of, drawn, DRAWS, tellDraws(report)),
   };
 }

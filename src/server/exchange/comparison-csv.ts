@@ -21,7 +21,7 @@ export function comparisonCsv(e: Evaluation): string {
     `line first lots and remainder (${money}/part)`,
     `line tooling share (${money}/part)`,
     'first reason',
-    'nearest mend',
+    'nearest repair',
   ];
   const data = e.lanes.map((lane) => {
     const first = lane.findings.find((f) => f.status === lane.status && f.status !== 'fits');
@@ -42,7 +42,7 @@ export function comparisonCsv(e: Evaluation): string {
         : lane.allIn - lane.unit - lane.tooling / e.quantity,
       lane.tooling === null ? null : lane.tooling / e.quantity,
       plain(lane.uncosted ?? first?.reason ?? ''),
-      plain(first?.mends[0] ?? ''),
+      plain(first?.fixes[0] ?? ''),
     ];
   });
   return `${Papa.unparse({ fields, data: [[`# quantity ${e.quantity} pieces, school ${e.school}, rates ${e.rates}, core ${e.coreVersion}`], ...data] }, { newline: '\r\n' })}\r\n`;

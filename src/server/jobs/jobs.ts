@@ -4,13 +4,13 @@ import { lifetimeQuantity, parseBrief, readStoredBrief, type Brief, type BriefIs
 import type { Weights } from '@/core/comparison/ranking';
 import { standingOf, type Standing } from '@/core/decision';
 import { CoreError } from '@/core/base/errors';
-import type { School } from '@/core/part';
+import type { TolerancePolicy } from '@/core/part';
 import { ratesOf, type RateRef } from '@/core/rates';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { runVector, WORKED_CASES } from '@/core/reference/worked-cases';
-import { frozenOf, type Signing, type Tell } from '../decisions/snapshot';
-import type { DecisionRecord, Frozen } from '../decisions/record';
+import { frozenOf, type Signing, type Report } from '../decisions/snapshot';
+import type { DecisionRecord, SignedSnapshot } from '../decisions/record';
 import { readRatesCsv, type RatesCsvResult } from '../exchange/rates-csv';
 import { readStudyFile, type StudyFileResult } from '../exchange/study-file';
 import { takenStill, type StillTaken } from '../part-files/still';
@@ -20,7 +20,7 @@ import { recordCsv, recordPdf, recordSheet, recordWorkbook, type Paper } from '.
 /** What is signed, and all that it is worked out from. */
 export interface FreezeAsked {
   readonly brief: Brief;
-  readonly school: School;
+  readonly school: TolerancePolicy;
   readonly rates: RateRef;
   readonly signing: Signing;
   readonly orderDate: string;
@@ -30,7 +30,7 @@ export interface FreezeAsked {
 /** A study as its leader hangs on it. */
 export interface LeaderAsked {
   readonly brief: Brief;
-  readonly school: School;
+  readonly school: TolerancePolicy;
   readonly rates: RateRef;
 }
 
@@ -65,9 +65,9 @@ export const JOBS = {
   /** Everything a choice rests on, frozen; or why it cannot be signed. */
   freeze: (
     { brief, school, rates: ref, signing, orderDate, weights }: FreezeAsked,
-    told: Tell,
-  ): Frozen | { barred: string } => {
-    told('the board', 0);
+    report: Report,
+  ): SignedSnapshot | { barred: string } => {
+    report('the board', 0);
     const rates = ratesOf(ref);
     const evaluation = evaluate(brief, { school, quantity: signing.quantity, rates });
     const lane = evaluation.lanes.find((l) => l.id === signing.laneId);
@@ -80,7 +80,7 @@ export const JOBS = {
       return {
         barred: lane.uncosted ?? lane.findings.find((f) => f.status === 'blocked')?.reason ?? 'The lane is ruled out.',
       };
-    return frozenOf(prepareStudy(brief, school, rates), evaluation, signing, orderDate, weights, told);
+    return frozenOf(prepareStudy(brief, school, rates), evaluation, signing, orderDate, weights, report);
   },
   /** The record of a decision as a file; null where its frozen brief does not make one any more. */
   record: async (
@@ -90,11 +90,11 @@ export const JOBS = {
       readonly paper: Paper;
       readonly still: Uint8Array | null;
     },
-    told: Tell,
+    report: Report,
   ): Promise<Uint8Array | string | null> => {
-    told('the figures', 0);
+    report('the figures', 0);
     const sheet = recordSheet(asked.decision);
-    told(asked.form === 'pdf' ? 'the pages' : 'the sheets', 0.25);
+    report(asked.form === 'pdf' ? 'the pages' : 'the sheets', 0.25);
     if (sheet === null) return null;
     if (asked.form === 'csv') return recordCsv(sheet);
     if (asked.form === 'xlsx') return new Uint8Array(await recordWorkbook(sheet));
@@ -144,7 +144,7 @@ export const JOBS = {
     ...options
   }: {
     readonly brief: unknown;
-    readonly school?: School;
+    readonly school?: TolerancePolicy;
     readonly quantity?: number;
   }): { readonly issues: readonly BriefIssue[] } | Answered => {
     const parsed = parseBrief(brief);
@@ -169,10 +169,10 @@ export type JobAnswer<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issue: CoreError['issue'] };
 
 /** Runs one job; a refusal of the core becomes data. */
-export async function runJob(name: JobName, input: unknown, told: Tell): Promise<JobAnswer<unknown>> {
+export async function runJob(name: JobName, input: unknown, report: Report): Promise<JobAnswer<unknown>> {
   try {
-    const job = JOBS[name] as (input: unknown, told: Tell) => unknown;
-    return { ok: true, value: await job(input, told) };
+    const job = JOBS[name] as (input: unknown, report: Report) => unknown;
+    return { ok: true, value: await job(input, report) };
   } catch (error) {
     if (error instanceof CoreError) return { ok: false, issue: error.issue };
     throw error;

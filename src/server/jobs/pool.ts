@@ -60,16 +60,16 @@ function threads(): Piscina {
  * Runs heavy work on a thread of its own and gives its result. Refuses 503 when too many wait, and when it takes longer
  * than its limit; what the core refuses comes as the core's own error.
  * @param signal ends the work when the one who asked is gone: the thread ends with it
- * @param told hears how far it is
+ * @param report hears how far it is
  */
 export async function inPool<N extends JobName>(
   name: N,
   input: JobInput<N>,
   signal?: AbortSignal,
-  told?: (progress: JobProgress) => void,
+  report?: (progress: JobProgress) => void,
 ): Promise<JobOutput<N>> {
-  const channel = told === undefined ? null : new MessageChannel();
-  channel?.port1.on('message', (progress: JobProgress) => told?.(progress));
+  const channel = report === undefined ? null : new MessageChannel();
+  channel?.port1.on('message', (progress: JobProgress) => report?.(progress));
   const limit = AbortSignal.timeout(LIMITS_MS[name]);
   let answer: JobAnswer<JobOutput<N>>;
   try {

@@ -8,9 +8,9 @@ const asked = (name: string | null): Request =>
 test('a job tells how far it is under the name its caller gave, until it ends', async () => {
   const name = crypto.randomUUID();
   const seen: unknown[] = [];
-  const value = await followed(asked(name), (told) => {
+  const value = await followed(asked(name), (report) => {
     seen.push(progressOf(name));
-    told({ what: 'the draws', share: 0.4 });
+    report({ what: 'the draws', share: 0.4 });
     seen.push(progressOf(name));
     return Promise.resolve(7);
   });
@@ -27,8 +27,8 @@ test('one that fails is forgotten too, and a wild name is never kept', async () 
   await expect(followed(asked(name), () => Promise.reject(new Error('broken')))).rejects.toThrow('broken');
   expect(progressOf(name)).toBeUndefined();
   for (const wild of [null, 'x', '../..', 'a'.repeat(500)])
-    await followed(asked(wild), (told) => {
-      told({ what: 'x', share: 0 });
+    await followed(asked(wild), (report) => {
+      report({ what: 'x', share: 0 });
       expect(progressOf(wild ?? '')).toBeUndefined();
       return Promise.resolve();
     });

@@ -13,18 +13,18 @@ const known = (): Map<string, JobProgress> => (shared.ninePoursProgress ??= new 
  */
 export async function followed<T>(
   request: Request,
-  work: (told: (progress: JobProgress) => void) => Promise<T>,
+  work: (report: (progress: JobProgress) => void) => Promise<T>,
 ): Promise<T> {
   const name = request.headers.get(JOB_HEADER);
   if (name === null || !NAME.test(name)) return work(() => undefined);
   const jobs = known();
-  const tell = (progress: JobProgress): void => {
+  const report = (progress: JobProgress): void => {
     if (!jobs.has(name) && jobs.size >= MOST_FOLLOWED) jobs.delete(jobs.keys().next().value ?? '');
     jobs.set(name, progress);
   };
-  tell({ what: 'waiting for its turn', share: 0 });
+  report({ what: 'waiting for its turn', share: 0 });
   try {
-    return await work(tell);
+    return await work(report);
   } finally {
     jobs.delete(name);
   }

@@ -13,6 +13,6 @@ export {
   type RateSetRecord,
   type RateSetSummary,
 } from './actions';
-export type { RateEffect, Standing } from './rate-effect';
+export type { RateEffect, LeaderBefore } from './rate-effect';
 export { loadRates } from './repo';
 export { shipRates } from './ship';

@@ -1,11 +1,11 @@
 import { boardAt } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
 import { lifetimeQuantity, type Brief } from '@/core/brief';
-import type { School } from '@/core/part';
+import type { TolerancePolicy } from '@/core/part';
 import { ownRates, ratesOf, SHIPPED_RATES, type RateRef, type RateSet } from '@/core/rates';
 
 /** Who leads a study and at what price, at one rate set. Money in the set's currency. */
-export interface Standing {
+export interface LeaderBefore {
   /** Lane id, or null where none survives. */
   readonly leader: string | null;
   readonly allIn: number | null;
@@ -18,8 +18,8 @@ export interface RateEffect {
   readonly title: string;
   /** Null where the brief does not say how many; then nothing is compared. */
   readonly q: number | null;
-  readonly before: Standing;
-  readonly after: Standing;
+  readonly before: LeaderBefore;
+  readonly after: LeaderBefore;
 }
 
 /** A study, and the rates before and after a change that is not saved. */
@@ -27,7 +27,7 @@ export interface EffectAsked {
   readonly studyId: string;
   readonly title: string;
   readonly brief: Brief;
-  readonly school: School;
+  readonly school: TolerancePolicy;
   readonly before: RateRef;
   readonly after: RateRef;
 }
@@ -35,14 +35,14 @@ export interface EffectAsked {
 /** What a change of rates does to one study. */
 export function effectOf({ studyId, title, brief, school, before, after }: EffectAsked): RateEffect {
   const q = lifetimeQuantity(brief);
-  const at = (rates: RateSet): Standing => standing(brief, school, rates, q);
+  const at = (rates: RateSet): LeaderBefore => standing(brief, school, rates, q);
   return { studyId, title, q, before: at(ratesOf(before)), after: at(unkept(after)) };
 }
 
 /** Rates that have no version yet are built anew and not kept under one. */
 const unkept = ({ id, name, own, currency }: RateRef): RateSet => ownRates(SHIPPED_RATES, id, name, own, currency);
 
-function standing(brief: Brief, school: School, rates: RateSet, q: number | null): Standing {
+function standing(brief: Brief, school: TolerancePolicy, rates: RateSet, q: number | null): LeaderBefore {
   if (q === null) return { leader: null, allIn: null, total: null };
   const board = boardAt(prepareStudy(brief, school, rates), q);
   const money = board.lanes.find((l) => l.id === board.leader)?.money;

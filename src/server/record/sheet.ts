@@ -35,7 +35,7 @@ export function recordSheet(decision: DecisionRecord): RecordSheet | null {
     study,
     board,
     lane,
-    workings: new StudyWorkings(study, decision.quantity, plan?.open ?? null, plan?.dues),
+    workings: new StudyWorkings(study, decision.quantity, plan?.open ?? null, plan?.deliveries),
     orderDate,
     currency: study.rates.currency.code,
     sameCore: decision.coreVersion === CORE_VERSION,

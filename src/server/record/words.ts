@@ -1,6 +1,6 @@
 import { dateWords } from '@/core/base/day';
-import { FIRST_WEIGHTS, firstOf, ledTold, schoolsAt } from '@/core/comparison/ranking';
-import { drawnWords, sureTold } from '@/core/decision';
+import { FIRST_WEIGHTS, firstOf, rankingExplanation, rankingsAt } from '@/core/comparison/ranking';
+import { drawnWords, certaintyExplanation } from '@/core/decision';
 import { shortName } from '@/core/catalogue/routes';
 import { perPart, whole } from '@/core/base/numbers';
 import { plain } from '@/core/explanation';
@@ -38,9 +38,9 @@ export function headLines(sheet: RecordSheet): (readonly [string, string])[] {
 function ledLine({ study, board, decision: { frozen }, currency }: RecordSheet): (readonly [string, string])[] {
   const { leads } = study.brief;
   if (leads === 'cost') return [];
-  const schools = schoolsAt(study, board, frozen.weights ?? FIRST_WEIGHTS);
+  const schools = rankingsAt(study, board, frozen.weights ?? FIRST_WEIGHTS);
   const led = schools === null ? null : firstOf(schools, leads);
-  return led === null ? [] : [['Led by', plain(ledTold(board, leads, led, currency))]];
+  return led === null ? [] : [['Led by', plain(rankingExplanation(board, leads, led, currency))]];
 }
 
 /** What speaks for it and against it, how sure it was, what would overturn it, what is to be done, who disagrees. */
@@ -50,8 +50,8 @@ export function argumentLines(sheet: RecordSheet): (readonly [string, readonly s
   const out: (readonly [string, readonly string[]])[] = [
     ['For it', frozen.case.for.map((a) => a.text)],
     ['Against it', frozen.case.against.map((a) => a.text)],
-    ['How sure it was', doubtLines(sheet)],
-    ['What would overturn it', frozen.doubt?.flips ?? []],
+    ['How sure it was', simulationLines(sheet)],
+    ['What would overturn it', frozen.simulation?.flips ?? []],
     [
       'Actions and owners',
       decision.actions.map(
@@ -65,9 +65,11 @@ export function argumentLines(sheet: RecordSheet): (readonly [string, readonly s
 }
 
 /** How sure a choice was, in sentences. */
-export function doubtLines(sheet: RecordSheet): string[] {
-  const { doubt } = sheet.decision.frozen;
-  return doubt == null ? [] : [...sureTold(doubt, sureOf(sheet)).map(plain), drawnWords(doubt)];
+export function simulationLines(sheet: RecordSheet): string[] {
+  const { simulation } = sheet.decision.frozen;
+  return simulation == null
+    ? []
+    : [...certaintyExplanation(simulation, sureOf(sheet)).map(plain), drawnWords(simulation)];
 }
 
 /** What the figures rest on that nobody has measured or confirmed. */

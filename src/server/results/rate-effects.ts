@@ -8,7 +8,7 @@ import { selectRateSet, selectStudiesOf } from '../rates/queries';
 import { refOf } from '../rates/repo';
 
 /** Studies whose change is told, at most: the latest changed. */
-const MOST_TOLD = 200;
+const MOST_LISTED = 200;
 /** Studies worked out at once. */
 const AT_ONCE = 2;
 
@@ -26,7 +26,7 @@ export async function rateEffects(
     const row = await selectRateSet(on, id);
     if (row === undefined) return undefined;
     const ids = (await selectStudiesOf(on, id)).map((s) => s.id);
-    return { ref: await refOf(on, row), studies: await loadStudies(on, ids.slice(0, MOST_TOLD)), of: ids.length };
+    return { ref: await refOf(on, row), studies: await loadStudies(on, ids.slice(0, MOST_LISTED)), of: ids.length };
   });
   if (read === undefined) return undefined;
   const { ref: before, studies, of } = read;

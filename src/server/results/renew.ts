@@ -21,7 +21,7 @@ const REST_MS = 5000;
 const UNREADABLE: Standing = {
   state: 'weaker',
   reason: 'Its record cannot be recomputed by this build.',
-  told: ['Its record cannot be recomputed by this build.'],
+  explanation: ['Its record cannot be recomputed by this build.'],
   causes: [],
   plans: null,
 };

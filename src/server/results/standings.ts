@@ -36,10 +36,10 @@ export interface StandingsKept {
 }
 
 /** Standings told on the first page, at most: the fallen first. */
-const MOST_TOLD = 20;
+const MOST_LISTED = 20;
 
 /** The signed decisions as they were last looked at: those that fell first. What is old is renewed in the background. */
-export async function listStandings(most = MOST_TOLD): Promise<StandingsKept> {
+export async function listStandings(most = MOST_LISTED): Promise<StandingsKept> {
   const { kept, counts } = await reading(async (on) => ({
     kept: await selectKeptStandings(on, CORE_VERSION, most),
     counts: await countStandings(on),
@@ -47,7 +47,7 @@ export async function listStandings(most = MOST_TOLD): Promise<StandingsKept> {
   const of = (state: string | null): number => Number(counts.find((c) => c.state === state)?.n ?? 0);
   if (of(null) > 0 || kept.some((k) => !k.fresh)) renewSoon();
   return {
-    standings: kept.map(told),
+    standings: kept.map(standingFrom),
     counts: { stands: of('stands'), weaker: of('weaker'), overturned: of('overturned'), waiting: of(null) },
   };
 }
@@ -58,7 +58,7 @@ export async function listStandings(most = MOST_TOLD): Promise<StandingsKept> {
  */
 export async function standingOfDecision(decisionId: string, signal?: AbortSignal): Promise<StandingOf | undefined> {
   const kept = await reading((on) => selectKeptStanding(on, CORE_VERSION, decisionId));
-  if (kept !== undefined && Boolean(kept.fresh)) return told(kept);
+  if (kept !== undefined && Boolean(kept.fresh)) return standingFrom(kept);
   const rates = await reading(async (on) => {
     const decision = await selectDecision(on, decisionId);
     if (decision === undefined || decision.reopenedAt !== null) return undefined;
@@ -67,10 +67,10 @@ export async function standingOfDecision(decisionId: string, signal?: AbortSigna
   if (rates === undefined) return undefined;
   await renewStanding(decisionId, rates, signal);
   const now = await reading((on) => selectKeptStanding(on, CORE_VERSION, decisionId));
-  return now === undefined ? undefined : told(now);
+  return now === undefined ? undefined : standingFrom(now);
 }
 
-function told(r: KeptStandingRow): StandingOf {
+function standingFrom(r: KeptStandingRow): StandingOf {
   const standing = (typeof r.standing === 'string' ? JSON.parse(r.standing) : r.standing) as Standing & {
     plan: boolean;
   };

@@ -28,13 +28,13 @@ export type SignResult =
  * then it is written in a short transaction, if nothing it rests on was changed meanwhile: else refused as a conflict. A
  * study whose decision stands is refused until that is reopened.
  * @param signal ends the work when the one who signs is gone; nothing is written then
- * @param told hears how far the work is
+ * @param report hears how far the work is
  */
 export async function signDecision(
   studyId: string,
   input: Signing,
   signal?: AbortSignal,
-  told?: (progress: JobProgress) => void,
+  report?: (progress: JobProgress) => void,
 ): Promise<SignResult> {
   const weights = (await teamWeights()).weights;
   const read = await reading(async (on) => {
@@ -50,7 +50,7 @@ export async function signDecision(
   if (row.version !== input.version) return { outcome: 'conflict', version: row.version };
   const orderDate = brief.quantity.orderDate ?? input.orderDate ?? input.signedOn;
   const school = row.school;
-  const frozen = await inPool('freeze', { brief, school, rates, signing: input, orderDate, weights }, signal, told);
+  const frozen = await inPool('freeze', { brief, school, rates, signing: input, orderDate, weights }, signal, report);
   if ('barred' in frozen) return { outcome: 'barred', reason: frozen.barred };
   if (signal?.aborted === true) throw new RequestError(499, 'Called off by whoever asked. Nothing was saved.');
   return transaction(async (on) => {

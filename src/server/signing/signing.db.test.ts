@@ -42,7 +42,7 @@ describe('a signed decision', () => {
     expect(record?.actions).toEqual(signing().actions);
     expect(record?.dissents.map((d) => [d.who, d.words])).toEqual([['Bram', 'Sand would do.']]);
     expect(record?.frozen.figures).toHaveLength(5);
-    expect(record?.frozen.doubt).toMatchObject({ seed: 3, draws: 10_000 });
+    expect(record?.frozen.simulation).toMatchObject({ seed: 3, draws: 10_000 });
     expect(record?.frozen.plan).toBeNull();
     const later = await writeDissent(made.id, record?.id ?? '', { who: 'Oda', words: 'Too soon.' });
     expect(later?.dissents.map((d) => d.who)).toEqual(['Bram', 'Oda']);
@@ -66,7 +66,7 @@ describe('a signed decision', () => {
     expect(frozen.plan).toMatchObject({ ...plan, q: 2000 });
     // What carries it is the plan's own: figures, draws and case.
     expect(frozen.figures?.map((f) => f.laneId)).toEqual(Array.from({ length: 5 }, () => 'plan'));
-    expect(frozen.doubt?.plan).toBeDefined();
+    expect(frozen.simulation?.plan).toBeDefined();
     expect(frozen.case.against.map((a) => a.text).join(' ')).toMatch(/two processes|dearer in all|serve 12 pieces/i);
     const [kept] = await listDecisions(made.id);
     expect(kept?.frozen).toEqual(frozen);

@@ -1,7 +1,7 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import type { Brief } from '@/core/brief';
-import type { School } from '@/core/part';
+import type { TolerancePolicy } from '@/core/part';
 import { SHIPPED_RATES, type RateRef } from '@/core/rates';
 import { reading, transaction } from '../db';
 import { lockRateSet } from '../rates/queries';
@@ -40,7 +40,7 @@ export async function getStudy(id: string): Promise<(StudyRecord & { refused: Re
 /** Makes a study from a brief. */
 export async function createStudy(
   brief: Brief,
-  options: { school?: School; rateSetId?: string; editor?: string; demo?: boolean; id?: string } = {},
+  options: { school?: TolerancePolicy; rateSetId?: string; editor?: string; demo?: boolean; id?: string } = {},
 ): Promise<StudyRecord> {
   const { id = randomUUID(), school = 'published', editor = 'server', demo = false } = options;
   const { rateSetId = SHIPPED_RATES.id } = options;
@@ -63,7 +63,7 @@ export type SaveResult =
  */
 export async function saveBrief(
   id: string,
-  input: { brief: Brief; school: School; version: number; editor: string; settles?: string | undefined },
+  input: { brief: Brief; school: TolerancePolicy; version: number; editor: string; settles?: string | undefined },
 ): Promise<SaveResult> {
   return transaction(async (on) => {
     const row = await lockStudy(on, id);

@@ -1,5 +1,5 @@
 import { readStoredBrief, type Brief, type BriefIssue, type StoredBrief } from '@/core/brief';
-import type { School } from '@/core/part';
+import type { TolerancePolicy } from '@/core/part';
 import type { RateRef } from '@/core/rates';
 import { isoTime, type Runner } from '../db';
 import { loadRates } from '../rates/repo';
@@ -26,7 +26,7 @@ export interface RefusedSave {
 export interface StudyRecord {
   readonly id: string;
   readonly title: string;
-  readonly school: School;
+  readonly school: TolerancePolicy;
   readonly rates: RateRef;
   readonly revision: number;
   readonly version: number;

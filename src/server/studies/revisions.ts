@@ -14,7 +14,7 @@ export interface Revision {
 }
 
 /** Revisions told at the most, the newest. */
-const MOST_TOLD = 80;
+const MOST_LISTED = 80;
 
 /** Name in an editor's id, "name#sitting"; ids without a name are those of a tab, a server or the demo. */
 function nameOf(editor: string): string | null {
@@ -26,7 +26,7 @@ function nameOf(editor: string): string | null {
 export async function listRevisions(id: string): Promise<Revision[]> {
   return reading(async (on) => {
     const out: Revision[] = [];
-    for (const row of await selectRevisions(on, id, MOST_TOLD)) {
+    for (const row of await selectRevisions(on, id, MOST_LISTED)) {
       const brief = await loadBrief(on, id, row.revision);
       if (brief === undefined) continue;
       out.push({ revision: row.revision, who: nameOf(row.editor), savedAt: isoTime(row.saved_at), brief });

@@ -3,7 +3,7 @@ import { useCallback, useMemo, useState } from 'react';
 import { missesOf, needsOfBrief, withNeeds, type AlloyPair } from '@/core/comparison/alloys';
 import { findAlloy } from '@/core/catalogue/alloys';
 import { pricedAlloy } from '@/core/rates';
-import type { SurveyClient } from '@/workers/survey.client';
+import type { CostCurvesClient } from '@/workers/survey.client';
 import type { StudyAsked } from '@/workers/survey.protocol';
 import { whole } from '../format';
 import { useQuantity, useStudy } from '../study/study-context';
@@ -19,7 +19,7 @@ interface Wanted extends StudyAsked {
   readonly q: number;
 }
 
-const askPairs = (client: SurveyClient, wanted: Wanted) => client.alloys(wanted, wanted.q);
+const askPairs = (client: CostCurvesClient, wanted: Wanted) => client.alloys(wanted, wanted.q);
 
 /** The brief in every alloy on every route, parted by what the part needs of its metal; up to four side by side. */
 export function AlloysView() {

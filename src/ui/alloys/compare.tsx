@@ -159,7 +159,7 @@ export function Compare({
       </div>
       {unread && (
         <p className="small" style={{ color: 'var(--alarm)' }}>
-          The brief holds a figure that cannot be read. Mend it first; then an alloy can be chosen here.
+          The brief holds a figure that cannot be read. Fix it first; then an alloy can be chosen here.
         </p>
       )}
       <p className="small quiet">

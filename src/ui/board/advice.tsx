@@ -91,8 +91,8 @@ function Point({ f }: { readonly f: Finding }) {
         </strong>
         {figures !== '' && <span className="quiet"> {figures}</span>}
         <div className="small">{sentence(f.reason)}</div>
-        {f.status !== 'fits' && f.status !== 'not-known' && f.mends.length > 0 && (
-          <div className="small">→ {f.mends.slice(0, 3).join('; ')}.</div>
+        {f.status !== 'fits' && f.status !== 'not-known' && f.fixes.length > 0 && (
+          <div className="small">→ {f.fixes.slice(0, 3).join('; ')}.</div>
         )}
         {text !== undefined && f.status !== 'fits' && <div className="small quiet">{text.costEffect}</div>}
       </div>

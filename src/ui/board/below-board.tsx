@@ -15,7 +15,7 @@ const NO_CURVES: readonly Curve[] = [];
 
 /** What stands under the lanes: changes of the lead, cost stack, charts. The lanes never wait for it. */
 export function BelowBoard({ order, onOpen }: { readonly order: LaneOrder } & Pick<LaneActs, 'onOpen'>) {
-  const { survey } = useStudy();
+  const { curves } = useStudy();
   const { board, setQ } = useQuantity();
   const stack = useRef<HTMLElement>(null);
   const charts = useRef<HTMLElement>(null);
@@ -24,14 +24,14 @@ export function BelowBoard({ order, onOpen }: { readonly order: LaneOrder } & Pi
   if (board.leader === null) return null;
   return (
     <>
-      {survey !== null && (
+      {curves !== null && (
         <section className="section">
           <h2>
             Where the lead changes <span className="quiet">exact for every whole quantity from 1 to 1 000 000</span>
           </h2>
           <LeadChanges
-            crossings={survey.crossings}
-            next={survey.crossings.findIndex((c) => c.first > board.q)}
+            crossings={curves.crossings}
+            next={curves.crossings.findIndex((c) => c.first > board.q)}
             onGo={setQ}
           />
         </section>
@@ -80,10 +80,10 @@ const Stack = memo(function Stack({
 });
 
 const Charts = memo(function Charts({ q }: { readonly q: number }) {
-  const { study, survey } = useStudy();
+  const { study, curves: computed } = useStudy();
   const currency = study.rates.currency.code;
-  const curves = survey?.curves ?? NO_CURVES;
-  if (survey === null)
+  const curves = computed?.curves ?? NO_CURVES;
+  if (curves === null)
     return (
       <p className="small quiet" role="status">
         Working out the curves …

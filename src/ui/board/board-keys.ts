@@ -49,7 +49,7 @@ export function walk(event: KeyboardEvent<HTMLElement>, acts: BoardActs): void {
     v: () => acts.onExpand(laneId.split('/')[0] ?? ''),
     h: () => {
       const drawn = DRAWN_OF_COLUMN[String(col)];
-      if (drawn !== undefined) acts.onDoubt(laneId, drawn);
+      if (drawn !== undefined) acts.onSpread(laneId, drawn);
     },
     w: () => open(false),
     W: () => open(true),

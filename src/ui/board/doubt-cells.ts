@@ -1,10 +1,10 @@
-import { percent, rough, type Band, type DrawnFigure, type LaneDoubt } from '@/core/simulation';
+import { percent, rough, type Band, type DrawnFigure, type LaneSpread } from '@/core/simulation';
 import { perPart, weeks, whole } from '../format';
-import type { DoubtScales } from './doubt-scales';
+import type { WhiskerScales } from './doubt-scales';
 import type { WhiskerScale } from '../doubt/whisker';
 
 /** What a cell shows of the draws, under its figure. */
-export interface DoubtCell {
+export interface SpreadCell {
   readonly band?: Band | undefined;
   readonly scale: WhiskerScale | null;
   readonly bandWords: string;
@@ -16,12 +16,12 @@ export interface DoubtCell {
 /** A cell of one figure; empty words where nothing is drawn. */
 function cell(
   drawn: DrawnFigure,
-  doubt: LaneDoubt | null,
-  scales: DoubtScales | null,
+  doubt: LaneSpread | null,
+  scales: WhiskerScales | null,
   told: (x: number) => string,
   unit: string,
-  sure: (doubt: LaneDoubt) => string | undefined,
-): DoubtCell {
+  sure: (doubt: LaneSpread) => string | undefined,
+): SpreadCell {
   const band = doubt?.[drawn];
   return {
     drawn,
@@ -36,19 +36,19 @@ function cell(
 }
 
 /** The draws of the money of a part. */
-export const allInDoubt = (doubt: LaneDoubt | null, scales: DoubtScales | null, currency: string): DoubtCell =>
+export const allInSpread = (doubt: LaneSpread | null, scales: WhiskerScales | null, currency: string): SpreadCell =>
   cell('allIn', doubt, scales, perPart, `${currency} a part`, ({ cheapest }) =>
     cheapest === null ? undefined : `cheapest in ${percent(cheapest.share)} %`,
   );
 
 /** The draws of the day of the first article. */
-export const firstDoubt = (doubt: LaneDoubt | null, scales: DoubtScales | null): DoubtCell =>
+export const firstArticleSpread = (doubt: LaneSpread | null, scales: WhiskerScales | null): SpreadCell =>
   cell('first', doubt, scales, weeks, 'weeks', ({ inTime }) =>
     inTime === null ? undefined : `in time in ${percent(inTime.share)} %`,
   );
 
 /** The draws of the money of the whole programme, of which the tools are a part. */
-export const totalDoubt = (doubt: LaneDoubt | null, scales: DoubtScales | null, currency: string): DoubtCell =>
+export const totalSpread = (doubt: LaneSpread | null, scales: WhiskerScales | null, currency: string): SpreadCell =>
   cell(
     'total',
     doubt,

@@ -39,7 +39,7 @@ export interface FigureCellProps {
   readonly sure?: string | undefined;
   /** What the draws are of, and what opens how they came out. */
   readonly drawn?: DrawnFigure;
-  readonly onDoubt?: (laneId: string, drawn: DrawnFigure) => void;
+  readonly onSpread?: (laneId: string, drawn: DrawnFigure) => void;
   readonly onOpen: (laneId: string, figure: string | null) => void;
 }
 
@@ -96,7 +96,7 @@ export const FigureCell = memo(function FigureCell(props: FigureCellProps) {
           tabIndex={-1}
           className="doubted"
           title={`${props.bandWords ?? ''}: open the working`}
-          onClick={() => props.drawn !== undefined && props.onDoubt?.(laneId, props.drawn)}
+          onClick={() => props.drawn !== undefined && props.onSpread?.(laneId, props.drawn)}
         >
           <Whisker band={props.band} scale={props.scale} words={props.bandWords ?? ''} />
           {props.sure !== undefined && <span className="sub">{props.sure}</span>}

@@ -1,6 +1,6 @@
 'use client';
-import type { LaneDoubt } from '@/core/simulation';
-import { allInDoubt, firstDoubt, totalDoubt } from './doubt-cells';
+import type { LaneSpread } from '@/core/simulation';
+import { allInSpread, firstArticleSpread, totalSpread } from './doubt-cells';
 import { memo } from 'react';
 import type { BoardBaseline, BoardLane } from '@/core/comparison/board';
 import { laneWords, shortName } from '@/core/catalogue/routes';
@@ -12,7 +12,7 @@ import { findingFigures, sentence } from './finding-words';
 import { useUnits } from '../preferences';
 import { FigureCell } from './figure-cell';
 import type { Against, LaneActs } from './lane-row';
-import type { DoubtScales } from './doubt-scales';
+import type { WhiskerScales } from './doubt-scales';
 
 interface FoldedProps {
   readonly lane: BoardLane;
@@ -76,7 +76,7 @@ export const FoldedLane = memo(function FoldedLane({
             </>
           )}
         </span>
-        {first?.mends[0] !== undefined && <span>→ {first.mends[0]}.</span>}
+        {first?.fixes[0] !== undefined && <span>→ {first.fixes[0]}.</span>}
         {bars > 1 && (
           <button type="button" tabIndex={-1} className="textbtn small quiet" onClick={() => onOpen(lane.id, null)}>
             {bars - 1} more {bars === 2 ? 'reason' : 'reasons'}
@@ -115,17 +115,17 @@ export function BaselineLine({
   baseline,
   against,
   currency,
-  doubt,
+  spread,
   scales,
   onOpen,
-  onDoubt,
+  onSpread,
 }: {
   readonly baseline: BoardBaseline;
   readonly against: Against | null;
   readonly currency: string;
-  readonly doubt: LaneDoubt | null;
-  readonly scales: DoubtScales | null;
-} & Pick<LaneActs, 'onOpen' | 'onDoubt'>) {
+  readonly spread: LaneSpread | null;
+  readonly scales: WhiskerScales | null;
+} & Pick<LaneActs, 'onOpen' | 'onSpread'>) {
   const name = shortName(baseline.id);
   if (baseline.barred !== null) {
     return (
@@ -141,12 +141,12 @@ export function BaselineLine({
           <Mark status="blocked" />
           <span className="lane-name">{capital(name)}</span>
           <span className="why">{baseline.barred}</span>
-          {baseline.mend !== null && <span>→ {baseline.mend}.</span>}
+          {baseline.fix !== null && <span>→ {baseline.fix}.</span>}
         </div>
       </div>
     );
   }
-  const own = { laneId: baseline.id, onOpen, onDoubt };
+  const own = { laneId: baseline.id, onOpen, onSpread };
   return (
     <div className="lane lane-grid" role="row" data-lane={baseline.id}>
       <div className="cell key" role="gridcell" tabIndex={-1} data-col="0">
@@ -165,7 +165,7 @@ export function BaselineLine({
         unit={currency}
         figure="tooling"
         label={`${name}, tooling`}
-        {...totalDoubt(doubt, scales, currency)}
+        {...totalSpread(spread, scales, currency)}
       />
       <FigureCell
         {...own}
@@ -177,7 +177,7 @@ export function BaselineLine({
         label={`${name}, all in a part`}
         diff={against === null ? undefined : signed(baseline.allIn - against.allIn, 2)}
         diffFigure={against === null ? undefined : differenceTo('allIn', against.laneId)}
-        {...allInDoubt(doubt, scales, currency)}
+        {...allInSpread(spread, scales, currency)}
       />
       <FigureCell
         {...own}
@@ -192,7 +192,7 @@ export function BaselineLine({
         second="lastPart"
         secondLabel={`${name}, last part`}
         after=" wk"
-        {...firstDoubt(doubt, scales)}
+        {...firstArticleSpread(spread, scales)}
       />
       <PlainCell col={5} cap="Alloy" text={baseline.id === 'split' ? 'cast and wrought' : 'wrought kin'} />
       <PlainCell col={6} cap="Tolerance" text={baseline.id === 'machined' ? 'all cut' : 'as today'} />

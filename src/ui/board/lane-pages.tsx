@@ -56,7 +56,7 @@ const VERDICT_WORDS: Readonly<Record<FeatureVerdict, string>> = {
 };
 
 /** Dimensions on which the two schools of tolerance part, both verdicts side by side. */
-export function Schools({ laneId }: Props) {
+export function RankingPage({ laneId }: Props) {
   const { school, study } = useStudy();
   const [units] = useUnits();
   const calls = study.lanes.find((e) => e.lane.id === laneId)?.part?.features ?? [];

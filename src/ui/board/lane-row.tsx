@@ -1,5 +1,5 @@
 'use client';
-import type { DoubtScales } from './doubt-scales';
+import type { WhiskerScales } from './doubt-scales';
 import { memo } from 'react';
 import type { BoardLane, Cell } from '@/core/comparison/board';
 import type { FeatureCall, LanePart } from '@/core/part';
@@ -11,8 +11,8 @@ import { roomPercent } from '../marks/spare';
 import { Tone } from '../marks/tone';
 import { fixed, perPart, signed, weeks, whole } from '../format';
 import { useUnits } from '../preferences';
-import type { DrawnFigure, LaneDoubt } from '@/core/simulation';
-import { allInDoubt, firstDoubt, totalDoubt } from './doubt-cells';
+import type { DrawnFigure, LaneSpread } from '@/core/simulation';
+import { allInSpread, firstArticleSpread, totalSpread } from './doubt-cells';
 import { FigureCell } from './figure-cell';
 import { findingValue } from './finding-words';
 
@@ -29,7 +29,7 @@ export interface LaneActs {
   /** Opens the working of a figure, or the reasons where there is no figure. */
   readonly onOpen: (laneId: string, figure: string | null) => void;
   /** Opens what the draws say of a figure. */
-  readonly onDoubt: (laneId: string, drawn: DrawnFigure) => void;
+  readonly onSpread: (laneId: string, drawn: DrawnFigure) => void;
   readonly onPin: (laneId: string) => void;
   readonly onExpand: (routeId: string) => void;
 }
@@ -47,13 +47,13 @@ export interface LaneRowProps extends LaneActs {
   /** Schools of choice that put it first, as a few words; empty for none. */
   readonly firstBy: string;
   /** What the draws say of this lane; null where nothing is drawn or doubt is hidden. */
-  readonly doubt: LaneDoubt | null;
-  readonly scales: DoubtScales | null;
+  readonly spread: LaneSpread | null;
+  readonly scales: WhiskerScales | null;
 }
 
 /** One surviving lane: its name and verdict, six columns, differences small under the figures. */
 export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
-  const { lane, leader, against, pinned, sub, currency, doubt, scales, onOpen, onDoubt } = props;
+  const { lane, leader, against, pinned, sub, currency, spread, scales, onOpen, onSpread } = props;
   const { money, dates, cells } = lane;
   if (money === null || dates === null) return null;
   const self = against === null || against.laneId === lane.id;
@@ -83,7 +83,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         others={props.others}
         expanded={props.expanded}
         positions={money.plan.n}
-        layoutHeld={lane.layoutHeld}
+        layoutOverridden={lane.layoutOverridden}
         firstBy={props.firstBy}
         onOpen={onOpen}
         onExpand={props.onExpand}
@@ -110,8 +110,8 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         second={self ? undefined : differenceTo('tooling', against.laneId)}
         secondLabel={`${route}, tooling, the difference`}
         after={money.sets > 0 ? ` ${money.sets + 1} sets` : undefined}
-        {...totalDoubt(doubt, scales, currency)}
-        onDoubt={onDoubt}
+        {...totalSpread(spread, scales, currency)}
+        onSpread={onSpread}
       />
       <FigureCell
         {...own(cells.perPart)}
@@ -128,8 +128,8 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         second="unit"
         secondLabel={`${route}, price of a part without tools`}
         after=" bare"
-        {...allInDoubt(doubt, scales, currency)}
-        onDoubt={onDoubt}
+        {...allInSpread(spread, scales, currency)}
+        onSpread={onSpread}
       />
       <FigureCell
         {...own(cells.leadTime)}
@@ -144,8 +144,8 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         second="lastPart"
         secondLabel={`${route}, last part`}
         after={` wk${slackWords(dates.slack_d)}`}
-        {...firstDoubt(doubt, scales)}
-        onDoubt={onDoubt}
+        {...firstArticleSpread(spread, scales)}
+        onSpread={onSpread}
       />
       <FigureCell
         {...own(cells.alloy)}
@@ -194,7 +194,7 @@ const KeyCell = memo(function KeyCell({
   others,
   expanded,
   positions,
-  layoutHeld,
+  layoutOverridden,
   firstBy,
   onOpen,
   onExpand,
@@ -208,7 +208,7 @@ const KeyCell = memo(function KeyCell({
   readonly others: number;
   readonly expanded: boolean;
   readonly positions: number | null;
-  readonly layoutHeld: boolean;
+  readonly layoutOverridden: boolean;
   readonly firstBy: string;
 } & Pick<LaneActs, 'onOpen' | 'onExpand'>) {
   const words = laneWords(laneId);
@@ -246,10 +246,10 @@ const KeyCell = memo(function KeyCell({
               type="button"
               tabIndex={-1}
               className="textbtn small dotted"
-              aria-label={`${name}: ${positions} in a pour${layoutHeld ? ', held' : ''}. How that was chosen`}
+              aria-label={`${name}: ${positions} in a pour${layoutOverridden ? ', held' : ''}. How that was chosen`}
               onClick={() => onOpen(laneId, 'positions')}
             >
-              {positions} a pour{layoutHeld ? ', held' : ''}
+              {positions} a pour{layoutOverridden ? ', held' : ''}
             </button>
           )}
           {firstBy !== '' && <span className="first-by">first by {firstBy}</span>}

@@ -9,10 +9,10 @@ import { SheetPage } from '../shell/sheet';
 import { Cautions } from '../study/cautions';
 import { useQuantity, useStudy } from '../study/study-context';
 import { Advice } from './advice';
-import { LookAndShop, Losses, Schools } from './lane-pages';
+import { LookAndShop, Losses, RankingPage } from './lane-pages';
 import { findingValue, sentence } from './finding-words';
 
-/** Every rule held against a lane, gravest first: limit, value, margin, reason and mend. */
+/** Every rule held against a lane, gravest first: limit, value, margin, reason and fix. */
 export function ReasonsPage({
   laneId,
   onWorking,
@@ -48,7 +48,7 @@ export function ReasonsPage({
           </tbody>
         </table>
       </div>
-      <Schools laneId={laneId} />
+      <RankingPage laneId={laneId} />
       <Losses laneId={laneId} onWorking={(figure) => onWorking({ laneId, figure })} />
       <Advice laneId={laneId} />
       <LookAndShop laneId={laneId} />
@@ -114,10 +114,10 @@ function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => v
           {f.subject && `: ${f.subject}`}
         </strong>
         <div className="small">{sentence(f.reason)}</div>
-        {f.status !== 'fits' && f.mends.length > 0 && (
+        {f.status !== 'fits' && f.fixes.length > 0 && (
           <div className="small">
             →{' '}
-            {f.mends
+            {f.fixes
               .slice(0, 3)
               .map((m, i) => (i === 0 ? m : m.charAt(0).toLowerCase() + m.slice(1)))
               .join('; ')}

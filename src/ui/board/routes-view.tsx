@@ -3,16 +3,16 @@ import Link from 'next/link';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { prepareStudy } from '@/core/study';
 import { type BoardLane } from '@/core/comparison/board';
-import type { DoubtSummary } from '@/core/simulation';
-import { firstOf, schoolsAt } from '@/core/comparison/ranking';
+import type { SimulationSummary } from '@/core/simulation';
+import { firstOf, rankingsAt } from '@/core/comparison/ranking';
 import { shortName } from '@/core/catalogue/routes';
-import { DoubtSection } from '../doubt/doubt-section';
-import { useDoubt, type DoubtChoice } from '../doubt/use-doubt';
+import { SimulationSection } from '../doubt/doubt-section';
+import { useSimulation, type SimulationChoice } from '../doubt/use-doubt';
 import { useOpenDrawn } from '../doubt/use-open-drawn';
 import { scaleOf } from '../doubt/whisker';
 import { whole } from '../format';
-import { useDoubtShown, useLaneOrder } from '../preferences';
-import { SchoolsSection } from '../schools/schools-section';
+import { useSpreadShown, useLaneOrder } from '../preferences';
+import { RankingSection } from '../schools/schools-section';
 import { useWeights } from '../schools/use-weights';
 import { firstBy } from '../schools/words';
 import { ChooseRates } from '../rates/choose-rates';
@@ -22,7 +22,7 @@ import { BelowBoard } from './below-board';
 import { rove, walk } from './board-keys';
 import { BaselineLine, FoldedLane } from './folded';
 import { LaneRow, type Against } from './lane-row';
-import { type DoubtScales } from './doubt-scales';
+import { type WhiskerScales } from './doubt-scales';
 import { orderLanes } from './lane-order';
 import { useGlide } from './use-glide';
 import { useRested } from './use-rested';
@@ -52,20 +52,20 @@ export function RoutesView() {
   const [expanded, setExpanded] = useState<ReadonlySet<string>>(new Set());
   const { openWorking, openReasons } = useSheets();
 
-  const [doubtShown, setDoubtShown] = useDoubtShown();
-  const [choice, setChoice] = useState<DoubtChoice>(FIRST_CHOICE);
-  const doubt = useDoubt(doubtShown === 'shown', choice);
+  const [spreadShown, setSpreadShown] = useSpreadShown();
+  const [choice, setChoice] = useState<SimulationChoice>(FIRST_CHOICE);
+  const doubt = useSimulation(spreadShown === 'shown', choice);
   // While the rail moves the whiskers and the schools stand as they were, faded: nothing on the board jumps.
   const { summary } = doubt;
   const scales = useMemo(() => scalesOf(summary), [summary]);
-  const doubts = useMemo(() => new Map(summary?.lanes.map((l) => [l.id, l])), [summary]);
+  const spreads = useMemo(() => new Map(summary?.lanes.map((l) => [l.id, l])), [summary]);
 
   const weights = useWeights();
   const restedBoard = useRested(board, BOARD_RESTS_MS);
-  const schools = useMemo(() => schoolsAt(study, restedBoard, weights.weights), [study, restedBoard, weights.weights]);
+  const schools = useMemo(() => rankingsAt(study, restedBoard, weights.weights), [study, restedBoard, weights.weights]);
   // What leads is told at once; by least cost the board knows it already.
   const live = useMemo(
-    () => (brief.leads === 'cost' ? null : schoolsAt(study, board, weights.weights)),
+    () => (brief.leads === 'cost' ? null : rankingsAt(study, board, weights.weights)),
     [brief.leads, study, board, weights.weights],
   );
   const led = live === null ? board.leader : firstOf(live, brief.leads);
@@ -92,7 +92,7 @@ export function RoutesView() {
       figure === null ? openReasons(laneId) : openWorking({ laneId, figure }),
     [openWorking, openReasons],
   );
-  const onDoubt = useOpenDrawn(doubt, choice);
+  const onSpread = useOpenDrawn(doubt, choice);
   const onPin = useCallback((laneId: string) => setPinned((p) => (p === laneId ? null : laneId)), []);
   const onExpand = useCallback(
     (routeId: string) =>
@@ -121,10 +121,10 @@ export function RoutesView() {
         others={siblings(lane).length}
         expanded={expanded.has(lane.routeId)}
         currency={currency}
-        doubt={doubts.get(lane.id) ?? null}
+        spread={spreads.get(lane.id) ?? null}
         scales={scales}
         onOpen={onOpen}
-        onDoubt={onDoubt}
+        onSpread={onSpread}
         onPin={onPin}
         onExpand={onExpand}
       />
@@ -178,7 +178,7 @@ export function RoutesView() {
         {otherSchool !== '' && <span className="quiet">{otherSchool}</span>}
         <div className="toggle" role="group" aria-label="How sure the figures are">
           {(['shown', 'hidden'] as const).map((word) => (
-            <button key={word} type="button" aria-pressed={doubtShown === word} onClick={() => setDoubtShown(word)}>
+            <button key={word} type="button" aria-pressed={spreadShown === word} onClick={() => setSpreadShown(word)}>
               doubt {word}
             </button>
           ))}
@@ -207,7 +207,7 @@ export function RoutesView() {
         className={lagging ? 'board is-lagging' : 'board'}
         role="grid"
         aria-label={`Nine routes at ${q} pieces`}
-        onKeyDown={(event) => walk(event, { onOpen, onDoubt, onPin, onExpand, lanes: board.lanes })}
+        onKeyDown={(event) => walk(event, { onOpen, onSpread, onPin, onExpand, lanes: board.lanes })}
         onFocus={rove}
       >
         <div className="lane-grid lane-head" role="row">
@@ -238,17 +238,17 @@ export function RoutesView() {
             baseline={b}
             against={against}
             currency={currency}
-            doubt={doubts.get(b.id) ?? null}
+            spread={spreads.get(b.id) ?? null}
             scales={scales}
             onOpen={onOpen}
-            onDoubt={onDoubt}
+            onSpread={onSpread}
           />
         ))}
       </div>
-      {doubtShown === 'shown' && board.leader !== null && (
-        <DoubtSection doubt={doubt} choice={choice} onChoice={setChoice} onGo={setQ} onDoubt={onDoubt} />
+      {spreadShown === 'shown' && board.leader !== null && (
+        <SimulationSection simulation={doubt} choice={choice} onChoice={setChoice} onGo={setQ} onSpread={onSpread} />
       )}
-      {schools !== null && <SchoolsSection schools={schools} used={weights} />}
+      {schools !== null && <RankingSection rankings={schools} used={weights} />}
       <BelowBoard order={order} onOpen={onOpen} />
       <p className="small quiet" style={{ marginTop: 16 }}>
         <ChooseRates /> Every rate that is not the shop’s own is an assumption; every figure opens its working.
@@ -259,10 +259,10 @@ export function RoutesView() {
 
 /** Stillness of the rail after which the schools are asked, ms. */
 const BOARD_RESTS_MS = 120;
-const FIRST_CHOICE: DoubtChoice = { seed: 1, spread: 'pert', demand: false };
+const FIRST_CHOICE: SimulationChoice = { seed: 1, spread: 'pert', demand: false };
 
 /** One scale for the whiskers of each column, over the lanes that race and what may be had without a casting. */
-function scalesOf(summary: DoubtSummary | null): DoubtScales | null {
+function scalesOf(summary: SimulationSummary | null): WhiskerScales | null {
   if (summary === null) return null;
   return {
     allIn: scaleOf(

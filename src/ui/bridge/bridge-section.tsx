@@ -1,33 +1,33 @@
 'use client';
 import { useMemo } from 'react';
-import { isApproved, MOST_WAIT_D, type BridgePlan, type PlanChoice, type PlanStep } from '@/core/phased-plans';
+import { isApproved, MOST_WAIT_D, type PhasedPlan, type PlanChoice, type PlanStep } from '@/core/phased-plans';
 import { shortName } from '@/core/catalogue/routes';
 import { dateAfter, whole } from '../format';
 import { Timelines } from '../calendar/timelines';
 import { useStudy } from '../study/study-context';
-import { Told } from '../working/told';
+import { Explained } from '../working/told';
 import { withPlan } from './opened';
 import { PlanSure } from './plan-sure';
 import { PlanTable, type PlanRow } from './plan-table';
 import { PutOff } from './put-off';
 import { stepDelivery } from './step-study';
 import { SwitchField } from './switch-field';
-import type { BridgeState } from './use-bridge';
-import { bridgeVerdict, planWords } from './words';
+import type { PlanState } from './use-bridge';
+import { planVerdict, planWords } from './words';
 
 const same = (a: PlanChoice, b: PlanChoice | null): boolean =>
   b !== null && a.first === b.first && a.then === b.then && a.pieces === b.pieces;
 
 /** Bridge on one route while the tool of another is made, then switch: the best plans beside the best route alone. */
-export function BridgeSection({
-  bridge,
+export function PhasedPlanSection({
+  planState,
   onOpen,
 }: {
-  readonly bridge: BridgeState;
+  readonly planState: PlanState;
   readonly onOpen: (step: PlanStep) => void;
 }) {
   const { brief, study, setBrief, orderDate } = useStudy();
-  const { offered, single, cheapest, adopted, looking, problem, dues } = bridge;
+  const { offered, single, cheapest, adopted, looking, problem, deliveries } = planState;
   const best = offered[0]?.plan ?? null;
   const shown = adopted ?? best;
   const choice = adopted === null ? (offered[0]?.choice ?? null) : brief.plan;
@@ -35,7 +35,7 @@ export function BridgeSection({
     () => (shown === null ? [] : shown.steps.map((step) => stepDelivery(study, step))),
     [study, shown],
   );
-  const rows = useMemo(() => rowsOf(bridge, brief.plan), [bridge, brief.plan]);
+  const rows = useMemo(() => rowsOf(planState, brief.plan), [planState, brief.plan]);
   const adopt = (plan: PlanChoice | null): void => setBrief({ ...brief, plan });
   return (
     <section className="section" aria-label="In two steps" data-testid="bridge">
@@ -55,20 +55,20 @@ export function BridgeSection({
           <progress max={1} value={looking} aria-label="Pairs of routes looked through" /> looking through every pair
         </p>
       )}
-      {bridge.q !== null && (
+      {planState.q !== null && (
         <>
           <p data-testid="bridge-verdict">
-            <Told
-              told={bridgeVerdict(best, single, cheapest, study.rates.currency.code)}
+            <Explained
+              told={planVerdict(best, single, cheapest, study.rates.currency.code)}
               frozen={
                 best === null
                   ? undefined
-                  : withPlan(study, { plan: best, choice: offered[0]?.choice ?? null, against: single, dues })
+                  : withPlan(study, { plan: best, choice: offered[0]?.choice ?? null, against: single, deliveries })
               }
             />
           </p>
-          <PutOff dues={dues} orderDate={orderDate} />
-          {rows.length > 0 && <PlanTable rows={rows} against={single} dues={dues} onAdopt={adopt} />}
+          <PutOff deliveries={deliveries} orderDate={orderDate} />
+          {rows.length > 0 && <PlanTable rows={rows} against={single} deliveries={deliveries} onAdopt={adopt} />}
           {brief.plan !== null && adopted !== null && (
             <SwitchField
               plan={brief.plan}
@@ -97,7 +97,7 @@ export function BridgeSection({
                 }}
               />
               <Terms plan={shown} orderDate={orderDate} />
-              {choice !== null && <PlanSure choice={choice} plan={shown} single={single} dues={dues} />}
+              {choice !== null && <PlanSure choice={choice} plan={shown} single={single} deliveries={deliveries} />}
             </>
           )}
         </>
@@ -106,7 +106,7 @@ export function BridgeSection({
   );
 }
 
-function rowsOf({ offered, single, cheapest, adopted }: BridgeState, choice: PlanChoice | null): PlanRow[] {
+function rowsOf({ offered, single, cheapest, adopted }: PlanState, choice: PlanChoice | null): PlanRow[] {
   const rows = offered.map(({ choice: of, plan }, i): PlanRow => ({
     key: `plan-${i + 1}`,
     words: i === 0 ? 'the best in two steps' : 'another pair',
@@ -124,7 +124,7 @@ function rowsOf({ offered, single, cheapest, adopted }: BridgeState, choice: Pla
 }
 
 /** What the plan rests on, in words. */
-function Terms({ plan, orderDate }: { readonly plan: BridgePlan; readonly orderDate: string }) {
+function Terms({ plan, orderDate }: { readonly plan: PhasedPlan; readonly orderDate: string }) {
   const [first, then] = plan.steps;
   if (first === undefined || then === undefined) return null;
   const approved = (pieces: number): string =>

@@ -1,29 +1,29 @@
 'use client';
 import type { ReactNode } from 'react';
-import { openPlan, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/phased-plans';
+import { openPlan, type PhasedPlan, type PlanChoice, type PlanDue } from '@/core/phased-plans';
 import type { Study } from '@/core/study';
 import { useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
-import { type Frozen } from '../working/figure-at';
+import { type StudyAt } from '../working/figure-at';
 
 /** A plan, or a route alone, whose figures are opened. */
 export interface PlanShown {
-  readonly plan: BridgePlan;
+  readonly plan: PhasedPlan;
   /** What adopting it writes; null for a route alone. */
   readonly choice: PlanChoice | null;
   /** The route alone that it is measured against. */
-  readonly against: BridgePlan | null;
-  readonly dues: readonly PlanDue[];
+  readonly against: PhasedPlan | null;
+  readonly deliveries: readonly PlanDue[];
 }
 
 /** The study with a plan in it, as the sheet of workings asks for it. */
-export function withPlan(study: Study, { plan, choice, against, dues }: PlanShown): Frozen {
+export function withPlan(study: Study, { plan, choice, against, deliveries }: PlanShown): StudyAt {
   const alone = choice === null ? plan : against;
   return {
     study,
     q: plan.q,
     words: '',
-    plan: { choice: choice ?? NO_CHOICE, open: openPlan(plan, alone), dues },
+    plan: { choice: choice ?? NO_CHOICE, open: openPlan(plan, alone), deliveries },
   };
 }
 

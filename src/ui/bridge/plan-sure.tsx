@@ -1,38 +1,38 @@
 'use client';
 import { Fragment, useMemo } from 'react';
-import { openPlan, PLAN, StudyWorkings, type BridgePlan, type PlanChoice, type PlanDue } from '@/core/phased-plans';
-import { DRAWN, doubtOf, drawnWords, sureTold } from '@/core/decision';
+import { openPlan, PLAN, StudyWorkings, type PhasedPlan, type PlanChoice, type PlanDue } from '@/core/phased-plans';
+import { DRAWN, simulationOf, drawnWords, certaintyExplanation } from '@/core/decision';
 import type { DrawnPlan } from '@/core/simulation';
 import { DRAWN_AGAIN } from '../doubt/doubt-state';
-import { useDoubt } from '../doubt/use-doubt';
-import { useDoubtShown } from '../preferences';
+import { useSimulation } from '../doubt/use-doubt';
+import { useSpreadShown } from '../preferences';
 import { useStudy } from '../study/study-context';
-import type { Frozen } from '../working/figure-at';
-import { Told } from '../working/told';
+import type { StudyAt } from '../working/figure-at';
+import { Explained } from '../working/told';
 
 /** How sure a plan in two steps is, drawn over the sums of both steps; nothing where doubt is hidden. */
 export function PlanSure({
   choice,
   plan,
   single,
-  dues,
+  deliveries,
 }: {
   readonly choice: PlanChoice;
-  readonly plan: BridgePlan;
+  readonly plan: PhasedPlan;
   /** The route alone that it is set against, or null. */
-  readonly single: BridgePlan | null;
-  readonly dues: readonly PlanDue[];
+  readonly single: PhasedPlan | null;
+  readonly deliveries: readonly PlanDue[];
 }) {
   const { study, brief } = useStudy();
-  const [shown] = useDoubtShown();
+  const [shown] = useSpreadShown();
   const drawn = useMemo<DrawnPlan>(
-    () => ({ choice, open: openPlan(plan, single), dues }),
-    [choice, plan, single, dues],
+    () => ({ choice, open: openPlan(plan, single), deliveries }),
+    [choice, plan, single, deliveries],
   );
-  const { summary, error, nothing, q, behind } = useDoubt(shown === 'shown', DRAWN, drawn, false);
-  const frozen = useMemo<Frozen>(() => ({ study, q, words: '', plan: drawn }), [study, q, drawn]);
+  const { summary, error, nothing, q, behind } = useSimulation(shown === 'shown', DRAWN, drawn, false);
+  const frozen = useMemo<StudyAt>(() => ({ study, q, words: '', plan: drawn }), [study, q, drawn]);
   if (shown === 'hidden' || nothing) return null;
-  const doubt = summary === null ? null : doubtOf(summary, PLAN, DRAWN, [], drawn);
+  const doubt = summary === null ? null : simulationOf(summary, PLAN, DRAWN, [], drawn);
   if (error !== null) return <p className="small bad">Not drawn: {error}</p>;
   if (doubt === null)
     return (
@@ -45,15 +45,15 @@ export function PlanSure({
     currency: study.rates.currency.code,
     due: brief.quantity.firstDelivery,
     planned: true,
-    workings: new StudyWorkings(study, q, drawn.open, dues),
+    workings: new StudyWorkings(study, q, drawn.open, deliveries),
   };
   return (
     <div data-testid="plan-sure" aria-busy={behind}>
       <p>
-        {sureTold(doubt, of).map((told, i) => (
+        {certaintyExplanation(doubt, of).map((explanation, i) => (
           <Fragment key={i}>
             {i > 0 && ' '}
-            <Told told={told} frozen={frozen} />
+            <Explained told={explanation} frozen={frozen} />
           </Fragment>
         ))}
       </p>

@@ -6,7 +6,7 @@ import {
   MOST_WAIT_D,
   PLAN,
   STEPS,
-  type BridgePlan,
+  type PhasedPlan,
   type PlanChoice,
   type PlanDue,
 } from '@/core/phased-plans';
@@ -23,7 +23,7 @@ import { inTime, lateWords, planWords } from './words';
 export interface PlanRow {
   readonly key: string;
   readonly words: string;
-  readonly plan: BridgePlan;
+  readonly plan: PhasedPlan;
   /** What adopting it writes; null for a route alone. */
   readonly choice: PlanChoice | null;
   readonly adopted: boolean;
@@ -33,14 +33,14 @@ export interface PlanRow {
 export function PlanTable({
   rows,
   against,
-  dues,
+  deliveries,
   onAdopt,
 }: {
   readonly rows: readonly PlanRow[];
   /** The days looked for. */
-  readonly dues: readonly PlanDue[];
+  readonly deliveries: readonly PlanDue[];
   /** The route alone that plans are measured against, or null. */
-  readonly against: BridgePlan | null;
+  readonly against: PhasedPlan | null;
   readonly onAdopt: (choice: PlanChoice | null) => void;
 }) {
   const { study } = useStudy();
@@ -71,7 +71,7 @@ export function PlanTable({
         </thead>
         <tbody>
           {rows.map((row) => (
-            <Row key={row.key} row={row} against={against} dues={dues} onAdopt={onAdopt} />
+            <Row key={row.key} row={row} against={against} deliveries={deliveries} onAdopt={onAdopt} />
           ))}
         </tbody>
       </table>
@@ -82,17 +82,17 @@ export function PlanTable({
 function Row({
   row: { key, words, plan, choice, adopted },
   against,
-  dues,
+  deliveries,
   onAdopt,
 }: {
   readonly row: PlanRow;
-  readonly against: BridgePlan | null;
-  readonly dues: readonly PlanDue[];
+  readonly against: PhasedPlan | null;
+  readonly deliveries: readonly PlanDue[];
   readonly onAdopt: (choice: PlanChoice | null) => void;
 }) {
   const { study, orderDate } = useStudy();
   const currency = study.rates.currency.code;
-  const of: PlanShown = { plan, choice, against, dues };
+  const of: PlanShown = { plan, choice, against, deliveries };
   const own = choice === null ? ALONE : PLAN;
   const figure = (name: string, text: string, id: string = own) => (
     <Opened of={of} id={id} figure={name}>
@@ -165,7 +165,7 @@ function WaitsUntil({ of, orderDate }: { readonly of: PlanShown; readonly orderD
 }
 
 /** The day asked that comes latest, by its number; the first where none is late. */
-function worstOf({ deliveries }: BridgePlan): number {
+function worstOf({ deliveries }: PhasedPlan): number {
   const late = deliveries.map((d) => d.late_d);
   return Math.max(0, late.indexOf(Math.max(...late)));
 }

@@ -1,7 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, test } from 'vitest';
 import { prepareStudy } from '@/core/study';
-import { duesOf, settledDues } from '@/core/phased-plans';
+import { deliveriesOf, settledDeliveries } from '@/core/phased-plans';
 import { bracket } from '@/core/testing/demo-briefs';
 import { textOf } from '../testing/html-faults';
 import { PutOff } from './put-off';
@@ -13,8 +13,8 @@ const words = (perYear: number, q: number, firstDelivery: string): string => {
     quantity: { perYear, years: q / perYear, lot: 100, orderDate: ORDER, firstDelivery },
   });
   const study = prepareStudy(brief);
-  const dues = settledDues(study, q, duesOf(study, q, ORDER));
-  return textOf(renderToStaticMarkup(<PutOff dues={dues} orderDate={ORDER} />)).replaceAll('\u0001', '');
+  const deliveries = settledDeliveries(study, q, deliveriesOf(study, q, ORDER));
+  return textOf(renderToStaticMarkup(<PutOff deliveries={deliveries} orderDate={ORDER} />)).replaceAll('\u0001', '');
 };
 
 describe('days asked that no two routes meet', () => {
@@ -28,7 +28,7 @@ describe('days asked that no two routes meet', () => {
   });
   test('that no two reach at their pace are told as such, and no date is made up', () => {
     const never = { name: 'lot 9', pieces: 900_000, asked_d: 400, day_d: Infinity };
-    const html = renderToStaticMarkup(<PutOff dues={[never]} orderDate={ORDER} />);
+    const html = renderToStaticMarkup(<PutOff deliveries={[never]} orderDate={ORDER} />);
     expect(textOf(html).replaceAll('\u0001', '')).toBe(
       'No two routes together meet lot 9 (900\u202f000) by 8 Feb 2028: too many for any two at their pace.',
     );

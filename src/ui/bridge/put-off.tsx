@@ -2,8 +2,14 @@ import type { PlanDue } from '@/core/phased-plans';
 import { dateAfter, whole } from '../format';
 
 /** Days asked that nobody can meet, and what was looked for instead. */
-export function PutOff({ dues, orderDate }: { readonly dues: readonly PlanDue[]; readonly orderDate: string }) {
-  const off = dues.filter((d) => d.day_d > d.asked_d);
+export function PutOff({
+  deliveries,
+  orderDate,
+}: {
+  readonly deliveries: readonly PlanDue[];
+  readonly orderDate: string;
+}) {
+  const off = deliveries.filter((d) => d.day_d > d.asked_d);
   if (off.length === 0) return null;
   return (
     <p className="small" data-testid="put-off">

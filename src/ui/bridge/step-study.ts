@@ -3,10 +3,10 @@ import { studyOfStep, type PlanStep } from '@/core/phased-plans';
 import { laneTimeline, timelineWithHolidays } from '@/core/schedule';
 import { laneWords } from '@/core/catalogue/routes';
 import type { Delivery } from '../calendar/use-deliveries';
-import type { Frozen } from '../working/figure-at';
+import type { StudyAt } from '../working/figure-at';
 
 /** The study in which one step of a plan is the whole programme of its lane, for its workings. */
-export function stepStudy(study: Study, { laneId, pieces, layout }: PlanStep, words: string): Frozen {
+export function stepStudy(study: Study, { laneId, pieces, layout }: PlanStep, words: string): StudyAt {
   const { n, nt } = layout.cost.plan;
   return { study: studyOfStep(study, { laneId, pieces, layout: [n, nt] }), q: pieces, words };
 }

@@ -4,7 +4,7 @@ import { openPlan, planAt, singleAt, StudyWorkings, type PlanDue } from '@/core/
 import { plain } from '@/core/explanation';
 import { bracket } from '@/core/testing/demo-briefs';
 import { whole } from '../format';
-import { bridgeVerdict, inTime, lateWords, pays, planWords } from './words';
+import { planVerdict, inTime, lateWords, pays, planWords } from './words';
 
 const study = prepareStudy(bracket());
 const due = (name: string, pieces: number, day: number): PlanDue => ({ name, pieces, asked_d: day, day_d: day });
@@ -35,7 +35,7 @@ describe('plans in words', () => {
     const single = singleAt(study, 2000, 'gravity-die/hand', [], false);
     const dear = singleAt(study, 2000, 'shell-investment/printed', [], false);
     const said = (alone: typeof single | null, least: typeof single | null): string => {
-      const told = bridgeVerdict(plan, alone, least, 'USD');
+      const told = planVerdict(plan, alone, least, 'USD');
       const book = new StudyWorkings(study, 2000, openPlan(plan, alone), []);
       for (const f of told.filter((piece) => typeof piece !== 'string')) {
         const { value } = book.working(f.laneId, f.figure ?? '');
@@ -48,6 +48,6 @@ describe('plans in words', () => {
     expect(pays(plan, dear)).toBe(true);
     expect(said(dear, single)).toMatch(/costs [\d\u202f]+ USD more\. The cheapest route alone/);
     expect(said(null, null)).toContain('No route alone delivers as soon.');
-    expect(plain(bridgeVerdict(null, null, null, 'USD'))).toContain('nothing to switch to');
+    expect(plain(planVerdict(null, null, null, 'USD'))).toContain('nothing to switch to');
   });
 });

@@ -1,11 +1,11 @@
-import { ALONE, PLAN, type BridgePlan } from '@/core/phased-plans';
+import { ALONE, PLAN, type PhasedPlan } from '@/core/phased-plans';
 import { shortName } from '@/core/catalogue/routes';
-import { figure, tell, type Telling } from '@/core/explanation';
+import { figure, explain, type Explanation } from '@/core/explanation';
 import { differenceTo } from '@/core/study/workings';
 import { whole } from '../format';
 
 /** Which pieces are made how: "3 on bonded sand, printed mould, then 157 on bonded sand, pattern". */
-export function planWords(plan: BridgePlan): string {
+export function planWords(plan: PhasedPlan): string {
   const [first, then] = plan.steps;
   if (first === undefined) return '';
   if (then === undefined) return `all on ${shortName(first.laneId)}`;
@@ -13,7 +13,7 @@ export function planWords(plan: BridgePlan): string {
 }
 
 /** Deliveries that come late, worst first: "prototypes 18 days late"; of several, the worst and their number. */
-export function lateWords(plan: BridgePlan): string {
+export function lateWords(plan: PhasedPlan): string {
   if (plan.deliveries.length === 0) return 'no day asked';
   const late = plan.deliveries.filter((d) => d.late_d > 0).toSorted((a, b) => b.late_d - a.late_d);
   const [worst] = late;
@@ -23,34 +23,34 @@ export function lateWords(plan: BridgePlan): string {
 }
 
 /** True where no delivery comes late. */
-export const inTime = (plan: BridgePlan): boolean => plan.deliveries.every((d) => d.late_d === 0);
+export const inTime = (plan: PhasedPlan): boolean => plan.deliveries.every((d) => d.late_d === 0);
 
 /** What the best plan is worth against one route alone, in a sentence or two; its money opens, of the plan beside that route. */
-export function bridgeVerdict(
-  best: BridgePlan | null,
-  single: BridgePlan | null,
-  cheapest: BridgePlan | null,
+export function planVerdict(
+  best: PhasedPlan | null,
+  single: PhasedPlan | null,
+  cheapest: PhasedPlan | null,
   currency: string,
-): Telling {
+): Explanation {
   if (best === null) return ['No two routes survive, so that there is nothing to switch to.'];
   const money = (x: number, id: string, name = 'total') => figure(`${whole(x)} ${currency}`, id, name);
   const against = (more: number) => money(more, PLAN, differenceTo('total', ALONE));
-  const plan = tell`${capital(planWords(best))}: ${money(best.total, PLAN)} in all, ${lateWords(best)}.`;
+  const plan = explain`${capital(planWords(best))}: ${money(best.total, PLAN)} in all, ${lateWords(best)}.`;
   const least = cheapest?.steps[0]?.laneId ?? '';
   const bare =
     cheapest !== null && least !== single?.steps[0]?.laneId
-      ? tell` The cheapest route alone, ${shortName(least)}, is ${money(cheapest.total, least)}, but ${lateWords(cheapest)}.`
+      ? explain` The cheapest route alone, ${shortName(least)}, is ${money(cheapest.total, least)}, but ${lateWords(cheapest)}.`
       : [];
-  if (single === null) return tell`${plan} No route alone delivers as soon.${bare}`;
+  if (single === null) return explain`${plan} No route alone delivers as soon.${bare}`;
   const alone = shortName(single.steps[0]?.laneId ?? '');
   const met = best.deliveries.length === 0 ? '' : ' and delivers as soon';
   if (single.total <= best.total)
-    return tell`One route does better alone: ${alone} costs ${money(single.total, ALONE)} in all${met}. The best plan in two steps is ${against(best.total - single.total)} dearer: ${planWords(best)}.`;
-  return tell`${plan} The best route alone that delivers as soon, ${alone}, costs ${against(single.total - best.total)} more.${bare}`;
+    return explain`One route does better alone: ${alone} costs ${money(single.total, ALONE)} in all${met}. The best plan in two steps is ${against(best.total - single.total)} dearer: ${planWords(best)}.`;
+  return explain`${plan} The best route alone that delivers as soon, ${alone}, costs ${against(single.total - best.total)} more.${bare}`;
 }
 
 const capital = (text: string): string => text.replace(/^./, (c) => c.toUpperCase());
 
 /** Whether a plan is worth its switch: cheaper than any route alone that delivers as soon, or there is none. */
-export const pays = (best: BridgePlan | null, single: BridgePlan | null): boolean =>
+export const pays = (best: PhasedPlan | null, single: PhasedPlan | null): boolean =>
   best !== null && (single === null || best.total < single.total);

@@ -5,7 +5,7 @@ type Cell = string;
 
 const yes = (cell: Cell | undefined): boolean => /^(y|yes|true|1|x|ja|oui)$/i.test((cell ?? '').trim());
 
-/** A figure in a pasted cell; unreadable text is kept so that it can be mended in place. */
+/** A figure in a pasted cell; unreadable text is kept so that it can be repaired in place. */
 function figure(cell: Cell | undefined, toStored: (x: number) => number): number | string | undefined {
   const text = (cell ?? '').trim();
   if (text === '') return undefined;

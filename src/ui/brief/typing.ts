@@ -1,6 +1,6 @@
 const key = (id: string): string => `nine-pours-typed-${id}`;
 
-/** Keeps a form that is partly unreadable in this browser until it is mended; null forgets it. */
+/** Keeps a form that is partly unreadable in this browser until it is repaired; null forgets it. */
 export function keepTyping(id: string, values: unknown): void {
   try {
     if (values === null) localStorage.removeItem(key(id));

@@ -10,10 +10,10 @@ import { LotSection } from './lot-section';
 import { NeededTable } from './needed-table';
 import { StepsPage } from './steps-page';
 import { Timelines } from './timelines';
-import { BridgeSection } from '../bridge/bridge-section';
+import { PhasedPlanSection } from '../bridge/bridge-section';
 import { withPlan } from '../bridge/opened';
 import { stepDelivery } from '../bridge/step-study';
-import { useBridge } from '../bridge/use-bridge';
+import { usePhasedPlan } from '../bridge/use-bridge';
 import { pays, planWords } from '../bridge/words';
 import { useDeliveries, type Delivery } from './use-deliveries';
 
@@ -23,12 +23,12 @@ export function CalendarView() {
   const { deliveries, q } = useDeliveries();
   const needed = useMemo(() => neededPieces(brief), [brief]);
   const [openId, setOpenId] = useState<string | null>(null);
-  const bridge = useBridge(study.missing.length === 0 && deliveries.length > 0);
+  const planState = usePhasedPlan(study.missing.length === 0 && deliveries.length > 0);
   const drawn = useMemo(() => {
-    const { adopted, single, dues } = bridge;
-    const [best] = bridge.offered;
+    const { adopted, single, deliveries: required } = planState;
+    const [best] = planState.offered;
     const plan = adopted ?? (best !== undefined && pays(best.plan, single) ? best.plan : null);
-    if (plan === null || bridge.q !== q) return deliveries;
+    if (plan === null || planState.q !== q) return deliveries;
     const choice = adopted === null ? (best?.choice ?? null) : brief.plan;
     const line: Delivery = {
       id: PLAN,
@@ -39,10 +39,10 @@ export function CalendarView() {
       firstArticle_d: plan.firstArticle_d,
       lastPart_d: plan.lastPart_d,
       when: (pieces) => dayOfPlan(study, plan, pieces),
-      frozen: withPlan(study, { plan, choice, against: single, dues }),
+      frozen: withPlan(study, { plan, choice, against: single, deliveries: required }),
     };
     return [line, ...deliveries];
-  }, [bridge, deliveries, q, study, brief.plan]);
+  }, [planState, deliveries, q, study, brief.plan]);
   const opened = deliveries.find((d) => d.id === openId);
   const [openStep, setOpenStep] = useState<PlanStep | null>(null);
   const page = useMemo(() => {
@@ -71,7 +71,7 @@ export function CalendarView() {
         <h2>When the wanted pieces exist</h2>
         <NeededTable deliveries={drawn} needed={needed} orderDate={orderDate} onOpen={setOpenId} />
       </section>
-      <BridgeSection bridge={bridge} onOpen={setOpenStep} />
+      <PhasedPlanSection planState={planState} onOpen={setOpenStep} />
       <section className="section">
         <h2>
           Where the time goes <span className="quiet">the stroke is the first article</span>

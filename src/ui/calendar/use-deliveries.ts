@@ -13,7 +13,7 @@ import {
 } from '@/core/schedule';
 import { laneWords } from '@/core/catalogue/routes';
 import { useQuantity, useStudy } from '../study/study-context';
-import type { Frozen } from '../working/figure-at';
+import type { StudyAt } from '../working/figure-at';
 
 /** A lane, or a way without a casting, on the calendar to the last of the pieces on the rail. */
 export interface Delivery {
@@ -28,7 +28,7 @@ export interface Delivery {
   /** Day from the order by which so many pieces exist; null for more than there are. */
   readonly when: (pieces: number) => number | null;
   /** The study its workings are of where that is not the one on the screen: with the plan in it. */
-  readonly frozen?: Frozen;
+  readonly frozen?: StudyAt;
 }
 
 /** The calendar at the quantity on the rail; while the hand moves it follows when there is time. */

@@ -2,8 +2,8 @@
 import type { Change } from '@/core/decision';
 import { figure } from '@/core/explanation';
 import { useUnits } from '../preferences';
-import type { Frozen } from '../working/figure-at';
-import { Told } from '../working/told';
+import type { StudyAt } from '../working/figure-at';
+import { Explained } from '../working/told';
 import { changeName, changeValue } from './change-words';
 
 /** What is no longer as it was, side by side. */
@@ -17,7 +17,7 @@ export function ChangeTable({
   readonly was?: string;
   readonly is?: string;
   /** The studies that figures of the results are opened from. */
-  readonly frozen?: { readonly was: Frozen | undefined; readonly is: Frozen };
+  readonly frozen?: { readonly was: StudyAt | undefined; readonly is: StudyAt };
 }) {
   const [units] = useUnits();
   const shown = (c: Change, side: 'was' | 'is') => {
@@ -27,7 +27,7 @@ export function ChangeTable({
     return c.opens === undefined || from === undefined || text === 'none' ? (
       text
     ) : (
-      <Told told={[figure(text, c.opens.laneId, c.opens.figure)]} frozen={from} />
+      <Explained told={[figure(text, c.opens.laneId, c.opens.figure)]} frozen={from} />
     );
   };
   return (

@@ -4,7 +4,7 @@ import { evaluate } from '@/core/comparison/board';
 import { briefChanges, rateChanges, resultChanges, type Change } from '@/core/decision';
 import type { DecisionRecord } from '@/server/decisions';
 import { plainDate } from '../format';
-import type { Frozen } from '../working/figure-at';
+import type { StudyAt } from '../working/figure-at';
 import { useStudy } from '../study/study-context';
 import { ChangeTable } from './change-table';
 
@@ -15,7 +15,7 @@ export function ChangedSince({
 }: {
   readonly decision: DecisionRecord;
   /** The study as signed, where its figures can be worked out again. */
-  readonly frozen?: Frozen | undefined;
+  readonly frozen?: StudyAt | undefined;
 }) {
   const { brief, school, study } = useStudy();
   const changes = useMemo<Change[]>(() => {

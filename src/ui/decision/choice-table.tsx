@@ -6,7 +6,7 @@ import { laneWords, shortName } from '@/core/catalogue/routes';
 import { perPart, weeks, whole } from '../format';
 import { Mark, STATUS_WORDS } from '../marks/mark';
 import { useSheets } from '../working/sheets';
-import { type Frozen } from '../working/figure-at';
+import { type StudyAt } from '../working/figure-at';
 import type { OpenedPlan } from './use-opened-plan';
 
 /** The routes that could be chosen, and the adopted plan in two steps before them. */
@@ -127,7 +127,7 @@ function Row({
   readonly words: string;
   readonly checked: boolean;
   readonly onPick: () => void;
-  readonly frozen?: Frozen | undefined;
+  readonly frozen?: StudyAt | undefined;
   /** Names of figures, and how they are told. */
   readonly figures: readonly (readonly [figure: string, text: string])[];
   readonly children: ReactNode;

@@ -5,18 +5,18 @@ import { PLAN, StudyWorkings } from '@/core/phased-plans';
 import { carryingFigures, DRAWN, laneCase, planCase, planFigures, suggestedActions } from '@/core/decision';
 import { shortName } from '@/core/catalogue/routes';
 import type { DecisionRecord } from '@/server/decisions';
-import { useBridge } from '../bridge/use-bridge';
-import { useDoubt } from '../doubt/use-doubt';
+import { usePhasedPlan } from '../bridge/use-bridge';
+import { useSimulation } from '../doubt/use-doubt';
 import { whole } from '../format';
-import { useDoubtShown } from '../preferences';
+import { useSpreadShown } from '../preferences';
 import { useLed } from '../schools/use-led';
 import { Cautions } from '../study/cautions';
 import { useQuantity, useStudy } from '../study/study-context';
-import { Told } from '../working/told';
+import { Explained } from '../working/told';
 import { ChangedSince } from './changed-since';
 import { ChoiceTable } from './choice-table';
 import { FiguresList } from './figures-list';
-import { liveDoubt } from './live-doubt';
+import { liveSimulation } from './live-doubt';
 import { PlanKept } from './plan-kept';
 import { SignForm } from './sign-form';
 import { SureSection } from './sure-section';
@@ -33,9 +33,9 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
   const { id, study, brief, orderDate } = useStudy();
   const { board, q } = useQuantity();
   const led = useLed();
-  const [doubtShown] = useDoubtShown();
-  const bridge = useBridge(brief.plan !== null);
-  const opened = useOpenedPlan(bridge);
+  const [spreadShown] = useSpreadShown();
+  const planState = usePhasedPlan(brief.plan !== null);
+  const opened = useOpenedPlan(planState);
   const [picked, setPicked] = useState<string | null>(
     reopened === undefined ? null : reopened.frozen.plan ? PLAN : reopened.laneId,
   );
@@ -44,9 +44,10 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
     .sort((a, b) => (a.money?.total ?? 0) - (b.money?.total ?? 0));
   const wantsPlan = picked === PLAN || picked === null;
   const planned = wantsPlan ? opened : null;
-  const drawn = useDoubt(doubtShown === 'shown', DRAWN, planned?.drawn ?? null);
+  const drawn = useSimulation(spreadShown === 'shown', DRAWN, planned?.drawn ?? null);
   // A plan that is still being worked out is not signed as one of its routes.
-  const pending = brief.plan !== null && wantsPlan && opened === null && (bridge.looking !== null || bridge.q !== q);
+  const pending =
+    brief.plan !== null && wantsPlan && opened === null && (planState.looking !== null || planState.q !== q);
   const laneId =
     planned !== null ? planned.plan.then : open.some((l) => l.id === picked) ? (picked as string) : (led ?? '');
   const lane = board.lanes.find((l) => l.id === laneId);
@@ -65,7 +66,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
   );
   const workings = useMemo(() => planned?.workings ?? new StudyWorkings(study, drawn.q), [study, drawn.q, planned]);
   const doubt = useMemo(
-    () => liveDoubt(workings, drawn, laneId, DRAWN, planned?.drawn ?? null),
+    () => liveSimulation(workings, drawn, laneId, DRAWN, planned?.drawn ?? null),
     [workings, drawn, laneId, planned],
   );
   const currency = study.rates.currency.code;
@@ -105,7 +106,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
         </p>
         {brief.plan !== null && opened === null && (
           <p className="small" role="status">
-            {bridge.looking !== null || bridge.q !== q
+            {planState.looking !== null || planState.q !== q
               ? 'Working out the adopted plan …'
               : 'The adopted plan in two steps cannot be made at this quantity; the Calendar says why.'}
           </p>
@@ -130,7 +131,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
             <ol className="for">
               {found.for.map((a) => (
                 <li key={a.text}>
-                  <Told told={a.told} frozen={frozen} />
+                  <Explained told={a.explanation} frozen={frozen} />
                 </li>
               ))}
             </ol>
@@ -140,7 +141,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
             <ol className="against" data-testid="against">
               {found.against.map((a) => (
                 <li key={a.text}>
-                  <Told told={a.told} frozen={frozen} />
+                  <Explained told={a.explanation} frozen={frozen} />
                 </li>
               ))}
             </ol>
@@ -153,13 +154,13 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
           {doubt !== null ? (
             <SureSection
               behind={drawn.behind}
-              doubt={doubt}
+              simulation={doubt}
               of={{ laneId, currency, due: firstDelivery, planned: planned !== null, workings }}
               frozen={frozen}
             />
           ) : (
             <p className="small quiet" role="status">
-              {doubtShown === 'hidden'
+              {spreadShown === 'hidden'
                 ? 'Doubt is hidden on the Routes view; it is drawn and kept when the decision is signed.'
                 : (drawn.error ?? 'Drawing …')}
             </p>

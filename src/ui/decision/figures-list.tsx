@@ -1,6 +1,6 @@
 import type { CarryingFigure } from '@/core/decision';
-import type { Frozen } from '../working/figure-at';
-import { Told } from '../working/told';
+import type { StudyAt } from '../working/figure-at';
+import { Explained } from '../working/told';
 
 /** The figures that carry a choice, each opening its working. */
 export function FiguresList({
@@ -8,7 +8,7 @@ export function FiguresList({
   frozen,
 }: {
   readonly figures: readonly CarryingFigure[];
-  readonly frozen?: Frozen | undefined;
+  readonly frozen?: StudyAt | undefined;
 }) {
   return (
     <dl className="carrying" data-testid="five-figures">
@@ -16,7 +16,7 @@ export function FiguresList({
         <div key={f.figure}>
           <dt>{f.name}</dt>
           <dd>
-            <Told told={f.told} frozen={frozen} />
+            <Explained told={f.explanation} frozen={frozen} />
           </dd>
         </div>
       ))}

@@ -4,10 +4,10 @@ import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { findAlloy } from '@/core/catalogue/alloys';
 import { PLAN, StudyWorkings } from '@/core/phased-plans';
-import { boardAt, verdictTold } from '@/core/comparison/board';
+import { boardAt, verdictExplanation } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
 import { drawnOf } from '@/core/decision';
-import { plain, type Telling } from '@/core/explanation';
+import { plain, type Explanation } from '@/core/explanation';
 import { CORE_VERSION } from '@/core/base/version';
 import type { DecisionRecord } from '@/server/decisions';
 import { call } from '../api';
@@ -18,8 +18,8 @@ import { Still } from '../part/still';
 import { download, JobLine, useJob } from '../progress';
 import { useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
-import { type Frozen } from '../working/figure-at';
-import { Told } from '../working/told';
+import { type StudyAt } from '../working/figure-at';
+import { Explained } from '../working/told';
 import { ActionsTable } from './actions-table';
 import { askedFigure, Reason } from '../standing/reason';
 import { standingFrozen } from '../standing/standing-frozen';
@@ -53,7 +53,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
   const lane = evaluation.lanes.find((l) => l.id === decision.laneId);
   const second = evaluation.lanes.find((l) => l.id === evaluation.second);
   // The frozen figures can be worked out again only by the core that made them.
-  const frozen = useMemo<Frozen | undefined>(
+  const frozen = useMemo<StudyAt | undefined>(
     () =>
       decision.coreVersion === CORE_VERSION
         ? {
@@ -67,17 +67,19 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
   );
   const workings = useMemo(
     () =>
-      frozen === undefined ? null : new StudyWorkings(frozen.study, frozen.q, frozen.plan?.open, frozen.plan?.dues),
+      frozen === undefined
+        ? null
+        : new StudyWorkings(frozen.study, frozen.q, frozen.plan?.open, frozen.plan?.deliveries),
     [frozen],
   );
-  const verdict = useMemo<Telling>(() => {
+  const verdict = useMemo<Explanation>(() => {
     if (frozen === undefined) return [evaluation.verdict];
-    const told = verdictTold(boardAt(frozen.study, frozen.q), evaluation.crossings, evaluation.currency);
-    return plain(told) === evaluation.verdict ? told : [evaluation.verdict];
+    const explanation = verdictExplanation(boardAt(frozen.study, frozen.q), evaluation.crossings, evaluation.currency);
+    return plain(explanation) === evaluation.verdict ? explanation : [evaluation.verdict];
   }, [frozen, evaluation]);
   const against = decision.frozen.case.against.map((a) => ({
     text: a.text,
-    told: frozen === undefined || a.told === undefined ? [a.text] : a.told,
+    told: frozen === undefined || a.explanation === undefined ? [a.text] : a.explanation,
   }));
   const opening = (laneId: string, name: string, text: string) =>
     frozen === undefined ? (
@@ -119,7 +121,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
             <Still fileId={decision.frozen.brief.model?.file ?? null} width={150} title={decision.frozen.brief.title} />
           </span>
           <p style={{ fontSize: 16, margin: '8px 0' }}>
-            <Told told={verdict} frozen={frozen} />
+            <Explained told={verdict} frozen={frozen} />
           </p>
           <dl>
             <dt>Chosen</dt>
@@ -177,7 +179,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
             <dd data-testid="kept-against">
               {against.map((a) => (
                 <div key={a.text}>
-                  <Told told={a.told} frozen={frozen} />
+                  <Explained told={a.told} frozen={frozen} />
                 </div>
               ))}
             </dd>
@@ -211,11 +213,11 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
             </p>
           )}
         </section>
-        {decision.frozen.doubt != null && (
+        {decision.frozen.simulation != null && (
           <section className="section record">
             <h2>How sure it was</h2>
             <SureSection
-              doubt={decision.frozen.doubt}
+              simulation={decision.frozen.simulation}
               of={{
                 laneId: decision.laneId,
                 currency: evaluation.currency,

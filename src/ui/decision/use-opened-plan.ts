@@ -3,31 +3,31 @@ import { useMemo } from 'react';
 import { StudyWorkings } from '@/core/phased-plans';
 import { drawnOf, keptOf, type KeptPlan } from '@/core/decision';
 import type { DrawnPlan } from '@/core/simulation';
-import type { BridgeState } from '../bridge/use-bridge';
+import type { PlanState } from '../bridge/use-bridge';
 import { useQuantity, useStudy } from '../study/study-context';
-import type { Frozen } from '../working/figure-at';
+import type { StudyAt } from '../working/figure-at';
 
 /** The adopted plan at the quantity of the rail: as it would be kept, as it is drawn, and with its workings. */
 export interface OpenedPlan {
   readonly plan: KeptPlan;
   readonly drawn: DrawnPlan;
   readonly workings: StudyWorkings;
-  readonly frozen: Frozen;
+  readonly frozen: StudyAt;
 }
 
 /** The plan that the brief has adopted; null where none is, while it is worked out, and where it cannot be made. */
-export function useOpenedPlan({ adopted, single, dues, q: foundAt }: BridgeState): OpenedPlan | null {
+export function useOpenedPlan({ adopted, single, deliveries, q: foundAt }: PlanState): OpenedPlan | null {
   const { study, brief } = useStudy();
   const { q } = useQuantity();
   return useMemo(() => {
     if (brief.plan === null || adopted === null || foundAt !== q) return null;
-    const plan = keptOf(brief.plan, adopted, single, dues);
+    const plan = keptOf(brief.plan, adopted, single, deliveries);
     const drawn = drawnOf(plan);
     return {
       plan,
       drawn,
-      workings: new StudyWorkings(study, q, drawn.open, dues),
+      workings: new StudyWorkings(study, q, drawn.open, deliveries),
       frozen: { study, q, words: '', plan: drawn },
     };
-  }, [study, brief.plan, adopted, single, dues, foundAt, q]);
+  }, [study, brief.plan, adopted, single, deliveries, foundAt, q]);
 }

@@ -14,7 +14,7 @@ import { shortName } from '@/core/catalogue/routes';
 import { axis, grid, STILL } from '../charts/axes';
 import { css } from '../charts/chart-parts';
 import { whole } from '../format';
-import { differenceDrawn, percent, rough, type DifferenceDoubt, type DrawnHow } from '@/core/simulation';
+import { differenceDrawn, percent, rough, type DifferenceSpread, type DrawnHow } from '@/core/simulation';
 import { useSheets } from '../working/sheets';
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale);
@@ -26,7 +26,7 @@ export function DifferenceChart({
   how,
   q,
 }: {
-  readonly difference: DifferenceDoubt;
+  readonly difference: DifferenceSpread;
   readonly currency: string;
   readonly how: DrawnHow;
   /** Pieces it was drawn at. */
@@ -124,11 +124,11 @@ export function DifferenceChart({
   );
 }
 
-const middleOf = ({ from, to, bars }: DifferenceDoubt, i: number): number =>
+const middleOf = ({ from, to, bars }: DifferenceSpread, i: number): number =>
   from + ((i + 0.5) * (to - from)) / bars.length;
 
 /** Draws other draws in the same chart: nothing flickers while they come in. */
-function redraw(chart: Chart<'bar'>, difference: DifferenceDoubt, currency: string): void {
+function redraw(chart: Chart<'bar'>, difference: DifferenceSpread, currency: string): void {
   const [set] = chart.data.datasets;
   if (set === undefined) return;
   const soft = css('--ink-2');

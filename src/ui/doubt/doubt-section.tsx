@@ -6,32 +6,32 @@ import { useStudy } from '../study/study-context';
 import { DifferenceChart } from './difference-chart';
 import { FlipsList } from './flips-list';
 import { MoversTable } from './movers-table';
-import { DRAWN_AGAIN, type DoubtState } from './doubt-state';
-import type { DoubtChoice, LiveDoubt } from './use-doubt';
+import { DRAWN_AGAIN, type SimulationState } from './doubt-state';
+import type { SimulationChoice, LiveSimulation } from './use-doubt';
 import { DRAWS, drawsParts, percent, rough, sentence, type DrawnFigure, type Share } from '@/core/simulation';
 
 /** How firm the leader is: shares of the draws, the difference to the next, what moves it and what would turn it. */
-export const DoubtSection = memo(function DoubtSection({
-  doubt,
+export const SimulationSection = memo(function DoubtSection({
+  simulation,
   choice,
   onChoice,
   onGo,
-  onDoubt,
+  onSpread,
 }: {
-  readonly doubt: LiveDoubt;
-  readonly choice: DoubtChoice;
-  readonly onChoice: (choice: DoubtChoice) => void;
+  readonly simulation: LiveSimulation;
+  readonly choice: SimulationChoice;
+  readonly onChoice: (choice: SimulationChoice) => void;
   /** Sets the rail. */
   readonly onGo: (q: number) => void;
   /** Opens what the draws say of a figure of a lane. */
-  readonly onDoubt: (laneId: string, drawn: DrawnFigure) => void;
+  readonly onSpread: (laneId: string, drawn: DrawnFigure) => void;
 }) {
   const { study } = useStudy();
   const currency = study.rates.currency.code;
-  const { summary, depth, nothing, error, done } = doubt;
+  const { summary, depth, nothing, error, done } = simulation;
   if (nothing) return null;
   return (
-    <section className="section" aria-label="How sure" aria-busy={doubt.behind}>
+    <section className="section" aria-label="How sure" aria-busy={simulation.behind}>
       <h2>
         How sure{' '}
         <span className="quiet">
@@ -48,19 +48,19 @@ export const DoubtSection = memo(function DoubtSection({
           Drawing …
         </p>
       )}
-      {summary !== null && <Verdict doubt={doubt} onDoubt={onDoubt} />}
+      {summary !== null && <Verdict simulation={simulation} onSpread={onSpread} />}
       {summary?.difference != null && (
         <DifferenceChart
           difference={summary.difference}
           currency={currency}
           how={{ ...choice, draws: summary.draws }}
-          q={doubt.q}
+          q={simulation.q}
         />
       )}
       <h3>What would overturn it</h3>
-      {depth === null ? <Waiting /> : <FlipsList depth={depth} q={doubt.q} onGo={onGo} />}
+      {depth === null ? <Waiting /> : <FlipsList depth={depth} q={simulation.q} onGo={onGo} />}
       <h3>What moves the choice</h3>
-      {depth === null ? <Waiting /> : <MoversTable depth={depth} q={doubt.q} currency={currency} />}
+      {depth === null ? <Waiting /> : <MoversTable depth={depth} q={simulation.q} currency={currency} />}
       <div className="board-tools small doubt-tools">
         <div className="toggle" role="group" aria-label="Spread of a figure over its range">
           {(['pert', 'triangle'] as const).map((spread) => (
@@ -100,9 +100,9 @@ export const DoubtSection = memo(function DoubtSection({
         </label>
         <span className="quiet" role="status">
           {summary !== null &&
-            (doubt.behind
+            (simulation.behind
               ? DRAWN_AGAIN
-              : `${whole(summary.draws)} draws in ${significant(doubt.ms, 2)} ms${done ? '' : ' …'}`)}
+              : `${whole(summary.draws)} draws in ${significant(simulation.ms, 2)} ms${done ? '' : ' …'}`)}
         </span>
       </div>
     </section>
@@ -116,15 +116,15 @@ const Waiting = () => (
 );
 
 function Verdict({
-  doubt,
-  onDoubt,
+  simulation,
+  onSpread,
 }: {
-  readonly doubt: DoubtState;
-  readonly onDoubt: (laneId: string, drawn: DrawnFigure) => void;
+  readonly simulation: SimulationState;
+  readonly onSpread: (laneId: string, drawn: DrawnFigure) => void;
 }) {
   const { study } = useStudy();
   const currency = study.rates.currency.code;
-  const lanes = doubt.summary?.lanes ?? [];
+  const lanes = simulation.summary?.lanes ?? [];
   const race = lanes
     .filter((l) => l.cheapest !== null)
     .sort((a, b) => (b.cheapest?.share ?? 0) - (a.cheapest?.share ?? 0));
@@ -132,7 +132,7 @@ function Verdict({
   if (first?.cheapest == null) return null;
   const close = next?.cheapest != null && next.cheapest.high >= first.cheapest.low;
   const opening = (laneId: string, drawn: DrawnFigure, text: string) => (
-    <button type="button" className="told" title="Open the working" onClick={() => onDoubt(laneId, drawn)}>
+    <button type="button" className="told" title="Open the working" onClick={() => onSpread(laneId, drawn)}>
       {text}
     </button>
   );

@@ -1,13 +1,13 @@
 import type { Brief } from '@/core/brief';
-import type { DoubtSummary, DrawnPlan } from '@/core/simulation';
-import type { School } from '@/core/part';
+import type { SimulationSummary, DrawnPlan } from '@/core/simulation';
+import type { TolerancePolicy } from '@/core/part';
 import type { RateRef } from '@/core/rates';
-import type { DoubtAnswer, DoubtDepth } from '@/workers/doubt.protocol';
+import type { SimulationAnswer, SimulationDepth } from '@/workers/doubt.protocol';
 
 /** What is drawn: of another brief, other rates, another plan or quantity nothing that was found before holds. */
 export interface Drawn {
   readonly brief: Brief;
-  readonly school: School;
+  readonly school: TolerancePolicy;
   readonly rates: RateRef;
   readonly orderDate: string;
   readonly plan: DrawnPlan | null;
@@ -19,14 +19,14 @@ export const sameDrawn = (a: Drawn | null, b: Drawn): boolean =>
   a !== null && (Object.keys(b) as (keyof Drawn)[]).every((key) => a[key] === b[key]);
 
 /** What the draws say so far, and of what. */
-export interface DoubtState {
-  readonly summary: DoubtSummary | null;
+export interface SimulationState {
+  readonly summary: SimulationSummary | null;
   /** Quantity the summary is of; it may lag behind the rail. */
   readonly q: number;
   /** What the summary is of; null before anything is drawn. */
   readonly of: Drawn | null;
   readonly done: boolean;
-  readonly depth: DoubtDepth | null;
+  readonly depth: SimulationDepth | null;
   /** Nothing leads, so that there is nothing to draw. */
   readonly nothing: boolean;
   readonly error: string | null;
@@ -38,7 +38,7 @@ export interface DoubtState {
 export const DRAWN_AGAIN = 'As it was a moment ago; drawing again …';
 
 /** Before anything is drawn. */
-export const NOT_DRAWN: DoubtState = {
+export const NOT_DRAWN: SimulationState = {
   summary: null,
   q: 0,
   of: null,
@@ -50,7 +50,7 @@ export const NOT_DRAWN: DoubtState = {
 };
 
 /** What is known after another answer. */
-export function heardDoubt(s: DoubtState, of: Drawn, answer: DoubtAnswer): DoubtState {
+export function afterAnswer(s: SimulationState, of: Drawn, answer: SimulationAnswer): SimulationState {
   const begun = { ...NOT_DRAWN, q: of.q, of };
   switch (answer.kind) {
     case 'sampled': {

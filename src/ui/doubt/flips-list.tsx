@@ -1,13 +1,13 @@
 'use client';
 import { useMemo, useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
-import type { DoubtDepth } from '@/workers/doubt.protocol';
+import type { SimulationDepth } from '@/workers/doubt.protocol';
 import { whole } from '../format';
 import { useStudy } from '../study/study-context';
 import { StudyWorkings } from '@/core/phased-plans';
-import { briefFlipTold, flipTold, nearness, stanceOf, type BriefFlip } from '@/core/simulation';
-import type { Frozen } from '../working/figure-at';
-import { Told } from '../working/told';
+import { briefFlipExplanation, flipExplanation, nearness, stanceOf, type BriefFlip } from '@/core/simulation';
+import type { StudyAt } from '../working/figure-at';
+import { Explained } from '../working/told';
 
 const FEW = 6;
 
@@ -17,7 +17,7 @@ export function FlipsList({
   q,
   onGo,
 }: {
-  readonly depth: DoubtDepth;
+  readonly depth: SimulationDepth;
   /** Pieces it was drawn at. */
   readonly q: number;
   readonly onGo: (q: number) => void;
@@ -30,13 +30,16 @@ export function FlipsList({
     const of = new StudyWorkings(study, q);
     return {
       // At the quantity that was drawn, where the rail has gone on.
-      frozen: { study, q, words: '' } satisfies Frozen,
-      ofBrief: depth.briefFlips.map((flip) => ({ flip, telling: briefFlipTold(flip, depth.leader, stance, of) })),
+      frozen: { study, q, words: '' } satisfies StudyAt,
+      ofBrief: depth.briefFlips.map((flip) => ({
+        flip,
+        telling: briefFlipExplanation(flip, depth.leader, stance, of),
+      })),
       told: depth.flips
         .flatMap((flip) => {
           const input = by.get(flip.key);
           if (input === undefined) return [];
-          const telling = flipTold(flip, input, depth.leader, study.rates, stance);
+          const telling = flipExplanation(flip, input, depth.leader, study.rates, stance);
           return [{ flip, telling, near: nearness(flip, input) }];
         })
         .sort((x, y) => Number(y.flip.within) - Number(x.flip.within) || x.near - y.near),
@@ -49,13 +52,13 @@ export function FlipsList({
       <ul className="flips" aria-label="What would overturn it">
         {ofBrief.map(({ flip, telling }) => (
           <li key={`${flip.kind} ${flip.key}`}>
-            <Told told={telling} frozen={frozen} />
+            <Explained told={telling} frozen={frozen} />
             {flip.kind === 'quantity' && <GoThere flip={flip} onGo={onGo} />}
           </li>
         ))}
         {shown.map(({ flip, telling }) => (
           <li key={`${flip.key} ${flip.against}`}>
-            <Told told={telling} frozen={frozen} />
+            <Explained told={telling} frozen={frozen} />
             {flip.within && <strong> · within its range</strong>}
           </li>
         ))}

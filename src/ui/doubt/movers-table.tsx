@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
-import type { DoubtDepth } from '@/workers/doubt.protocol';
+import type { SimulationDepth } from '@/workers/doubt.protocol';
 import { fixed, significant, signed } from '../format';
 import { useStudy } from '../study/study-context';
 import { figureWords, inputWords, moverWorking } from '@/core/simulation';
@@ -16,7 +16,7 @@ export function MoversTable({
   q,
   currency,
 }: {
-  readonly depth: DoubtDepth;
+  readonly depth: SimulationDepth;
   /** Pieces it was drawn at. */
   readonly q: number;
   readonly currency: string;

@@ -4,11 +4,14 @@ import { drawnWorking, FIGURE_DRAWN, type DrawnFigure } from '@/core/simulation'
 import { workingOf } from '@/core/study/workings';
 import { useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
-import type { DoubtState } from './doubt-state';
-import type { DoubtChoice } from './use-doubt';
+import type { SimulationState } from './doubt-state';
+import type { SimulationChoice } from './use-doubt';
 
 /** Opens what the draws say of a figure of a lane. Keeps its identity while draws come in. */
-export function useOpenDrawn(state: DoubtState, choice: DoubtChoice): (laneId: string, drawn: DrawnFigure) => void {
+export function useOpenDrawn(
+  state: SimulationState,
+  choice: SimulationChoice,
+): (laneId: string, drawn: DrawnFigure) => void {
   const { study } = useStudy();
   const { openWorking } = useSheets();
   const latest = useRef({ study, state, choice });

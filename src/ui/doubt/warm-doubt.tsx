@@ -1,18 +1,18 @@
 'use client';
-import { doubtWorker } from '@/workers/doubt.client';
-import { useDoubtShown } from '../preferences';
+import { simulationWorker } from '@/workers/doubt.client';
+import { useSpreadShown } from '../preferences';
 
 /**
  * Starts the worker that draws while the page is still being put together: on a study at once, elsewhere when there is
  * time to spare. It is this module's only doing; the component shows nothing and stands first, so that it is loaded
  * before what is heavy.
  */
-export function WarmDoubt() {
+export function WarmSimulation() {
   return null;
 }
 
 function warm(): void {
-  if (useDoubtShown.read() === 'shown') doubtWorker.warm();
+  if (useSpreadShown.read() === 'shown') simulationWorker.warm();
 }
 
 if (typeof window !== 'undefined') {

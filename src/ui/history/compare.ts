@@ -5,14 +5,14 @@ import { perPart, plainDate, whole } from '../format';
 import { lifetimeQuantity, type Brief } from '@/core/brief';
 import { briefChanges, resultChanges, type Change } from '@/core/decision';
 import { CoreError } from '@/core/base/errors';
-import type { School } from '@/core/part';
+import type { TolerancePolicy } from '@/core/part';
 import type { RateSet } from '@/core/rates';
 
 /** Measures and file of the part, told as one change. */
 const OF_MODEL = /^model(\.|$)/;
 
 /** What differs between two briefs, and what it does to the leading route at each one's own quantity. */
-export function revisionChanges(was: Brief, is: Brief, school: School, rates: RateSet): Change[] {
+export function revisionChanges(was: Brief, is: Brief, school: TolerancePolicy, rates: RateSet): Change[] {
   const all = briefChanges(was, is);
   const own = all.filter((c) => !OF_MODEL.test(c.what));
   const model = all.length - own.length;
@@ -21,7 +21,7 @@ export function revisionChanges(was: Brief, is: Brief, school: School, rates: Ra
   return [...told, ...results(was, is, school, rates)];
 }
 
-function results(was: Brief, is: Brief, school: School, rates: RateSet): Change[] {
+function results(was: Brief, is: Brief, school: TolerancePolicy, rates: RateSet): Change[] {
   const [q, now] = [lifetimeQuantity(was), lifetimeQuantity(is)];
   if (q === null || now === null) return [];
   try {

@@ -4,7 +4,7 @@ import { isNear } from '@/core/base/day';
 import { laneWords, shortName } from '@/core/catalogue/routes';
 import { makingOf } from '@/core/part';
 import { type ProcessStep } from '@/core/catalogue/process-steps';
-import { figure, tell } from '@/core/explanation';
+import { figure, explain } from '@/core/explanation';
 import { dateAfter, fixed, whole } from '../format';
 import { Still } from '../part/still';
 import { useUnits } from '../preferences';
@@ -12,14 +12,14 @@ import { inUnitsOf } from '@/core/base/units';
 import { useLed } from '../schools/use-led';
 import { Cautions } from '../study/cautions';
 import { useQuantity, useStudy } from '../study/study-context';
-import { Told } from '../working/told';
+import { Explained } from '../working/told';
 import { PHASE_WORDS } from './phase-words';
 
 /** A date is told with “on”, a number of years without. */
 const on = (days: number): string => (isNear(days) ? 'on ' : '');
 
 /** How this part is made, for a customer or a colleague: picture, the way in steps, what to expect, by when. */
-export function MadeView({ asked }: { readonly asked: string | null }) {
+export function ProcessStepsView({ asked }: { readonly asked: string | null }) {
   const { brief, study, decisions, orderDate } = useStudy();
   const { board, q } = useQuantity();
   const [units] = useUnits();
@@ -48,8 +48,8 @@ export function MadeView({ asked }: { readonly asked: string | null }) {
         <p>
           {study.alloy === null ? '' : `It is poured in ${study.alloy.name}. `}
           {mass !== null && (
-            <Told
-              told={tell`A casting weighs ${figure(`${fixed(mass.value, mass.value < 10 ? 2 : 1)} ${mass.unit}`, laneId, 'mc')} before it is machined. `}
+            <Explained
+              told={explain`A casting weighs ${figure(`${fixed(mass.value, mass.value < 10 ? 2 : 1)} ${mass.unit}`, laneId, 'mc')} before it is machined. `}
             />
           )}
           {making.variant === null ? '' : plainVariant(making.variant)}
@@ -62,8 +62,8 @@ export function MadeView({ asked }: { readonly asked: string | null }) {
         )}
         {dates !== null && (
           <p>
-            <Told
-              told={tell`Of ${whole(q)} pieces ordered on ${dateAfter(orderDate, 0)} the first are there ${on(dates.firstArticle_d)}${figure(dateAfter(orderDate, dates.firstArticle_d), laneId, 'firstArticle')}, the last ${on(dates.lastPart_d)}${figure(dateAfter(orderDate, dates.lastPart_d), laneId, 'lastPart')}.`}
+            <Explained
+              told={explain`Of ${whole(q)} pieces ordered on ${dateAfter(orderDate, 0)} the first are there ${on(dates.firstArticle_d)}${figure(dateAfter(orderDate, dates.firstArticle_d), laneId, 'firstArticle')}, the last ${on(dates.lastPart_d)}${figure(dateAfter(orderDate, dates.lastPart_d), laneId, 'lastPart')}.`}
             />
           </p>
         )}

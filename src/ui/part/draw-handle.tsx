@@ -48,7 +48,7 @@ export function DrawHandle({
       }}
       onPointerMove={(e) => {
         e.stopPropagation();
-        if (held.current) viewer()?.tell({ kind: 'steer', to: toward(e) });
+        if (held.current) viewer()?.report({ kind: 'steer', to: toward(e) });
       }}
       onPointerUp={(e) => {
         e.stopPropagation();
@@ -64,7 +64,7 @@ export function DrawHandle({
         const lean = KEYS[e.key];
         if (lean !== undefined) {
           onHold();
-          viewer()?.tell({ kind: 'steer-by', right: lean[0], up: lean[1] });
+          viewer()?.report({ kind: 'steer-by', right: lean[0], up: lean[1] });
         } else if (e.key === 'Enter') onLetGo(leant);
         else if (e.key === 'Escape' && leant !== null) onLetGo(null);
         else return;

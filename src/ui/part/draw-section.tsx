@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { direction, type Vec } from '@/core/part-file/geometry';
-import { cutTold } from '@/core/part-file/measured';
+import { cutExplanation } from '@/core/part-file/measured';
 import { inUnitsOf } from '@/core/base/units';
 import type { BodyFound, DrawFound } from '@/workers/part.protocol';
 import { fixed, significant } from '../format';
@@ -9,7 +9,7 @@ import { useUnits } from '../preferences';
 import { PartFigureButton } from './part-working';
 import { DRAW_WORDS } from './words';
 
-const told = (d: Vec): string => d.map((x) => fixed(x === 0 ? 0 : x, 2)).join(', ');
+const words = (d: Vec): string => d.map((x) => fixed(x === 0 ? 0 : x, 2)).join(', ');
 const same = (a: Vec, b: Vec): boolean => Math.abs(a[0] * b[0] + a[1] * b[1] + a[2] * b[2]) > 1 - 1e-6;
 const SHOWN = 7;
 
@@ -39,7 +39,7 @@ export function DrawSection({
       <h2>
         The draw{' '}
         <span className="quiet">
-          along {told(draw.direction)}:{' '}
+          along {words(draw.direction)}:{' '}
           {u === null ? (
             'undercuts not known of an open surface'
           ) : u.area_mm2 === 0 ? (
@@ -72,8 +72,8 @@ export function DrawSection({
         </thead>
         <tbody>
           {tried.map((t) => (
-            <tr key={told(t.direction)} aria-current={same(t.direction, draw.direction) ? 'true' : undefined}>
-              <td className="num">{told(t.direction)}</td>
+            <tr key={words(t.direction)} aria-current={same(t.direction, draw.direction) ? 'true' : undefined}>
+              <td className="num">{words(t.direction)}</td>
               <td className="small">{DRAW_WORDS[t.from]}</td>
               <td className="num">
                 {t.slides === null && <span className="quiet">about </span>}
@@ -89,7 +89,7 @@ export function DrawSection({
                     type="button"
                     className="textbtn dotted small"
                     disabled={busy}
-                    aria-label={`Open along ${told(t.direction)}`}
+                    aria-label={`Open along ${words(t.direction)}`}
                     onClick={() => onTurn(t.direction)}
                   >
                     open this way
@@ -140,7 +140,7 @@ export function DrawSection({
         )}
       </form>
       <p className="small quiet">
-        {(body?.cuts.length ?? 0) > 0 && <>{body?.cuts.map(cutTold).join('; ')}. </>}
+        {(body?.cuts.length ?? 0) > 0 && <>{body?.cuts.map(cutExplanation).join('; ')}. </>}
         {u !== null && u.specks.count > 0 && (
           <>
             {u.specks.count} {u.specks.count === 1 ? 'speck' : 'specks'} of {area(u.specks.area_mm2)} in all{' '}

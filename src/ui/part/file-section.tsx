@@ -5,7 +5,7 @@ import { whole } from '../format';
 import type { PartState } from './part-state';
 import { isBroken, VerdictLine } from './verdict-line';
 
-/** The file: how it was taken, what was odd about it, what was mended, and where it is kept. */
+/** The file: how it was taken, what was odd about it, what was repaired, and where it is kept. */
 export function FileSection({
   file,
   body,

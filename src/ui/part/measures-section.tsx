@@ -21,12 +21,12 @@ const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
 export function MeasuresSection({
   draw,
   kept,
-  mended,
+  repaired,
 }: {
   readonly draw: DrawFound;
   readonly kept: PartState['kept'];
   /** Whether the surface was closed by hand before it was measured. */
-  readonly mended: boolean;
+  readonly repaired: boolean;
 }) {
   const { brief, setBrief } = useStudy();
   const [units] = useUnits();
@@ -50,8 +50,8 @@ export function MeasuresSection({
         <span className="quiet">
           {model === null && kept === 'sending'
             ? 'the brief is filled when the file is kept'
-            : mended
-              ? 'from a mended surface, and what the brief says'
+            : repaired
+              ? 'from a repaired surface, and what the brief says'
               : 'and what the brief says'}
         </span>
       </h2>

@@ -35,7 +35,7 @@ type Paint = (typeof PAINTS)[number][0];
 export function PartView() {
   const { brief, setBrief } = useStudy();
   const viewer = useRef<ViewerClient | null>(null);
-  const { state, take, giveUnit, turn, mend, cancel, pick, again } = usePart(viewer);
+  const { state, take, giveUnit, turn, repair, cancel, pick, again } = usePart(viewer);
   const [units] = useUnits();
   const [paint, setPaint] = useState<Paint>('plain');
   const [focus, setFocus] = useState<{ readonly at: Vec } | null>(null);
@@ -110,7 +110,7 @@ export function PartView() {
         onUnit={giveUnit}
       />
       {state.file !== null && isBroken(state.file) && state.asksUnit === null && (
-        <VerdictLine file={state.file} onMend={idle ? mend : null} />
+        <VerdictLine file={state.file} onMend={idle ? repair : null} />
       )}
       {shown === null && brief.model !== null && idle && state.asksUnit === null && (
         <p className="small" style={{ marginTop: 14 }}>
@@ -162,7 +162,7 @@ export function PartView() {
         </div>
         {draw !== null && (
           <div>
-            <MeasuresSection draw={draw} kept={state.kept} mended={state.file?.mended != null} />
+            <MeasuresSection draw={draw} kept={state.kept} repaired={state.file?.repaired != null} />
             <DrawSection draw={draw} body={body} busy={!idle} onTurn={turn} />
           </div>
         )}

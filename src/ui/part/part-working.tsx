@@ -36,7 +36,7 @@ export function PartWorkingProvider({ state, children }: { readonly state: PartS
       {children}
       <Sheet open={shown !== null} onClose={() => setFigure(null)} testId="part-working">
         {shown !== null && (
-          <SheetPage title={shown.title} under={file?.mended == null ? file?.name : `${file.name}, mended`}>
+          <SheetPage title={shown.title} under={file?.repaired == null ? file?.name : `${file.name}, repaired`}>
             <WorkingBody w={shown} />
           </SheetPage>
         )}

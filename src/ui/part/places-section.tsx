@@ -16,7 +16,7 @@ export interface PartPlace {
   readonly words: (units: UnitSystem) => string;
 }
 
-const told = (x: number, unit: string, units: UnitSystem): string => {
+const sizeWords = (x: number, unit: string, units: UnitSystem): string => {
   const shown = inUnitsOf(x, unit, units) ?? { value: x, unit };
   return `${significant(shown.value, 3)} ${shown.unit}`;
 };
@@ -31,7 +31,7 @@ export function placesOf(body: BodyFound | null, draw: DrawFound | null): PartPl
       kind: 'undercut',
       label: `U${i + 1}`,
       at: r.centre_mm,
-      words: (units) => `${told(r.area_mm2 / 100, 'cm²', units)} trapped; freed by ${RELEASE_WORDS[r.release]}`,
+      words: (units) => `${sizeWords(r.area_mm2 / 100, 'cm²', units)} trapped; freed by ${RELEASE_WORDS[r.release]}`,
     })),
     ...heavy.map((h, i): PartPlace => ({
       id: `heavy.${i + 1}`,
@@ -39,7 +39,7 @@ export function placesOf(body: BodyFound | null, draw: DrawFound | null): PartPl
       label: `H${i + 1}`,
       at: h.centre_mm,
       words: (units) =>
-        `a sphere of ${told(h.diameter_mm, 'mm', units)} fits; local modulus ${told(h.localModulus_mm, 'mm', units)}; ${h.isolated ? 'thinner metal all round: it freezes last and alone' : h.along_mm !== null ? `as thick all along, over ${told(h.along_mm, 'mm', units)}` : 'joined to metal as thick'}`,
+        `a sphere of ${sizeWords(h.diameter_mm, 'mm', units)} fits; local modulus ${sizeWords(h.localModulus_mm, 'mm', units)}; ${h.isolated ? 'thinner metal all round: it freezes last and alone' : h.along_mm !== null ? `as thick all along, over ${sizeWords(h.along_mm, 'mm', units)}` : 'joined to metal as thick'}`,
     })),
     ...(body?.rounds ?? []).slice(0, 60).map((r, i): PartPlace => ({
       id: `round.${i + 1}`,
@@ -47,7 +47,7 @@ export function placesOf(body: BodyFound | null, draw: DrawFound | null): PartPl
       label: `R${i + 1}`,
       at: r.centre_mm,
       words: (units) =>
-        `${r.kind} ⌀ ${told(r.diameter_mm, 'mm', units)}, ${told(r.depth_mm, 'mm', units)} ${r.kind === 'hole' ? `deep, ${r.through ? 'through' : 'blind'}${r.steps > 1 ? `, in ${r.steps} steps` : ''}` : 'long'}`,
+        `${r.kind} ⌀ ${sizeWords(r.diameter_mm, 'mm', units)}, ${sizeWords(r.depth_mm, 'mm', units)} ${r.kind === 'hole' ? `deep, ${r.through ? 'through' : 'blind'}${r.steps > 1 ? `, in ${r.steps} steps` : ''}` : 'long'}`,
     })),
   ];
 }

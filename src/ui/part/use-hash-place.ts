@@ -1,9 +1,9 @@
 'use client';
 import { useSyncExternalStore } from 'react';
 
-const subscribe = (tell: () => void): (() => void) => {
-  window.addEventListener('hashchange', tell);
-  return () => window.removeEventListener('hashchange', tell);
+const subscribe = (report: () => void): (() => void) => {
+  window.addEventListener('hashchange', report);
+  return () => window.removeEventListener('hashchange', report);
 };
 
 /** The place a link asks for: what stands after #show= in the address; null where nothing does. */

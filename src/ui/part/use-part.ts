@@ -75,7 +75,7 @@ export function usePart(viewer: RefObject<ViewerClient | null>) {
           ...geometry,
           box_mm: geometry.box_mm === null ? null : ([...geometry.box_mm] as [number, number, number]),
         },
-        mended: file.mended?.mend ?? null,
+        repaired: file.repaired?.repair ?? null,
         resolution_mm: Number(resolution_mm.toPrecision(3)),
         remarks: { ...remarks },
         notes: same?.notes ?? {},
@@ -110,9 +110,9 @@ export function usePart(viewer: RefObject<ViewerClient | null>) {
           .then((id) => (id === null ? undefined : keepMeasures(id, answer.key, answer.bytes)))
           .catch(() => undefined);
       if (answer.kind === 'packed') return;
-      const tell = (): void => setState((s) => heard(s, name, answer));
-      if (HEAVY.includes(answer.kind)) startTransition(tell);
-      else tell();
+      const report = (): void => setState((s) => heard(s, name, answer));
+      if (HEAVY.includes(answer.kind)) startTransition(report);
+      else report();
       if (answer.kind === 'drawn' && write.current) {
         write.current = false;
         void toBrief(name, answer.draw);
@@ -141,7 +141,7 @@ export function usePart(viewer: RefObject<ViewerClient | null>) {
       keeping.current = { file, abort: new AbortController(), id: null };
       setState({ ...taking('reading'), kept: 'sending' });
       write.current = true;
-      begin(file.name).open(file.name, file, { unit: null, draw: null, mend: false });
+      begin(file.name).open(file.name, file, { unit: null, draw: null, repair: false });
     },
     [begin],
   );
@@ -159,10 +159,10 @@ export function usePart(viewer: RefObject<ViewerClient | null>) {
   }, []);
 
   /** Closes a broken surface as was offered; what is measured then is written to the brief. */
-  const mend = useCallback(() => {
+  const repair = useCallback(() => {
     write.current = true;
     setState((s) => working(s, 'checking'));
-    client.current?.mend();
+    client.current?.repair();
   }, []);
 
   const cancel = useCallback(() => {
@@ -187,7 +187,7 @@ export function usePart(viewer: RefObject<ViewerClient | null>) {
       setState(taking('fetching'));
       const source = `/api/part-files/${model.file}`;
       try {
-        const by = { unit: model.unit, draw: model.draw, mend: model.mended !== null };
+        const by = { unit: model.unit, draw: model.draw, repair: model.repaired !== null };
         const before = await keptMeasures(model.file, measuresKey(by));
         if (gone() || keeping.current !== null) return;
         if (before !== null) {
@@ -231,5 +231,5 @@ export function usePart(viewer: RefObject<ViewerClient | null>) {
   );
   const pick = useCallback((from: Vec, sight: Vec) => client.current?.pick(from, sight), []);
   const again = useCallback(() => void reopen(() => false), [reopen]);
-  return { state, take, giveUnit, turn, mend, cancel, pick, again };
+  return { state, take, giveUnit, turn, repair, cancel, pick, again };
 }

@@ -17,16 +17,16 @@ export function VerdictLine({
   readonly onMend: (() => void) | null;
 }) {
   const [units] = useUnits();
-  const { offer, mended, verdict } = file;
+  const { offer, repaired, verdict } = file;
   return (
     <p data-testid="verdict-of-file" className={isBroken(file) ? 'verdict-broken' : undefined}>
-      {VERDICT_WORDS[verdict]} {mended !== null && doneWords(mended, units)}
-      {isBroken(file) && mended === null && offer === null && 'Mend it in the model and drop it again.'}
+      {VERDICT_WORDS[verdict]} {repaired !== null && doneWords(repaired, units)}
+      {isBroken(file) && repaired === null && offer === null && 'Repair it in the model and drop it again.'}
       {offer !== null && (
-        <span data-testid="mend-offer">
+        <span data-testid="repair-offer">
           {offerWords(offer, units)}{' '}
           <Button size="xs" variant="outline" disabled={onMend === null} onClick={() => onMend?.()}>
-            {offer.mend === 'holes-filled' ? 'Fill and measure' : 'Part and measure'}
+            {offer.repair === 'holes-filled' ? 'Fill and measure' : 'Part and measure'}
           </Button>
         </span>
       )}

@@ -93,14 +93,14 @@ export function Viewer({
     viewerRef.current = made;
     const watcher = new ResizeObserver(([entry]) => {
       if (entry !== undefined)
-        made.tell({ kind: 'resize', width: entry.contentRect.width, height: entry.contentRect.height });
+        made.report({ kind: 'resize', width: entry.contentRect.width, height: entry.contentRect.height });
     });
     watcher.observe(room);
     // The wheel comes nearer only where the picture has the hand; else it moves the page, as everywhere.
     const wheel = (e: WheelEvent): void => {
       if (document.activeElement !== room && !e.ctrlKey) return;
       e.preventDefault();
-      made.tell({ kind: 'zoom', times: Math.exp(-e.deltaY * 0.001) });
+      made.report({ kind: 'zoom', times: Math.exp(-e.deltaY * 0.001) });
     };
     room.addEventListener('wheel', wheel, { passive: false });
     return () => {
@@ -114,29 +114,29 @@ export function Viewer({
   useEffect(() => {
     if (painting === null) return;
     const bands = painting.bands.map(({ tone, hatched }) => ({ tone, hatched }));
-    viewerRef.current?.tell({ kind: 'paint', bandOf: painting.bandOf, bands });
+    viewerRef.current?.report({ kind: 'paint', bandOf: painting.bandOf, bands });
   }, [viewerRef, painting]);
   useEffect(() => {
     if (draw !== null)
-      viewerRef.current?.tell({ kind: 'open', direction: draw, parting: parting ?? new Float32Array() });
+      viewerRef.current?.report({ kind: 'open', direction: draw, parting: parting ?? new Float32Array() });
   }, [viewerRef, draw, parting, shown]);
-  useEffect(() => viewerRef.current?.tell({ kind: 'mark', markers }), [viewerRef, markers]);
+  useEffect(() => viewerRef.current?.report({ kind: 'mark', markers }), [viewerRef, markers]);
   useEffect(
-    () => viewerRef.current?.tell({ kind: 'cut', axis: cut?.axis ?? null, share: cut?.share ?? 0 }),
+    () => viewerRef.current?.report({ kind: 'cut', axis: cut?.axis ?? null, share: cut?.share ?? 0 }),
     [viewerRef, cut, shown],
   );
   useEffect(() => {
-    if (focus !== null) viewerRef.current?.tell({ kind: 'focus', at: focus.at });
+    if (focus !== null) viewerRef.current?.report({ kind: 'focus', at: focus.at });
   }, [viewerRef, focus]);
   useEffect(() => {
     const style = getComputedStyle(document.documentElement);
     const [ink, hot] = ['--ink', '--hot'].map((name) => style.getPropertyValue(name).trim());
-    viewerRef.current?.tell({ kind: 'inks', ink: ink || '#24211d', hot: hot || '#b23c0e' });
+    viewerRef.current?.report({ kind: 'inks', ink: ink || '#24211d', hot: hot || '#b23c0e' });
   }, [viewerRef, resolvedTheme]);
   const letGo = (d: Vec | null): void => {
     steering.current = false;
     setLeant(null);
-    if (d === null) viewerRef.current?.tell({ kind: 'steer', to: null });
+    if (d === null) viewerRef.current?.report({ kind: 'steer', to: null });
     else onTurn?.(meant(d, tried));
   };
 
@@ -168,15 +168,15 @@ export function Viewer({
           const [x, y] = [e.clientX - from.x, e.clientY - from.y];
           if (!from.moved && Math.hypot(x, y) <= STILL) return;
           down.current = { ...from, x: e.clientX, y: e.clientY, moved: true };
-          if (from.pan) viewerRef.current?.tell({ kind: 'pan', x, y });
-          else viewerRef.current?.tell({ kind: 'turn', right: -x * TURN_OF_PIXEL, up: y * TURN_OF_PIXEL });
+          if (from.pan) viewerRef.current?.report({ kind: 'pan', x, y });
+          else viewerRef.current?.report({ kind: 'turn', right: -x * TURN_OF_PIXEL, up: y * TURN_OF_PIXEL });
         }}
         onPointerUp={(e) => {
           const from = down.current;
           down.current = null;
           if (from === null || from.moved) return;
           const box = e.currentTarget.getBoundingClientRect();
-          viewerRef.current?.tell({ kind: 'sight', x: e.clientX - box.left, y: e.clientY - box.top });
+          viewerRef.current?.report({ kind: 'sight', x: e.clientX - box.left, y: e.clientY - box.top });
         }}
         onContextMenu={(e) => e.preventDefault()}
         onKeyDown={(e) => {
@@ -193,7 +193,7 @@ export function Viewer({
           } as const;
           if (e.target !== e.currentTarget || !(e.key in act)) return;
           e.preventDefault();
-          viewerRef.current?.tell(act[e.key as keyof typeof act]);
+          viewerRef.current?.report(act[e.key as keyof typeof act]);
         }}
       >
         {(seen?.places ?? []).map((p) => {
@@ -238,7 +238,7 @@ export function Viewer({
             key={look}
             type="button"
             className="textbtn dotted"
-            onClick={() => viewerRef.current?.tell({ kind: 'look', from: look })}
+            onClick={() => viewerRef.current?.report({ kind: 'look', from: look })}
           >
             {name}
           </button>

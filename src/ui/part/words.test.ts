@@ -3,23 +3,23 @@ import { describe, expect, test } from 'vitest';
 import { REFUSALS, type CoreIssue } from '@/core/base/errors';
 import { doneWords, FILE_HELP, offerWords, refusalWords } from './words';
 
-describe('mending, in words', () => {
-  const holes = (pieces: number) => ({ mend: 'holes-filled', pieces, filled_mm2: 64_516 }) as const;
+describe('repairing, in words', () => {
+  const holes = (pieces: number) => ({ repair: 'holes-filled', pieces, filled_mm2: 64_516 }) as const;
   test('says how many holes and how much of the surface, in either units', () => {
     expect(offerWords(holes(1), 'si')).toContain('filling 1 flat hole, 645 cm² in all');
     expect(offerWords(holes(3), 'inch')).toContain('filling 3 flat holes, 100 in² in all');
     expect(doneWords(holes(2), 'si')).toContain('It was closed here by filling 2 flat holes');
   });
   test('says into how many bodies, one or more', () => {
-    const parted = (pieces: number) => ({ mend: 'bodies-parted', pieces, filled_mm2: 0 }) as const;
+    const parted = (pieces: number) => ({ repair: 'bodies-parted', pieces, filled_mm2: 0 }) as const;
     expect(offerWords(parted(1), 'si')).toContain('into 1 body, each closed');
     expect(doneWords(parted(4), 'si')).toContain('into 4 bodies');
   });
-  test('every mend says afterwards what its offer promised: that figures are of the mended surface', () => {
+  test('every repair says afterwards what its offer promised: that figures are of the repaired surface', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 99 }), (pieces) => {
         expect(offerWords(holes(pieces), 'si')).toMatch(/Every figure then says/);
-        expect(doneWords(holes(pieces), 'si')).toMatch(/all below is of the mended surface/);
+        expect(doneWords(holes(pieces), 'si')).toMatch(/all below is of the repaired surface/);
       }),
     );
   });

@@ -3,7 +3,7 @@ import type { DrawClass, MeshVerdict, Release } from '@/core/part-file/geometry'
 import type { MeasuredField } from '@/core/part-file/measured';
 import { MAX_FILE_BYTES, MAX_TRIANGLES } from '@/core/part-file/readers';
 import { inUnitsOf, type UnitSystem } from '@/core/base/units';
-import type { MendTold, PartStage } from '@/workers/part.protocol';
+import type { RepairFound, PartStage } from '@/workers/part.protocol';
 import { significant } from '../format';
 
 export const STAGE_WORDS: Readonly<Record<PartStage | 'fetching', string>> = {
@@ -23,21 +23,21 @@ export const VERDICT_WORDS: Readonly<Record<MeshVerdict, string>> = {
     'Some edges belong to more than two facets: bodies touch along them. Size and area stand; volume, walls and undercuts are not filled in.',
 };
 
-const filled = ({ pieces, filled_mm2 }: MendTold, units: UnitSystem): string => {
+const filled = ({ pieces, filled_mm2 }: RepairFound, units: UnitSystem): string => {
   const area = inUnitsOf(filled_mm2 / 100, 'cm²', units) ?? { value: filled_mm2 / 100, unit: 'cm²' };
   return `${pieces} flat ${pieces === 1 ? 'hole' : 'holes'}, ${significant(area.value, 3)} ${area.unit} in all`;
 };
 
-/** What mending would do, as an offer. */
-export const offerWords = (offer: MendTold, units: UnitSystem): string =>
-  offer.mend === 'holes-filled'
-    ? `It can be closed by filling ${filled(offer, units)}. Every figure then says that the surface was mended.`
+/** What repairing would do, as an offer. */
+export const offerWords = (offer: RepairFound, units: UnitSystem): string =>
+  offer.repair === 'holes-filled'
+    ? `It can be closed by filling ${filled(offer, units)}. Every figure then says that the surface was repaired.`
     : `It can be parted along those edges into ${offer.pieces} ${offer.pieces === 1 ? 'body' : 'bodies'}, each closed. Every figure then says so.`;
 
-/** What mending did. */
-export const doneWords = (done: MendTold, units: UnitSystem): string =>
-  done.mend === 'holes-filled'
-    ? `It was closed here by filling ${filled(done, units)}: all below is of the mended surface.`
+/** What repairing did. */
+export const doneWords = (done: RepairFound, units: UnitSystem): string =>
+  done.repair === 'holes-filled'
+    ? `It was closed here by filling ${filled(done, units)}: all below is of the repaired surface.`
     : `It was parted here into ${done.pieces} ${done.pieces === 1 ? 'body' : 'bodies'}: all below is of the parted surface.`;
 
 export const DRAW_WORDS: Readonly<Record<DrawClass, string>> = {

@@ -184,7 +184,7 @@ export function PartsList({
                 ))}
               </ul>
               <div className="small">
-                Nothing was written, and your other studies are as they were. Mend the file and take it in again.
+                Nothing was written, and your other studies are as they were. Fix the file and take it in again.
               </div>
             </div>
             <Button size="xs" variant="outline" onClick={() => setRefused(null)}>

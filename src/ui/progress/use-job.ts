@@ -33,11 +33,11 @@ export function useJob() {
     const name = crypto.randomUUID();
     const start = performance.now();
     let progress: JobProgress = { what: 'asking', share: 0 };
-    const tell = (): void => setState({ ...progress, seconds: Math.floor((performance.now() - start) / 1000) });
+    const report = (): void => setState({ ...progress, seconds: Math.floor((performance.now() - start) / 1000) });
     const ask = async (): Promise<void> => {
       const answer = await fetch(`/api/jobs/${name}`, { signal: controller.signal }).catch(() => null);
       if (answer?.ok === true) progress = (await answer.json()) as JobProgress;
-      if (abort.current === controller) tell();
+      if (abort.current === controller) report();
     };
     const timer = setInterval(() => void ask(), ASK_EVERY_MS);
     try {

@@ -1,6 +1,6 @@
 'use client';
 import { memo, useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { RAIL_MAX, type Survey } from '@/core/comparison/board';
+import { RAIL_MAX, type CostCurves } from '@/core/comparison/board';
 import { demandBand, lifetimeQuantity } from '@/core/brief';
 import { shortName } from '@/core/catalogue/routes';
 import { whole } from '../format';
@@ -19,7 +19,7 @@ const stretch = (from: number, to: number): string => (from === to ? whole(from)
 /** The quantity rail: its ground is the ribbon of winners; dragged, keyed or typed, everything answers at once. */
 export function Rail() {
   const { q, setQ } = useQuantity();
-  const { survey, brief, surveyError, study } = useStudy();
+  const { curves, brief, curvesError, study } = useStudy();
   const rail = useRef<HTMLDivElement>(null);
   const band = useMemo(() => demandBand(brief), [brief]);
   const lifetime = lifetimeQuantity(brief);
@@ -48,7 +48,7 @@ export function Rail() {
     event.preventDefault();
     setQ(next);
   };
-  const leader = survey?.runs.find((r) => q >= r.from && q <= r.to)?.laneId;
+  const leader = curves?.runs.find((r) => q >= r.from && q <= r.to)?.laneId;
   return (
     <div className="rail-wrap">
       <div className="rail-row">
@@ -72,7 +72,7 @@ export function Rail() {
           onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && drag(event.clientX)}
         >
           <svg viewBox={`0 0 ${WIDTH} 74`} preserveAspectRatio="none" aria-hidden="true">
-            <Ground survey={survey} />
+            <Ground curves={curves} />
             {band !== null && (
               <g>
                 <rect
@@ -98,22 +98,22 @@ export function Rail() {
               data-testid="rail-hand"
             />
           </svg>
-          <Labels survey={survey} yearly={yearly} lifetime={lifetime} band={band} />
+          <Labels curves={curves} yearly={yearly} lifetime={lifetime} band={band} />
         </div>
         <QuantityField />
       </div>
-      {surveyError !== null && (
+      {curvesError !== null && (
         <p className="small" role="alert">
-          The ribbon could not be worked out: {surveyError}
+          The ribbon could not be worked out: {curvesError}
         </p>
       )}
-      {survey !== null && survey.exactTo !== null && (
+      {curves !== null && curves.exactTo !== null && (
         <p className="small quiet" role="status">
-          Exact up to {whole(survey.exactTo)} pieces; beyond, every 2 % was looked at: the rates keep many layouts
+          Exact up to {whole(curves.exactTo)} pieces; beyond, every 2 % was looked at: the rates keep many layouts
           within a hair of each other.
         </p>
       )}
-      {survey === null && surveyError === null && study.missing.length === 0 && (
+      {curves === null && curvesError === null && study.missing.length === 0 && (
         <p className="small quiet" role="status">
           Working out the ribbon …
         </p>
@@ -138,11 +138,11 @@ function Notch({ q }: { q: number }) {
 }
 
 /** The ribbon itself: a stretch for each run of one winner. Redrawn only when the survey changes. */
-const Ground = memo(function Ground({ survey }: { survey: Survey | null }) {
+const Ground = memo(function Ground({ curves }: { curves: CostCurves | null }) {
   return (
     <g>
       <rect x="0" y={RIBBON_TOP} width={WIDTH} height={RIBBON_HEIGHT} fill="var(--paper-3)" />
-      {merged(survey).map((run) => (
+      {merged(curves).map((run) => (
         <rect
           key={run.from}
           x={x(run.from)}
@@ -157,7 +157,7 @@ const Ground = memo(function Ground({ survey }: { survey: Survey | null }) {
           <title>{`${stretch(run.from, run.to)}: ${shortName(run.laneId)}`}</title>
         </rect>
       ))}
-      {(survey?.crossings ?? []).map((c) => (
+      {(curves?.crossings ?? []).map((c) => (
         <rect
           key={`${c.first}-${c.last}`}
           x={x(c.first)}
@@ -191,9 +191,9 @@ const Ground = memo(function Ground({ survey }: { survey: Survey | null }) {
 });
 
 /** Runs too short to see are drawn with their neighbour; what they are is told by the crossing above them. */
-function merged(survey: Survey | null): { from: number; to: number; laneId: string }[] {
+function merged(curves: CostCurves | null): { from: number; to: number; laneId: string }[] {
   const out: { from: number; to: number; laneId: string }[] = [];
-  for (const run of survey?.runs ?? []) {
+  for (const run of curves?.runs ?? []) {
     const last = out.at(-1);
     if (last !== undefined && (last.laneId === run.laneId || x(run.to + 1) - x(run.from) < 0.6)) last.to = run.to;
     else out.push({ ...run });
@@ -205,12 +205,12 @@ const short = (n: number): string => (n >= 1_000_000 ? '1 M' : n >= 1000 ? `${n 
 
 /** Words on the rail, in HTML so that they keep their shape at any width. */
 const Labels = memo(function Labels({
-  survey,
+  curves,
   yearly,
   lifetime,
   band,
 }: {
-  survey: Survey | null;
+  curves: CostCurves | null;
   yearly: number | null;
   lifetime: number | null;
   band: readonly [number, number] | null;
@@ -226,7 +226,7 @@ const Labels = memo(function Labels({
   } as const;
   return (
     <div aria-hidden="true">
-      {merged(survey).map((run) => {
+      {merged(curves).map((run) => {
         const width = placeOf(run.to + 1) - placeOf(run.from);
         if (width < 0.07) return null;
         return (

@@ -1,7 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
 import type { StudyAsked } from '@/workers/survey.protocol';
-import type { SurveyClient } from '@/workers/survey.client';
+import type { CostCurvesClient } from '@/workers/survey.client';
 import { whole } from '../format';
 import { Sheet } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';
@@ -15,7 +15,7 @@ interface Wanted extends StudyAsked {
   readonly orderDate: string;
 }
 
-const askCosts = (client: SurveyClient, wanted: Wanted) => client.requirements(wanted, wanted.q, wanted.orderDate);
+const askCosts = (client: CostCurvesClient, wanted: Wanted) => client.requirements(wanted, wanted.q, wanted.orderDate);
 
 /** What every requirement of the brief costs, dearest first, and up to three briefs without some of them. */
 export function RequirementsView() {

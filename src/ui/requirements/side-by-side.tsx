@@ -10,7 +10,7 @@ import { perPart, signed, weeks, whole } from '../format';
 import { Tone } from '../marks/tone';
 import { useQuantity, useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
-import { type Frozen } from '../working/figure-at';
+import { type StudyAt } from '../working/figure-at';
 import { useWhatIfs, type WhatIf } from './what-ifs';
 
 /** The brief as it stands beside up to three what-ifs, at the quantity on the rail. */
@@ -67,7 +67,7 @@ function WhatIfColumn({ ids, at }: { readonly ids: WhatIf; readonly at: number }
     [brief, ids, school, study.rates],
   );
   const theirs = useMemo(() => boardAt(relaxed, q, orderDate), [relaxed, q, orderDate]);
-  const frozen = useMemo<Frozen>(() => ({ study: relaxed, q, words: name }), [relaxed, q, name]);
+  const frozen = useMemo<StudyAt>(() => ({ study: relaxed, q, words: name }), [relaxed, q, name]);
   const unread = keptTyping(id) !== null;
   return (
     <Column title={name} board={theirs} against={board} frozen={frozen} code={study.rates.currency.code}>
@@ -118,7 +118,7 @@ function WhatIfColumn({ ids, at }: { readonly ids: WhatIf; readonly at: number }
       </div>
       {unread && (
         <p className="small" style={{ color: 'var(--alarm)' }}>
-          The brief holds a figure that cannot be read. Mend it first; then this can be adopted.
+          The brief holds a figure that cannot be read. Fix it first; then this can be adopted.
         </p>
       )}
     </Column>
@@ -137,7 +137,7 @@ function Column({
   readonly title: string;
   readonly board: Board;
   readonly against: Board | null;
-  readonly frozen: Frozen | undefined;
+  readonly frozen: StudyAt | undefined;
   readonly code: string;
   readonly children: ReactNode;
 }) {

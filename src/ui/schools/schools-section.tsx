@@ -1,12 +1,12 @@
 'use client';
 import { memo } from 'react';
 import {
-  CHOICE_SCHOOLS,
+  RANKING_METHODS,
   firstOf,
-  SCHOOL_WORDS,
+  RANKING_WORDS,
   scoreWorking,
-  type ChoiceSchool,
-  type Schools,
+  type RankingMethod,
+  type Rankings,
 } from '@/core/comparison/ranking';
 import { shortName } from '@/core/catalogue/routes';
 import { differenceTo } from '@/core/study/workings';
@@ -18,33 +18,33 @@ import { WeightsPanel } from './weights-panel';
 import { agreement, whyFirst } from './words';
 
 /** Five ways to choose side by side, where they part, and which of them leads this study. */
-export const SchoolsSection = memo(function SchoolsSection({
-  schools,
+export const RankingSection = memo(function SchoolsSection({
+  rankings,
   used,
 }: {
-  readonly schools: Schools;
+  readonly rankings: Rankings;
   readonly used: UsedWeights;
 }) {
   const { study, brief, setBrief } = useStudy();
   const currency = study.rates.currency.code;
   const { openWorking, openReasons } = useSheets();
-  const open = (school: ChoiceSchool, laneId: string): void => {
-    const worst = schools.regretAt[laneId];
+  const open = (school: RankingMethod, laneId: string): void => {
+    const worst = rankings.regretAt[laneId];
     if (school === 'spare') openReasons(laneId);
     else if (school === 'weighted') {
-      const made = scoreWorking(schools, used.weights, laneId, currency);
+      const made = scoreWorking(rankings, used.weights, laneId, currency);
       openWorking({ laneId, figure: made.figure, made });
     } else if (school === 'regret' && worst !== undefined && worst.best !== laneId)
       openWorking({ laneId, figure: differenceTo('total', worst.best), q: worst.q });
     else openWorking({ laneId, figure: school === 'soonest' ? 'firstArticle' : 'total' });
   };
-  const lead = (school: ChoiceSchool): void => setBrief({ ...brief, leads: school });
+  const lead = (school: RankingMethod): void => setBrief({ ...brief, leads: school });
   return (
     <section className="section" aria-label="Schools of choice">
       <h2>
         Schools of choice <span className="quiet">every surviving variant, each school by its own measure</span>
       </h2>
-      <p data-testid="schools-agree">{agreement(schools)}</p>
+      <p data-testid="schools-agree">{agreement(rankings)}</p>
       <div className="scroll-x">
         <table className="sheet-table" aria-label="Schools of choice">
           <thead>
@@ -56,12 +56,12 @@ export const SchoolsSection = memo(function SchoolsSection({
             </tr>
           </thead>
           <tbody>
-            {CHOICE_SCHOOLS.map((school) => {
-              const id = firstOf(schools, school);
-              const ties = schools.first[school].length - 1;
+            {RANKING_METHODS.map((school) => {
+              const id = firstOf(rankings, school);
+              const ties = rankings.first[school].length - 1;
               return (
                 <tr key={school} aria-current={brief.leads === school ? 'true' : undefined}>
-                  <td>{SCHOOL_WORDS[school]}</td>
+                  <td>{RANKING_WORDS[school]}</td>
                   <td>
                     {id !== null && (
                       <>
@@ -75,7 +75,7 @@ export const SchoolsSection = memo(function SchoolsSection({
                   <td className="small">
                     {id !== null && (
                       <button type="button" className="told" title="Open the working" onClick={() => open(school, id)}>
-                        {whyFirst(schools, school, id, currency)}
+                        {whyFirst(rankings, school, id, currency)}
                       </button>
                     )}
                   </td>
@@ -84,7 +84,7 @@ export const SchoolsSection = memo(function SchoolsSection({
                       <input
                         type="radio"
                         name="leads"
-                        aria-label={`Led by ${SCHOOL_WORDS[school]}`}
+                        aria-label={`Led by ${RANKING_WORDS[school]}`}
                         checked={brief.leads === school}
                         onChange={() => lead(school)}
                       />{' '}
@@ -99,18 +99,18 @@ export const SchoolsSection = memo(function SchoolsSection({
       </div>
       <p className="small" data-testid="pareto">
         <span className="quiet">Beaten by none on everything (cost, time, operations, reserve, scrap):</span>{' '}
-        {schools.pareto.map(shortName).join('; ')}.{' '}
-        {Object.keys(schools.beatenBy).length > 0 && (
+        {rankings.pareto.map(shortName).join('; ')}.{' '}
+        {Object.keys(rankings.beatenBy).length > 0 && (
           <span className="quiet">
             Beaten:{' '}
-            {Object.entries(schools.beatenBy)
+            {Object.entries(rankings.beatenBy)
               .map(([id, by]) => `${shortName(id)} by ${shortName(by)}`)
               .join('; ')}
             .
           </span>
         )}
       </p>
-      <WeightsPanel schools={schools} used={used} />
+      <WeightsPanel rankings={rankings} used={used} />
     </section>
   );
 });

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import { firstOf, schoolsAt } from '@/core/comparison/ranking';
+import { firstOf, rankingsAt } from '@/core/comparison/ranking';
 import { useQuantity, useStudy } from '../study/study-context';
 import { useWeights } from './use-weights';
 
@@ -11,7 +11,7 @@ export function useLed(): string | null {
   const { weights } = useWeights();
   return useMemo(() => {
     if (brief.leads === 'cost') return board.leader;
-    const schools = schoolsAt(study, board, weights);
+    const schools = rankingsAt(study, board, weights);
     return schools === null ? board.leader : firstOf(schools, brief.leads);
   }, [study, brief.leads, board, weights]);
 }

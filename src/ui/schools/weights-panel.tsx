@@ -1,7 +1,7 @@
 'use client';
 import { Button } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import { MOST_WEIGHT, scoreWorking, WEIGHED, weightTurns, type Schools } from '@/core/comparison/ranking';
+import { MOST_WEIGHT, scoreWorking, WEIGHED, weightTurns, type Rankings } from '@/core/comparison/ranking';
 import { shortName } from '@/core/catalogue/routes';
 import { fixed, plainDate } from '../format';
 import { useStudy } from '../study/study-context';
@@ -10,13 +10,13 @@ import type { UsedWeights } from './use-weights';
 import { scoreWords, WEIGHED_WORDS } from './words';
 
 /** Weights as sliders, the scores they give at once, what each of them turns, and a warning where a loser decides. */
-export function WeightsPanel({ schools, used }: { readonly schools: Schools; readonly used: UsedWeights }) {
+export function WeightsPanel({ rankings, used }: { readonly rankings: Rankings; readonly used: UsedWeights }) {
   const { study } = useStudy();
   const { openWorking } = useSheets();
   const { weights, setWeights, team, keep } = used;
   const [who, setWho] = useState('');
   const [said, setSaid] = useState<string | null>(null);
-  const all = useMemo(() => weightTurns(schools, weights), [schools, weights]);
+  const all = useMemo(() => weightTurns(rankings, weights), [rankings, weights]);
   const currency = study.rates.currency.code;
   const changed = team !== null && WEIGHED.some((key) => weights[key] !== team.weights[key]);
   const whole = WEIGHED.reduce((sum, key) => sum + weights[key], 0);
@@ -65,9 +65,9 @@ export function WeightsPanel({ schools, used }: { readonly schools: Schools; rea
           })}
         </div>
         <ol className="scores" aria-label="Lanes by the weights">
-          {schools.order.map((id) => {
-            const o = schools.options.find((x) => x.id === id);
-            const score = schools.scores[id] ?? 0;
+          {rankings.order.map((id) => {
+            const o = rankings.options.find((x) => x.id === id);
+            const score = rankings.scores[id] ?? 0;
             return (
               <li
                 key={id}
@@ -82,7 +82,7 @@ export function WeightsPanel({ schools, used }: { readonly schools: Schools; rea
                   className="textbtn dotted num"
                   title="Open the working"
                   onClick={() => {
-                    const made = scoreWorking(schools, weights, id, currency);
+                    const made = scoreWorking(rankings, weights, id, currency);
                     openWorking({ laneId: id, figure: made.figure, made });
                   }}
                 >
@@ -93,10 +93,10 @@ export function WeightsPanel({ schools, used }: { readonly schools: Schools; rea
           })}
         </ol>
       </div>
-      {schools.reversals.length > 0 && (
+      {rankings.reversals.length > 0 && (
         <p className="small bad" role="status" data-testid="reversal">
           The order hangs on a route nobody would choose:{' '}
-          {schools.reversals
+          {rankings.reversals
             .map((r) => `without ${shortName(r.dropped)}, ${shortName(r.newWinner)} would be first`)
             .join('; ')}
           . Weights mean what they do only beside the worst of each column.

@@ -1,15 +1,17 @@
 import { expect, test } from 'vitest';
 import { boardAt } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
-import { CHOICE_SCHOOLS, FIRST_WEIGHTS, firstOf, schoolsAt, type Schools } from '@/core/comparison/ranking';
+import { RANKING_METHODS, FIRST_WEIGHTS, firstOf, rankingsAt, type Rankings } from '@/core/comparison/ranking';
 import { bracket } from '@/core/testing/demo-briefs';
 import { agreement, firstBy, scoreWords, whyFirst } from './words';
 
 const study = prepareStudy(bracket());
-const schools = schoolsAt(study, boardAt(study, 1500), FIRST_WEIGHTS) as Schools;
+const schools = rankingsAt(study, boardAt(study, 1500), FIRST_WEIGHTS) as Rankings;
 
 test('where the schools agree it is said in one sentence, else who says what', () => {
-  const one = Object.fromEntries(CHOICE_SCHOOLS.map((s) => [s, ['green-sand/machine']])) as unknown as Schools['first'];
+  const one = Object.fromEntries(
+    RANKING_METHODS.map((s) => [s, ['green-sand/machine']]),
+  ) as unknown as Rankings['first'];
   expect(agreement({ ...schools, first: one })).toMatch(/^All five schools put green sand.* first\.$/);
   const two = { ...one, soonest: ['plaster/printed'] };
   expect(agreement({ ...schools, first: two })).toMatch(
@@ -31,7 +33,7 @@ test('every school tells why in its own figures, with their units', () => {
     regret: /USD over the best, at .* pieces$/,
     weighted: /of 1$/,
   };
-  for (const school of CHOICE_SCHOOLS)
+  for (const school of RANKING_METHODS)
     expect(whyFirst(schools, school, firstOf(schools, school) ?? '', 'USD')).toMatch(units[school]);
   expect(scoreWords(schools.options[0]!, 'scrap', 'USD')).toMatch(/% scrap$/);
 });

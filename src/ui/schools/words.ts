@@ -1,9 +1,9 @@
 import {
-  CHOICE_SCHOOLS,
-  SCHOOL_WORDS,
-  type ChoiceSchool,
+  RANKING_METHODS,
+  RANKING_WORDS,
+  type RankingMethod,
   type LaneScores,
-  type Schools,
+  type Rankings,
   type Weighed,
 } from '@/core/comparison/ranking';
 import { shortName } from '@/core/catalogue/routes';
@@ -34,7 +34,7 @@ export function scoreWords(o: LaneScores, key: Weighed, currency: string): strin
 }
 
 /** Why a school puts a lane first, in its own figures. */
-export function whyFirst(schools: Schools, school: ChoiceSchool, id: string, currency: string): string {
+export function whyFirst(schools: Rankings, school: RankingMethod, id: string, currency: string): string {
   const o = schools.options.find((x) => x.id === id);
   if (o === undefined) return '';
   switch (school) {
@@ -52,27 +52,27 @@ export function whyFirst(schools: Schools, school: ChoiceSchool, id: string, cur
 }
 
 /** Whether the schools agree, and where not, who says what. */
-export function agreement(schools: Schools): string {
-  const by = new Map<string, ChoiceSchool[]>();
-  for (const school of CHOICE_SCHOOLS)
+export function agreement(schools: Rankings): string {
+  const by = new Map<string, RankingMethod[]>();
+  for (const school of RANKING_METHODS)
     for (const id of schools.first[school]) by.set(id, [...(by.get(id) ?? []), school]);
-  const all = [...by].find(([, list]) => list.length === CHOICE_SCHOOLS.length);
+  const all = [...by].find(([, list]) => list.length === RANKING_METHODS.length);
   if (all !== undefined) return `All five schools put ${shortName(all[0])} first.`;
   const told = [...by]
     .sort((a, b) => b[1].length - a[1].length)
-    .map(([id, list]) => `${shortName(id)} by ${list.map((s) => SCHOOL_WORDS[s]).join(', ')}`);
+    .map(([id, list]) => `${shortName(id)} by ${list.map((s) => RANKING_WORDS[s]).join(', ')}`);
   return `The schools do not agree: ${told.join('; ')}.`;
 }
 
 /** Schools that put a lane first, as a few words on its row; empty where none does. */
-export const firstBy = (schools: Schools | null, id: string): string =>
+export const firstBy = (schools: Rankings | null, id: string): string =>
   schools === null
     ? ''
-    : CHOICE_SCHOOLS.filter((s) => schools.first[s].includes(id))
+    : RANKING_METHODS.filter((s) => schools.first[s].includes(id))
         .map((s) => SHORT[s])
         .join(', ');
 
-const SHORT: Readonly<Record<ChoiceSchool, string>> = {
+const SHORT: Readonly<Record<RankingMethod, string>> = {
   cost: 'cost',
   soonest: 'time',
   spare: 'room',

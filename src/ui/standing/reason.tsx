@@ -1,31 +1,31 @@
 import Link from 'next/link';
 import type { StandingOf } from '@/server/results';
-import type { ToldFigure } from '@/core/explanation';
-import type { Frozen } from '../working/figure-at';
-import { Told } from '../working/told';
+import type { ExplainedFigure } from '@/core/explanation';
+import type { StudyAt } from '../working/figure-at';
+import { Explained } from '../working/told';
 
 /** Where a figure of a standing is opened from another page: by its place in the sentence. */
 const HASH = 'standing-';
 
 /** The figure of a standing that the address asks to open; undefined where it asks for none. */
-export function askedFigure({ told }: StandingOf, hash: string): ToldFigure | undefined {
+export function askedFigure({ explanation }: StandingOf, hash: string): ExplainedFigure | undefined {
   const place = new RegExp(`^#${HASH}(\\d+)$`).exec(hash)?.[1];
-  const piece = place === undefined ? undefined : told[Number(place)];
+  const piece = place === undefined ? undefined : explanation[Number(place)];
   return typeof piece === 'object' ? piece : undefined;
 }
 
 /** Why a choice stands as it does, and the rates that moved: figures open their working, rates lead to where they are kept. */
 export function Reason({
-  standing: { state, told, causes, ratesId, ratesName, studyId },
+  standing: { state, explanation, causes, ratesId, ratesName, studyId },
   frozen = null,
 }: {
   readonly standing: StandingOf;
   /** The studies its figures are opened from; null off the record, where figures lead to it. */
-  readonly frozen?: ((at: ToldFigure['at']) => Frozen) | null;
+  readonly frozen?: ((at: ExplainedFigure['at']) => StudyAt) | null;
 }) {
   const reason =
     frozen === null ? (
-      told.map((piece, i) =>
+      explanation.map((piece, i) =>
         typeof piece === 'string' ? (
           piece
         ) : (
@@ -35,7 +35,7 @@ export function Reason({
         ),
       )
     ) : (
-      <Told told={told} frozen={frozen} />
+      <Explained told={explanation} frozen={frozen} />
     );
   return (
     <div className="small">

@@ -1,10 +1,10 @@
 import { prepareStudy } from '@/core/study';
 import { drawnOf } from '@/core/decision';
 import type { RateSet } from '@/core/rates';
-import type { ToldFigure } from '@/core/explanation';
+import type { ExplainedFigure } from '@/core/explanation';
 import type { DecisionRecord } from '@/server/decisions';
 import type { StandingOf } from '@/server/results';
-import type { Frozen } from '../working/figure-at';
+import type { StudyAt } from '../working/figure-at';
 
 /**
  * The two studies a standing tells of: as it was signed, and the signed brief at today's rates. Each is readied when first
@@ -15,13 +15,13 @@ export function standingFrozen(
   { frozen, school, quantity }: DecisionRecord,
   rates: RateSet,
   { plans }: StandingOf,
-): (at: ToldFigure['at']) => Frozen {
-  const made = new Map<string, Frozen>();
+): (at: ExplainedFigure['at']) => StudyAt {
+  const made = new Map<string, StudyAt>();
   return (at = 'today') => {
     const known = made.get(at);
     if (known !== undefined) return known;
     const plan = plans?.[at] ?? null;
-    const one: Frozen = {
+    const one: StudyAt = {
       study: prepareStudy(frozen.brief, school, at === 'signed' ? frozen.rates : rates),
       q: quantity,
       words: at === 'signed' ? 'as signed' : 'the signed brief at today’s rates',

@@ -36,10 +36,10 @@ const decision = { quantity: 2000, school: 'published', frozen: { brief, rates: 
 
 describe('a figure of a standing asked for by the address', () => {
   test('is the one at that place in the sentence; words and other places are none', () => {
-    const places = standing.told.flatMap((piece, i) => (typeof piece === 'string' ? [] : [i]));
+    const places = standing.explanation.flatMap((piece, i) => (typeof piece === 'string' ? [] : [i]));
     expect(places.length).toBeGreaterThanOrEqual(2);
-    for (const i of places) expect(askedFigure(standing, `#standing-${i}`)).toBe(standing.told[i]);
-    const word = standing.told.findIndex((piece) => typeof piece === 'string');
+    for (const i of places) expect(askedFigure(standing, `#standing-${i}`)).toBe(standing.explanation[i]);
+    const word = standing.explanation.findIndex((piece) => typeof piece === 'string');
     for (const hash of ['', '#standing-', `#standing-${word}`, '#standing-99', '#standing-1x', '#field-title'])
       expect(askedFigure(standing, hash), hash).toBeUndefined();
   });
@@ -48,7 +48,7 @@ describe('a figure of a standing asked for by the address', () => {
 describe('the two studies of a standing', () => {
   const looks = standingFrozen(decision, dearer, standing);
   test('each figure comes from its own: as signed, and at the rates of today', () => {
-    for (const piece of standing.told) {
+    for (const piece of standing.explanation) {
       if (typeof piece === 'string') continue;
       const { study, q, words } = looks(piece.at);
       const { value } = new StudyWorkings(study, q).working(piece.laneId, piece.figure ?? '');

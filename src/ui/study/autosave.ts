@@ -1,5 +1,5 @@
 import type { Brief } from '@/core/brief';
-import type { School } from '@/core/part';
+import type { TolerancePolicy } from '@/core/part';
 import type { SaveResult, StudyRecord } from '@/server/studies';
 import { call, Refused } from '../api';
 
@@ -16,7 +16,7 @@ export interface Conflict {
 
 interface Draft {
   readonly brief: Brief;
-  readonly school: School;
+  readonly school: TolerancePolicy;
 }
 
 const DELAY_MS = 600;

@@ -1,14 +1,14 @@
 'use client';
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
-import { boardAt, RAIL_MAX, type Board, type Survey } from '@/core/comparison/board';
+import { boardAt, RAIL_MAX, type Board, type CostCurves } from '@/core/comparison/board';
 import { prepareStudy, type Study } from '@/core/study';
 import { lifetimeQuantity, readStoredBrief, type Brief, type BriefIssue } from '@/core/brief';
 import { CoreError } from '@/core/base/errors';
-import type { School } from '@/core/part';
+import type { TolerancePolicy } from '@/core/part';
 import { ratesOf, type RateRef, type RateSet } from '@/core/rates';
 import type { DecisionRecord } from '@/server/decisions';
 import type { RefusedSave, StudyRecord } from '@/server/studies';
-import { Cancelled, SurveyClient } from '@/workers/survey.client';
+import { Cancelled, CostCurvesClient } from '@/workers/survey.client';
 import { call } from '../api';
 import { whenIdle } from '../when-idle';
 import { useKept } from './use-kept';
@@ -18,12 +18,12 @@ import { Autosave, keptDraft, type Conflict, type SaveState } from './autosave';
 export interface StudyState {
   readonly id: string;
   readonly brief: Brief;
-  readonly school: School;
+  readonly school: TolerancePolicy;
   /** The rate set the study uses; its figures are those of `study.rates`. */
   readonly rates: RateRef;
   readonly study: Study;
-  readonly survey: Survey | null;
-  readonly surveyError: string | null;
+  readonly curves: CostCurves | null;
+  readonly curvesError: string | null;
   /** Stored values of the brief as it was loaded that this build does not take; empty once the brief was changed. */
   readonly unread: readonly BriefIssue[];
   readonly orderDate: string;
@@ -37,7 +37,7 @@ export interface StudyState {
   readonly refused: readonly RefusedSave[];
   readonly settleRefused: (save: RefusedSave, take: boolean) => void;
   readonly setBrief: (brief: Brief) => void;
-  readonly setSchool: (school: School) => void;
+  readonly setSchool: (school: TolerancePolicy) => void;
   /** Lets the study use another rate set: saved at once. Rejects with the server's refusal. */
   readonly setRates: (rateSetId: string) => Promise<void>;
   readonly settle: (choice: 'mine' | 'theirs') => void;
@@ -106,13 +106,13 @@ const refusalOf = (error: unknown): string => {
 };
 
 /** The study of a brief that says nothing but its title. */
-const bareStudy = (brief: Brief, school: School, rates: RateSet): Study =>
+const bareStudy = (brief: Brief, school: TolerancePolicy, rates: RateSet): Study =>
   prepareStudy(readStoredBrief({ title: brief.title }).brief, school, rates);
 
 /** A study of a brief; where the core refuses it, that of a brief that says nothing but its title, and why. */
 function prepared(
   brief: Brief,
-  school: School,
+  school: TolerancePolicy,
   rates: RateSet,
 ): { readonly study: Study; readonly failed: string | null } {
   try {
@@ -144,14 +144,14 @@ export const onRail = (q: number): number => Math.min(RAIL_MAX, Math.max(1, Math
 export function StudyProvider({
   record,
   decisions: firstDecisions,
-  survey: firstSurvey,
+  curves: firstSurvey,
   today,
   children,
 }: {
   record: StudyRecord & { readonly refused: readonly RefusedSave[] };
   decisions: readonly DecisionRecord[];
   /** The survey of the study as it was sent; null where the server could not make one. */
-  survey: Survey | null;
+  curves: CostCurves | null;
   today: string;
   children: ReactNode;
 }) {
@@ -164,8 +164,8 @@ export function StudyProvider({
   const [conflict, setConflict] = useState<Conflict | null>(null);
   const [decisions, setDecisions] = useState(firstDecisions);
   const [refused, setRefused] = useState(record.refused);
-  const [survey, setSurvey] = useState<Survey | null>(firstSurvey);
-  const [surveyError, setSurveyError] = useState<string | null>(null);
+  const [curves, setSurvey] = useState<CostCurves | null>(firstSurvey);
+  const [curvesError, setSurveyError] = useState<string | null>(null);
   const [q, setQState] = useState(() => onRail(lifetimeQuantity(record.brief) ?? 100));
 
   const saver = useRef<Autosave | null>(null);
@@ -202,12 +202,12 @@ export function StudyProvider({
 
   const { study, failed } = useMemo(() => prepared(brief, school, ratesOf(rates)), [brief, school, rates]);
   const orderDate = brief.quantity.orderDate ?? today;
-  const warm = useWarmUp(survey !== null, study);
+  const warm = useWarmUp(curves !== null, study);
   // `warm` changes nothing but the identity of the board: it has the whole path walked before the first touch.
   // eslint-disable-next-line react-hooks/exhaustive-deps
   const worked = useMemo(() => boardOf(study, q, orderDate, today), [study, q, orderDate, today, warm]);
 
-  const client = useRef<SurveyClient | null>(null);
+  const client = useRef<CostCurvesClient | null>(null);
   const sent = useRef(firstSurvey !== null);
   useEffect(() => {
     // What came with the page is not worked out again; the worker starts with the first change.
@@ -215,9 +215,9 @@ export function StudyProvider({
       sent.current = false;
       return;
     }
-    client.current ??= new SurveyClient();
+    client.current ??= new CostCurvesClient();
     let live = true;
-    client.current.survey({ brief, school, rates }).then(
+    client.current.costCurves({ brief, school, rates }).then(
       (result) => {
         if (!live) return;
         setSurvey(result);
@@ -248,7 +248,7 @@ export function StudyProvider({
     [school],
   );
   const setSchool = useCallback(
-    (next: School) => {
+    (next: TolerancePolicy) => {
       setSchoolState(next);
       saver.current?.change({ brief, school: next });
     },
@@ -315,8 +315,8 @@ export function StudyProvider({
     school,
     rates,
     study,
-    survey,
-    surveyError: surveyError ?? failed ?? worked.failed,
+    curves,
+    curvesError: curvesError ?? failed ?? worked.failed,
     unread: brief === record.brief ? record.unread : NONE_UNREAD,
     orderDate,
     saveState,

@@ -3,15 +3,15 @@ import { Button } from '@chakra-ui/react';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useMemo, type ReactNode } from 'react';
-import { verdictTold } from '@/core/comparison/board';
-import { ledTold } from '@/core/comparison/ranking';
+import { verdictExplanation } from '@/core/comparison/board';
+import { rankingExplanation } from '@/core/comparison/ranking';
 import { plainDate } from '../format';
 import { Guarded } from '../guard/guarded';
 import { Rail } from '../rail/rail';
 import { useLed } from '../schools/use-led';
 import { useReady } from '../shell/use-ready';
 import { useHotkeys } from '../shell/hotkeys';
-import { Told } from '../working/told';
+import { Explained } from '../working/told';
 import { useQuantity, useStudy } from './study-context';
 import { UnreadNotice } from './unread-notice';
 
@@ -98,18 +98,18 @@ export function StudyHead({ children }: { children: ReactNode }) {
 
 /** The sentence every study opens with, at the quantity on the rail; where another school leads, what that puts first. */
 function VerdictLine() {
-  const { study, survey, brief } = useStudy();
+  const { study, curves, brief } = useStudy();
   const { board } = useQuantity();
   const led = useLed();
   const currency = study.rates.currency.code;
   return (
     <>
       <p className="verdict" data-testid="verdict" aria-live="off">
-        <Told told={verdictTold(board, survey?.crossings ?? null, currency)} />
+        <Explained told={verdictExplanation(board, curves?.crossings ?? null, currency)} />
       </p>
       {brief.leads !== 'cost' && led !== null && (
         <p className="small" data-testid="led-by">
-          <Told told={ledTold(board, brief.leads, led, currency)} />
+          <Explained told={rankingExplanation(board, brief.leads, led, currency)} />
         </p>
       )}
     </>

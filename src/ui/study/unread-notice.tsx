@@ -2,7 +2,7 @@
 import type { BriefIssue } from '@/core/brief';
 import { issueWords } from '../brief/issue-words';
 
-const MOST_TOLD = 6;
+const MOST_LISTED = 6;
 
 /** Stored values that this version does not take: said once above the views, with what would be accepted. */
 export function UnreadNotice({ unread }: { readonly unread: readonly BriefIssue[] }) {
@@ -15,10 +15,10 @@ export function UnreadNotice({ unread }: { readonly unread: readonly BriefIssue[
           does not take {unread.length === 1 ? 'it' : 'them'}. Everything else stands.
         </strong>
         <ul className="small">
-          {unread.slice(0, MOST_TOLD).map((issue) => (
+          {unread.slice(0, MOST_LISTED).map((issue) => (
             <li key={issue.path}>{issueWords(issue)}</li>
           ))}
-          {unread.length > MOST_TOLD && <li>and {unread.length - MOST_TOLD} more</li>}
+          {unread.length > MOST_LISTED && <li>and {unread.length - MOST_LISTED} more</li>}
         </ul>
       </div>
     </div>

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { Cancelled, SurveyClient } from '@/workers/survey.client';
+import { Cancelled, CostCurvesClient } from '@/workers/survey.client';
 
 /** An answer of a worker, and whether it is of what is wanted now. */
 export interface Asked<A> {
@@ -18,9 +18,9 @@ const SHOWN_AFTER_MS = 300;
  * @param wanted what is asked; kept by identity, so memoize it
  * @param ask puts the question; the same function at every rendering
  */
-export function useAsked<W, A>(wanted: W, ask: (client: SurveyClient, wanted: W) => Promise<A>): Asked<A> {
+export function useAsked<W, A>(wanted: W, ask: (client: CostCurvesClient, wanted: W) => Promise<A>): Asked<A> {
   const [state, setState] = useState<Asked<A>>({ answer: null, busy: true, error: null });
-  const client = useRef<SurveyClient | null>(null);
+  const client = useRef<CostCurvesClient | null>(null);
   const running = useRef(false);
   const latest = useRef(wanted);
   useEffect(() => {
@@ -32,7 +32,7 @@ export function useAsked<W, A>(wanted: W, ask: (client: SurveyClient, wanted: W)
       for (let done = false; !done;) {
         const now = latest.current;
         try {
-          client.current ??= new SurveyClient();
+          client.current ??= new CostCurvesClient();
           const answer = await ask(client.current, now);
           done = latest.current === now;
           setState({ answer, busy: !done, error: null });

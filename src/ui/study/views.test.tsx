@@ -12,7 +12,7 @@ import { RoutesView } from '../board/routes-view';
 import { BriefView } from '../brief/brief-view';
 import { CalendarView } from '../calendar/calendar-view';
 import { DecisionView } from '../decision/decision-view';
-import { MadeView } from '../made/made-view';
+import { ProcessStepsView } from '../made/made-view';
 import { PartView } from '../part/part-view';
 import { RequirementsView } from '../requirements/requirements-view';
 import { perPart, whole } from '../format';
@@ -25,7 +25,7 @@ const VIEWS = {
   brief: <BriefView />,
   calendar: <CalendarView />,
   decision: <DecisionView />,
-  made: <MadeView asked={null} />,
+  made: <ProcessStepsView asked={null} />,
   part: <PartView />,
   requirements: <RequirementsView />,
   routes: <RoutesView />,
@@ -49,7 +49,7 @@ describe('the pages of a part', () => {
   const words = (view: ReactNode): string => textOf(studyPage(brief, view)).replaceAll('\u0001', '');
   const board = boardAt(prepareStudy(brief), lifetimeQuantity(brief) ?? 0);
 
-  test('the board shows the best of every route, blocked ones with their reason and what would mend it', () => {
+  test('the board shows the best of every route, blocked ones with their reason and what would fix it', () => {
     const html = studyPage(brief, VIEWS.routes);
     for (const id of Object.values(board.bestOfRoute)) {
       const lane = board.lanes.find((l) => l.id === id);

@@ -4,7 +4,7 @@ import { PathnameContext } from 'next/dist/shared/lib/hooks-client-context.share
 import type { ReactNode } from 'react';
 import { renderToString } from 'react-dom/server';
 import { prepareStudy } from '@/core/study';
-import { surveyOf } from '@/core/comparison/board';
+import { costCurvesOf } from '@/core/comparison/board';
 import type { Brief } from '@/core/brief';
 import type { DecisionRecord } from '@/server/decisions';
 import { SHIPPED_REF } from '@/core/rates';
@@ -55,7 +55,7 @@ export function studyPage(
     <AppRouterContext.Provider value={ROUTER}>
       <PathnameContext.Provider value="/studies/s/routes">
         <ChakraProvider value={system}>
-          <StudyProvider record={record} decisions={decisions} survey={surveyOf(prepareStudy(brief))} today={today}>
+          <StudyProvider record={record} decisions={decisions} curves={costCurvesOf(prepareStudy(brief))} today={today}>
             <SheetsProvider>
               <WhatIfsProvider>
                 <StudyHead>{view}</StudyHead>

@@ -12,7 +12,7 @@ export interface FigureAt {
 }
 
 /** A study and a quantity other than those on the screen, for figures of a signed record or of a what-if. */
-export interface Frozen {
+export interface StudyAt {
   readonly study: Study;
   readonly q: number;
   /** Whose figures they are, as words after the quantity: "as signed"; empty for those of the screen. */

@@ -5,7 +5,7 @@ import { laneWords } from '@/core/catalogue/routes';
 import { useStudy } from '../study/study-context';
 
 /** Holds a count of positions, or this variant of its route, against the cheapest; and lets it go again. */
-export function HeldChoice({ laneId }: { readonly laneId: string }) {
+export function OverrideNote({ laneId }: { readonly laneId: string }) {
   const { brief, study, setBrief } = useStudy();
   const [typed, setTyped] = useState('');
   const [cavities, setCavities] = useState('');
@@ -76,7 +76,7 @@ export function HeldChoice({ laneId }: { readonly laneId: string }) {
       </form>
       {held !== undefined && (
         <p>
-          {entry.heldCost === null
+          {entry.overriddenCost === null
             ? `${held[0]} a pour are held by the brief but do not fit any more; the cheapest count is used.`
             : `${held[0]} a pour are held by the brief.`}{' '}
           <button type="button" className="textbtn dotted" onClick={letLayoutGo}>

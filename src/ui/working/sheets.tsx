@@ -1,5 +1,5 @@
 'use client';
-import type { FigureAt, Frozen } from './figure-at';
+import type { FigureAt, StudyAt } from './figure-at';
 import { usePathname } from 'next/navigation';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { ReasonsPage } from '../board/reasons-sheet';
@@ -8,7 +8,7 @@ import { WorkingPage } from './working-sheet';
 
 /** Opens what stands behind a figure or a verdict; both keep their identity while the rail moves. */
 export interface Sheets {
-  readonly openWorking: (at: FigureAt, frozen?: Frozen) => void;
+  readonly openWorking: (at: FigureAt, frozen?: StudyAt) => void;
   readonly openReasons: (laneId: string) => void;
 }
 
@@ -24,7 +24,7 @@ export function useSheets(): Sheets {
 interface OpenWorking {
   /** The figure looked at, last, and those it was reached through. */
   readonly trail: readonly FigureAt[];
-  readonly frozen: Frozen | undefined;
+  readonly frozen: StudyAt | undefined;
 }
 
 /** The two sheets of a study, workings and reasons, and the means to open them from any figure of any view. */
@@ -39,7 +39,7 @@ export function SheetsProvider({ children }: { readonly children: ReactNode }) {
     setWorking(null);
     setReasonsOf(null);
   }
-  const openWorking = useCallback((at: FigureAt, frozen?: Frozen) => {
+  const openWorking = useCallback((at: FigureAt, frozen?: StudyAt) => {
     setReasonsOf(null);
     setWorking({ trail: [at], frozen });
   }, []);

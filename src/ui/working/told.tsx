@@ -1,25 +1,25 @@
 'use client';
-import type { Telling, ToldFigure } from '@/core/explanation';
+import type { Explanation, ExplainedFigure } from '@/core/explanation';
 import { useSheets } from './sheets';
-import { type Frozen } from './figure-at';
+import { type StudyAt } from './figure-at';
 
 /** What closes a figure stays on its line. */
 const CLOSING = /^[.,;:)]+/;
 
 /** A sentence whose figures open their working, or the reasons of their lane. */
-export function Told({
-  told,
+export function Explained({
+  told: explanation,
   frozen,
 }: {
-  readonly told: Telling;
+  readonly told: Explanation;
   /** The study its figures are opened from where it is not the one on the screen; by whose figure it is where there are two. */
-  readonly frozen?: Frozen | ((at: ToldFigure['at']) => Frozen | undefined) | undefined;
+  readonly frozen?: StudyAt | ((at: ExplainedFigure['at']) => StudyAt | undefined) | undefined;
 }) {
   const { openWorking, openReasons } = useSheets();
-  return told.map((piece, i) => {
-    if (typeof piece === 'string') return typeof told[i - 1] === 'object' ? piece.replace(CLOSING, '') : piece;
+  return explanation.map((piece, i) => {
+    if (typeof piece === 'string') return typeof explanation[i - 1] === 'object' ? piece.replace(CLOSING, '') : piece;
     const { laneId, figure, q, text, made, at } = piece;
-    const next = told[i + 1];
+    const next = explanation[i + 1];
     const closing = typeof next === 'string' ? (CLOSING.exec(next)?.[0] ?? '') : '';
     const button = (
       <button

@@ -13,10 +13,10 @@ import { useUnits } from '../preferences';
 import { SheetPage } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';
 import { BASIS_WORDS } from './basis-words';
-import { HeldChoice } from './held-choice';
+import { OverrideNote } from './held-choice';
 import { pretty } from './pretty';
 import { SOURCE_WORDS } from './source-words';
-import type { FigureAt, Frozen } from './figure-at';
+import type { FigureAt, StudyAt } from './figure-at';
 
 /** Field of the brief screen that a brief path lives in. */
 const briefAnchor = (path: string): string => {
@@ -32,7 +32,7 @@ export function WorkingPage({
   onBack,
 }: {
   readonly at: FigureAt;
-  readonly frozen: Frozen | undefined;
+  readonly frozen: StudyAt | undefined;
   readonly onDeeper: (at: FigureAt) => void;
   readonly onBack: (() => void) | null;
 }) {
@@ -41,7 +41,7 @@ export function WorkingPage({
   const study = frozen?.study ?? live;
   const q = at.q ?? frozen?.q ?? rail;
   const plan = frozen?.plan ?? null;
-  const workings = useMemo(() => new StudyWorkings(study, q, plan?.open, plan?.dues), [study, q, plan]);
+  const workings = useMemo(() => new StudyWorkings(study, q, plan?.open, plan?.deliveries), [study, q, plan]);
   const result = useMemo((): Working | string => {
     if (at.made !== undefined) return at.made;
     try {
@@ -68,7 +68,7 @@ export function WorkingPage({
         </>
       }
     >
-      {at.figure === 'positions' && frozen === undefined && <HeldChoice laneId={at.laneId} />}
+      {at.figure === 'positions' && frozen === undefined && <OverrideNote laneId={at.laneId} />}
       {typeof result === 'string' ? (
         <p>No working: {result}</p>
       ) : (

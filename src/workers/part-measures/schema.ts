@@ -8,7 +8,7 @@ const floats = z.instanceof(Float32Array);
 const cut = z.object({ what: z.string(), done: count, of: count });
 
 const mendTold = z.object({
-  mend: z.enum(['holes-filled', 'bodies-parted']),
+  repair: z.enum(['holes-filled', 'bodies-parted']),
   pieces: count,
   filled_mm2: z.number(),
 });
@@ -33,7 +33,7 @@ const file = z.object({
   turned: count,
   warnings: z.array(z.string()),
   offer: mendTold.nullable(),
-  mended: mendTold.nullable(),
+  repaired: mendTold.nullable(),
 });
 
 const body = z.object({

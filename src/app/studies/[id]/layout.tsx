@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { prepareStudy } from '@/core/study';
-import { surveyOf, type Survey } from '@/core/comparison/board';
+import { costCurvesOf, type CostCurves } from '@/core/comparison/board';
 import { CoreError } from '@/core/base/errors';
 import { ratesOf } from '@/core/rates';
 import { listDecisions } from '@/server/decisions';
@@ -20,9 +20,9 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 /** The survey of a study, so that the page comes whole; null where its brief does not allow one: the screen says why. */
-function surveyed({ brief, school, rates }: StudyRecord): Survey | null {
+function surveyed({ brief, school, rates }: StudyRecord): CostCurves | null {
   try {
-    return surveyOf(prepareStudy(brief, school, ratesOf(rates)));
+    return costCurvesOf(prepareStudy(brief, school, ratesOf(rates)));
   } catch (error) {
     if (error instanceof CoreError) return null;
     throw error;
@@ -39,7 +39,7 @@ export default async function StudyLayout({ params, children }: Props) {
       key={id}
       record={study}
       decisions={await listDecisions(id)}
-      survey={surveyed(study)}
+      curves={surveyed(study)}
       today={new Date().toISOString().slice(0, 10)}
     >
       <SheetsProvider>

@@ -3,7 +3,7 @@ import { bestLayout, prepareStudy, survives, type StudyLane } from '../../study'
 import type { Brief } from '../../brief';
 import { daysWithHolidays } from '../../schedule';
 import type { ProgrammeCost } from '../../cost';
-import type { School } from '../../part';
+import type { TolerancePolicy } from '../../part';
 import type { RateSet } from '../../rates';
 import { ROUTES } from '../../catalogue/routes';
 
@@ -33,7 +33,13 @@ export interface AlloyPair {
  * The brief in one other alloy at q pieces. Heat treatment is asked as the brief says, also of alloys that take none.
  * @param q pieces of the programme, at least 1
  */
-export function alloyPair(brief: Brief, alloyId: string, school: School, rates: RateSet, q: number): AlloyPair {
+export function alloyPair(
+  brief: Brief,
+  alloyId: string,
+  school: TolerancePolicy,
+  rates: RateSet,
+  q: number,
+): AlloyPair {
   const study = prepareStudy({ ...brief, alloy: alloyId }, school, rates);
   const fx = rates.currency.perUnit;
   let lead: { readonly entry: StudyLane; readonly cost: ProgrammeCost; readonly total: number } | null = null;
@@ -80,7 +86,7 @@ export function alloyPair(brief: Brief, alloyId: string, school: School, rates: 
  * The brief in every alloy of the table, cheapest part first; alloys that no route pours come last, in table order.
  * Costs about one preparation of a study an alloy.
  */
-export function alloyPairs(brief: Brief, school: School, rates: RateSet, q: number): AlloyPair[] {
+export function alloyPairs(brief: Brief, school: TolerancePolicy, rates: RateSet, q: number): AlloyPair[] {
   return ALLOYS.map((alloy) => alloyPair(brief, alloy.id, school, rates, q)).sort(
     (a, b) => (a.allIn ?? Infinity) - (b.allIn ?? Infinity),
   );

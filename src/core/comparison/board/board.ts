@@ -45,7 +45,7 @@ export interface BoardLane {
   /** Another variant of the route is held by the brief. */
   readonly passedOver: boolean;
   /** The count of positions is held by the brief, not the cheapest. */
-  readonly layoutHeld: boolean;
+  readonly layoutOverridden: boolean;
   readonly findings: readonly Finding[];
   /** Rules of the programme at this quantity: band, tool life, first delivery. They bar nothing. */
   readonly programme: readonly Finding[];
@@ -64,7 +64,7 @@ export interface BoardBaseline {
   readonly name: string;
   readonly status: Status;
   readonly barred: string | null;
-  readonly mend: string | null;
+  readonly fix: string | null;
   readonly tooling: number;
   readonly unit: number;
   readonly allIn: number;
@@ -101,7 +101,7 @@ export function boardAt(study: Study, q: number, orderDate: string | null = null
       name: b.name,
       status: b.barred === null ? 'fits' : 'blocked',
       barred: b.barred,
-      mend: b.mend,
+      fix: b.fix,
       tooling: b.tooling(q),
       unit: b.unit(q),
       allIn: total / q,
@@ -204,7 +204,7 @@ function boardLane(study: Study, entry: StudyLane, q: number, orderDate: string 
     variantName: lane.variant.name,
     status: screening?.status ?? 'not-known',
     passedOver: entry.passedOver,
-    layoutHeld: entry.heldCost !== null,
+    layoutOverridden: entry.overriddenCost !== null,
     findings,
     programme: [ofQuantity, ofTool, ofDate].filter((f) => f !== null),
     money,

@@ -1,6 +1,6 @@
 import { lifetimeQuantity, type Brief } from '../../brief';
 import { refuse } from '../../base/errors';
-import type { School } from '../../part';
+import type { TolerancePolicy } from '../../part';
 import { SHIPPED_RATES, type RateSet } from '../../rates';
 import type { Finding, Status } from '../../screening';
 import { CORE_VERSION } from '../../base/version';
@@ -36,7 +36,7 @@ export interface EvaluatedLane {
 export interface Evaluation {
   readonly coreVersion: string;
   readonly quantity: number;
-  readonly school: School;
+  readonly school: TolerancePolicy;
   readonly rates: string;
   readonly currency: string;
   readonly leader: string | null;
@@ -54,7 +54,7 @@ export interface Evaluation {
  */
 export function evaluate(
   brief: Brief,
-  options: { school?: School; quantity?: number; rates?: RateSet; orderDate?: string | null } = {},
+  options: { school?: TolerancePolicy; quantity?: number; rates?: RateSet; orderDate?: string | null } = {},
 ): Evaluation {
   const { school = 'published', rates = SHIPPED_RATES } = options;
   const q = options.quantity ?? lifetimeQuantity(brief);

@@ -7,7 +7,8 @@ import { boardAt, crossings, leaderAt, winnerRuns } from '.';
 
 const LANE = 'green-sand/bench';
 const layouts = (n: number, nt = n) => prepareStudy(bracket({ held: { layouts: { [LANE]: [n, nt] }, variants: {} } }));
-const variants = (held: Record<string, string>) => prepareStudy(bracket({ held: { layouts: {}, variants: held } }));
+const variants = (overridden: Record<string, string>) =>
+  prepareStudy(bracket({ held: { layouts: {}, variants: overridden } }));
 const lane = (s: ReturnType<typeof prepareStudy>, id = LANE) =>
   s.lanes.find((e) => e.lane.id === id) as (typeof s.lanes)[number];
 const plain = prepareStudy(bracket());
@@ -17,15 +18,15 @@ describe('a count of positions held by the brief', () => {
   const most = model === null ? 0 : mostPositions(model);
   test('is used at every quantity, and never costs less than the cheapest', () => {
     for (const q of [1, 60, 900, 40_000]) {
-      const held = bestLayout(lane(layouts(1)), q);
-      expect(held?.cost.plan.n).toBe(1);
-      expect(held?.total).toBeGreaterThanOrEqual(bestLayout(lane(plain), q)?.total ?? Infinity);
+      const overridden = bestLayout(lane(layouts(1)), q);
+      expect(overridden?.cost.plan.n).toBe(1);
+      expect(overridden?.total).toBeGreaterThanOrEqual(bestLayout(lane(plain), q)?.total ?? Infinity);
     }
     expect(boardAt(layouts(1), 900).lanes.find((l) => l.id === LANE)).toMatchObject({ layoutHeld: true });
   });
   test('that does not fit a pour leaves the cheapest', () => {
     const over = layouts(most + 1);
-    expect(lane(over).heldCost).toBeNull();
+    expect(lane(over).overriddenCost).toBeNull();
     expect(bestLayout(lane(over), 900)?.cost.plan.n).toBe(bestLayout(lane(plain), 900)?.cost.plan.n);
   });
   test('is told in its working, beside those that were tried', () => {

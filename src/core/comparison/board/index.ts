@@ -20,8 +20,8 @@ export {
   shortFigure,
   verdictOf,
   verdictSentence,
-  verdictTold,
+  verdictExplanation,
   weeks,
   type Verdict,
 } from './verdict';
-export { surveyOf, type Curve, type Survey } from './survey';
+export { costCurvesOf, type Curve, type CostCurves } from './survey';

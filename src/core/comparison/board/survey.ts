@@ -12,7 +12,7 @@ export interface Curve {
 }
 
 /** What a study shows over all quantities: worked out once for each brief, away from the main thread. */
-export interface Survey {
+export interface CostCurves {
   readonly runs: readonly WinnerRun[];
   /** Last quantity up to which runs and crossings are exact; null where all are. */
   readonly exactTo: number | null;
@@ -22,7 +22,7 @@ export interface Survey {
 }
 
 /** Surveys a study: winner runs, crossings, and cost curves at some `points` quantities. */
-export function surveyOf(study: Study, points = 140): Survey {
+export function costCurvesOf(study: Study, points = 140): CostCurves {
   const { runs, exactTo } = winnerRunsFound(study);
   const q = railQuantities(points);
   const fx = study.rates.currency.perUnit;

@@ -1,5 +1,5 @@
 import { shortName } from '../../catalogue/routes';
-import { figure, plain, tell, type Telling } from '../../explanation';
+import { figure, plain, explain, type Explanation } from '../../explanation';
 import { fixed } from '../../base/numbers';
 import { differenceTo } from '../../study/workings';
 import type { Board, BoardLane } from './board';
@@ -63,51 +63,51 @@ export function plainMoney(x: number, code: string): string {
 
 /** The verdict in words, for paper and for the answer of the service. */
 export const verdictSentence = (board: Board, all: readonly Crossing[] | null, currency: string): string =>
-  plain(verdictTold(board, all, currency));
+  plain(verdictExplanation(board, all, currency));
 
 /** The verdict in words whose figures open, for the screen. */
-export function verdictTold(board: Board, all: readonly Crossing[] | null, currency: string): Telling {
+export function verdictExplanation(board: Board, all: readonly Crossing[] | null, currency: string): Explanation {
   const v = verdictOf(board, all);
   if (board.missing.length > 0)
-    return tell`Nothing can be compared yet: the brief still lacks ${board.missing.map(fieldWord).join(', ')}.`;
+    return explain`Nothing can be compared yet: the brief still lacks ${board.missing.map(fieldWord).join(', ')}.`;
   const { leader, second } = v;
   if (leader?.money == null)
-    return tell`No casting route survives this brief; the folded lanes say what would open each.`;
+    return explain`No casting route survives this brief; the folded lanes say what would open each.`;
   const allIn = figure(plainMoney(leader.money.allIn, currency), leader.id, 'allIn');
-  let told = tell`At ${pieces(board.q)} ${board.q === 1 ? 'piece' : 'pieces'} ${phrase(leader)} leads at ${allIn} a part all in`;
+  let explanation = explain`At ${pieces(board.q)} ${board.q === 1 ? 'piece' : 'pieces'} ${phrase(leader)} leads at ${allIn} a part all in`;
   if (v.gap !== null && v.gapShare !== null && second !== null) {
     const gap = figure(
       `${plainMoney(v.gap, currency)} (${Math.round(100 * v.gapShare)} %)`,
       second.id,
       differenceTo('allIn', leader.id),
     );
-    told = tell`${told}, ${gap} under ${phrase(second)}`;
-  } else told = tell`${told}, the only route left`;
+    explanation = explain`${explanation}, ${gap} under ${phrase(second)}`;
+  } else explanation = explain`${explanation}, the only route left`;
   if (leader.dates !== null) {
     const first = figure(weeks(leader.dates.firstArticle_d), leader.id, 'firstArticle');
-    told = tell`${told}; first good parts in ${first}`;
+    explanation = explain`${explanation}; first good parts in ${first}`;
   }
-  told = tell`${told}.${all === null ? '' : holdsTold(v)}`;
+  explanation = explain`${explanation}.${all === null ? '' : holdsExplanation(v)}`;
   if (v.cheaperBaseline !== null) {
     const { id, name, allIn: less } = v.cheaperBaseline;
-    told = tell`${told} ${name} would cost less: ${figure(plainMoney(less, currency), id, 'allIn')} a part.`;
+    explanation = explain`${explanation} ${name} would cost less: ${figure(plainMoney(less, currency), id, 'allIn')} a part.`;
   }
   return leader.status === 'not-known'
-    ? tell`${told} ${figure('Some rules could not be judged', leader.id, null)}: the brief lacks figures.`
-    : told;
+    ? explain`${explanation} ${figure('Some rules could not be judged', leader.id, null)}: the brief lacks figures.`
+    : explanation;
 }
 
 /** How far the lead holds: each end opens the two totals that change place there. */
-function holdsTold({ band, holdsFrom: low, holdsTo: high }: Verdict): Telling {
+function holdsExplanation({ band, holdsFrom: low, holdsTo: high }: Verdict): Explanation {
   const end = (c: Crossing, shown: number, at: number) =>
     figure(pieces(shown), c.to, differenceTo('total', c.from), at);
   if (band !== null)
-    return tell` From ${end(band, band.first, band.first)} to ${end(band, band.last - 1, band.last)} pieces whole pours and worn tools change the lead ${band.changes} times: take it as even.`;
+    return explain` From ${end(band, band.first, band.first)} to ${end(band, band.last - 1, band.last)} pieces whole pours and worn tools change the lead ${band.changes} times: take it as even.`;
   if (low !== null && high !== null)
-    return tell` This holds from ${end(low, low.last, low.last)} to ${end(high, high.first - 1, high.first)} pieces.`;
-  if (high !== null) return tell` This holds up to ${end(high, high.first - 1, high.first)} pieces.`;
-  if (low !== null) return tell` This holds from ${end(low, low.last, low.last)} pieces on.`;
-  return tell` This holds at every quantity of the rail.`;
+    return explain` This holds from ${end(low, low.last, low.last)} to ${end(high, high.first - 1, high.first)} pieces.`;
+  if (high !== null) return explain` This holds up to ${end(high, high.first - 1, high.first)} pieces.`;
+  if (low !== null) return explain` This holds from ${end(low, low.last, low.last)} pieces on.`;
+  return explain` This holds at every quantity of the rail.`;
 }
 
 function phrase(lane: BoardLane): string {

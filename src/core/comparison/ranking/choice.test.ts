@@ -7,7 +7,7 @@ import { lifetimeQuantity } from '../../brief';
 import { planTotal, checkPlan, type Plan } from '../../formula-book/money/plan';
 import { briefOf } from '../../testing/demo-briefs';
 import { CoreError } from '../../base/errors';
-import { firstOf, FIRST_WEIGHTS, schoolsAt, weightTurns } from '.';
+import { firstOf, FIRST_WEIGHTS, rankingsAt, weightTurns } from '.';
 import {
   lexicographic,
   pareto,
@@ -45,8 +45,8 @@ describe('two plans in turn', () => {
             maxLength: 3,
           },
         ),
-        (quantity, a, b, start, daily, dues) => {
-          const due = dues.map(({ day_d, share }) => ({ day_d, parts: Math.round(share * quantity) }));
+        (quantity, a, b, start, daily, deliveries) => {
+          const due = deliveries.map(({ day_d, share }) => ({ day_d, parts: Math.round(share * quantity) }));
           const made = (side: 'a' | 'b', day: number): number =>
             Math.floor(daily[side] * Math.max(0, day - start[side]));
           const splits = Array.from({ length: quantity + 1 }, (_, n) => n).filter((n) =>
@@ -139,7 +139,7 @@ describe.each(QUILLMERE_PARTS.map((p) => [p.title, p] as const))('%s by five sch
   const study = prepareStudy(briefOf(part));
   const q = lifetimeQuantity(study.brief)!;
   const board = boardAt(study, q);
-  const schools = schoolsAt(study, board, FIRST_WEIGHTS)!;
+  const schools = rankingsAt(study, board, FIRST_WEIGHTS)!;
   test('least cost is the board’s leader; each first is a lane that survives', () => {
     expect(firstOf(schools, 'cost')).toBe(board.leader);
     const ids = schools.options.map((o) => o.id);
@@ -153,7 +153,7 @@ describe.each(QUILLMERE_PARTS.map((p) => [p.title, p] as const))('%s by five sch
   test('at a weight that is said to turn the order it turns, just before it does not', () => {
     const winner = schools.order[0];
     for (const turn of weightTurns(schools, FIRST_WEIGHTS)) {
-      const at = (w: number): string => schoolsAt(study, board, { ...FIRST_WEIGHTS, [turn.key]: w })!.order[0]!;
+      const at = (w: number): string => rankingsAt(study, board, { ...FIRST_WEIGHTS, [turn.key]: w })!.order[0]!;
       expect(at(turn.at)).toBe(turn.to);
       expect(turn.to).not.toBe(winner);
       expect(at(turn.at + (FIRST_WEIGHTS[turn.key] - turn.at) * 1e-4)).toBe(winner);

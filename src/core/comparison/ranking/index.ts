@@ -1,19 +1,19 @@
 /** Ranking: which lane each way of choosing puts first, at which weights that turns, and the working of a score. */
 export {
-  CHOICE_SCHOOLS,
+  RANKING_METHODS,
   FIRST_WEIGHTS,
   firstOf,
   laneScores,
   MOST_WEIGHT,
-  schoolsAt,
+  rankingsAt,
   WEIGHED,
   weightTurns,
-  type ChoiceSchool,
+  type RankingMethod,
   type LaneScores,
-  type Schools,
+  type Rankings,
   type Weighed,
   type Weights,
   type WeightTurn,
 } from './schools';
-export { ledTold, SCHOOL_WORDS } from './led-told';
+export { rankingExplanation, RANKING_WORDS } from './led-told';
 export { scoreWorking } from './score-working';

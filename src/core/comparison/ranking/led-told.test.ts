@@ -6,22 +6,22 @@ import { StudyWorkings } from '../../phased-plans';
 import { lifetimeQuantity } from '../../brief';
 import { plain } from '../../explanation';
 import { briefOf } from '../../testing/demo-briefs';
-import { CHOICE_SCHOOLS, FIRST_WEIGHTS, firstOf, ledTold, schoolsAt } from '.';
+import { RANKING_METHODS, FIRST_WEIGHTS, firstOf, rankingExplanation, rankingsAt } from '.';
 
 describe.each(QUILLMERE_PARTS.map(briefOf).map((b) => [b.title, b] as const))('what leads the %s', (_, brief) => {
   const study = prepareStudy(brief);
   const q = lifetimeQuantity(brief) ?? 1000;
   const board = boardAt(study, q, '2027-01-04');
-  const schools = schoolsAt(study, board, FIRST_WEIGHTS);
+  const schools = rankingsAt(study, board, FIRST_WEIGHTS);
   const of = new StudyWorkings(study, q);
 
-  test.each(CHOICE_SCHOOLS.filter((s) => s !== 'cost'))('by %s, with figures that open', (school) => {
+  test.each(RANKING_METHODS.filter((s) => s !== 'cost'))('by %s, with figures that open', (school) => {
     const led = schools === null ? null : firstOf(schools, school);
     if (led === null) return void expect(board.leader).toBeNull();
-    const told = ledTold(board, school, led, 'USD');
-    const figures = told.filter((p) => typeof p !== 'string');
+    const explanation = rankingExplanation(board, school, led, 'USD');
+    const figures = explanation.filter((p) => typeof p !== 'string');
     if (led === board.leader) {
-      expect(plain(told)).toMatch(/which leads this study, it comes first too\.$/);
+      expect(plain(explanation)).toMatch(/which leads this study, it comes first too\.$/);
       expect(figures).toEqual([]);
       return;
     }
@@ -30,7 +30,9 @@ describe.each(QUILLMERE_PARTS.map(briefOf).map((b) => [b.title, b] as const))('w
     for (const f of figures) {
       const { value } = of.working(f.laneId, f.figure ?? '');
       const shown = Number(/[\d\u202f.]+/.exec(f.text)![0].replaceAll('\u202f', ''));
-      expect(Math.abs(shown - (f.text.includes('week') ? value / 7 : value)), plain(told)).toBeLessThanOrEqual(0.51);
+      expect(Math.abs(shown - (f.text.includes('week') ? value / 7 : value)), plain(explanation)).toBeLessThanOrEqual(
+        0.51,
+      );
     }
     expect(of.working(led, figures[1]!.figure ?? '').value).toBeGreaterThan(0);
   });

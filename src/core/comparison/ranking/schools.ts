@@ -11,8 +11,8 @@ import {
 } from '../../formula-book/ranking';
 
 /** Ways practitioners choose: each has its own first among the lanes that survive. */
-export const CHOICE_SCHOOLS = ['cost', 'soonest', 'spare', 'regret', 'weighted'] as const;
-export type ChoiceSchool = (typeof CHOICE_SCHOOLS)[number];
+export const RANKING_METHODS = ['cost', 'soonest', 'spare', 'regret', 'weighted'] as const;
+export type RankingMethod = (typeof RANKING_METHODS)[number];
 
 /** What a lane is weighed by. */
 export const WEIGHED = ['cost', 'first', 'operations', 'reserve', 'scrap'] as const;
@@ -45,10 +45,10 @@ export interface WeightTurn {
 }
 
 /** The surviving lanes by every school at one quantity. */
-export interface Schools {
+export interface Rankings {
   readonly options: readonly LaneScores[];
   /** First by each school; several where they tie. */
-  readonly first: Readonly<Record<ChoiceSchool, readonly string[]>>;
+  readonly first: Readonly<Record<RankingMethod, readonly string[]>>;
   /** What decided between those with as few operations: the second thing, or nothing. */
   readonly spareBy: string | null;
   /** Quantities that regret is taken over, and the largest regret of each lane over them. */
@@ -83,7 +83,7 @@ const WEIGHT_STEPS = 40;
  * @param board the study at the quantity on the rail
  * @param weights 0 to 10 each, not all 0
  */
-export function schoolsAt(study: Study, board: Board, weights: Weights): Schools | null {
+export function rankingsAt(study: Study, board: Board, weights: Weights): Rankings | null {
   const options = laneScores(study, board);
   if (options.length === 0) return null;
   const plain = plainOf(options);
@@ -184,7 +184,7 @@ const totalAt = (study: Study, id: string, q: number): number => {
 };
 
 /** For each weight the nearest value below and above it that puts another lane first; the other weights stay. */
-export function weightTurns(schools: Schools, weights: Weights): WeightTurn[] {
+export function weightTurns(schools: Rankings, weights: Weights): WeightTurn[] {
   const options = plainOf(schools.options);
   const winner = schools.order[0] ?? '';
   const firstAt = (key: Weighed, w: number): string => {
@@ -229,7 +229,7 @@ function beatenBy(options: readonly Option[], unbeaten: readonly string[]): Reco
 }
 
 /** The lane a school puts first; of several the cheapest. */
-export function firstOf(schools: Schools, school: ChoiceSchool): string | null {
+export function firstOf(schools: Rankings, school: RankingMethod): string | null {
   const ids = schools.first[school];
   return schools.options.filter((o) => ids.includes(o.id)).sort((a, b) => a.cost - b.cost)[0]?.id ?? null;
 }

@@ -5,7 +5,7 @@ import { prepareStudy } from '../../study';
 import { bracket } from '../../testing/demo-briefs';
 import { recompute } from '../../testing/recompute';
 import { differenceTo, workingOf } from '../../study/workings';
-import { schoolsAt, scoreWorking, WEIGHED, type Weights } from '.';
+import { rankingsAt, scoreWorking, WEIGHED, type Weights } from '.';
 
 const study = prepareStudy(bracket());
 
@@ -16,7 +16,7 @@ test('a score is worked out again from its symbols, for any weights', () => {
       fc.constantFrom(20, 500, 2000, 60_000),
       (list, q) => {
         const weights = Object.fromEntries(WEIGHED.map((key, i) => [key, list[i]])) as Weights;
-        const schools = schoolsAt(study, boardAt(study, q), weights)!;
+        const schools = rankingsAt(study, boardAt(study, q), weights)!;
         for (const { id } of schools.options) {
           const w = scoreWorking(schools, weights, id, 'USD');
           expect(w.value).toBeCloseTo(schools.scores[id]!, 12);
@@ -31,7 +31,7 @@ test('a score is worked out again from its symbols, for any weights', () => {
 });
 
 test('the largest regret is the difference to the best lane of its quantity', () => {
-  const schools = schoolsAt(study, boardAt(study, 2000), { cost: 1, first: 0, operations: 0, reserve: 0, scrap: 0 })!;
+  const schools = rankingsAt(study, boardAt(study, 2000), { cost: 1, first: 0, operations: 0, reserve: 0, scrap: 0 })!;
   let some = 0;
   for (const { id } of schools.options) {
     const { q, best } = schools.regretAt[id]!;

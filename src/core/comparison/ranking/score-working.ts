@@ -1,6 +1,6 @@
 import { shortName } from '../../catalogue/routes';
 import { computed, type Working, type WorkingSymbol } from '../../equations';
-import { WEIGHED, type LaneScores, type Schools, type Weighed, type Weights } from './schools';
+import { WEIGHED, type LaneScores, type Rankings, type Weighed, type Weights } from './schools';
 
 const WORDS: Readonly<Record<Weighed, string>> = {
   cost: 'total of the programme',
@@ -22,7 +22,7 @@ const OPENS: Readonly<Partial<Record<Weighed, string>>> = { cost: 'total', first
  * The weighted score of a lane: each column brought from its worst, 0, to its best, 1, then the weighted mean.
  * @param code of the study's currency
  */
-export function scoreWorking(schools: Schools, weights: Weights, id: string, code: string): Working {
+export function scoreWorking(schools: Rankings, weights: Weights, id: string, code: string): Working {
   const units: Readonly<Record<Weighed, string>> = {
     cost: code,
     first: 'days from the order',

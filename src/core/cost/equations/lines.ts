@@ -12,15 +12,15 @@ export type OfLines = Omit<OfLot, 'run'> & {
   readonly lotCost: number;
   readonly clean: number;
 };
-type Told = OfLines & OfProgramme;
+type LineContext = OfLines & OfProgramme;
 
 function line<S extends string>(
   id: LineId,
   expression: string,
-  symbols: Readonly<Record<S, SymbolOf<Told>>>,
+  symbols: Readonly<Record<S, SymbolOf<LineContext>>>,
   values: (c: OfLines) => Readonly<Record<S, number>>,
 ) {
-  return equation<OfLines, Told>()<S | 'K' | 'fx'>({
+  return equation<OfLines, LineContext>()<S | 'K' | 'fx'>({
     figure: `line.${id}`,
     number: '8.1 and 8.4',
     remark: 'one line',

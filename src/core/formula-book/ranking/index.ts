@@ -3,5 +3,5 @@ export { lexicographic } from './lexicographic';
 export type { Criterion, Option } from './options';
 export { pareto } from './pareto';
 export { regret } from './regret';
-export { twoStage, type Due } from './two-stage';
+export { twoStage, type Delivery } from './two-stage';
 export { columnOf, rankReversal, weighted, type Normalise } from './weighted';

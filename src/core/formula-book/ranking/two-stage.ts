@@ -3,7 +3,7 @@ import { refuse } from '../../base/errors';
 import { checkPlan, planTotal, type CheckedPlan, type Plan } from '../money/plan';
 
 /** So many good parts are due by a day, counted from the order. */
-export interface Due {
+export interface Delivery {
   readonly day_d: number;
   readonly parts: number;
 }
@@ -26,7 +26,7 @@ export function twoStage(input: {
   aPerDay: number;
   bStart_d: number;
   bPerDay: number;
-  due: readonly Due[];
+  due: readonly Delivery[];
 }): { n: number; cost: number; feasibleFrom: number; feasibleTo: number } {
   const q = whole('quantity', input.quantity, 1);
   const a = checkPlan('a', input.a);

@@ -26,14 +26,14 @@ export interface MeshCounts {
   readonly euler: number;
 }
 
-/** A mesh that was welded, cleaned, judged, and mended where that is safe. */
+/** A mesh that was welded, cleaned, judged, and repaired where that is safe. */
 export interface CheckedMesh {
   /** In mm, wound outward where the verdict is solid, inside-out or mis-oriented. */
   readonly mesh: Mesh;
   readonly edges: Edges;
   readonly shells: Shells;
   readonly counts: MeshCounts;
-  /** What was found, before anything was mended. */
+  /** What was found, before anything was repaired. */
   readonly verdict: MeshVerdict;
   /** Facets turned to make the surface whole. */
   readonly turned: number;
@@ -74,9 +74,9 @@ export function judged(mesh: Mesh, degenerate = 0, duplicateFaces = 0): CheckedM
     components: shells.count,
     euler: mesh.positions.length / 3 - edges.edges + mesh.triangles.length / 3,
   };
-  const found = (verdict: MeshVerdict, mended: Mesh, turned: number): CheckedMesh => ({
-    mesh: mended,
-    edges: mended === mesh ? edges : edgesOf(mended),
+  const found = (verdict: MeshVerdict, repaired: Mesh, turned: number): CheckedMesh => ({
+    mesh: repaired,
+    edges: repaired === mesh ? edges : edgesOf(repaired),
     shells,
     counts,
     verdict,
@@ -88,9 +88,9 @@ export function judged(mesh: Mesh, degenerate = 0, duplicateFaces = 0): CheckedM
   if (wound === null)
     return refuse('E_MESH_NONMANIFOLD', 'file', 'a surface with one side', 'a surface with an inside and an outside');
   const outward = massProperties(wound.mesh).volume_mm3 >= 0;
-  const mended = outward ? wound.mesh : turnedInsideOut(wound.mesh);
+  const repaired = outward ? wound.mesh : turnedInsideOut(wound.mesh);
   const turned = outward ? wound.turned : counts.triangles - wound.turned;
-  return found(edges.inconsistentEdges > 0 ? 'mis-oriented' : outward ? 'solid' : 'inside-out', mended, turned);
+  return found(edges.inconsistentEdges > 0 ? 'mis-oriented' : outward ? 'solid' : 'inside-out', repaired, turned);
 }
 
 /** A checked mesh that a volume may be taken of; else refused as E_MESH_OPEN or E_MESH_NONMANIFOLD. */

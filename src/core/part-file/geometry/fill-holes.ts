@@ -2,7 +2,7 @@ import earcut from 'earcut';
 import { judged, type CheckedMesh } from './check';
 import { NO_TWIN, type Edges } from './edges';
 import { cornerAt, facetNormals, type Mesh, type Vec } from './mesh';
-import type { Mended } from './mend-types';
+import type { RepairedMesh } from './mend-types';
 import { cross, dot, frameOf, minus, unitOf } from './vector';
 import { extent } from './weld';
 
@@ -22,7 +22,7 @@ interface Loop {
  * An open surface with its holes filled by flat facets: each loop must lie in a plane to 0.1 % of the diagonal, and
  * what fills it must be less than 1 % of the surface. Null where any hole is not so, or the result is not closed.
  */
-export function fillHoles(checked: CheckedMesh): Mended | null {
+export function fillHoles(checked: CheckedMesh): RepairedMesh | null {
   const { mesh, edges } = checked;
   const corners = loopsOf(mesh, edges);
   if (corners === null) return null;
@@ -44,7 +44,7 @@ export function fillHoles(checked: CheckedMesh): Mended | null {
   triangles.set(mesh.triangles);
   triangles.set(added, mesh.triangles.length);
   return {
-    mend: 'holes-filled',
+    repair: 'holes-filled',
     pieces: patches.length,
     filled_mm2,
     checked: judged({ positions: mesh.positions, triangles }),

@@ -7,7 +7,7 @@ import type { Probed, Walled } from './probe';
 import { quantile, type WallsFound } from './walls';
 
 /** Places told, at most. */
-const MOST_TOLD = 12;
+const MOST_LISTED = 12;
 /** Balls kept to tell how metal is joined, at most: the largest, none within this share of its radius of another. */
 const MOST_BALLS = 2500;
 const APART = 0.3;
@@ -56,18 +56,18 @@ export function heavyPlaces(fine: FineMesh, body: Walled, found: WallsFound): He
   const least = (HEAVY * quantile(found.ray, found.weights, 0.5)) / 2;
   const peaks = peaksOf(balls).filter((p, i) => i === 0 || !(p.radius < least));
   const climber = new Climber(body.probe);
-  const told: { centre: Vec; diameter: number; along: number }[] = [];
-  for (const peak of peaks.slice(0, 2 * MOST_TOLD)) {
+  const listed: { centre: Vec; diameter: number; along: number }[] = [];
+  for (const peak of peaks.slice(0, 2 * MOST_LISTED)) {
     const { centre, diameter } = climber.climb(peak.centre, peak.radius);
     // One that climbed out of its own reach was the flank of another.
     if (far(centre, peak.centre) > 0.8 * peak.radius) continue;
-    if (told.every((t) => far(t.centre, centre) > 0.5 * Math.max(t.diameter, diameter)))
-      told.push({ centre, diameter, along: peak.along });
-    if (told.length >= MOST_TOLD) break;
+    if (listed.every((t) => far(t.centre, centre) > 0.5 * Math.max(t.diameter, diameter)))
+      listed.push({ centre, diameter, along: peak.along });
+    if (listed.length >= MOST_LISTED) break;
   }
-  told.sort((a, b) => b.diameter - a.diameter);
+  listed.sort((a, b) => b.diameter - a.diameter);
   const local = new LocalModulus(fine, found, body.probe);
-  return told.map((t) => ({
+  return listed.map((t) => ({
     centre_mm: t.centre,
     diameter_mm: t.diameter,
     localModulus_mm: local.at(t.centre, t.diameter),

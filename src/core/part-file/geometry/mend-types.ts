@@ -1,11 +1,11 @@
 import type { CheckedMesh } from './check';
 
-/** What was done to a broken surface to close it. Every figure taken after it is of a mended surface. */
-export type Mend = 'holes-filled' | 'bodies-parted';
+/** What was done to a broken surface to close it. Every figure taken after it is of a repaired surface. */
+export type Repair = 'holes-filled' | 'bodies-parted';
 
 /** A broken surface made whole. */
-export interface Mended {
-  readonly mend: Mend;
+export interface RepairedMesh {
+  readonly repair: Repair;
   /** Holes filled, or bodies it came apart into. */
   readonly pieces: number;
   /** Surface added, mm². */

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { readMeshFile, type RawMesh } from '../readers';
-import { checkMesh, measureBody, measureWhole, mended, readyBody } from '.';
+import { checkMesh, measureBody, measureWhole, repairedMesh, readyBody } from '.';
 
 const FOLDER = join(import.meta.dirname, '../../../../public/worked-cases/meshes');
 const file = (name: string): RawMesh => readMeshFile(name, readFileSync(join(FOLDER, name)));
@@ -33,10 +33,10 @@ describe('small flat holes are filled', () => {
       fc.property(fc.array(fc.nat(facets - 1), { minLength: 1, maxLength: 3 }), (gone) => {
         const broken = checkMesh(without(cylinder, gone), 'mm');
         expect(broken.verdict).toBe('open');
-        const made = mended(broken);
+        const made = repairedMesh(broken);
         if (made === null) return;
         filled++;
-        expect(made.mend).toBe('holes-filled');
+        expect(made.repair).toBe('holes-filled');
         const again = measureWhole(made.checked);
         // Two missing neighbours on the round side come back with the other diagonal: hardly another volume.
         expect(again.volume_mm3! / whole.volume_mm3!).toBeCloseTo(1, 2);
@@ -47,7 +47,7 @@ describe('small flat holes are filled', () => {
     expect(filled).toBeGreaterThan(20);
   });
   test('a hole of a fifth of the surface is left to whoever drew it', () => {
-    expect(mended(checkMesh(file('open-box.stl'), 'mm'))).toBeNull();
+    expect(repairedMesh(checkMesh(file('open-box.stl'), 'mm'))).toBeNull();
   });
   test('a missing ring is one hole with an island', () => {
     // A tall tube without the ring at its upper end: inside 2 wide, outside 3, 200 high.
@@ -57,7 +57,9 @@ describe('small flat holes are filled', () => {
         .flatMap((_, i, all) => (i % 3 === 0 ? [all[i]!, all[i + (turned ? 2 : 1)]!, all[i + (turned ? 1 : 2)]!] : []))
         .map((c) => c + from);
     const foot = [0, 9, 1, 0, 8, 9, 1, 11, 3, 1, 9, 11, 3, 10, 2, 3, 11, 10, 2, 8, 0, 2, 10, 8];
-    const made = mended(checkMesh(raw([...outer, ...inner], [...walls(0, false), ...walls(8, true), ...foot]), 'mm'));
+    const made = repairedMesh(
+      checkMesh(raw([...outer, ...inner], [...walls(0, false), ...walls(8, true), ...foot]), 'mm'),
+    );
     expect(made).toMatchObject({ pieces: 1 });
     expect(made?.filled_mm2).toBeCloseTo(5, 9);
     expect(measureWhole(made!.checked).volume_mm3).toBeCloseTo(1000, 6);
@@ -69,7 +71,7 @@ describe('small flat holes are filled', () => {
     const gone = Array.from({ length: facets }, (_, f) => f).filter((f) =>
       cylinder.triangles.subarray(3 * f, 3 * f + 3).includes(corner),
     );
-    const made = mended(checkMesh(without(cylinder, gone), 'mm'));
+    const made = repairedMesh(checkMesh(without(cylinder, gone), 'mm'));
     if (made !== null) expect(made.checked.verdict).toBe('solid');
     expect(gone.length).toBeGreaterThan(2);
     expect(made).toBeNull();
@@ -84,8 +86,8 @@ describe('bodies that touch along an edge are parted', () => {
   test('two blocks that share an edge are two bodies with both their volumes', () => {
     const checked = checkMesh(two, 'mm');
     expect(checked.verdict).toBe('non-manifold');
-    const made = mended(checked);
-    expect(made).toMatchObject({ mend: 'bodies-parted', pieces: 2, filled_mm2: 0 });
+    const made = repairedMesh(checked);
+    expect(made).toMatchObject({ repair: 'bodies-parted', pieces: 2, filled_mm2: 0 });
     expect(made!.checked.verdict).toBe('solid');
     const whole = measureWhole(made!.checked);
     expect(whole.volume_mm3).toBeCloseTo(1200, 9);
@@ -95,13 +97,13 @@ describe('bodies that touch along an edge are parted', () => {
   test('a leaf that hangs on an edge is not parted from it', () => {
     const leaf = raw([...box([0, 0, 0], [10, 10, 10]), 20, 0, 0, 20, 0, 10], [...BOX, 1, 8, 5, 8, 9, 5]);
     const checked = checkMesh(leaf, 'mm');
-    expect(mended(checked)).toBeNull();
+    expect(repairedMesh(checked)).toBeNull();
   });
   test('facets wound against each other around the edge are left alone', () => {
     const turned = {
       ...two,
       triangles: two.triangles.map((c, i, all) => (i < 36 || i % 3 === 0 ? c : all[i + (i % 3 === 1 ? 1 : -1)]!)),
     };
-    expect(mended(checkMesh(turned, 'mm'))).toBeNull();
+    expect(repairedMesh(checkMesh(turned, 'mm'))).toBeNull();
   });
 });

@@ -1,6 +1,6 @@
 import { judged, type CheckedMesh } from './check';
 import { MANY_TWINS } from './edges';
-import type { Mended } from './mend-types';
+import type { RepairedMesh } from './mend-types';
 import { cornerAt, type Mesh } from './mesh';
 import { cross, dot, frameOf, minus, unitOf } from './vector';
 
@@ -8,7 +8,7 @@ import { cross, dot, frameOf, minus, unitOf } from './vector';
  * A surface with edges of more than two facets, parted along them: around each such edge, facets with metal between
  * them stay together. Null where that is not plain (an odd count, or facets not wound alike) or does not close it.
  */
-export function partBodies(checked: CheckedMesh): Mended | null {
+export function partBodies(checked: CheckedMesh): RepairedMesh | null {
   const { mesh, edges } = checked;
   const twins = edges.twins.slice();
   for (const sides of crowdedEdges(mesh, twins)) {
@@ -20,7 +20,7 @@ export function partBodies(checked: CheckedMesh): Mended | null {
     }
   }
   const parted = judged(unjoined(mesh, twins));
-  return { mend: 'bodies-parted', pieces: parted.shells.count, filled_mm2: 0, checked: parted };
+  return { repair: 'bodies-parted', pieces: parted.shells.count, filled_mm2: 0, checked: parted };
 }
 
 /** Sides on each edge of more than two facets. */

@@ -13,7 +13,7 @@ const LEAST_SURFACE = 4;
 /** Places looked at, at most: the thinnest of them. */
 const MOST = 4000;
 /** Share of a feature's own surface that its wall is told at: a fin that tapers is as thin as its thinner part. */
-const TOLD_AT = 0.1;
+const PLACED_AT = 0.1;
 
 /** A thin stretch of wall too small to count in the whole: a fin, a rib, a lip. */
 export interface ThinFeature {
@@ -51,8 +51,8 @@ export function thinFeature(fine: FineMesh, found: WallsFound, usual: number): T
     if (members.length < LEAST_PLACES) continue;
     const area = members.reduce((s, k) => s + found.weights[thin[k]!]!, 0);
     let sum = 0;
-    const told = members.find((k) => (sum += found.weights[thin[k]!]!) >= TOLD_AT * area) ?? members[0]!;
-    const wall_mm = found.ray[thin[told]!]!;
+    const listed = members.find((k) => (sum += found.weights[thin[k]!]!) >= PLACED_AT * area) ?? members[0]!;
+    const wall_mm = found.ray[thin[listed]!]!;
     if (area < LEAST_SURFACE * wall_mm * wall_mm || (best !== null && best.wall_mm <= wall_mm)) continue;
     const centre = [0, 1, 2].map(
       (c) => members.reduce((s, k) => s + at[3 * k + c]! * found.weights[thin[k]!]!, 0) / area,

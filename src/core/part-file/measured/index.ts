@@ -7,6 +7,6 @@ export {
   type MeasuredGeometry,
 } from './geometry';
 export { measuresKey, type MeasuredBy } from './key';
-export { cutTold, remarksOf, type Remark, type Remarks } from './remarks';
+export { cutExplanation, remarksOf, type Remark, type Remarks } from './remarks';
 export { originOf, withMeasures, withoutModel, type Origin } from './origin';
 export { hasPartWorking, partWorking, type PartFacts, type PartFigure } from './workings';

@@ -7,9 +7,9 @@ export interface MeasuredBy {
   /** Unit direction the mould opens along. */
   readonly draw: readonly [number, number, number];
   /** Whether a broken surface was closed first. */
-  readonly mend: boolean;
+  readonly repair: boolean;
 }
 
 /** Name that measures are kept under beside their file: letters, digits and `.,_-` only, 160 at most. */
-export const measuresKey = ({ unit, draw, mend }: MeasuredBy): string =>
-  [CORE_VERSION, unit, mend ? 'mended' : 'plain', draw.map((x) => x + 0).join(',')].join('_');
+export const measuresKey = ({ unit, draw, repair }: MeasuredBy): string =>
+  [CORE_VERSION, unit, repair ? 'repaired' : 'plain', draw.map((x) => x + 0).join(',')].join('_');

@@ -121,9 +121,9 @@ describe('every figure of a part has a working that comes to it', () => {
       const w = partWorking(figure, facts);
       expect(recompute(w), figure).toBeCloseTo(w.value, 9);
       for (const s of w.symbols) expect(s.unit, `${figure} ${s.symbol}`).not.toBe('');
-      const told = (MEASURED_FIELDS as readonly string[]).includes(figure) && figure !== 'box_mm';
+      const listed = (MEASURED_FIELDS as readonly string[]).includes(figure) && figure !== 'box_mm';
       // The brief takes the same figure, rounded.
-      if (told) expect(w.value / (facts.draw.geometry[figure as 'volume_cm3'] ?? NaN) || 1).toBeCloseTo(1, 2);
+      if (listed) expect(w.value / (facts.draw.geometry[figure as 'volume_cm3'] ?? NaN) || 1).toBeCloseTo(1, 2);
     }
   });
   test('what an open surface does not tell is refused, the rest stands', () => {

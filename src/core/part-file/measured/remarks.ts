@@ -54,7 +54,7 @@ export function remarksOf(
 }
 
 /** A search that was cut short, in words. */
-export const cutTold = ({ what, done, of }: Cut): string => `${what}: ${done} of ${of}`;
+export const cutExplanation = ({ what, done, of }: Cut): string => `${what}: ${done} of ${of}`;
 
 /** A hole wide enough to be cast. */
 export const isCored = (r: BodyMeasures['rounds'][number]): boolean =>

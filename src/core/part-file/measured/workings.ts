@@ -29,7 +29,7 @@ export interface PartFacts {
 
 type Built = Omit<Working, 'figure'>;
 /** More shells than this are summed before they are told. */
-const SHELLS_TOLD = 6;
+const REGIONS_LISTED = 6;
 
 /**
  * How a figure of a measured part came about. Exact figures say so; estimates name their spacing.
@@ -57,7 +57,7 @@ const BUILDERS: Readonly<Record<PartFigure, (f: PartFacts) => Built | null>> = {
     if (f.draw.geometry.volume_cm3 === null) return null;
     const shells = f.body.whole.shells;
     const symbols =
-      shells.length <= SHELLS_TOLD
+      shells.length <= REGIONS_LISTED
         ? shells.map((s, i) =>
             count(
               `V${i + 1}`,
@@ -310,10 +310,10 @@ const BUILDERS: Readonly<Record<PartFigure, (f: PartFacts) => Built | null>> = {
   trapped: (f) => {
     const u = f.draw.undercut;
     if (u === null) return null;
-    const told = u.regions.slice(0, SHELLS_TOLD);
-    const rest = u.area_mm2 - sum(told.map((r) => r.area_mm2));
+    const listed = u.regions.slice(0, REGIONS_LISTED);
+    const rest = u.area_mm2 - sum(listed.map((r) => r.area_mm2));
     const symbols = [
-      ...told.map((r, i) => count(`A${i + 1}`, `region U${i + 1}`, r.area_mm2, 'mm²')),
+      ...listed.map((r, i) => count(`A${i + 1}`, `region U${i + 1}`, r.area_mm2, 'mm²')),
       count('rest', 'smaller regions and specks', rest, 'mm²'),
     ];
     return {

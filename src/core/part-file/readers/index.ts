@@ -1,4 +1,4 @@
-/** Part files read into facets: what a file holds, nothing mended. STEP goes through the CAD kernel, outside the core. */
+/** Part files read into facets: what a file holds, nothing repaired. STEP goes through the CAD kernel, outside the core. */
 export { FILE_KINDS, fileKind, readMeshFile, type FileKind } from './kinds';
 export { LENGTH_UNITS, lengthUnit, likelyUnit, MM_PER_UNIT, type LengthUnit } from './length-units';
 export { allowedTriangles, MAX_FILE_BYTES, MAX_TRIANGLES } from './limits';

@@ -17,7 +17,7 @@ export interface OfOperation {
   readonly taken: Taken;
   readonly capability: Pick<Capability, 'machiningStock_mm'>;
 }
-type Told = OfOperation & OfPart;
+type OperationContext = OfOperation & OfPart;
 
 /** π, as a reader puts it into a calculator. */
 const PI = String(Math.PI);
@@ -27,7 +27,7 @@ const skinOf = ({ taken: { how }, capability }: OfOperation): number =>
   how === 'ground' ? GRIND_STOCK_MM : how === 'reamed' ? REAM_STOCK_MM : capability.machiningStock_mm.v[1];
 const isFixed = ({ taken: { how } }: OfOperation): boolean => how === 'ground' || how === 'reamed';
 
-const skin: SymbolOf<Told> = {
+const skin: SymbolOf<OperationContext> = {
   meaning: ({ taken: { how } }) =>
     how === 'ground' ? 'allowance of a grinder' : how === 'reamed' ? 'allowance of a reamer' : 'machining allowance',
   unit: 'mm',
@@ -38,7 +38,7 @@ const skin: SymbolOf<Told> = {
 };
 
 /** Metal that an operation takes away at one place. */
-export const TAKEN = equation<OfOperation, Told & { readonly what: string }>()({
+export const TAKEN = equation<OfOperation, OperationContext & { readonly what: string }>()({
   figure: 'each.{operation}',
   number: '3.2',
   title: ({ what }) => `Metal taken away: ${what}`,
@@ -103,16 +103,16 @@ interface Cut {
   readonly count: number;
   readonly each_mm3: number;
 }
-type CutTold = Cut & { readonly what: string; readonly index: number };
+type CutContext = Cut & { readonly what: string; readonly index: number };
 
 const places = brief('features', 'places', 'places');
-const each: SymbolOf<CutTold> = {
+const each: SymbolOf<CutContext> = {
   ...figure('metal taken away at one place', 'mm³'),
   opens: ({ index }) => `each.${index}`,
 };
 
 /** Seconds of an operation at all of its places. */
-export const OPERATION_TIME = equation<Cut, CutTold>()({
+export const OPERATION_TIME = equation<Cut, CutContext>()({
   figure: 'op.{operation}',
   number: '3.1 to 3.3',
   title: ({ kind, what }) => `Time of ${kind}: ${what}`,
@@ -152,7 +152,7 @@ export const OPERATION_TIME = equation<Cut, CutTold>()({
 });
 
 /** Metal that an operation takes away at all of its places. */
-export const OPERATION_METAL = equation<Pick<Cut, 'count' | 'each_mm3'>, CutTold>()({
+export const OPERATION_METAL = equation<Pick<Cut, 'count' | 'each_mm3'>, CutContext>()({
   figure: 'metal.{operation}',
   number: '3.2',
   title: ({ what }) => `Metal taken away at all places: ${what}`,

@@ -13,7 +13,7 @@ export interface OfWidth {
   readonly parting_mm: number;
   readonly shift_mm: number;
 }
-type Told = OfWidth &
+type WidthContext = OfWidth &
   OfPart & {
     readonly capability: Capability;
     readonly name: string;
@@ -34,18 +34,18 @@ const route = (
   meaning: string,
   unit: string,
   basis: (capability: Capability) => TableValue['basis'],
-): SymbolOf<Told> => ({
+): SymbolOf<WidthContext> => ({
   meaning,
   unit,
   source: 'route',
   path,
   table: ({ capability }) => ({ basis: basis(capability), range: null }),
 });
-const ofClaim = (key: 'totalBase_mm' | 'perMm' | 'upTo_mm', meaning: string, unit: string): SymbolOf<Told> =>
+const ofClaim = (key: 'totalBase_mm' | 'perMm' | 'upTo_mm', meaning: string, unit: string): SymbolOf<WidthContext> =>
   route(`shopClaim.${key}`, meaning, unit, (c) => c.shopClaim.basis);
 
 /** Width that a lane holds of a size as cast, by the published grade or by what a specialist shop claims. */
-export const HELD_WIDTH = equation<OfWidth, Told>()({
+export const HELD_WIDTH = equation<OfWidth, WidthContext>()({
   figure: 'width.{feature}',
   number: 'section 3',
   remark: 'formulas tol.ct and tol.parting',

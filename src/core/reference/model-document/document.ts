@@ -117,7 +117,7 @@ function symbolOf(name: string, s: SymbolOf<never>): ModelSymbol {
   };
 }
 
-function told(e: Pick<Equation<never>, 'figure' | 'number' | 'forms' | 'definition'>): ModelEquation {
+function modelEquation(e: Pick<Equation<never>, 'figure' | 'number' | 'forms' | 'definition'>): ModelEquation {
   const { definition: d } = e;
   return {
     anchor: ANCHORS.get(e.figure) ?? e.figure,
@@ -147,6 +147,6 @@ export const modelDocument = (): ModelSubject[] =>
     title: subject,
     model,
     equations: equations.map((e) =>
-      told(e as unknown as Pick<Equation<never>, 'figure' | 'number' | 'forms' | 'definition'>),
+      modelEquation(e as unknown as Pick<Equation<never>, 'figure' | 'number' | 'forms' | 'definition'>),
     ),
   }));

@@ -100,14 +100,14 @@ export const STARTS_A_DAY = timeEquation<OfShop>()({
 });
 
 /** One of several figures that are told together: its symbol, and what it opens. */
-export interface Told {
+export interface FloorContext {
   readonly symbol: string;
   readonly meaning: string;
   readonly value: number;
   readonly opens: string;
 }
 interface Listed {
-  readonly list: readonly Told[];
+  readonly list: readonly FloorContext[];
 }
 const each = (meaning: string, unit: string, written: string): ListOf<Listed, Listed> => ({
   meaning,
@@ -127,7 +127,7 @@ const each = (meaning: string, unit: string, written: string): ListOf<Listed, Li
     })),
 });
 
-type OfLoad = { readonly shopId: string; readonly list: readonly Told[] };
+type OfLoad = { readonly shopId: string; readonly list: readonly FloorContext[] };
 
 /** Hours a casting started takes a crew or a station, over all steps. */
 export const LOAD = timeEquation<OfLoad, OfLoad & OfInputs>()({
@@ -142,7 +142,7 @@ export const LOAD = timeEquation<OfLoad, OfLoad & OfInputs>()({
   values: () => ({}),
 });
 
-type OfPass = { readonly list: readonly Told[] };
+type OfPass = { readonly list: readonly FloorContext[] };
 
 /** Days from the floor order to the first good castings. */
 export const PASS = timeEquation<OfPass, OfPass & OfInputs & { readonly hours: number }>()({
@@ -157,7 +157,7 @@ export const PASS = timeEquation<OfPass, OfPass & OfInputs & { readonly hours: n
   values: () => ({}),
 });
 
-type OfGood = { readonly list: readonly Told[]; readonly nB: number };
+type OfGood = { readonly list: readonly FloorContext[]; readonly nB: number };
 
 /** Good pieces a working day: what the tightest of all shops allows. */
 export const GOOD_A_DAY = timeEquation<OfGood, OfGood & OfInputs & { readonly bottleneck: string }>()({

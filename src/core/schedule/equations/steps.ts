@@ -12,14 +12,14 @@ export interface OfStep {
   /** Minutes at work, a piece or a pour as the step says. */
   readonly touch_min: number;
 }
-type Told = OfStep & OfInputs;
+type StepContext = OfStep & OfInputs;
 
 export const isCycled = ({ touch }: StepRates): boolean => touch === 'cycleTouch';
 /** Whether a step is handed on to the next: what a machine does by itself is not. */
 export const isHanded = (step: StepRates): boolean => step.crew !== null && !isCycled(step);
 
 const cycle = figure('die cycle', 's', 'cycle');
-const touch: SymbolOf<Told> = {
+const touch: SymbolOf<StepContext> = {
   ...figure('minutes at work', 'min'),
   opens: ({ step }) => (step.touch === null ? null : `touch.${step.touch}`),
 };

@@ -1,6 +1,6 @@
 import type { RuleText } from '..';
 
-/** Advice in words: what a drawing should say or show, why, and what an engineer can change, nearest mend first. */
+/** Advice in words: what a drawing should say or show, why, and what an engineer can change, nearest fix first. */
 export const ADVICE_TEXTS = [
   {
     id: 'dr-wall-run',
@@ -8,7 +8,7 @@ export const ADVICE_TEXTS = [
     statement:
       'The distance metal must run in a thin wall, from the gate to the last point filled, should stay under a multiple of the wall.',
     why: 'The limit falls with the square of thickness once wall and mould are cold.',
-    mends: [
+    fixes: [
       'Gate on the long side or from more places',
       'Feed thin webs through a rib',
       'Raise wall, mould or metal temperature',
@@ -21,7 +21,7 @@ export const ADVICE_TEXTS = [
     name: 'Change thickness gradually',
     statement: 'Where thickness must change by more than half, blend over at least four times the difference.',
     why: 'A sudden step is a hot spot and a notch together.',
-    mends: ['Taper the wall', 'Move the step outside to a machined face'],
+    fixes: ['Taper the wall', 'Move the step outside to a machined face'],
     costEffect: 'Free in the tool, saves scrap.',
     basis: 'rule',
   },
@@ -31,7 +31,7 @@ export const ADVICE_TEXTS = [
     statement:
       'Inside corners get a fillet of about half to one wall thickness; not less than the route’s smallest, and not so large that it makes a lump.',
     why: 'Sharp corners heat the mould, tear the metal and start cracks in service.',
-    mends: ['Add fillets before the tool is cut', 'Keep sharp only where a later cut makes it sharp'],
+    fixes: ['Add fillets before the tool is cut', 'Keep sharp only where a later cut makes it sharp'],
     costEffect: 'Free in the tool; a sharp die corner cracks the tool and the part.',
     basis: 'rule',
   },
@@ -41,7 +41,7 @@ export const ADVICE_TEXTS = [
     statement:
       'Let no more than three walls meet, stagger crossing ribs, and keep the circle that fits in a joint under one and a half walls.',
     why: 'The inscribed circle sets the local freezing time (it goes with its square).',
-    mends: ['Offset ribs', 'Turn an X into two Ts', 'Core a hole through the joint'],
+    fixes: ['Offset ribs', 'Turn an X into two Ts', 'Core a hole through the joint'],
     costEffect: 'Saves a feeder per joint.',
     basis: 'rule',
   },
@@ -50,7 +50,7 @@ export const ADVICE_TEXTS = [
     name: 'Ribs thinner than the wall',
     statement: 'Ribs 0.6 to 0.8 of the wall they stiffen in metal moulds; up to equal in sand.',
     why: 'A rib thicker than its wall sinks and draws the wall.',
-    mends: ['Make more, thinner ribs', 'Give ribs draft and round tops'],
+    fixes: ['Make more, thinner ribs', 'Give ribs draft and round tops'],
     costEffect: 'Thinner ribs cut metal and cycle time.',
     basis: 'rule',
   },
@@ -59,7 +59,7 @@ export const ADVICE_TEXTS = [
     name: 'Bosses cored, not solid',
     statement: 'A boss should be cored so that its wall is no more than one and a half times the wall it stands on.',
     why: 'Solid bosses are the usual place of shrinkage and leaks after tapping.',
-    mends: ['Core the hole', 'Shorten the boss', 'Tie it to the wall with ribs, not a web of solid metal'],
+    fixes: ['Core the hole', 'Shorten the boss', 'Tie it to the wall with ribs, not a web of solid metal'],
     costEffect: 'A core pin costs once; a drilled shrink hole scraps for ever.',
     basis: 'rule',
   },
@@ -69,7 +69,7 @@ export const ADVICE_TEXTS = [
     statement:
       'Pockets deeper than three times their width want at least one and a half times the usual draft or a core.',
     why: 'Friction grows with depth and sand is weak in tension.',
-    mends: ['Widen the pocket', 'Core it', 'Open it through'],
+    fixes: ['Widen the pocket', 'Core it', 'Open it through'],
     costEffect: 'Deep green pockets fall at the draw; each core costs making and setting.',
     basis: 'rule',
   },
@@ -78,7 +78,7 @@ export const ADVICE_TEXTS = [
     name: 'Keep the parting flat',
     statement: 'A flat parting is cheaper, flashes less and holds size better than a stepped one.',
     why: 'Steps need fitting, and fitting wears.',
-    mends: ['Shift features to one side', 'Accept a machined step'],
+    fixes: ['Shift features to one side', 'Accept a machined step'],
     costEffect: 'Each step raises pattern or die cost and fettling.',
     basis: 'rule',
   },
@@ -87,7 +87,7 @@ export const ADVICE_TEXTS = [
     name: 'Related features in the same half',
     statement: 'Put holes and faces that must agree with one another in the same mould half and away from slides.',
     why: 'Mismatch only separates what the parting separates.',
-    mends: ['Turn the part over', 'Use one core for both'],
+    fixes: ['Turn the part over', 'Use one core for both'],
     costEffect: 'Saves a jig and a second set-up.',
     basis: 'rule',
   },
@@ -96,7 +96,7 @@ export const ADVICE_TEXTS = [
     name: 'Holes not too deep for their diameter',
     statement: 'Blind cored holes up to about the route’s depth ratio; through holes twice that.',
     why: 'The core is heated from all round and held at one end.',
-    mends: ['Go through', 'Step the hole', 'Drill the last part'],
+    fixes: ['Go through', 'Step the hole', 'Drill the last part'],
     costEffect: 'Deep pins bend and solder; replacement pins and stoppages go into the unit cost.',
     basis: 'assumed',
   },
@@ -106,7 +106,7 @@ export const ADVICE_TEXTS = [
     statement:
       'Give every core prints at both ends or enough print area to carry its own weight dry and its lift when covered.',
     why: 'A sand core in iron is pushed up with about three and a half times its own weight.',
-    mends: [
+    fixes: [
       'Add windows for prints and plug them',
       'Widen prints',
       'Use chaplets as the last resort, never in pressure walls',
@@ -120,7 +120,7 @@ export const ADVICE_TEXTS = [
     statement:
       'Internal passages need a section big enough for a strong core, a vent inside it and something to knock it out.',
     why: 'The core must survive pouring and then fall apart.',
-    mends: ['Enlarge or straighten', 'Drill crossing holes and plug', 'Build from two parts'],
+    fixes: ['Enlarge or straighten', 'Drill crossing holes and plug', 'Build from two parts'],
     costEffect: 'Narrow passages double core scrap and knock-out time.',
     basis: 'assumed',
   },
@@ -129,7 +129,7 @@ export const ADVICE_TEXTS = [
     name: 'Everything that goes in must come out',
     statement: 'Every cored space needs two openings big enough to see, brush or blast through; say how clean.',
     why: 'Sand left behind comes loose under vibration and oil.',
-    mends: ['Add a clean-out boss with a plug', 'Shorten the passage', 'Use a soluble core where leaching is safe'],
+    fixes: ['Add a clean-out boss with a plug', 'Shorten the passage', 'Use a soluble core where leaching is safe'],
     costEffect: 'Trapped sand shows up as a warranty claim.',
     basis: 'rule',
   },
@@ -139,7 +139,7 @@ export const ADVICE_TEXTS = [
     statement:
       'Three, two and one datum targets on rough faces of one mould half, away from gates, feeders and parting; the first cut starts there.',
     why: 'Cast faces are not flat; points are.',
-    mends: ['Add targets to the drawing', 'Use the same targets for the gauge, the fixture and the report'],
+    fixes: ['Add targets to the drawing', 'Use the same targets for the gauge, the fixture and the report'],
     costEffect: 'Costs a line on the drawing; saves arguments about every part.',
     basis: 'rule',
   },
@@ -148,7 +148,7 @@ export const ADVICE_TEXTS = [
     name: 'Stock for machining',
     statement: 'Faces to be cut carry enough stock to clean up: more on top faces, in sand, and on large parts.',
     why: 'Cast skin must go, and the sound layer under it is thin in pressure die.',
-    mends: ['State stock on the drawing, face by face', 'Turn critical faces down in the mould'],
+    fixes: ['State stock on the drawing, face by face', 'Turn critical faces down in the mould'],
     costEffect: 'Too little scraps parts; too much cuts into the porous centre and costs time.',
     basis: 'handbook',
   },
@@ -157,7 +157,7 @@ export const ADVICE_TEXTS = [
     name: 'Let a feeder reach the heavy end',
     statement: 'Arrange thickness so that it grows towards a place where a feeder or gate can sit and be cut off.',
     why: 'Metal shrinks 1 to 7 % on freezing and must come from somewhere.',
-    mends: ['Move the lump to the outside', 'Add a feed pad to be machined off', 'Chill the lump'],
+    fixes: ['Move the lump to the outside', 'Add a feed pad to be machined off', 'Chill the lump'],
     costEffect: 'A pad costs metal; an unfed lump costs the part.',
     basis: 'rule',
   },
@@ -167,7 +167,7 @@ export const ADVICE_TEXTS = [
     statement:
       'In a plate a feeder makes sound metal for about two thicknesses from its edge, plus two and a half more at a free end.',
     why: 'A flat front freezes across before the metal can flow along.',
-    mends: ['Add a feeder or chill', 'Taper the section', 'Accept and test for a lower soundness class'],
+    fixes: ['Add a feeder or chill', 'Taper the section', 'Accept and test for a lower soundness class'],
     costEffect: 'Each extra feeder lowers yield by several points.',
     basis: 'handbook',
   },
@@ -177,7 +177,7 @@ export const ADVICE_TEXTS = [
     statement:
       'Mark a face where a gate and feeder stub may be, be cut and be ground, and its allowed height; never a cosmetic or datum face.',
     why: 'Metal must enter somewhere.',
-    mends: ['Add a witness-allowed zone', 'Put the gate on a face that will be machined'],
+    fixes: ['Add a witness-allowed zone', 'Put the gate on a face that will be machined'],
     costEffect: 'Saves minutes of blending per part.',
     basis: 'rule',
   },
@@ -187,7 +187,7 @@ export const ADVICE_TEXTS = [
     statement:
       'Show where ejector marks may stand, on ribs or bosses, and their allowed height; keep them off seals and faces seen.',
     why: 'The part holds on to the core and must be pushed evenly.',
-    mends: ['Add ejector pads', 'Allow marks 0.3 mm below surface'],
+    fixes: ['Add ejector pads', 'Allow marks 0.3 mm below surface'],
     costEffect: 'Pads avoid bent parts and slow cycles.',
     basis: 'rule',
   },
@@ -197,7 +197,7 @@ export const ADVICE_TEXTS = [
     statement:
       'Avoid long stiff shapes held at both ends by flanges or cores that cannot give; curve spokes and break hoops.',
     why: 'Semi-solid metal has almost no strength and still has 1 to 2 % to shrink.',
-    mends: [
+    fixes: [
       'Curve or angle the arms',
       'Soften the core',
       'Draw metal cores early',
@@ -211,7 +211,7 @@ export const ADVICE_TEXTS = [
     name: 'Large flat faces',
     statement: 'Break up large flat thin faces with ribs, a slight crown or texture.',
     why: 'Flat faces show scabs, flow marks and quench bow.',
-    mends: ['Add ribs or a crown', 'Machine flat', 'State flatness per 100 mm'],
+    fixes: ['Add ribs or a crown', 'Machine flat', 'State flatness per 100 mm'],
     costEffect: 'Straightening is a hand job.',
     basis: 'assumed',
   },
@@ -221,7 +221,7 @@ export const ADVICE_TEXTS = [
     statement:
       'Raised lettering on the part where the tool is cut (die), either way where a pattern is made; stroke and height to the route, with draft, along the draw.',
     why: 'The tool is the negative.',
-    mends: ['Raise it in a sunk panel', 'Leave room for date and cavity marks', 'Laser or engrave serials'],
+    fixes: ['Raise it in a sunk panel', 'Leave room for date and cavity marks', 'Laser or engrave serials'],
     costEffect: 'Cut-in letters on a die cost milling of all the rest.',
     basis: 'rule',
   },
@@ -231,7 +231,7 @@ export const ADVICE_TEXTS = [
     statement:
       'Bare contact between metals far apart in the galvanic series is barred outdoors: keep the index gap at or below 0.15 V in harsh, 0.25 V in normal places, or isolate.',
     why: 'The smaller, baser part pays for the larger, nobler one.',
-    mends: ['Isolate with washers and sealant', 'Coat the nobler side', 'Change the fastener'],
+    fixes: ['Isolate with washers and sealant', 'Coat the nobler side', 'Change the fastener'],
     costEffect: 'Washers are cheap, returns are not.',
     basis: 'handbook',
   },
@@ -241,7 +241,7 @@ export const ADVICE_TEXTS = [
     statement:
       'Cope weight plus clamps or weights must exceed the lift of the metal and of covered cores, with a factor of about one and a half.',
     why: 'Metal pressure at the parting acts on every square millimetre of roof.',
-    mends: ['Weights or clamps', 'Lower the cup', 'Pour a smaller plan area'],
+    fixes: ['Weights or clamps', 'Lower the cup', 'Pour a smaller plan area'],
     costEffect: 'Weights are free; a run-out is not.',
     basis: 'rule',
   },
@@ -251,7 +251,7 @@ export const ADVICE_TEXTS = [
     statement:
       'Name the faces seen in use and keep gates, ejectors, partings, chaplets and lot marks off them; say the finish by sample.',
     why: 'Eyes find flow lines that gauges do not.',
-    mends: ['Texture instead of gloss', 'Powder coat', 'Turn the part'],
+    fixes: ['Texture instead of gloss', 'Powder coat', 'Turn the part'],
     costEffect: 'Gloss multiplies the reject rate; texture divides it.',
     basis: 'rule',
   },
@@ -261,7 +261,7 @@ export const ADVICE_TEXTS = [
     statement:
       'Merge parts where the joint does not need to move, be replaced or be another metal; stop where merging adds undercuts or a heavy lump.',
     why: 'A joint is cost, leakage and error, but also freedom.',
-    mends: ['Merge in steps', 'Keep the wearing piece apart'],
+    fixes: ['Merge in steps', 'Keep the wearing piece apart'],
     costEffect: 'Joints, fasteners and their checks disappear; tool and scrap risk rise.',
     basis: 'rule',
   },

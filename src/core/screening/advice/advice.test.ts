@@ -93,7 +93,7 @@ describe('advice', () => {
     const against = ask(broken);
     expect(against).toMatchObject({ status: 'tight', limit });
     expect(against?.margin).toBeLessThan(0);
-    expect(against?.mends.length).toBeGreaterThan(0);
+    expect(against?.fixes.length).toBeGreaterThan(0);
     expect(ask({})).toMatchObject({ status: 'not-known', value: null });
     expect(adviceText(rule)?.costEffect).not.toBe('');
   });
@@ -134,7 +134,7 @@ describe('advice', () => {
     const at = (partingDetail_mm: number | null, lane: string) => of(part({ partingDetail_mm }), lane, 'parting-wash');
     expect(at(3, 'green-sand/bench')).toMatchObject({ status: 'fits', limit: 3 });
     expect(at(2.9, 'green-sand/bench')).toMatchObject({ status: 'tight' });
-    expect(at(2.9, 'green-sand/bench')?.mends[0]).toContain('away from the parting');
+    expect(at(2.9, 'green-sand/bench')?.fixes[0]).toContain('away from the parting');
     expect(at(null, 'green-sand/bench')).toMatchObject({ status: 'not-known' });
     expect(at(0.1, 'gravity-die/hand')).toBeUndefined();
   });

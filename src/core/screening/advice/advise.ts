@@ -1,7 +1,7 @@
 import type { LanePart, PartFacts } from '../../part';
 import type { Lane } from '../../catalogue/routes';
 import type { Finding } from '..';
-import { over, told } from './point';
+import { over, asFinding } from './point';
 import { cores } from './cores';
 import { draw } from './draw';
 import { drawing } from './drawing';
@@ -32,7 +32,7 @@ export function adviceFor(facts: PartFacts, lane: Lane, part: LanePart): Finding
  * @param allIn money of a casting, all in; @param today of today's assembly, in the same currency
  */
 export function consolidationAdvice(allIn: number, today: number): Finding {
-  return told({
+  return asFinding({
     rule: 'dr-consolidate',
     value: over(allIn, today),
     limit: 1,

@@ -1,7 +1,7 @@
 import type { PartFacts } from '../../part';
 import type { Finding } from '..';
 import { ADVICE_LIMITS as LIMIT, CORE_KG_M3, PASSAGE_MIN_MM, PRINT_BEARING_MPA, GRAVITY } from './limits.data';
-import { detail, over, told } from './point';
+import { detail, over, asFinding } from './point';
 
 /** Cores: their weight, their prints, their way out. */
 export function cores(facts: PartFacts, route: string): Finding[] {
@@ -16,7 +16,7 @@ export function cores(facts: PartFacts, route: string): Finding[] {
         : (Math.max(0, alloy.densityLiquid_kg_m3 - CORE_KG_M3) * GRAVITY * d.coreVolume_cm3) / 1e6;
     const held_N = d.printArea_cm2 === null ? null : d.printArea_cm2 * 100 * bearing;
     out.push(
-      told({
+      asFinding({
         rule: 'dr-core-support',
         value: over(lift_N, held_N),
         limit: 1,
@@ -31,7 +31,7 @@ export function cores(facts: PartFacts, route: string): Finding[] {
   const passageMin = PASSAGE_MIN_MM[route];
   if (passageMin !== undefined && nP > 0)
     out.push(
-      told({
+      asFinding({
         rule: 'dr-passage-min',
         value: d.passageMin_mm,
         limit: passageMin,
@@ -41,7 +41,7 @@ export function cores(facts: PartFacts, route: string): Finding[] {
         kept: 'The narrowest passage takes a core that survives.',
         broken: 'The narrowest passage is narrower than a core that survives pouring and falls apart after it.',
       }),
-      told({
+      asFinding({
         rule: 'dr-clean-out',
         value: d.openings,
         limit: LIMIT.openings,

@@ -3,7 +3,7 @@ import type { PartFacts } from '../../part';
 import type { Lane } from '../../catalogue/routes';
 import { finding, type Finding } from '..';
 import { ADVICE_LIMITS as LIMIT } from './limits.data';
-import { detail, over, told } from './point';
+import { detail, over, asFinding } from './point';
 
 /** Draft, parting, letters and what the mould opens over. */
 export function draw({ brief }: PartFacts, { route: { id: route }, capability }: Lane): Finding[] {
@@ -27,7 +27,7 @@ export function draw({ brief }: PartFacts, { route: { id: route }, capability }:
             fields: [...detail('pocketDepth_mm', 'pocketWidth_mm'), 'geometry.draftAllowed'],
             reason: 'Deep pockets may lean as much as they need.',
           })
-        : told({
+        : asFinding({
             rule: 'dr-draft-deep',
             value: pocket,
             limit: LIMIT.pocketDepthOverWidth,
@@ -37,7 +37,7 @@ export function draw({ brief }: PartFacts, { route: { id: route }, capability }:
             kept: 'Pockets are shallow enough to draw.',
             broken: 'A pocket is deep for its width and may not lean more: it tears at the draw.',
           }),
-      told({
+      asFinding({
         rule: 'dr-parting-flat',
         value: d.partingSteps,
         limit: 0,
@@ -47,7 +47,7 @@ export function draw({ brief }: PartFacts, { route: { id: route }, capability }:
         kept: 'The parting is flat.',
         broken: 'The parting is stepped: dearer to make, and it flashes.',
       }),
-      told({
+      asFinding({
         rule: 'dr-same-half',
         value: d.relatedAcross,
         limit: 0,
@@ -61,7 +61,7 @@ export function draw({ brief }: PartFacts, { route: { id: route }, capability }:
   }
   if (route === 'permanent-mould' || route === 'pressure-die')
     out.push(
-      told({
+      asFinding({
         rule: 'dr-ejector',
         value: d.ejectorPlaces,
         limit: LIMIT.ejectorPlaces,

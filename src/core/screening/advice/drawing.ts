@@ -11,7 +11,7 @@ import {
   PARTING_DETAIL_FACTOR,
   WASHING,
 } from './limits.data';
-import { detail, over, told, type Point } from './point';
+import { detail, over, asFinding, type Point } from './point';
 
 /** Stock a face to be cut wants, mm: the route's usual, and by grade and size for parts beyond 250 mm. */
 function stockWanted({ L, W, H }: PartFacts, { id, capability }: Lane): number {
@@ -30,7 +30,7 @@ export function drawing(facts: PartFacts, lane: Lane, part: LanePart): Finding[]
   const { brief, family, t } = facts;
   const d = brief.detail;
   const out: Finding[] = part.holes.map((call, i) =>
-    told({
+    asFinding({
       rule: 'dr-hole-depth',
       value: call.depthRatio,
       limit: call.depthRatioMax,
@@ -43,7 +43,7 @@ export function drawing(facts: PartFacts, lane: Lane, part: LanePart): Finding[]
     }),
   );
   const point = (p: Omit<Point, 'unit' | 'side'> & Partial<Pick<Point, 'unit' | 'side'>>): void =>
-    void out.push(told({ unit: 'count', side: 'at-least', ...p }));
+    void out.push(asFinding({ unit: 'count', side: 'at-least', ...p }));
   point({
     rule: 'dr-datum',
     value: d.datumTargets,
@@ -93,7 +93,7 @@ export function drawing(facts: PartFacts, lane: Lane, part: LanePart): Finding[]
   const stroke = LETTER_STROKE_MM[route] ?? 0;
   if (WASHING.has(route))
     out.push({
-      ...told({
+      ...asFinding({
         rule: 'parting-wash',
         value: d.partingDetail_mm,
         limit: PARTING_DETAIL_FACTOR * stroke,
@@ -108,7 +108,7 @@ export function drawing(facts: PartFacts, lane: Lane, part: LanePart): Finding[]
         : {}),
       ...(d.partingDetail_mm !== null && d.partingDetail_mm < PARTING_DETAIL_FACTOR * stroke
         ? {
-            mends: [
+            fixes: [
               'Move the detail away from the parting',
               'Turn the part so that it lies in the flat of one half',
               'Make it coarser',

@@ -2,7 +2,7 @@ import type { PartFacts } from '../../part';
 import { kinOf } from '../../catalogue/routes';
 import { finding, type Finding } from '..';
 import { ADVICE_LIMITS as LIMIT, ANODIC_INDEX_V, CORE_KG_M3, GALVANIC_GAP_V, TOUCHING, GRAVITY } from './limits.data';
-import { detail, over, told } from './point';
+import { detail, over, asFinding } from './point';
 
 /** What the alloy asks for. */
 export function metal(facts: PartFacts, route: string): Finding[] {
@@ -16,7 +16,7 @@ export function metal(facts: PartFacts, route: string): Finding[] {
     const isolated = d.touches !== null && other === null;
     const refused = family === 'magnesium' && d.touches === 'stainless' && place === 'marine';
     out.push(
-      told({
+      asFinding({
         rule: 'dr-galvanic',
         value: isolated ? 0 : other === null ? null : Math.abs(index - other),
         limit: GALVANIC_GAP_V[place],
@@ -39,7 +39,7 @@ export function metal(facts: PartFacts, route: string): Finding[] {
         : (alloy.densityLiquid_kg_m3 * GRAVITY * Ap * d.head_mm) / 1e7 +
           (Math.max(0, alloy.densityLiquid_kg_m3 - CORE_KG_M3) * GRAVITY * (d.coreVolume_cm3 ?? 0)) / 1e6;
     out.push(
-      told({
+      asFinding({
         rule: 'dr-cope-lift',
         value: over(d.holdDown_kg === null ? null : d.holdDown_kg * GRAVITY, lift_N),
         limit: LIMIT.holdDownOverLift,
@@ -65,7 +65,7 @@ export function metal(facts: PartFacts, route: string): Finding[] {
         limit: 'certified',
         fields: ['alloy', 'needs.environment'],
         reason: `Refuse scrap of unknown composition in the charge: it matters later here. ${alloy.remelt}`,
-        mends: ['Buy certified ingot and own returns only', 'Ask for the melt’s analysis with each lot'],
+        fixes: ['Buy certified ingot and own returns only', 'Ask for the melt’s analysis with each lot'],
       }),
     );
   return out;

@@ -23,9 +23,9 @@ export interface Point {
 }
 
 /** A comparison as a finding; a value of nothing is told as a thing to look for on the drawing. */
-export function told(p: Point): Finding {
+export function asFinding(p: Point): Finding {
   const text = TEXTS.get(p.rule);
-  const mends = text?.mends ?? [];
+  const fixes = text?.fixes ?? [];
   if (p.value === null)
     return finding({
       rule: p.rule,
@@ -35,7 +35,7 @@ export function told(p: Point): Finding {
       limit: p.limit,
       fields: p.fields,
       reason: text?.statement ?? '',
-      mends: ['Read it off the drawing and give it in the brief'],
+      fixes: ['Read it off the drawing and give it in the brief'],
     });
   const room = p.side === 'at-most' ? below(p.value, p.limit) : above(p.value, p.limit);
   const broken = room.margin < -1e-9;
@@ -49,7 +49,7 @@ export function told(p: Point): Finding {
     ...room,
     fields: p.fields,
     reason: broken ? p.broken : p.kept,
-    mends: broken ? mends : [],
+    fixes: broken ? fixes : [],
     ...(p.subject === undefined ? {} : { subject: p.subject }),
   });
 }

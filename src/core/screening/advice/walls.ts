@@ -2,7 +2,7 @@ import type { PartFacts } from '../../part';
 import { kinOf, type Lane } from '../../catalogue/routes';
 import type { Finding } from '..';
 import { ADVICE_LIMITS as LIMIT, RUN_ADDS, RUN_OVER_WALL } from './limits.data';
-import { detail, over, told, type Point } from './point';
+import { detail, over, asFinding, type Point } from './point';
 
 /** Thinnest usual wall over a run of metal, mm: the route's own, and more for every stretch beyond the first. */
 function wallOverRun({ family }: PartFacts, { capability, route }: Lane, run_mm: number): number | null {
@@ -122,5 +122,5 @@ export function walls(facts: PartFacts, lane: Lane): Finding[] {
       broken: 'A flat face is wide for its wall: it sinks, scabs or warps without ribs.',
     },
   ];
-  return points.map(told);
+  return points.map(asFinding);
 }

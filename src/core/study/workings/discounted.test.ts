@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { boardAt } from '../../comparison/board';
 import { prepareStudy } from '..';
 import { StudyWorkings } from '../../phased-plans';
-import { doubtModel, DrawStore, Sampling } from '../../simulation';
+import { simulationModel, DrawStore, Sampling } from '../../simulation';
 import { SHIPPED_RATES } from '../../rates';
 import { bracket } from '../../testing/demo-briefs';
 import { plainDraw } from '../../testing/plain-loop';
@@ -45,7 +45,7 @@ test('what is far off is worth less: five years at 400 a year', () => {
 test('it is drawn like any other, the worth of lots held as the likely figures have it', () => {
   const q = 2000;
   const ids = lanes(q).map((l) => l.id);
-  const model = doubtModel(new StudyWorkings(study, q), ids);
+  const model = simulationModel(new StudyWorkings(study, q), ids);
   const sampling = new Sampling(model, new DrawStore(4, 'pert', 300), { race: ids, due_d: null, q, against: null });
   sampling.run(300);
   const inputs = sampling.inputs(300);

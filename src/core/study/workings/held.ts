@@ -1,7 +1,7 @@
 import type { StudyLane } from '../study-lane';
 import type { Working } from '../../equations';
 import { refuse } from '../../base/errors';
-import { HELD_WIDTH, partWorking, shopClaim, type LanePart, type PartFacts, type School } from '../../part';
+import { HELD_WIDTH, partWorking, shopClaim, type LanePart, type PartFacts, type TolerancePolicy } from '../../part';
 import type { RateSet } from '../../rates';
 import { CLAMP_OF_ONE, POURED_FOR_ONE, SECTION_RATIO } from '../../screening';
 import { castingTolerance } from '../../formula-book/tolerance';
@@ -12,7 +12,7 @@ export interface RuleContext {
   readonly facts: PartFacts;
   readonly part: LanePart;
   readonly rates: RateSet;
-  readonly school: School;
+  readonly school: TolerancePolicy;
 }
 
 const RULES: Readonly<Record<string, (c: RuleContext) => Working>> = {
@@ -74,7 +74,7 @@ export const isRuleFigure = (figure: string): boolean => figure in RULES || figu
 
 /** The working of a figure of a rule or of the part on one lane. Refused as E_NO_VALUE while the brief lacks what it needs. */
 export function ruleWorking(
-  study: { readonly rates: RateSet; readonly school: School; readonly facts: PartFacts | null },
+  study: { readonly rates: RateSet; readonly school: TolerancePolicy; readonly facts: PartFacts | null },
   entry: StudyLane,
   figure: string,
 ): Working {

@@ -2,6 +2,6 @@
 export { differenceTo, differenceWorking, isDifference, underToday } from './difference';
 export { figureOfRule, isRuleFigure } from './held';
 export { contextOf, type Context } from './context';
-export { baselineWorking, isToldWhole } from './baselines';
+export { baselineWorking, isWholeFigure } from './baselines';
 export { FIGURES, isFigure, workingIn, workingOf } from './working';
 export { spareWorking } from './spare';

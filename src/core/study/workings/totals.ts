@@ -50,15 +50,15 @@ export const TOTALS: Readonly<Record<string, Builder>> = {
   positions: (c) => {
     const tried = c.entry.costs.map((cost) => ({ plan: cost.plan, total: cost.total(c.q) * c.fx }));
     const name = (plan: typeof c.plan): string => `T_${plan.n}_${plan.nt}`;
-    const held = c.entry.heldCost !== null;
-    if (held && !tried.some((t) => name(t.plan) === name(c.plan)))
+    const overridden = c.entry.overriddenCost !== null;
+    if (overridden && !tried.some((t) => name(t.plan) === name(c.plan)))
       tried.push({ plan: c.plan, total: c.cost.total(c.q) * c.fx });
     return {
-      title: `${c.plan.n} ${c.plan.n === 1 ? 'position' : 'positions'} a pour: ${held ? 'held by the brief' : `the cheapest of ${tried.length} tried`}`,
-      equation: held
+      title: `${c.plan.n} ${c.plan.n === 1 ? 'position' : 'positions'} a pour: ${overridden ? 'held by the brief' : `the cheapest of ${tried.length} tried`}`,
+      equation: overridden
         ? 'Cost model 4.3, the count held against the cheapest'
         : 'Cost model 4.3: the count of least T(q)',
-      expression: held ? name(c.plan) : `min(${tried.map((t) => name(t.plan)).join(', ')})`,
+      expression: overridden ? name(c.plan) : `min(${tried.map((t) => name(t.plan)).join(', ')})`,
       value: c.money.total,
       unit: cur(c),
       symbols: [

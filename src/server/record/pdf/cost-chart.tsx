@@ -1,5 +1,5 @@
 import { G, Line, Polyline, Rect, Svg, Text as SvgText } from '@react-pdf/renderer';
-import { surveyOf } from '@/core/comparison/board';
+import { costCurvesOf } from '@/core/comparison/board';
 import { type Study } from '@/core/study';
 import { ROUTE_DASH, shortName } from '@/core/catalogue/routes';
 import { significant, whole } from '@/core/base/numbers';
@@ -25,7 +25,7 @@ export function CostChart({
   readonly q: number;
   readonly chosen: string;
 }) {
-  const { curves } = surveyOf(study, POINTS);
+  const { curves } = costCurvesOf(study, POINTS);
   const route = chosen.split('/')[0] ?? chosen;
   const near = (list: readonly number[]): number =>
     list.reduce(

@@ -1,11 +1,11 @@
 import { Document, Image, Page, Text, View, renderToBuffer } from '@react-pdf/renderer';
 import { cautionsFor, WHO_DECIDES } from '@/core/catalogue/cautions';
 import { dateWords } from '@/core/base/day';
-import { planTold } from '@/core/decision';
+import { planExplanation } from '@/core/decision';
 import { plain } from '@/core/explanation';
 import { whole } from '@/core/base/numbers';
 import type { RecordSheet } from '../sheet';
-import { argumentLines, assumptions, doubtLines, headLines } from '../words';
+import { argumentLines, assumptions, simulationLines, headLines } from '../words';
 import { BoardTable } from './board-table';
 import { CalendarChart } from './calendar-chart';
 import { CostChart } from './cost-chart';
@@ -31,7 +31,7 @@ export async function recordPdf(sheet: RecordSheet, printing: Printing): Promise
 function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; readonly printing: Printing }) {
   const { decision, study, currency, orderDate } = sheet;
   const { frozen } = decision;
-  const { evaluation, doubt, plan } = frozen;
+  const { evaluation, simulation, plan } = frozen;
   const head = headLines(sheet);
   const of = new Map(argumentLines(sheet));
   const actions = decision.actions;
@@ -77,14 +77,14 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
             {(frozen.figures ?? []).map((f) => (
               <View key={f.name} style={{ width: '33%', marginBottom: 4, paddingRight: 8 }}>
                 <Text style={styles.small}>{f.name}</Text>
-                <Text style={styles.bold}>{text(plain(f.told))}</Text>
+                <Text style={styles.bold}>{text(plain(f.explanation))}</Text>
               </View>
             ))}
           </View>
         </Section>
         {plan != null && (
           <Section title="The plan in two steps">
-            <Lines lines={planTold(plan, currency, orderDate).map(plain)} />
+            <Lines lines={planExplanation(plan, currency, orderDate).map(plain)} />
           </Section>
         )}
         <View style={styles.row}>
@@ -99,14 +99,14 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
             </Section>
           </View>
         </View>
-        {doubt != null && (
+        {simulation != null && (
           <Section title="How sure it was">
-            <Lines lines={doubtLines(sheet)} />
+            <Lines lines={simulationLines(sheet)} />
           </Section>
         )}
-        {doubt != null && doubt.flips.length > 0 && (
+        {simulation != null && simulation.flips.length > 0 && (
           <Section title="What would overturn it" note="one figure at a time, the rest at likely">
-            <Lines lines={doubt.flips} />
+            <Lines lines={simulation.flips} />
           </Section>
         )}
         {actions.length > 0 && (
@@ -195,7 +195,7 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
 }
 
 function Footer({ sheet: { decision } }: { readonly sheet: RecordSheet }) {
-  const seed = decision.frozen.doubt == null ? '' : `, seed ${decision.frozen.doubt.seed}`;
+  const seed = decision.frozen.simulation == null ? '' : `, seed ${decision.frozen.simulation.seed}`;
   const words = `${decision.frozen.brief.title}, brief revision ${decision.revision}, core ${decision.coreVersion}${seed}, record ${decision.id.slice(0, 8)}`;
   return (
     <View style={styles.footer} fixed>

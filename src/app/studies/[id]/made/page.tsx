@@ -1,6 +1,6 @@
-import { MadeView } from '@/ui/made/made-view';
+import { ProcessStepsView } from '@/ui/made/made-view';
 
 /** How the part is made, in plain words: by the lane asked for, else the one signed, else the one that leads. */
 export default async function Page({ searchParams }: { searchParams: Promise<{ lane?: string }> }) {
-  return <MadeView asked={(await searchParams).lane ?? null} />;
+  return <ProcessStepsView asked={(await searchParams).lane ?? null} />;
 }

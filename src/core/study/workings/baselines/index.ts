@@ -31,4 +31,4 @@ const BUILDERS: Readonly<Partial<Record<Baseline['id'], Readonly<Record<string, 
 };
 
 /** Whether a baseline's figures are told down to their rates. */
-export const isToldWhole = (id: string): boolean => id in BUILDERS;
+export const isWholeFigure = (id: string): boolean => id in BUILDERS;

@@ -16,7 +16,7 @@ export function POST(request: Request, { params }: Context): Promise<Response> {
   return answering(async () => {
     const input = checked(signSchema, await jsonBody(request));
     const { id } = await params;
-    const result = await followed(request, (told) => signDecision(id, input, request.signal, told));
+    const result = await followed(request, (onProgress) => signDecision(id, input, request.signal, onProgress));
     switch (result.outcome) {
       case 'signed':
         return Response.json(result.decision, { status: 201 });

@@ -24,7 +24,7 @@ export function GET(request: Request, { params }: Context): Promise<Response> {
     const { paper } = checked(querySchema, Object.fromEntries(new URL(request.url).searchParams));
     const decision = await getDecision(id, decisionId);
     if (decision === undefined) return refused(404, 'No decision of that id.');
-    const body = await followed(request, (told) => bodyOf(form, decision, paper, request.signal, told));
+    const body = await followed(request, (onProgress) => bodyOf(form, decision, paper, request.signal, onProgress));
     if (body === null)
       return refused(
         422,
@@ -44,12 +44,12 @@ async function bodyOf(
   decision: DecisionRecord,
   paper: 'A4' | 'LETTER',
   signal: AbortSignal,
-  told: (progress: JobProgress) => void,
+  onProgress: (progress: JobProgress) => void,
 ): Promise<BodyInit | null> {
   if (form === 'json')
     return `${JSON.stringify({ format: 'nine-pours-decision', edition: 1, ...decision }, null, 1)}\n`;
   const still = form === 'pdf' ? await frozenStill(decision.id) : null;
-  const made = await inPool('record', { decision, form, paper, still }, signal, told);
+  const made = await inPool('record', { decision, form, paper, still }, signal, onProgress);
   return made === null || typeof made === 'string' ? made : Buffer.from(made);
 }
 
