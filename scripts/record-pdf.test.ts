@@ -10,7 +10,7 @@ import { demoBriefs } from '../src/server/demo/seed';
 import { recordPdf } from '../src/server/record/pdf/document';
 import { recordSheet, type RecordSheet } from '../src/server/record/sheet';
 import { assumptions } from '../src/server/record/words';
-import { madeDecision } from '../src/server/testing/made-decision';
+import { madeDecision } from '../src/server/testing/sample-decision';
 import { wordsOf } from './pdf-words';
 
 const GEAR = { first: 'gravity-die/hand', then: 'permanent-mould/tilt', pieces: 300 };

@@ -6,7 +6,7 @@ import { foundFigures } from '../src/server/record/found';
 import { recordCsv } from '../src/server/record/record-csv';
 import { recordSheet } from '../src/server/record/sheet';
 import { recordWorkbook } from '../src/server/record/workbook';
-import { madeDecision } from '../src/server/testing/made-decision';
+import { madeDecision } from '../src/server/testing/sample-decision';
 import { lifetimeQuantity } from '../src/core/brief';
 
 type Cells = (string | number | boolean | null)[][];

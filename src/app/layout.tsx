@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import '@fontsource-variable/archivo/wdth.css';
 import '@fontsource-variable/jetbrains-mono/wght.css';
 import '@/ui/theme/sheet.css';
-import { WarmSimulation } from '@/ui/doubt/warm-doubt';
+import { WarmSimulation } from '@/ui/simulation/warm-simulation';
 import { Providers } from '@/ui/theme/providers';
 import { Shell } from '@/ui/shell/shell';
 

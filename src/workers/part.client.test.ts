@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { PartClient } from './part.client';
 import type { PartAnswer } from './part.protocol';
-import { Cancelled, CostCurvesClient } from './survey.client';
-import type { StudyAsked } from './survey.protocol';
+import { Cancelled, CostCurvesClient } from './cost-curves.client';
+import type { StudyAsked } from './cost-curves.protocol';
 
 /** A worker that does nothing by itself: what it says and how it fails is said by the test. */
 class StillWorker {
@@ -53,7 +53,7 @@ describe('a part worker that was ended', () => {
   });
 });
 
-describe('a survey worker that was ended', () => {
+describe('a worker of cost curves that was ended', () => {
   test('does not fail what is asked of the next one', async () => {
     const client = new CostCurvesClient();
     const asked = {} as StudyAsked;
@@ -65,7 +65,7 @@ describe('a survey worker that was ended', () => {
     const now = StillWorker.made.at(-1)!;
     expect(now).not.toBe(old);
     old.onerror?.({ message: 'its script was not fetched to the end' });
-    now.onmessage?.({ data: { id: now.asked[0]!.id, kind: 'survey', survey: { runs: [] }, ms: 1 } });
+    now.onmessage?.({ data: { id: now.asked[0]!.id, kind: 'cost-curves', curves: { runs: [] }, ms: 1 } });
     expect(await second).toEqual({ runs: [] });
   });
 });

@@ -205,7 +205,11 @@ describe('a part in the worker', () => {
     const file = new Blob([whole.replace(`${facet}\n`, '')]);
     await part.handle({ id: 1, kind: 'open', name: 'c.obj', file, unit: 'mm', draw: [0, 0, 1], repair: false });
     const shown = answers.find((a) => a.kind === 'shown');
-    expect(shown?.file).toMatchObject({ verdict: 'open', offer: { repair: 'holes-filled', pieces: 1 }, repaired: null });
+    expect(shown?.file).toMatchObject({
+      verdict: 'open',
+      offer: { repair: 'holes-filled', pieces: 1 },
+      repaired: null,
+    });
     expect(answers.find((a) => a.kind === 'drawn')?.draw.geometry.volume_cm3).toBeNull();
     answers.length = 0;
     await part.handle({ id: 2, kind: 'repair' });

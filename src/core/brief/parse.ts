@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import { findAlloy } from '../catalogue/alloys';
+import { renameOlderFields } from './older-names';
 import { briefSchema, type Brief } from './schema';
 
 /** One thing wrong with a brief: where, what was given, what would be accepted. */
@@ -30,6 +31,7 @@ export function parseBrief(raw: unknown): BriefResult {
   const notes: string[] = [];
   let strayed = 0;
   const clean = structuredClone(raw);
+  renameOlderFields(clean);
   nameFeatures(clean);
   let parsed = briefSchema.safeParse(clean);
   for (let round = 0; round < 4 && !parsed.success; round++) {

@@ -269,8 +269,8 @@ export const briefSchema = z.strictObject({
       joints: joints.prefault({}),
     })
     .prefault({}),
-  /** Choices held against the cheapest: positions and tool cavities of a lane, and the variant of a route. */
-  held: z
+  /** Choices that override the cheapest: positions and tool cavities of a lane, and the variant of a route. */
+  overrides: z
     .strictObject({
       layouts: z
         .record(z.string().max(60), z.tuple([z.number().int().min(1).max(10_000), z.number().int().min(0).max(10_000)]))

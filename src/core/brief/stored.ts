@@ -1,4 +1,5 @@
 import { briefSchema, type Brief } from './schema';
+import { renameOlderFields } from './older-names';
 import { toIssue, type BriefIssue } from './parse';
 
 /** A stored brief as far as this build can read it, and what of it was left out. */
@@ -20,6 +21,7 @@ const UNTITLED = 'Untitled';
 export function readStoredBrief(raw: unknown): StoredBrief {
   const clean: unknown = structuredClone(raw);
   const root = (typeof clean === 'object' && clean !== null && !Array.isArray(clean) ? clean : {}) as Holder;
+  renameOlderFields(root);
   const unread: BriefIssue[] = [];
   for (let round = 0; round < ROUNDS; round++) {
     const parsed = briefSchema.safeParse(root);
@@ -27,13 +29,13 @@ export function readStoredBrief(raw: unknown): StoredBrief {
     const issues = parsed.error.issues.map((issue) => toIssue(issue, root));
     // Rows go last first, so that those before keep their places.
     parsed.error.issues
-      .map((issue, i) => ({ issue, told: issues[i] as BriefIssue }))
+      .map((issue, i) => ({ issue, shown: issues[i] as BriefIssue }))
       .sort((a, b) => comparePaths(b.issue.path, a.issue.path))
-      .forEach(({ issue, told: issues }) => {
+      .forEach(({ issue, shown }) => {
         if (issue.code === 'unrecognized_keys') {
           const holder = at(root, issue.path);
           for (const key of issue.keys) if (holder !== null) Reflect.deleteProperty(holder, key);
-        } else if (leaveOut(root, issue.path)) unread.push(issues);
+        } else if (leaveOut(root, issue.path)) unread.push(shown);
       });
   }
   const title = root['title'];

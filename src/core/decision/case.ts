@@ -4,7 +4,7 @@ import { demandBand } from '../brief';
 import { shortName } from '../catalogue/routes';
 import { figure, plain, explain, type Explanation } from '../explanation';
 import { differenceTo, underToday } from '../study/workings';
-import { lateFirst } from './behind-told';
+import { lateFirst } from './change-explanation';
 
 /** One reason for or against a lane, with how much it weighs (a share, for ranking only). */
 export interface Argument {

@@ -11,11 +11,11 @@ export {
   keptPlanSimulation,
   type DrawnBy,
   type KeptSimulation,
-} from './kept-doubt';
+} from './kept-simulation';
 export { planCase } from './plan-case';
 export { drawnOf, keptOf, keptPlan, type KeptPlan } from './kept-plan';
 export { standingOf } from './standing';
 export type { Cause, Signed, Standing, StandingState } from './standing-kinds';
 export { isReason, REASON_WANTED } from './reason';
-export { drawnWords, certaintyExplanation, type SureOf } from './sure-told';
-export { planExplanation } from './plan-told';
+export { drawnWords, certaintyExplanation, type SureOf } from './certainty-explanation';
+export { planExplanation } from './plan-explanation';

@@ -80,7 +80,7 @@ function searched(study: Study, q: number, orderDate: string): PlanSearch {
   for (let s = steps.next(); ; s = steps.next()) if (s.done) return s.value;
 }
 
-function figuresOf(plan: PhasedPlan): Omit<KeptPlan, keyof PlanChoice | 'single' | 'alone' | 'dues'> {
+function figuresOf(plan: PhasedPlan): Omit<KeptPlan, keyof PlanChoice | 'single' | 'alone' | 'deliveries'> {
   return {
     q: plan.q,
     steps: plan.steps.map((s) => ({

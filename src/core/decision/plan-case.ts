@@ -7,7 +7,7 @@ import { figure, explain } from '../explanation';
 import { whole } from '../base/numbers';
 import { differenceTo } from '../study/workings';
 import { argue, STRONGEST, type Argument } from './case';
-import { lateExplanation } from './late-told';
+import { lateExplanation } from './late-explanation';
 import type { KeptPlan } from './kept-plan';
 
 /** Days a second order must be able to wait for that to speak for a plan. Basis: our own. */

@@ -7,7 +7,7 @@ import type { RateSet } from '../rates';
 import { shortName } from '../catalogue/routes';
 import { figureOf, explain, type Explanation } from '../explanation';
 import { keptPlan } from './kept-plan';
-import { lateExplanation } from './late-told';
+import { lateExplanation } from './late-explanation';
 import { COST_RISE_LIMIT, UNMOVED, type Found, type Signed, type StandingState } from './standing-kinds';
 
 /** A signed plan in two steps with other rates: overturned where a route alone now delivers as soon for no more. */

@@ -67,7 +67,7 @@ describe('a signed choice looked at again', () => {
     expect(standingOf(signed(), SHIPPED_RATES)).toEqual({
       state: 'stands',
       reason: 'Nothing that it rests on has moved.',
-      told: ['Nothing that it rests on has moved.'],
+      explanation: ['Nothing that it rests on has moved.'],
       causes: [],
       plans: null,
     });

@@ -6,7 +6,7 @@ import { rateDifferences, type OwnFigure, type RateSet } from '../rates';
 import { shortName } from '../catalogue/routes';
 import { figureOf, listed, plain, explain, type Explanation } from '../explanation';
 import { differenceTo } from '../study/workings';
-import { dearerBy, lateFirst } from './behind-told';
+import { dearerBy, lateFirst } from './change-explanation';
 import {
   COST_RISE_LIMIT,
   UNMOVED,

@@ -8,4 +8,4 @@ export {
   explain,
   type Explanation,
   type ExplainedFigure,
-} from './telling';
+} from './explanation';

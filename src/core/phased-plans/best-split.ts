@@ -1,5 +1,5 @@
 import { isApproved } from './delivered';
-import type { PlanDue } from './dues';
+import type { PlanDue } from './deliveries';
 import { InTime } from './in-time';
 import type { LaneSteps, StepLayout } from './lane-steps';
 

@@ -1,5 +1,5 @@
 import { bestSplit, type Found } from './best-split';
-import type { PlanDue } from './dues';
+import type { PlanDue } from './deliveries';
 import { switchesInTime, WaysInTime } from './in-time';
 import type { LaneSteps } from './lane-steps';
 import { StretchHeap, type Stretch } from './stretch-heap';

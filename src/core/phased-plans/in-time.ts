@@ -1,6 +1,6 @@
 import { NO_APPROVAL_UP_TO } from '../schedule';
 import { isApproved } from './delivered';
-import type { PlanDue } from './dues';
+import type { PlanDue } from './deliveries';
 import type { LaneSteps } from './lane-steps';
 
 /** Switch quantities from low to high; none where low lies above high. */

@@ -1,5 +1,5 @@
 /** Plans in two steps: bridge on one route while the tool of another is made, then switch. */
-export { deliveriesOf, type PlanDue } from './dues';
+export { deliveriesOf, type PlanDue } from './deliveries';
 export {
   dayOfPlan,
   MOST_WAIT_D,
@@ -15,7 +15,7 @@ export {
 export type { Reuse } from './reuse.data';
 export type { Found, FoundSingle } from './best-split';
 export { searchPlans, type PlanSearch } from './search';
-export { settledDeliveries } from './settled-dues';
+export { settledDeliveries } from './settled-deliveries';
 export { lateBy, madeBy } from './plan-days';
 export { ALONE, openPlan, PLAN, STEPS, type OpenPlan } from './plan-parts';
 export { StudyWorkings, type Place } from './study-workings';

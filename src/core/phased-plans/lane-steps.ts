@@ -2,7 +2,7 @@ import { survives, type Study, type StudyLane } from '../study';
 import { NO_APPROVAL_UP_TO, type LaneTime } from '../schedule';
 import type { ProgrammeCost } from '../cost';
 import { deliveredBy, isApproved, type Pace } from './delivered';
-import type { PlanDue } from './dues';
+import type { PlanDue } from './deliveries';
 import { reusedMoney, reuseOf } from './reuse';
 import type { Reuse } from './reuse.data';
 import { swiftestPaces, waysOf, type Way } from './ways';

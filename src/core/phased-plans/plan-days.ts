@@ -1,7 +1,7 @@
 import { NO_APPROVAL_UP_TO, dayOfThe } from '../schedule';
 import { refuse } from '../base/errors';
 import { computed, type WorkingSymbol } from '../equations';
-import type { PlanDue } from './dues';
+import type { PlanDue } from './deliveries';
 import { soonestDay } from './plan';
 import { piecesOf, STEPS, WORDS, type Made, type PlanParts } from './plan-parts';
 

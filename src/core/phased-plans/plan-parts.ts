@@ -1,5 +1,5 @@
 import { computed, type Working, type WorkingSymbol } from '../equations';
-import type { PlanDue } from './dues';
+import type { PlanDue } from './deliveries';
 import type { PhasedPlan, PlanStep } from './plan';
 import type { StepAt } from './step-study';
 

@@ -3,7 +3,7 @@ import type { Brief } from '../brief';
 import { curveWithHolidays, daysWithHolidays, deliveryCurve, type Delivered } from '../schedule';
 import { refuse } from '../base/errors';
 import { deliveredBy } from './delivered';
-import type { PlanDue } from './dues';
+import type { PlanDue } from './deliveries';
 import { stepLanes, type LaneSteps, type StepLayout } from './lane-steps';
 import { reuseOf } from './reuse';
 import type { Reuse } from './reuse.data';

@@ -1,10 +1,10 @@
 import type { Study } from '../study';
 import { bestSingle, type Found, type FoundSingle } from './best-split';
 import { bestSwitch, SAME } from './best-switch';
-import type { PlanDue } from './dues';
+import type { PlanDue } from './deliveries';
 import { switchesInTime } from './in-time';
 import { stepLanes, type LaneSteps } from './lane-steps';
-import { settledDeliveries } from './settled-dues';
+import { settledDeliveries } from './settled-deliveries';
 
 /** What a search found. */
 export interface PlanSearch {

@@ -9,7 +9,7 @@ export interface StepAt {
 
 /** The study in which one step of a plan is the whole programme of its lane, laid out as the plan has it. */
 export function studyOfStep(study: Study, { laneId, layout }: StepAt): Study {
-  const { held } = study.brief;
-  const layouts: Record<string, [number, number]> = { ...held.layouts, [laneId]: [layout[0], layout[1]] };
-  return prepareStudy({ ...study.brief, held: { ...held, layouts } }, study.school, study.rates);
+  const { overrides } = study.brief;
+  const layouts: Record<string, [number, number]> = { ...overrides.layouts, [laneId]: [layout[0], layout[1]] };
+  return prepareStudy({ ...study.brief, overrides: { ...overrides, layouts } }, study.school, study.rates);
 }

@@ -13,7 +13,7 @@ import {
   type Context,
 } from '../study/workings';
 import { type Working } from '../equations';
-import type { PlanDue } from './dues';
+import type { PlanDue } from './deliveries';
 import { planFigure } from './plan-figures';
 import { ALONE, PLAN, STEPS, type OpenPlan } from './plan-parts';
 import { studyOfStep, type StepAt } from './step-study';

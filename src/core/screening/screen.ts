@@ -4,7 +4,7 @@ import type { Lane } from '../catalogue/routes';
 import type { Fit } from '../catalogue/alloys';
 import { CLAMP_OF_ONE, POURED_FOR_ONE } from './equations';
 import { below, finding, notKnown } from './finding';
-import { screenWidths } from './held';
+import { screenWidths } from './as-cast';
 import { alloyFit, screenMetal } from './metal';
 import { screenShape } from './shape';
 import { worse, type Finding, type Status } from './types';

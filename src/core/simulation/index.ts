@@ -19,8 +19,8 @@ export { briefFlips, quantityFlips, type BriefFlip, type FlipCost, type FlipCost
 export { bracketOf, FLIP_STEPS, FlipFinder, flipsOf, type Flip } from './flips';
 export { moversOf, type Mover } from './swings';
 export { drawsParts, figureWords, inputWords, nearness, percent, rough, sentence } from './words';
-export { briefFlipExplanation, flipExplanation, stanceOf, type Stance } from './flip-told';
-export { costLookWorking } from './look-working';
+export { briefFlipExplanation, flipExplanation, stanceOf, type Stance } from './flip-explanation';
+export { costLookWorking } from './flip-cost-working';
 export { planBriefFlips } from './plan-brief-flips';
 export {
   laneFlips,
@@ -31,7 +31,7 @@ export {
   type DrawAsk,
   type DrawnPlan,
   type FoundFlips,
-} from './study-doubt';
+} from './study-simulation';
 export {
   differenceDrawn,
   drawnWorking,
@@ -42,4 +42,4 @@ export {
   shareDrawn,
   type DrawnFigure,
   type DrawnHow,
-} from './doubt-workings';
+} from './simulation-workings';

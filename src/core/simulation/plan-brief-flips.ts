@@ -2,7 +2,7 @@ import { RAIL_MAX, railQuantities } from '../comparison/board';
 import { type Study } from '../study';
 import { deliveriesOf, MOST_WAIT_D, PLAN, planAt, singleAt, StudyWorkings, type PhasedPlan } from '../phased-plans';
 import type { BriefFlip, FlipCost, FlipCosts } from './brief-flips';
-import type { DrawnPlan } from './study-doubt';
+import type { DrawnPlan } from './study-simulation';
 
 /** Quantities, and sizes of the first step, that are looked at before a change is narrowed down. */
 const LOOKS = 48;

@@ -51,7 +51,7 @@ export function prepareStudy(
     times.set(plan, time);
     return time;
   };
-  const { layouts, variants } = brief.held;
+  const { layouts, variants } = brief.overrides;
   const known = world.lanes ?? LANES;
   const lanes = known.map((lane): StudyLane => {
     const wanted = variants[lane.route.id];

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { Action } from '@/core/decision';
 import type { TolerancePolicy } from '@/core/part';
 import { change, isoTime, rows, type Runner } from '../db';
+import { underPresentNames } from './older-names';
 import type { DecisionRecord, Dissent, SignedSnapshot } from './record';
 
 interface Row {
@@ -51,7 +52,7 @@ function record(r: Row, dissents: readonly DissentRow[]): DecisionRecord {
     dissents: dissents
       .filter((d) => d.decision_id === r.id)
       .map((d) => ({ id: d.id, who: d.who, words: d.words, writtenAt: isoTime(d.written_at) })),
-    frozen: json(r.frozen),
+    frozen: underPresentNames(json(r.frozen)) as SignedSnapshot,
   };
 }
 

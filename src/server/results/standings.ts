@@ -2,6 +2,7 @@ import 'server-only';
 import type { Standing } from '@/core/decision';
 import { CORE_VERSION } from '@/core/base/version';
 import { reading } from '../db';
+import { underPresentNames } from '../decisions/older-names';
 import { selectDecision } from '../decisions/queries';
 import { selectStudy } from '../studies/queries';
 import { countStandings, selectKeptStanding, selectKeptStandings, type KeptStandingRow } from './queries';
@@ -71,7 +72,9 @@ export async function standingOfDecision(decisionId: string, signal?: AbortSigna
 }
 
 function standingFrom(r: KeptStandingRow): StandingOf {
-  const standing = (typeof r.standing === 'string' ? JSON.parse(r.standing) : r.standing) as Standing & {
+  const standing = underPresentNames(
+    typeof r.standing === 'string' ? JSON.parse(r.standing) : r.standing,
+  ) as Standing & {
     plan: boolean;
   };
   return {

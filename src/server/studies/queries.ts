@@ -1,6 +1,6 @@
 import type { Brief } from '@/core/brief';
-import { change, rows, type Runner } from '../db';
-import { BRIEF_COLUMNS, briefValues, type BriefRow } from './brief-rows';
+import { change, rows, type Bound, type Runner } from '../db';
+import { BRIEF_COLUMNS, briefValues, featureColumns, holeColumns, type BriefRow } from './brief-rows';
 
 /** A row of `studies`. */
 export interface StudyRow {
@@ -125,42 +125,19 @@ export async function rewriteBrief(on: Runner, studyId: string, revision: number
 }
 
 async function insertTables(on: Runner, studyId: string, revision: number, brief: Brief): Promise<void> {
-  for (const [place, f] of brief.features.entries()) {
-    await change(
+  const insert = (
+    table: 'features' | 'holes',
+    place: number,
+    [columns, values]: [string[], Bound[]],
+  ): Promise<number> =>
+    change(
       on,
-      `INSERT INTO features (study_id, revision, place, feature_id, name, kind, nominal_mm, tol_mm,
-                             across_parting, across_core, may_machine, must_machine, critical, area_cm2, depth_mm, count,
-                             ra_um)
-       VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
-      [
-        studyId,
-        revision,
-        place,
-        f.id,
-        f.name,
-        f.kind,
-        f.nominal_mm,
-        f.tol_mm,
-        f.acrossParting,
-        f.acrossCore,
-        f.mayMachine,
-        f.mustMachine,
-        f.critical,
-        f.area_cm2 ?? null,
-        f.depth_mm ?? null,
-        f.count ?? null,
-        f.Ra_um ?? null,
-      ],
+      `INSERT INTO ${table} (study_id, revision, place, ${columns.join(', ')})
+       VALUES (?, ?, ?, ${columns.map(() => '?').join(', ')})`,
+      [studyId, revision, place, ...values],
     );
-  }
-  for (const [place, h] of brief.holes.entries()) {
-    await change(
-      on,
-      `INSERT INTO holes (study_id, revision, place, dia_mm, depth_mm, count, thread, through, tol_mm)
-       VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
-      [studyId, revision, place, h.dia_mm, h.depth_mm, h.count, h.thread, h.through, h.tol_mm ?? null],
-    );
-  }
+  for (const [place, f] of brief.features.entries()) await insert('features', place, featureColumns(f));
+  for (const [place, h] of brief.holes.entries()) await insert('holes', place, holeColumns(h));
 }
 
 export async function selectBrief(on: Runner, studyId: string, revision: number): Promise<BriefRow | undefined> {

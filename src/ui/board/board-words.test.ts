@@ -1,4 +1,4 @@
-import { thousands } from './doubt-cells';
+import { thousands } from './spread-cells';
 import { describe, expect, test } from 'vitest';
 import { boardAt } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';

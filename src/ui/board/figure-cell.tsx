@@ -4,7 +4,7 @@ import type { Status } from '@/core/screening';
 import { Mark } from '../marks/mark';
 import type { Band, DrawnFigure } from '@/core/simulation';
 import { Spare } from '../marks/spare';
-import { Whisker, type WhiskerScale } from '../doubt/whisker';
+import { Whisker, type WhiskerScale } from '../simulation/whisker';
 
 export interface FigureCellProps {
   readonly laneId: string;

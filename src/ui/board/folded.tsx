@@ -1,6 +1,6 @@
 'use client';
 import type { LaneSpread } from '@/core/simulation';
-import { allInSpread, firstArticleSpread, totalSpread } from './doubt-cells';
+import { allInSpread, firstArticleSpread, totalSpread } from './spread-cells';
 import { memo } from 'react';
 import type { BoardBaseline, BoardLane } from '@/core/comparison/board';
 import { laneWords, shortName } from '@/core/catalogue/routes';
@@ -12,7 +12,7 @@ import { findingFigures, sentence } from './finding-words';
 import { useUnits } from '../preferences';
 import { FigureCell } from './figure-cell';
 import type { Against, LaneActs } from './lane-row';
-import type { WhiskerScales } from './doubt-scales';
+import type { WhiskerScales } from './whisker-scales';
 
 interface FoldedProps {
   readonly lane: BoardLane;

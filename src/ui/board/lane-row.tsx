@@ -1,5 +1,5 @@
 'use client';
-import type { WhiskerScales } from './doubt-scales';
+import type { WhiskerScales } from './whisker-scales';
 import { memo } from 'react';
 import type { BoardLane, Cell } from '@/core/comparison/board';
 import type { FeatureCall, LanePart } from '@/core/part';
@@ -12,7 +12,7 @@ import { Tone } from '../marks/tone';
 import { fixed, perPart, signed, weeks, whole } from '../format';
 import { useUnits } from '../preferences';
 import type { DrawnFigure, LaneSpread } from '@/core/simulation';
-import { allInSpread, firstArticleSpread, totalSpread } from './doubt-cells';
+import { allInSpread, firstArticleSpread, totalSpread } from './spread-cells';
 import { FigureCell } from './figure-cell';
 import { findingValue } from './finding-words';
 

@@ -10,11 +10,11 @@ import { LotSection } from './lot-section';
 import { NeededTable } from './needed-table';
 import { StepsPage } from './steps-page';
 import { Timelines } from './timelines';
-import { PhasedPlanSection } from '../bridge/bridge-section';
-import { withPlan } from '../bridge/opened';
-import { stepDelivery } from '../bridge/step-study';
-import { usePhasedPlan } from '../bridge/use-bridge';
-import { pays, planWords } from '../bridge/words';
+import { PhasedPlanSection } from '../phased-plans/phased-plan-section';
+import { withPlan } from '../phased-plans/opened';
+import { stepDelivery } from '../phased-plans/step-study';
+import { usePhasedPlan } from '../phased-plans/use-phased-plan';
+import { pays, planWords } from '../phased-plans/words';
 import { useDeliveries, type Delivery } from './use-deliveries';
 
 /** When parts come: good pieces against the calendar, the wanted dates, and the steps that fill the time. */

@@ -5,7 +5,7 @@ import { SheetPage } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';
 import type { PlanStep } from '@/core/phased-plans';
 import { useSheets } from '../working/sheets';
-import { stepStudy } from '../bridge/step-study';
+import { stepStudy } from '../phased-plans/step-study';
 import { KIND_WORDS } from './timelines';
 import { resourceWords, span } from './resource-words';
 import type { Delivery } from './use-deliveries';

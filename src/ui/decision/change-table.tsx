@@ -3,7 +3,7 @@ import type { Change } from '@/core/decision';
 import { figure } from '@/core/explanation';
 import { useUnits } from '../preferences';
 import type { StudyAt } from '../working/figure-at';
-import { Explained } from '../working/told';
+import { Explained } from '../working/explained';
 import { changeName, changeValue } from './change-words';
 
 /** What is no longer as it was, side by side. */

@@ -1,6 +1,6 @@
 import type { CarryingFigure } from '@/core/decision';
 import type { StudyAt } from '../working/figure-at';
-import { Explained } from '../working/told';
+import { Explained } from '../working/explained';
 
 /** The figures that carry a choice, each opening its working. */
 export function FiguresList({

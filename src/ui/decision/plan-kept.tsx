@@ -1,7 +1,7 @@
 import { planExplanation, type KeptPlan } from '@/core/decision';
 import { plain } from '@/core/explanation';
 import type { StudyAt } from '../working/figure-at';
-import { Explained } from '../working/told';
+import { Explained } from '../working/explained';
 
 /** A plan in two steps as signed: who pours what, for how much, by when. */
 export function PlanKept({

@@ -1,7 +1,7 @@
 import { drawnWords, certaintyExplanation, type KeptSimulation, type SureOf } from '@/core/decision';
-import { DRAWN_AGAIN } from '../doubt/doubt-state';
+import { DRAWN_AGAIN } from '../simulation/simulation-state';
 import type { StudyAt } from '../working/figure-at';
-import { Explained } from '../working/told';
+import { Explained } from '../working/explained';
 
 /** How sure a choice is, and what would overturn it; each figure opens how it was found. */
 export function SureSection({

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { StudyWorkings } from '@/core/phased-plans';
 import { drawnOf, keptOf, type KeptPlan } from '@/core/decision';
 import type { DrawnPlan } from '@/core/simulation';
-import type { PlanState } from '../bridge/use-bridge';
+import type { PlanState } from '../phased-plans/use-phased-plan';
 import { useQuantity, useStudy } from '../study/study-context';
 import type { StudyAt } from '../working/figure-at';
 

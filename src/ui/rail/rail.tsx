@@ -137,7 +137,7 @@ function Notch({ q }: { q: number }) {
   );
 }
 
-/** The ribbon itself: a stretch for each run of one winner. Redrawn only when the survey changes. */
+/** The ribbon itself: a stretch for each run of one winner. Redrawn only when the cost curves change. */
 const Ground = memo(function Ground({ curves }: { curves: CostCurves | null }) {
   return (
     <g>

@@ -1,7 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
-import type { StudyAsked } from '@/workers/survey.protocol';
-import type { CostCurvesClient } from '@/workers/survey.client';
+import type { StudyAsked } from '@/workers/cost-curves.protocol';
+import type { CostCurvesClient } from '@/workers/cost-curves.client';
 import { whole } from '../format';
 import { Sheet } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';

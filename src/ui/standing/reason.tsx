@@ -2,7 +2,7 @@ import Link from 'next/link';
 import type { StandingOf } from '@/server/results';
 import type { ExplainedFigure } from '@/core/explanation';
 import type { StudyAt } from '../working/figure-at';
-import { Explained } from '../working/told';
+import { Explained } from '../working/explained';
 
 /** Where a figure of a standing is opened from another page: by its place in the sentence. */
 const HASH = 'standing-';

@@ -8,7 +8,7 @@ import { bracket } from '@/core/testing/demo-briefs';
 import type { DecisionRecord } from '@/server/decisions';
 import type { StandingOf } from '@/server/results';
 import { askedFigure } from './reason';
-import { standingFrozen } from './standing-frozen';
+import { standingFrozen } from './study-at-signing';
 
 const brief = bracket();
 const laneId = boardAt(prepareStudy(brief), 2000).leader ?? '';

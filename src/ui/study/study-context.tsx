@@ -8,7 +8,7 @@ import type { TolerancePolicy } from '@/core/part';
 import { ratesOf, type RateRef, type RateSet } from '@/core/rates';
 import type { DecisionRecord } from '@/server/decisions';
 import type { RefusedSave, StudyRecord } from '@/server/studies';
-import { Cancelled, CostCurvesClient } from '@/workers/survey.client';
+import { Cancelled, CostCurvesClient } from '@/workers/cost-curves.client';
 import { call } from '../api';
 import { whenIdle } from '../when-idle';
 import { useKept } from './use-kept';
@@ -150,7 +150,7 @@ export function StudyProvider({
 }: {
   record: StudyRecord & { readonly refused: readonly RefusedSave[] };
   decisions: readonly DecisionRecord[];
-  /** The survey of the study as it was sent; null where the server could not make one. */
+  /** The cost curves of the study as they were sent; null where the server could not make one. */
   curves: CostCurves | null;
   today: string;
   children: ReactNode;

@@ -8,10 +8,10 @@ import { rankingExplanation } from '@/core/comparison/ranking';
 import { plainDate } from '../format';
 import { Guarded } from '../guard/guarded';
 import { Rail } from '../rail/rail';
-import { useLed } from '../schools/use-led';
+import { useLed } from '../ranking/use-led';
 import { useReady } from '../shell/use-ready';
 import { useHotkeys } from '../shell/hotkeys';
-import { Explained } from '../working/told';
+import { Explained } from '../working/explained';
 import { useQuantity, useStudy } from './study-context';
 import { UnreadNotice } from './unread-notice';
 

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { Cancelled, CostCurvesClient } from '@/workers/survey.client';
+import { Cancelled, CostCurvesClient } from '@/workers/cost-curves.client';
 
 /** An answer of a worker, and whether it is of what is wanted now. */
 export interface Asked<A> {

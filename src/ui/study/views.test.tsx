@@ -12,7 +12,7 @@ import { RoutesView } from '../board/routes-view';
 import { BriefView } from '../brief/brief-view';
 import { CalendarView } from '../calendar/calendar-view';
 import { DecisionView } from '../decision/decision-view';
-import { ProcessStepsView } from '../made/made-view';
+import { ProcessStepsView } from '../process-steps/process-steps-view';
 import { PartView } from '../part/part-view';
 import { RequirementsView } from '../requirements/requirements-view';
 import { perPart, whole } from '../format';

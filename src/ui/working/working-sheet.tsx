@@ -13,7 +13,7 @@ import { useUnits } from '../preferences';
 import { SheetPage } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';
 import { BASIS_WORDS } from './basis-words';
-import { OverrideNote } from './held-choice';
+import { OverrideNote } from './override-note';
 import { pretty } from './pretty';
 import { SOURCE_WORDS } from './source-words';
 import type { FigureAt, StudyAt } from './figure-at';

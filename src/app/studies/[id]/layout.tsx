@@ -19,8 +19,8 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
   return { title: study?.title ?? 'No such study' };
 }
 
-/** The survey of a study, so that the page comes whole; null where its brief does not allow one: the screen says why. */
-function surveyed({ brief, school, rates }: StudyRecord): CostCurves | null {
+/** The cost curves of a study, so that the page comes whole; null where its brief does not allow one: the screen says why. */
+function curvesOf({ brief, school, rates }: StudyRecord): CostCurves | null {
   try {
     return costCurvesOf(prepareStudy(brief, school, ratesOf(rates)));
   } catch (error) {
@@ -39,7 +39,7 @@ export default async function StudyLayout({ params, children }: Props) {
       key={id}
       record={study}
       decisions={await listDecisions(id)}
-      curves={surveyed(study)}
+      curves={curvesOf(study)}
       today={new Date().toISOString().slice(0, 10)}
     >
       <SheetsProvider>

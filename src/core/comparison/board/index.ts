@@ -24,4 +24,4 @@ export {
   weeks,
   type Verdict,
 } from './verdict';
-export { costCurvesOf, type Curve, type CostCurves } from './survey';
+export { costCurvesOf, type Curve, type CostCurves } from './cost-curves';

@@ -14,6 +14,6 @@ export {
   type Weighed,
   type Weights,
   type WeightTurn,
-} from './schools';
-export { rankingExplanation, RANKING_WORDS } from './led-told';
+} from './rankings';
+export { rankingExplanation, RANKING_WORDS } from './ranking-explanation';
 export { scoreWorking } from './score-working';

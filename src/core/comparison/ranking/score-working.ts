@@ -1,6 +1,6 @@
 import { shortName } from '../../catalogue/routes';
 import { computed, type Working, type WorkingSymbol } from '../../equations';
-import { WEIGHED, type LaneScores, type Rankings, type Weighed, type Weights } from './schools';
+import { WEIGHED, type LaneScores, type Rankings, type Weighed, type Weights } from './rankings';
 
 const WORDS: Readonly<Record<Weighed, string>> = {
   cost: 'total of the programme',

@@ -2,7 +2,7 @@ import earcut from 'earcut';
 import { judged, type CheckedMesh } from './check';
 import { NO_TWIN, type Edges } from './edges';
 import { cornerAt, facetNormals, type Mesh, type Vec } from './mesh';
-import type { RepairedMesh } from './mend-types';
+import type { RepairedMesh } from './repair-types';
 import { cross, dot, frameOf, minus, unitOf } from './vector';
 import { extent } from './weld';
 

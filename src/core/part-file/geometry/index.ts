@@ -35,8 +35,8 @@ export {
   type WallMeasures,
   type WholeMeasures,
 } from './measure';
-export { repairedMesh } from './mend';
-export type { Repair, RepairedMesh } from './mend-types';
+export { repairedMesh } from './repair';
+export type { Repair, RepairedMesh } from './repair-types';
 export { modulus, type ModulusInputs } from './modulus';
 export { DEFAULT_FACETS, fineMesh, type FineMesh } from './sampling';
 export { draftOfFine, facetCorners, wallOfFacets } from './paint';

@@ -1,6 +1,6 @@
 import { judged, type CheckedMesh } from './check';
 import { MANY_TWINS } from './edges';
-import type { RepairedMesh } from './mend-types';
+import type { RepairedMesh } from './repair-types';
 import { cornerAt, type Mesh } from './mesh';
 import { cross, dot, frameOf, minus, unitOf } from './vector';
 

@@ -6,7 +6,7 @@ import { isPartFigure, PART_FIGURES, partWorking, type PartCase } from '../../pa
 import { baselineWorking } from './baselines';
 import { contextOf, type Context } from './context';
 import { differenceWorking, isDifference } from './difference';
-import { isRuleFigure, ruleWorking } from './held';
+import { isRuleFigure, ruleWorking } from './rules';
 import { TOTALS } from './totals';
 import type { Working } from '../../equations';
 

@@ -1,0 +1,145 @@
+'use client';
+import { useMemo } from 'react';
+import { isApproved, MOST_WAIT_D, type PhasedPlan, type PlanChoice, type PlanStep } from '@/core/phased-plans';
+import { shortName } from '@/core/catalogue/routes';
+import { dateAfter, whole } from '../format';
+import { Timelines } from '../calendar/timelines';
+import { useStudy } from '../study/study-context';
+import { Explained } from '../working/explained';
+import { withPlan } from './opened';
+import { PlanSure } from './plan-sure';
+import { PlanTable, type PlanRow } from './plan-table';
+import { PutOff } from './put-off';
+import { stepDelivery } from './step-study';
+import { SwitchField } from './switch-field';
+import type { PlanState } from './use-phased-plan';
+import { planVerdict, planWords } from './words';
+
+const same = (a: PlanChoice, b: PlanChoice | null): boolean =>
+  b !== null && a.first === b.first && a.then === b.then && a.pieces === b.pieces;
+
+/** Bridge on one route while the tool of another is made, then switch: the best plans beside the best route alone. */
+export function PhasedPlanSection({
+  planState,
+  onOpen,
+}: {
+  readonly planState: PlanState;
+  readonly onOpen: (step: PlanStep) => void;
+}) {
+  const { brief, study, setBrief, orderDate } = useStudy();
+  const { offered, single, cheapest, adopted, looking, problem, deliveries } = planState;
+  const best = offered[0]?.plan ?? null;
+  const shown = adopted ?? best;
+  const choice = adopted === null ? (offered[0]?.choice ?? null) : brief.plan;
+  const steps = useMemo(
+    () => (shown === null ? [] : shown.steps.map((step) => stepDelivery(study, step))),
+    [study, shown],
+  );
+  const rows = useMemo(() => rowsOf(planState, brief.plan), [planState, brief.plan]);
+  const adopt = (plan: PlanChoice | null): void => setBrief({ ...brief, plan });
+  return (
+    <section className="section" aria-label="In two steps" data-testid="bridge">
+      <h2>
+        In two steps{' '}
+        <span className="quiet">
+          the first pieces on one route while the tool of the other is made, then the switch; every pair, every switch
+        </span>
+      </h2>
+      {problem !== null && (
+        <p className="bad" role="alert">
+          No plan was found: {problem}
+        </p>
+      )}
+      {looking !== null && (
+        <p className="small quiet" role="status">
+          <progress max={1} value={looking} aria-label="Pairs of routes looked through" /> looking through every pair
+        </p>
+      )}
+      {planState.q !== null && (
+        <>
+          <p data-testid="bridge-verdict">
+            <Explained
+              told={planVerdict(best, single, cheapest, study.rates.currency.code)}
+              frozen={
+                best === null
+                  ? undefined
+                  : withPlan(study, { plan: best, choice: offered[0]?.choice ?? null, against: single, deliveries })
+              }
+            />
+          </p>
+          <PutOff deliveries={deliveries} orderDate={orderDate} />
+          {rows.length > 0 && <PlanTable rows={rows} against={single} deliveries={deliveries} onAdopt={adopt} />}
+          {brief.plan !== null && adopted !== null && (
+            <SwitchField
+              plan={brief.plan}
+              most={adopted.q - 1}
+              onChange={(pieces) => adopt({ ...(brief.plan as PlanChoice), pieces })}
+            />
+          )}
+          {brief.plan !== null && adopted === null && looking === null && (
+            <p className="small" role="status">
+              The adopted plan cannot be made at this quantity: one of its routes does not survive, or its first{' '}
+              {whole(brief.plan.pieces)} pieces are the whole programme.{' '}
+              <button type="button" className="textbtn dotted" onClick={() => adopt(null)}>
+                Let it go
+              </button>
+            </p>
+          )}
+          {shown !== null && (
+            <>
+              <h3>{planWords(shown)}</h3>
+              <Timelines
+                deliveries={steps}
+                ofPlan
+                onOpen={(id) => {
+                  const step = shown.steps.find((x) => x.laneId === id);
+                  if (step !== undefined) onOpen(step);
+                }}
+              />
+              <Terms plan={shown} orderDate={orderDate} />
+              {choice !== null && <PlanSure choice={choice} plan={shown} single={single} deliveries={deliveries} />}
+            </>
+          )}
+        </>
+      )}
+    </section>
+  );
+}
+
+function rowsOf({ offered, single, cheapest, adopted }: PlanState, choice: PlanChoice | null): PlanRow[] {
+  const rows = offered.map(({ choice: of, plan }, i): PlanRow => ({
+    key: `plan-${i + 1}`,
+    words: i === 0 ? 'the best in two steps' : 'another pair',
+    plan,
+    choice: of,
+    adopted: same(of, choice),
+  }));
+  if (adopted !== null && !rows.some((r) => r.adopted))
+    rows.unshift({ key: 'adopted', words: 'adopted, at your own switch', plan: adopted, choice, adopted: true });
+  if (single !== null)
+    rows.push({ key: 'single', words: 'best alone of those as soon', plan: single, choice: null, adopted: false });
+  if (cheapest !== null && cheapest.steps[0]?.laneId !== single?.steps[0]?.laneId)
+    rows.push({ key: 'cheapest', words: 'cheapest alone', plan: cheapest, choice: null, adopted: false });
+  return rows;
+}
+
+/** What the plan rests on, in words. */
+function Terms({ plan, orderDate }: { readonly plan: PhasedPlan; readonly orderDate: string }) {
+  const [first, then] = plan.steps;
+  if (first === undefined || then === undefined) return null;
+  const approved = (pieces: number): string =>
+    isApproved(pieces) ? 'its first article approved' : 'too few to wait for approval';
+  return (
+    <p className="small quiet">
+      Both tools are paid in full
+      {plan.reuse === null
+        ? '; nothing of the first tool serves for the second'
+        : ` but for ${Math.round(plan.reuse.share[1] * 100)} % of the second (${Math.round(plan.reuse.share[0] * 100)} to ${Math.round(plan.reuse.share[2] * 100)} %, assumed): ${plan.reuse.why}`}
+      . {shortName(first.laneId).replace(/^./, (c) => c.toUpperCase())}: {approved(first.pieces)};{' '}
+      {shortName(then.laneId)}: {approved(then.pieces)}. Both are ordered at once;{' '}
+      {plan.deliveries.length === 0 || plan.waits_d >= MOST_WAIT_D
+        ? 'no day asked needs the second, so that it may wait.'
+        : `the second may be ordered until ${dateAfter(orderDate, plan.waits_d)} and no delivery that is met is missed.`}
+    </p>
+  );
+}

@@ -1,0 +1,63 @@
+'use client';
+import { Fragment, useMemo } from 'react';
+import { openPlan, PLAN, StudyWorkings, type PhasedPlan, type PlanChoice, type PlanDue } from '@/core/phased-plans';
+import { DRAWN, simulationOf, drawnWords, certaintyExplanation } from '@/core/decision';
+import type { DrawnPlan } from '@/core/simulation';
+import { DRAWN_AGAIN } from '../simulation/simulation-state';
+import { useSimulation } from '../simulation/use-simulation';
+import { useSpreadShown } from '../preferences';
+import { useStudy } from '../study/study-context';
+import type { StudyAt } from '../working/figure-at';
+import { Explained } from '../working/explained';
+
+/** How sure a plan in two steps is, drawn over the sums of both steps; nothing where doubt is hidden. */
+export function PlanSure({
+  choice,
+  plan,
+  single,
+  deliveries,
+}: {
+  readonly choice: PlanChoice;
+  readonly plan: PhasedPlan;
+  /** The route alone that it is set against, or null. */
+  readonly single: PhasedPlan | null;
+  readonly deliveries: readonly PlanDue[];
+}) {
+  const { study, brief } = useStudy();
+  const [shown] = useSpreadShown();
+  const drawn = useMemo<DrawnPlan>(
+    () => ({ choice, open: openPlan(plan, single), deliveries }),
+    [choice, plan, single, deliveries],
+  );
+  const { summary, error, nothing, q, behind } = useSimulation(shown === 'shown', DRAWN, drawn, false);
+  const frozen = useMemo<StudyAt>(() => ({ study, q, words: '', plan: drawn }), [study, q, drawn]);
+  if (shown === 'hidden' || nothing) return null;
+  const doubt = summary === null ? null : simulationOf(summary, PLAN, DRAWN, [], drawn);
+  if (error !== null) return <p className="small bad">Not drawn: {error}</p>;
+  if (doubt === null)
+    return (
+      <p className="small quiet" role="status">
+        Drawing …
+      </p>
+    );
+  const of = {
+    laneId: PLAN,
+    currency: study.rates.currency.code,
+    due: brief.quantity.firstDelivery,
+    planned: true,
+    workings: new StudyWorkings(study, q, drawn.open, deliveries),
+  };
+  return (
+    <div data-testid="plan-sure" aria-busy={behind}>
+      <p>
+        {certaintyExplanation(doubt, of).map((explanation, i) => (
+          <Fragment key={i}>
+            {i > 0 && ' '}
+            <Explained told={explanation} frozen={frozen} />
+          </Fragment>
+        ))}
+      </p>
+      <p className="small quiet">{behind ? DRAWN_AGAIN : drawnWords(doubt)}</p>
+    </div>
+  );
+}

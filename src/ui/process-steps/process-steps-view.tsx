@@ -1,0 +1,113 @@
+'use client';
+import { Button } from '@chakra-ui/react';
+import { isNear } from '@/core/base/day';
+import { laneWords, shortName } from '@/core/catalogue/routes';
+import { makingOf } from '@/core/part';
+import { type ProcessStep } from '@/core/catalogue/process-steps';
+import { figure, explain } from '@/core/explanation';
+import { dateAfter, fixed, whole } from '../format';
+import { Still } from '../part/still';
+import { useUnits } from '../preferences';
+import { inUnitsOf } from '@/core/base/units';
+import { useLed } from '../ranking/use-led';
+import { Cautions } from '../study/cautions';
+import { useQuantity, useStudy } from '../study/study-context';
+import { Explained } from '../working/explained';
+import { PHASE_WORDS } from './phase-words';
+
+/** A date is told with “on”, a number of years without. */
+const on = (days: number): string => (isNear(days) ? 'on ' : '');
+
+/** How this part is made, for a customer or a colleague: picture, the way in steps, what to expect, by when. */
+export function ProcessStepsView({ asked }: { readonly asked: string | null }) {
+  const { brief, study, decisions, orderDate } = useStudy();
+  const { board, q } = useQuantity();
+  const [units] = useUnits();
+  const led = useLed();
+  const signed = decisions.find((d) => d.reopenedAt === null);
+  const laneId = board.lanes.some((l) => l.id === asked) ? (asked as string) : (signed?.laneId ?? led ?? '');
+  const lane = board.lanes.find((l) => l.id === laneId);
+  const machined = (lane?.money?.lines.machining ?? 0) > 0;
+  const making = makingOf(brief, laneId, machined);
+  if (lane === undefined || making === null)
+    return <p className="section">How it is made is told once a route leads or is signed.</p>;
+  const facts = study.lanes.find((e) => e.lane.id === laneId)?.part;
+  const mass = facts === null || facts === undefined ? null : inUnitsOf(facts.mc, 'kg', units);
+  const dates = lane.dates;
+  const plan = signed?.frozen.plan ?? null;
+  return (
+    <article className="section made" data-testid="made">
+      <header>
+        <span className="record-still">
+          <Still fileId={brief.model?.file ?? null} width={220} title={brief.title} />
+        </span>
+        <h2>How this part is made</h2>
+        <p className="made-lead">
+          {brief.title}: {making.process.summary}
+        </p>
+        <p>
+          {study.alloy === null ? '' : `It is poured in ${study.alloy.name}. `}
+          {mass !== null && (
+            <Explained
+              told={explain`A casting weighs ${figure(`${fixed(mass.value, mass.value < 10 ? 2 : 1)} ${mass.unit}`, laneId, 'mc')} before it is machined. `}
+            />
+          )}
+          {making.variant === null ? '' : plainVariant(making.variant)}
+        </p>
+        {plan !== null && (
+          <p>
+            The first {whole(plan.pieces)} come from {shortName(plan.first)} while the tool for {shortName(plan.then)}{' '}
+            is made; this page tells how the others are made.
+          </p>
+        )}
+        {dates !== null && (
+          <p>
+            <Explained
+              told={explain`Of ${whole(q)} pieces ordered on ${dateAfter(orderDate, 0)} the first are there ${on(dates.firstArticle_d)}${figure(dateAfter(orderDate, dates.firstArticle_d), laneId, 'firstArticle')}, the last ${on(dates.lastPart_d)}${figure(dateAfter(orderDate, dates.lastPart_d), laneId, 'lastPart')}.`}
+            />
+          </p>
+        )}
+        <p className="no-print">
+          <Button size="xs" variant="outline" onClick={() => window.print()}>
+            Print this page
+          </Button>
+        </p>
+      </header>
+      <ol className="phases">
+        {making.phases.map(({ phase, steps }, i) => (
+          <li key={`${phase} ${i}`}>
+            <h3>{PHASE_WORDS[phase]}</h3>
+            <ol className="steps">
+              {steps.map((step) => (
+                <Step key={step.id} step={step} />
+              ))}
+            </ol>
+          </li>
+        ))}
+      </ol>
+      {making.left.length > 0 && (
+        <p className="small quiet">
+          Not needed for this part: {making.left.map((s) => s.name.toLowerCase()).join('; ')}.
+        </p>
+      )}
+      <h3>What can hurt people who make it</h3>
+      <Cautions routeIds={[laneId.split('/')[0] ?? laneId]} alloy={study.alloy} />
+      <p className="small quiet">
+        {laneWords(laneId).route}, {laneWords(laneId).variant}. Usual practice, not an instruction to a shop.
+      </p>
+    </article>
+  );
+}
+
+function Step({ step }: { readonly step: ProcessStep }) {
+  return (
+    <li>
+      <strong>{step.name}.</strong> {step.what} <span className="quiet">{step.why}</span>
+      {step.once !== undefined && <span className="quiet small"> Once, {step.once}.</span>}
+    </li>
+  );
+}
+
+/** What the variant does, without the words that point at a list the reader does not see. */
+const plainVariant = (words: string): string =>
+  words.replace(/^As listed[.,:;]?\s*/, '').replace(/^./, (c) => c.toUpperCase());

@@ -1,0 +1,89 @@
+'use client';
+import { useMemo, useState } from 'react';
+import { shortName } from '@/core/catalogue/routes';
+import type { SimulationDepth } from '@/workers/simulation.protocol';
+import { whole } from '../format';
+import { useStudy } from '../study/study-context';
+import { StudyWorkings } from '@/core/phased-plans';
+import { briefFlipExplanation, flipExplanation, nearness, stanceOf, type BriefFlip } from '@/core/simulation';
+import type { StudyAt } from '../working/figure-at';
+import { Explained } from '../working/explained';
+
+const FEW = 6;
+
+/** What would overturn the leader, one figure at a time, the nearest first: each place opens how it was found; a quantity sets the rail there. */
+export function FlipsList({
+  depth,
+  q,
+  onGo,
+}: {
+  readonly depth: SimulationDepth;
+  /** Pieces it was drawn at. */
+  readonly q: number;
+  readonly onGo: (q: number) => void;
+}) {
+  const { study } = useStudy();
+  const [all, setAll] = useState(false);
+  const { told, ofBrief, frozen } = useMemo(() => {
+    const by = new Map(depth.inputs.map((i) => [i.key, i]));
+    const stance = stanceOf(depth.leader, depth.briefFlips);
+    const of = new StudyWorkings(study, q);
+    return {
+      // At the quantity that was drawn, where the rail has gone on.
+      frozen: { study, q, words: '' } satisfies StudyAt,
+      ofBrief: depth.briefFlips.map((flip) => ({
+        flip,
+        telling: briefFlipExplanation(flip, depth.leader, stance, of),
+      })),
+      told: depth.flips
+        .flatMap((flip) => {
+          const input = by.get(flip.key);
+          if (input === undefined) return [];
+          const telling = flipExplanation(flip, input, depth.leader, study.rates, stance);
+          return [{ flip, telling, near: nearness(flip, input) }];
+        })
+        .sort((x, y) => Number(y.flip.within) - Number(x.flip.within) || x.near - y.near),
+    };
+  }, [depth, study, q]);
+  const within = told.filter((t) => t.flip.within).length;
+  const shown = all ? told : told.slice(0, Math.max(FEW, within));
+  return (
+    <>
+      <ul className="flips" aria-label="What would overturn it">
+        {ofBrief.map(({ flip, telling }) => (
+          <li key={`${flip.kind} ${flip.key}`}>
+            <Explained told={telling} frozen={frozen} />
+            {flip.kind === 'quantity' && <GoThere flip={flip} onGo={onGo} />}
+          </li>
+        ))}
+        {shown.map(({ flip, telling }) => (
+          <li key={`${flip.key} ${flip.against}`}>
+            <Explained told={telling} frozen={frozen} />
+            {flip.within && <strong> · within its range</strong>}
+          </li>
+        ))}
+      </ul>
+      <p className="small quiet">
+        {told.length === 0
+          ? `No single rate, price, share or hour, from a quarter to four times its likely value, puts another route before ${shortName(depth.leader)}.`
+          : `One figure at a time, the rest at likely, from a quarter to four times its likely value. ${within === 0 ? 'None turns it within its own range.' : `${within} ${within === 1 ? 'turns' : 'turn'} it within ${within === 1 ? 'its' : 'their'} range.`}`}{' '}
+        {told.length > shown.length && (
+          <button type="button" className="textbtn dotted" onClick={() => setAll(true)}>
+            all {told.length}
+          </button>
+        )}
+      </p>
+    </>
+  );
+}
+
+function GoThere({ flip, onGo }: { readonly flip: BriefFlip; readonly onGo: (q: number) => void }) {
+  return flip.at.map((q) => (
+    <span key={q}>
+      {' · '}
+      <button type="button" className="textbtn dotted small" onClick={() => onGo(q)}>
+        rail to {whole(q)}
+      </button>
+    </span>
+  ));
+}

@@ -1,0 +1,33 @@
+'use client';
+import { useCallback, useEffect, useRef } from 'react';
+import { drawnWorking, FIGURE_DRAWN, type DrawnFigure } from '@/core/simulation';
+import { workingOf } from '@/core/study/workings';
+import { useStudy } from '../study/study-context';
+import { useSheets } from '../working/sheets';
+import type { SimulationState } from './simulation-state';
+import type { SimulationChoice } from './use-simulation';
+
+/** Opens what the draws say of a figure of a lane. Keeps its identity while draws come in. */
+export function useOpenDrawn(
+  state: SimulationState,
+  choice: SimulationChoice,
+): (laneId: string, drawn: DrawnFigure) => void {
+  const { study } = useStudy();
+  const { openWorking } = useSheets();
+  const latest = useRef({ study, state, choice });
+  useEffect(() => {
+    latest.current = { study, state, choice };
+  });
+  return useCallback(
+    (laneId, drawn) => {
+      const { study: of, state: now, choice: how } = latest.current;
+      const lane = now.summary?.lanes.find((l) => l.id === laneId);
+      if (now.summary === null || lane === undefined) return;
+      // At the quantity that was drawn, where the rail has gone on.
+      const { value, unit } = workingOf(of, laneId, now.q, FIGURE_DRAWN[drawn]);
+      const made = drawnWorking(drawn, lane, value, unit, { ...how, draws: now.summary.draws });
+      openWorking({ laneId, figure: made.figure, q: now.q, made });
+    },
+    [openWorking],
+  );
+}

@@ -1,4 +1,0 @@
-import { answerPlan } from './bridge.answer';
-import { serveLatest } from './latest.serve';
-
-serveLatest(answerPlan);

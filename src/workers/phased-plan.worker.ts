@@ -1,0 +1,4 @@
+import { answerPlan } from './phased-plan.answer';
+import { serveLatest } from './latest.serve';
+
+serveLatest(answerPlan);
