@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { look } from './axe';
 import { openView, studyId } from './journeys';
 
-// As the application comes: with its doubts shown.
+// As the application comes: with its certainty shown.
 test.use({ storageState: { cookies: [], origins: [] } });
 
 for (const view of [
@@ -37,7 +37,7 @@ for (const view of [
       await expect.poll(faded).toBe(0);
       await page.waitForTimeout(600);
     }
-    if (view === 'calendar') await expect(page.getByTestId('bridge-verdict')).toBeVisible();
+    if (view === 'calendar') await expect(page.getByTestId('plan-verdict')).toBeVisible();
     await look(page, view);
   });
 

@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { look, serious } from './axe';
 import { copyOf, openView } from './journeys';
 
-// As the application comes: with its doubts shown.
+// As the application comes: with its certainty shown.
 test.use({ storageState: { cookies: [], origins: [] } });
 
 test('no serious finding by axe on any page of the application, in light and dark', async ({ page }) => {

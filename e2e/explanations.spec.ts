@@ -56,7 +56,7 @@ test('the sentences of a signed record open frozen workings, and what changed is
   await page.getByRole('button', { name: 'Sign and freeze' }).click();
   const record = page.getByTestId('record');
   await expect(record).toContainText('Least all in');
-  const told = record.locator('.told').first();
+  const told = record.locator('.figure-link').first();
   const frozen = await told.innerText();
 
   await page.getByRole('link', { name: 'Brief' }).click();
@@ -80,7 +80,7 @@ test('the page for a customer tells a mass and dates that open, in the units of 
   request,
 }) => {
   await openView(page, await studyId(request, 'Tripod hub'), 'made');
-  const made = page.getByTestId('made');
+  const made = page.getByTestId('process-steps');
   const kilograms = Number.parseFloat(await made.getByRole('button', { name: /^[\d.]+ kg$/ }).innerText());
   await made.getByRole('button', { name: /^[\d.]+ kg$/ }).click();
   await expect(sheetOf(page)).toContainText('kg');

@@ -39,7 +39,7 @@ test('a count and a variant are held against the cheapest, and let go again', as
   expect(first).toBe('green-sand/bench');
   const lane = page.locator('[data-lane="green-sand/bench"]');
   await lane.getByRole('button', { name: /in a pour/ }).click();
-  const held = page.getByTestId('held');
+  const held = page.getByTestId('override');
   await held.getByLabel(/Hold another count/).fill('99');
   await expect(held.getByRole('alert')).toContainText('Positions “99”: a whole number from 1 to');
   await held.getByRole('button', { name: /hold match plate for Green sand/ }).click();

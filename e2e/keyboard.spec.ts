@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { openView, studyId } from './journeys';
 
-// As the application comes: with its doubts shown.
+// As the application comes: with its certainty shown.
 test.use({ storageState: { cookies: [], origins: [] } });
 
 test('everything by keyboard: rail, lanes, working, reasons, pin, views, units', async ({ page, request }) => {

@@ -8,7 +8,7 @@ test('the schools are weighed, the weights kept for the team, and another school
   const id = await copyOf(request, 'Gear head body, sealed');
   await openView(page, id, 'routes');
   await setQuantity(page, 18_000);
-  await expect(page.getByTestId('schools-agree')).toContainText('The schools do not agree');
+  await expect(page.getByTestId('ranking-agreement')).toContainText('The schools do not agree');
   const table = page.getByRole('table', { name: 'Schools of choice' });
   await expect(table.getByRole('row').filter({ hasText: 'least programme cost' })).toContainText(
     'permanent mould, tilting',

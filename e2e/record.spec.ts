@@ -19,8 +19,8 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await request.post(`/api/studies/${id}/rates`, { data: { rateSetId: set.id, version: 1 } });
 
   await openView(page, id, 'calendar');
-  await expect(page.getByTestId('bridge-verdict')).toContainText('then 17\u202f700 on permanent mould, tilting');
-  await expect(page.getByTestId('bridge-verdict')).toContainText('every day met');
+  await expect(page.getByTestId('plan-verdict')).toContainText('then 17\u202f700 on permanent mould, tilting');
+  await expect(page.getByTestId('plan-verdict')).toContainText('every day met');
   // The money of a step opens as the lane's own sum at that many pieces.
   await page
     .getByRole('row', { name: /the best in two steps/ })
@@ -178,8 +178,8 @@ test('the record leaves the house on paper, as a workbook, a table and data', as
   await page.getByRole('link', { name: 'CSV', exact: true }).click();
   await expect.poll(() => kept).toBe(1);
   await page.getByRole('link', { name: 'How this part is made' }).click();
-  await expect(page.getByTestId('made')).toContainText('Prepare and test green sand');
-  await expect(page.getByTestId('made')).toContainText('General practice only');
+  await expect(page.getByTestId('process-steps')).toContainText('Prepare and test green sand');
+  await expect(page.getByTestId('process-steps')).toContainText('General practice only');
 });
 
 test('two revisions stand side by side, and an earlier one is taken up again as a new one', async ({

@@ -3,7 +3,7 @@ import { leader, openView, setQuantity, studyId } from './journeys';
 import { dragRail } from './rail-drag';
 import { QUILLMERE_PARTS } from '../src/server/demo/quillmere.data';
 
-// As the application comes: with its doubts shown.
+// As the application comes: with its certainty shown.
 test.use({ storageState: { cookies: [], origins: [] } });
 
 interface Answer {

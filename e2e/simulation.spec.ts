@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { copyOf, openView, setQuantity } from './journeys';
 
-// As the application comes: with its doubts shown.
+// As the application comes: with its certainty shown.
 test.use({ storageState: { cookies: [], origins: [] } });
 
 test('how sure: the board’s whiskers, the shares, and a flip point confirmed by moving the rail there', async ({
@@ -11,7 +11,7 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
   const id = await copyOf(request, 'Gear head body, sealed');
   await openView(page, id, 'routes');
   await setQuantity(page, 18_000);
-  const verdict = page.getByTestId('doubt-verdict');
+  const verdict = page.getByTestId('simulation-verdict');
   await expect(verdict).toContainText('Permanent mould, tilting is the cheapest of 3 routes');
   const leader = page.locator('[data-leader]');
   await expect(leader.getByRole('img', { name: /^In eight draws of ten .* USD a part/ })).toBeVisible();
@@ -75,10 +75,10 @@ test('what moves the choice leads to its rate; the seed and the spread change th
   const id = await copyOf(request, 'Gear head body, sealed');
   await openView(page, id, 'routes');
   await setQuantity(page, 5000);
-  const verdict = page.getByTestId('doubt-verdict');
+  const verdict = page.getByTestId('simulation-verdict');
   // At the life's quantity, drawn before, there is nobody beside the leader.
   await expect(verdict).toContainText('gravity die, ladled by hand in', { timeout: 20_000 });
-  await expect(page.locator('.doubt-tools')).toContainText(/10\u202f000 draws in [\d.]+ ms$/, { timeout: 20_000 });
+  await expect(page.locator('.simulation-tools')).toContainText(/10\u202f000 draws in [\d.]+ ms$/, { timeout: 20_000 });
   const first = await verdict.innerText();
   expect(first).toMatch(/in \d+ % of the draws \([\d.]+ to [\d.]+\u00a0%, by sampling error\)/);
   await page.getByLabel('Seed').fill('7');

@@ -36,7 +36,7 @@ describe('the record on paper', () => {
     ['Setting-scale', false, 'A4', /\/MediaBox \[0 0 595\.\d+ 841\.\d+\]/],
   ] as const)('%s: two to four pages, its fonts and its picture in it', async (title, planned, paper, box) => {
     const sheet = sheetOf(title, planned);
-    const still = demoFile(sheet.decision.frozen.brief.title)?.still ?? null;
+    const still = demoFile(sheet.decision.snapshot.brief.title)?.still ?? null;
     expect(still).not.toBeNull();
     const bytes = await recordPdf(sheet, { paper, still });
     const out = process.env['RECORD_OUT'];
@@ -66,7 +66,7 @@ describe('what is written on it', () => {
   test('the plan in two steps: its five figures, the case, the draws and the workings are its own', async () => {
     const sheet = sheetOf('Gear head', true);
     const { decision, workings } = sheet;
-    const { figures = [], plan, simulation, evaluation } = decision.frozen;
+    const { figures = [], plan, simulation, evaluation } = decision.snapshot;
     const pages = await wordsOf(await recordPdf(sheet, { paper: 'A4', still: null }));
     said(pages.slice(0, 1), evaluation.verdict);
     expect(figures).toHaveLength(5);
@@ -81,7 +81,7 @@ describe('what is written on it', () => {
     for (const id of ['plan.1', 'plan.2'])
       for (const s of workings.working(id, 'total').symbols) said(pages.slice(1), s.meaning);
     for (const told of planExplanation(plan!, 'USD', sheet.orderDate)) said(pages, plain(told));
-    for (const a of [...decision.frozen.case.for, ...decision.frozen.case.against]) said(pages, a.text);
+    for (const a of [...decision.snapshot.case.for, ...decision.snapshot.case.against]) said(pages, a.text);
     for (const flip of simulation!.flips) said(pages, flip);
     said(pages, 'Every delivery asked is met');
     said(pages, 'seed 1');
@@ -98,7 +98,7 @@ describe('what is written on it', () => {
     for (const line of assumptions(sheet)) said(pages, line);
     said(pages, WHO_DECIDES);
     said(pages, 'Water and molten metal');
-    const { lanes, leader, second } = decision.frozen.evaluation;
+    const { lanes, leader, second } = decision.snapshot.evaluation;
     for (const lane of lanes.filter((l) => l.id === leader || l.id === second)) said(pages, lane.allIn!.toFixed(2));
     pages.forEach((page, i) => said([page], `page ${i + 1} of ${pages.length}`));
   });

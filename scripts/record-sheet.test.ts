@@ -84,7 +84,7 @@ describe('the workbook of a record, worked out by another program', () => {
     const brief = { ...found, plan: { first: 'gravity-die/hand', then: 'permanent-mould/tilt', pieces: 300 } };
     const decision = madeDecision(brief, 18_000, { plan: true, laneId: 'permanent-mould/tilt' });
     const sheet = recordSheet(decision);
-    const plan = decision.frozen.plan;
+    const plan = decision.snapshot.plan;
     if (sheet === null || plan == null) throw new Error('not readable');
     const cells = await cellsOf(await recordWorkbook(sheet));
     const engine = HyperFormula.buildFromSheets(cells, { licenseKey: 'gpl-v3', smartRounding: false });

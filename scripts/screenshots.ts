@@ -130,8 +130,8 @@ async function main(): Promise<void> {
       path: `/studies/${gear}/calendar`,
       height: 1100,
       act: async (page) => {
-        await page.getByTestId('bridge-verdict').waitFor();
-        await page.getByTestId('bridge').evaluate((section) => section.scrollIntoView());
+        await page.getByTestId('plan-verdict').waitFor();
+        await page.getByTestId('phased-plan').evaluate((section) => section.scrollIntoView());
         await page.evaluate(() => window.scrollBy(0, -140));
       },
     },

@@ -36,7 +36,7 @@ export interface GoldenFigures {
   readonly plans: Readonly<Record<string, Print>>;
 }
 
-const SCHOOLS: readonly TolerancePolicy[] = ['published', 'shop'];
+const POLICIES: readonly TolerancePolicy[] = ['published', 'shop'];
 /** Day the orders are reckoned from. */
 const ORDERED = '2027-01-04';
 const QUANTITIES = railQuantities(13);
@@ -137,7 +137,7 @@ export function goldenFigures(): GoldenFigures {
   };
   for (const brief of demoBriefs()) {
     const q = lifetimeQuantity(brief) ?? 100;
-    for (const school of SCHOOLS) Object.assign(out.lanes, lanes(brief, school, q));
+    for (const school of POLICIES) Object.assign(out.lanes, lanes(brief, school, q));
     const study = prepareStudy(brief);
     const board = boardAt(study, q, ORDERED);
     Object.assign(out.workings, workings(study, board));

@@ -1,6 +1,6 @@
 import * as THREE from 'three';
 import type { Vec } from '@/core/part-file/geometry';
-import type { Look, Marker, PictureDrawn, Tone } from './viewer.protocol';
+import type { ViewFrom, Marker, PictureDrawn, FacetTone } from './viewer.protocol';
 
 const MOST_BANDS = 8;
 
@@ -58,7 +58,7 @@ export class PartScene {
   private half = 1;
   /** Whether the view was moved by hand since it was set. */
   private moved = false;
-  private looked: Look = 'corner';
+  private looked: ViewFrom = 'corner';
   private least: Vec = [0, 0, 0];
   private most: Vec = [0, 0, 0];
   private markers: readonly Marker[] = [];
@@ -68,7 +68,7 @@ export class PartScene {
   private drawn: Vec = [0, 0, 1];
   /** Where the arrow is leant to by hand while it is held; null where it stands along the draw. */
   private steered: THREE.Vector3 | null = null;
-  private painting: { readonly bandOf: Uint8Array; readonly bands: readonly Tone[] } | null = null;
+  private painting: { readonly bandOf: Uint8Array; readonly bands: readonly FacetTone[] } | null = null;
 
   /** Refuses by throwing where there is no WebGL. @param ratio pixels of the screen in one of the page */
   constructor(
@@ -130,7 +130,7 @@ export class PartScene {
   }
 
   /** Paints the body: a band for each facet, and the tones of the bands. */
-  paint(bandOf: Uint8Array, bands: readonly Tone[]): void {
+  paint(bandOf: Uint8Array, bands: readonly FacetTone[]): void {
     this.painting = { bandOf, bands };
     const attribute = this.mesh?.geometry.getAttribute('band');
     // A painting may come before the body it is for.
@@ -252,7 +252,7 @@ export class PartScene {
   }
 
   /** Looks from somewhere, the whole part in sight. */
-  look(from: Look): void {
+  look(from: ViewFrom): void {
     const d = new THREE.Vector3(...this.drawn);
     const way = {
       corner: new THREE.Vector3(0.62, -1, 0.72),

@@ -22,10 +22,10 @@ export interface PictureDrawn {
 }
 
 /** Where to look from: an axis of the file, along the draw, or from a corner. */
-export type Look = 'corner' | 'front' | 'side' | 'top' | 'draw';
+export type ViewFrom = 'corner' | 'front' | 'side' | 'top' | 'draw';
 
 /** Tone of a band of facets, and whether it is hatched. */
-export interface Tone {
+export interface FacetTone {
   readonly tone: string;
   readonly hatched: boolean;
 }
@@ -37,11 +37,11 @@ export type ViewerRequest =
   | { readonly kind: 'listen'; readonly port: MessagePort }
   | { readonly kind: 'resize'; readonly width: number; readonly height: number }
   | { readonly kind: 'show'; readonly corners: Float32Array; readonly creases: Float32Array }
-  | { readonly kind: 'paint'; readonly bandOf: Uint8Array; readonly bands: readonly Tone[] }
+  | { readonly kind: 'paint'; readonly bandOf: Uint8Array; readonly bands: readonly FacetTone[] }
   | { readonly kind: 'open'; readonly direction: Vec; readonly parting: Float32Array }
   | { readonly kind: 'cut'; readonly axis: 0 | 1 | 2 | null; readonly share: number }
   | { readonly kind: 'inks'; readonly ink: string; readonly hot: string }
-  | { readonly kind: 'look'; readonly from: Look }
+  | { readonly kind: 'look'; readonly from: ViewFrom }
   | { readonly kind: 'turn'; readonly right: number; readonly up: number }
   | { readonly kind: 'pan'; readonly x: number; readonly y: number }
   | { readonly kind: 'zoom'; readonly times: number }

@@ -51,7 +51,7 @@ function signed(brief: Brief, laneId: string, quantity: number, more: Partial<Si
     actions: lane === undefined ? [] : suggestedActions(study, lane, orderDate),
     dissents: [{ id: 'x', who: 'Tam', words: 'The core is too thin.', writtenAt: `${ORDER}T09:00:00.000Z` }],
     // What is kept is kept as JSON.
-    frozen: JSON.parse(JSON.stringify(frozen)) as DecisionRecord['frozen'],
+    snapshot: JSON.parse(JSON.stringify(frozen)) as DecisionRecord['snapshot'],
   };
 }
 

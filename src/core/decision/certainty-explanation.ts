@@ -14,7 +14,7 @@ import {
 import { CoreError } from '../base/errors';
 import { shortName } from '../catalogue/routes';
 import { fixed, whole } from '../base/numbers';
-import { madeFigure, explain, type Explanation, type ExplainedFigure } from '../explanation';
+import { computedFigure, explain, type Explanation, type ExplainedFigure } from '../explanation';
 import type { Working } from '../equations';
 import type { KeptSimulation } from './kept-simulation';
 
@@ -56,11 +56,11 @@ type Open = (of: DrawnFigure | Working, text: string) => string | ExplainedFigur
 
 function opener(simulation: KeptSimulation, id: string, workings: StudyWorkings | null): Open {
   return (of, text) => {
-    if (typeof of === 'object') return madeFigure(text, id, of);
+    if (typeof of === 'object') return computedFigure(text, id, of);
     const likely = workings === null ? null : likelyOf(workings, id, FIGURE_DRAWN[of]);
     return likely === null
       ? text
-      : madeFigure(
+      : computedFigure(
           text,
           id,
           drawnWorking(of, { ...simulation, first: simulation.firstArticle }, likely.value, likely.unit, simulation),

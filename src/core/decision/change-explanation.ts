@@ -1,4 +1,4 @@
-import { madeFigure, type ExplainedFigure } from '../explanation';
+import { computedFigure, type ExplainedFigure } from '../explanation';
 import { computed } from '../equations';
 
 const PERCENT = 100;
@@ -15,7 +15,7 @@ export function lateFirst(
   at?: ExplainedFigure['at'],
 ): ExplainedFigure {
   const value = Math.ceil(-slack_d);
-  const explanation = madeFigure(`${value} ${value === 1 ? 'day' : 'days'}`, laneId, {
+  const explanation = computedFigure(`${value} ${value === 1 ? 'day' : 'days'}`, laneId, {
     figure: 'firstArticle.late',
     title: 'How late the first article comes',
     equation: 'Days to the first article, less the days to the first delivery asked for, begun days counted whole',
@@ -38,7 +38,7 @@ export function lateFirst(
 export function dearerBy(laneId: string, before: number, now: number, code: string): ExplainedFigure {
   const value = Math.round(PERCENT * (now / before - 1));
   return {
-    ...madeFigure(`${value} %`, laneId, {
+    ...computedFigure(`${value} %`, laneId, {
       figure: 'allIn.dearer',
       title: 'How much dearer a part has become',
       equation: 'All in today over all in when signed, less 1, in whole percent',

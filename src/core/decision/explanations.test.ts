@@ -45,10 +45,10 @@ describe.each(briefs.map((b) => [b.title, b] as const))('%s', (_, brief) => {
           expect(study.lanes.some((e) => e.lane.id === f.laneId)).toBe(true);
           continue;
         }
-        const w = f.made ?? workingOf(study, f.laneId, f.q ?? q, f.figure);
+        const w = f.working ?? workingOf(study, f.laneId, f.q ?? q, f.figure);
         if (![code, 'week', 'day'].some((unit) => f.text.includes(unit))) continue;
         const { value, slack } = shown(f.text);
-        for (const { opens, value: inner } of f.made?.symbols ?? [])
+        for (const { opens, value: inner } of f.working?.symbols ?? [])
           if (opens !== null) expect(workingOf(study, f.laneId, q, opens).value).toBeCloseTo(inner, 9);
         expect(
           Math.abs(value - (f.text.includes('week') ? w.value / 7 : w.value)),

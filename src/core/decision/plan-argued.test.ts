@@ -94,7 +94,7 @@ describe('how sure a plan was', () => {
     let opened = 0;
     for (const piece of certaintyExplanation(simulation, of).flat()) {
       if (typeof piece === 'string') continue;
-      const w = piece.made!;
+      const w = piece.working!;
       opened++;
       expect(Math.abs(recompute(w) - w.value)).toBeLessThanOrEqual(1e-9 * Math.abs(w.value));
       for (const s of w.symbols)

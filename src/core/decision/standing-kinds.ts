@@ -30,7 +30,7 @@ export interface Cause {
 }
 
 /** What came of a look, before the rates that did it. */
-export type Found = Pick<Standing, 'state' | 'explanation' | 'plans'>;
+export type StandingResult = Pick<Standing, 'state' | 'explanation' | 'plans'>;
 
 /** What was signed. */
 export interface Signed {

@@ -8,15 +8,15 @@ import { shortName } from '../catalogue/routes';
 import { figureOf, explain, type Explanation } from '../explanation';
 import { keptPlan } from './kept-plan';
 import { lateExplanation } from './late-explanation';
-import { COST_RISE_LIMIT, UNMOVED, type Found, type Signed, type StandingState } from './standing-kinds';
+import { COST_RISE_LIMIT, UNMOVED, type StandingResult, type Signed, type StandingState } from './standing-kinds';
 
 /** A signed plan in two steps with other rates: overturned where a route alone now delivers as soon for no more. */
-export function planStanding(signed: Signed, choice: PlanChoice, rates: RateSet): Found {
+export function planStanding(signed: Signed, choice: PlanChoice, rates: RateSet): StandingResult {
   const kept = (set: RateSet) =>
     keptPlan(prepareStudy(signed.brief, signed.school, set), signed.quantity, signed.orderDate, choice);
   try {
     const [was, is] = [kept(signed.rates), kept(rates)];
-    const say = (state: StandingState, explanation: Explanation): Found => ({
+    const say = (state: StandingState, explanation: Explanation): StandingResult => ({
       state,
       explanation,
       plans: { signed: was, today: is },

@@ -51,9 +51,9 @@ function checked(one: Signed, rates: RateSet, { explanation, plans }: Standing):
     const study = prepareStudy(one.brief, one.school, f.at === 'signed' ? one.rates : rates);
     const plan = plans === null ? null : drawnOf(plans[f.at ?? 'today']);
     const all = new StudyWorkings(study, one.quantity, plan?.open, plan?.deliveries);
-    const w = f.made ?? all.working(f.laneId, f.figure ?? '');
+    const w = f.working ?? all.working(f.laneId, f.figure ?? '');
     // What a working of its own is made of opens in turn, to the same figure.
-    for (const { opens, value } of f.made?.symbols ?? [])
+    for (const { opens, value } of f.working?.symbols ?? [])
       if (opens !== null) expect(all.working(f.laneId, opens).value).toBeCloseTo(value, 9);
     const shown = Number(/[\d\u202f.]+/.exec(f.text)![0].replaceAll('\u202f', ''));
     const value = Math.abs(f.text.includes('week') ? w.value / 7 : w.value);

@@ -11,7 +11,7 @@ import {
   COST_RISE_LIMIT,
   UNMOVED,
   type Cause,
-  type Found,
+  type StandingResult,
   type Signed,
   type Standing,
   type StandingState,
@@ -23,7 +23,7 @@ const LEAD_LOSS_LIMIT = 0.5;
 /** Rates told. */
 const CAUSES_LISTED = 3;
 
-interface Look {
+interface ChoiceNow {
   readonly study: Study;
   readonly board: Board;
   readonly first: string | null;
@@ -41,14 +41,14 @@ interface Look {
  * lead shrank by half, its part got dearer by 5 %, or its first article now misses the day asked.
  */
 export function standingOf(signed: Signed, rates: RateSet): Standing {
-  const found = lookedAt(signed, rates);
+  const found = standingNow(signed, rates);
   return { ...found, reason: plain(found.explanation), causes: causesOf(signed.rates, rates) };
 }
 
-function lookedAt(signed: Signed, rates: RateSet): Found {
-  const was = look(signed, signed.rates);
-  const is = look(signed, rates);
-  const say = (state: StandingState, explanation: Explanation): Found => ({ state, explanation, plans: null });
+function standingNow(signed: Signed, rates: RateSet): StandingResult {
+  const was = choiceAt(signed, signed.rates);
+  const is = choiceAt(signed, rates);
+  const say = (state: StandingState, explanation: Explanation): StandingResult => ({ state, explanation, plans: null });
   const name = shortName(signed.laneId);
   if (is.mine === null || is.blocked !== null)
     return say(
@@ -78,12 +78,12 @@ function lookedAt(signed: Signed, rates: RateSet): Found {
   return say('stands', same ? [UNMOVED] : explain`${sentence(name)}: ${moved}; its place holds.`);
 }
 
-function look(signed: Signed, rates: RateSet): Look {
+function choiceAt(signed: Signed, rates: RateSet): ChoiceNow {
   const study = prepareStudy(signed.brief, signed.school, rates);
   const board = boardAt(study, signed.quantity, signed.orderDate);
   const lane = board.lanes.find((l) => l.id === signed.laneId);
   const { leads } = signed.brief;
-  const schools = leads === 'cost' ? null : rankingsAt(study, board, signed.weights ?? FIRST_WEIGHTS);
+  const rankings = leads === 'cost' ? null : rankingsAt(study, board, signed.weights ?? FIRST_WEIGHTS);
   const others = board.lanes
     .filter((l) => l.routeId !== lane?.routeId && l.status !== 'blocked' && l.money !== null && !l.passedOver)
     .toSorted((a, b) => (a.money?.total ?? 0) - (b.money?.total ?? 0));
@@ -91,7 +91,7 @@ function look(signed: Signed, rates: RateSet): Look {
   return {
     study,
     board,
-    first: schools === null ? board.leader : firstOf(schools, leads),
+    first: rankings === null ? board.leader : firstOf(rankings, leads),
     mine: lane?.money?.allIn ?? null,
     next: next?.money == null ? null : { id: next.id, allIn: next.money.allIn },
     firstArticle_d: lane?.dates?.firstArticle_d ?? null,
@@ -103,12 +103,12 @@ function look(signed: Signed, rates: RateSet): Look {
   };
 }
 
-function weaknesses(signed: Signed, was: Look, is: Look, code: string): Explanation[] {
+function weaknesses(signed: Signed, was: ChoiceNow, is: ChoiceNow, code: string): Explanation[] {
   const out: Explanation[] = [];
   const { laneId } = signed;
   const whenSigned = signed.rates.currency.code;
   const [before, now] = [was.mine ?? 0, is.mine ?? 0];
-  const lead = (l: Look): number | null => (l.next === null || l.mine === null ? null : l.next.allIn - l.mine);
+  const lead = (l: ChoiceNow): number | null => (l.next === null || l.mine === null ? null : l.next.allIn - l.mine);
   const [led, leads] = [lead(was), lead(is)];
   if (led !== null && leads !== null && led > 0 && leads < LEAD_LOSS_LIMIT * led) {
     const [then, next] = [was.next?.id ?? '', is.next?.id ?? ''];

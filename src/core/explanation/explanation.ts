@@ -10,7 +10,7 @@ export interface ExplainedFigure {
   /** Pieces the figure is told at, where that is not the quantity of the whole sentence. */
   readonly q?: number;
   /** Its working where it is carried along: of what was drawn or searched for. */
-  readonly made?: Working;
+  readonly working?: Working;
   /** Whose figure it is where a sentence tells of two studies: the signed one, or it at today's rates. */
   readonly at?: 'signed' | 'today';
 }
@@ -27,11 +27,11 @@ export const figure = (text: string, laneId: string, name: string | null, q?: nu
 });
 
 /** A figure for a sentence that carries its own working. */
-export const madeFigure = (text: string, laneId: string, made: Working): ExplainedFigure => ({
+export const computedFigure = (text: string, laneId: string, made: Working): ExplainedFigure => ({
   text,
   laneId,
   figure: made.figure,
-  made,
+  working: made,
 });
 
 /** A figure of one of the two studies that a sentence tells of. */

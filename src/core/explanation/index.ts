@@ -3,7 +3,7 @@ export {
   figure,
   figureOf,
   listed,
-  madeFigure,
+  computedFigure,
   plain,
   explain,
   type Explanation,

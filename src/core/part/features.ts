@@ -17,7 +17,7 @@ export interface FeatureCall {
   /** Width at the tight grade, for sorting. */
   readonly tight_mm: number | null;
   /** Width in the other school, to show where the verdict would differ. */
-  readonly otherSchool_mm: number | null;
+  readonly otherPolicy_mm: number | null;
   /** Casting grade [tight, usual] used. */
   /** Verdict by the other school; null where that cannot be told. */
   readonly otherVerdict: FeatureVerdict | null;
@@ -100,7 +100,7 @@ export function judgeFeature(
       verdict,
       cast_mm: null,
       tight_mm: null,
-      otherSchool_mm: null,
+      otherPolicy_mm: null,
       otherVerdict: null,
       grades: null,
       parting_mm: parting ?? 0,
@@ -130,7 +130,7 @@ export function judgeFeature(
     verdict,
     cast_mm: cast,
     tight_mm: tight,
-    otherSchool_mm: other,
+    otherPolicy_mm: other,
     otherVerdict: verdictAt(feature, other, tight, skinHeld).verdict,
     grades: [ct[0], ct[1]],
     parting_mm: parting,

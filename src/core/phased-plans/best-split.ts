@@ -4,7 +4,7 @@ import { InTime } from './in-time';
 import type { LaneSteps, StepLayout } from './lane-steps';
 
 /** A plan found: the first pieces on one lane, the rest on another. Money in USD. */
-export interface Found {
+export interface SplitFound {
   readonly first: string;
   readonly then: string;
   readonly pieces: number;
@@ -28,7 +28,7 @@ export function bestSplit(
   pieces: number,
   q: number,
   deliveries: readonly PlanDue[],
-): Found | null {
+): SplitFound | null {
   const second = b.following(a);
   const inTime = new InTime(deliveries, q);
   const [approved, then] = [isApproved(pieces), isApproved(q - pieces)];
@@ -44,7 +44,7 @@ export function bestSplit(
     }
   }
   if (best === null) return null;
-  const layouts: Found['layouts'] = [a.layout(best.mine, pieces), second.layout(best.theirs, q - pieces)];
+  const layouts: SplitFound['layouts'] = [a.layout(best.mine, pieces), second.layout(best.theirs, q - pieces)];
   return { first: a.id, then: b.id, pieces, q, layouts, total: best.total };
 }
 

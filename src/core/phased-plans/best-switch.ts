@@ -1,4 +1,4 @@
-import { bestSplit, type Found } from './best-split';
+import { bestSplit, type SplitFound } from './best-split';
 import type { PlanDue } from './deliveries';
 import { switchesInTime, WaysInTime } from './in-time';
 import type { LaneSteps } from './lane-steps';
@@ -26,10 +26,10 @@ export function* bestSwitch(
   q: number,
   deliveries: readonly PlanDue[],
   under: number,
-): Generator<void, Found | null, void> {
+): Generator<void, SplitFound | null, void> {
   const second = b.following(a);
   const heap = new StretchHeap();
-  let best: Found | null = null;
+  let best: SplitFound | null = null;
   let ceiling = under;
   const put = (ways: Stretch['ways'], from: number, to: number): void => {
     if (from > to) return;
@@ -54,7 +54,7 @@ export function* bestSwitch(
       }
     });
   };
-  const take = (found: Found | null): void => {
+  const take = (found: SplitFound | null): void => {
     if (found === null || found.total >= ceiling - SAME * found.total) return;
     best = found;
     ceiling = found.total;

@@ -13,7 +13,7 @@ export {
   type PlanStep,
 } from './plan';
 export type { Reuse } from './reuse.data';
-export type { Found, FoundSingle } from './best-split';
+export type { SplitFound, FoundSingle } from './best-split';
 export { searchPlans, type PlanSearch } from './search';
 export { settledDeliveries } from './settled-deliveries';
 export { lateBy, madeBy } from './plan-days';

@@ -3,7 +3,7 @@ import { refuse } from '../base/errors';
 import { computed, type WorkingSymbol } from '../equations';
 import type { PlanDue } from './deliveries';
 import { soonestDay } from './plan';
-import { piecesOf, STEPS, WORDS, type Made, type PlanParts } from './plan-parts';
+import { piecesOf, STEPS, WORDS, type UnnamedWorking, type PlanParts } from './plan-parts';
 
 const MADE = /^(made|firstMade|late|day)\.(\d+)$/;
 const OF_A_DAY = { made: madeWorking, firstMade, late, day: dayOfPieces } as const;
@@ -13,7 +13,7 @@ const OF_A_DAY = { made: madeWorking, firstMade, late, day: dayOfPieces } as con
  * day by which N pieces exist (day.N), and how long the second tool may wait (waits); null for another figure.
  * @throws {CoreError} E_KEY for a day that is not asked, E_NO_VALUE where no day asked needs the second step
  */
-export function dayFigure(p: PlanParts, figure: string): Made | null {
+export function dayFigure(p: PlanParts, figure: string): UnnamedWorking | null {
   const [, which, k] = MADE.exec(figure) ?? [];
   if (which !== undefined) return OF_A_DAY[which as keyof typeof OF_A_DAY](p, Number(k));
   return figure === 'waits' ? waits(p) : null;
@@ -53,7 +53,7 @@ function madeOf(p: PlanParts, i: 0 | 1, day_d: number): { term: string; value: n
   };
 }
 
-function madeWorking(p: PlanParts, k: number): Made {
+function madeWorking(p: PlanParts, k: number): UnnamedWorking {
   const due = p.deliveries[k];
   if (due === undefined) return refuse('E_KEY', 'figure', madeBy(k), `made.0 to made.${p.deliveries.length - 1}`);
   const [a, b] = [madeOf(p, 0, due.day_d), madeOf(p, 1, due.day_d)];
@@ -69,7 +69,7 @@ function madeWorking(p: PlanParts, k: number): Made {
 }
 
 /** Good parts of the first step alone by the k-th day asked. */
-function firstMade(p: PlanParts, k: number): Made {
+function firstMade(p: PlanParts, k: number): UnnamedWorking {
   const due =
     p.deliveries[k] ??
     refuse('E_KEY', 'figure', `firstMade.${k}`, `firstMade.0 to firstMade.${p.deliveries.length - 1}`);
@@ -86,7 +86,7 @@ function firstMade(p: PlanParts, k: number): Made {
 }
 
 /** The day by which so many good pieces of both steps exist. */
-function dayOfPieces(p: PlanParts, pieces: number): Made {
+function dayOfPieces(p: PlanParts, pieces: number): UnnamedWorking {
   if (!(pieces >= 1 && pieces <= p.q)) return refuse('E_RANGE', 'pieces', pieces, `from 1 to ${p.q}`);
   const made = (day: number): number => madeOf(p, 0, day).value + madeOf(p, 1, day).value;
   const end = Math.max(...STEPS.map((s) => p.of(s, 'lastPart').value));
@@ -118,7 +118,7 @@ function dayOfPieces(p: PlanParts, pieces: number): Made {
 }
 
 /** Days the k-th delivery asked comes late: a hundredth of a day is none. */
-function late(p: PlanParts, k: number): Made {
+function late(p: PlanParts, k: number): UnnamedWorking {
   const due = p.deliveries[k] ?? refuse('E_KEY', 'figure', lateBy(k), `late.0 to late.${p.deliveries.length - 1}`);
   const made = (day: number): number => madeOf(p, 0, day).value + madeOf(p, 1, day).value;
   const end = Math.max(...STEPS.map((s) => p.of(s, 'lastPart').value));
@@ -151,7 +151,7 @@ const daySymbol = (due: PlanDue): WorkingSymbol => ({
 });
 
 /** How long the second order may wait: by the day asked that leaves the least, of those that are met. */
-function waits(p: PlanParts): Made {
+function waits(p: PlanParts): UnnamedWorking {
   const second = (figure: string): number => p.of(STEPS[1], figure).value;
   const pieces = p.plan.steps[1]?.pieces ?? 0;
   const [D, k, r] = [second('firstArticleBare'), second('samples'), second('goodPerCalendarDay')];

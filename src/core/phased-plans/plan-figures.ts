@@ -1,7 +1,7 @@
 import { refuse } from '../base/errors';
 import { computed, fromRoute, type Working, type WorkingSymbol } from '../equations';
 import { dayFigure } from './plan-days';
-import { both, piecesOf, STEPS, type Made, type PlanParts } from './plan-parts';
+import { both, piecesOf, STEPS, type UnnamedWorking, type PlanParts } from './plan-parts';
 import { reuseOf } from './reuse';
 
 const shareOf = ({ plan: { steps } }: PlanParts) => reuseOf(steps[0]?.laneId ?? '', steps[1]?.laneId ?? '');
@@ -14,7 +14,7 @@ function less(p: PlanParts): { readonly term: string; readonly value: number; re
 }
 
 /** A sum over both steps, less what the first tool leaves. */
-function sumOf(p: PlanParts, title: string, letter: string, meaning: string, figure: string): Made {
+function sumOf(p: PlanParts, title: string, letter: string, meaning: string, figure: string): UnnamedWorking {
   const [a, b] = both(p, letter, meaning, figure);
   const { term, value, symbols } = less(p);
   return {
@@ -28,7 +28,7 @@ function sumOf(p: PlanParts, title: string, letter: string, meaning: string, fig
   };
 }
 
-function reused(p: PlanParts): Made {
+function reused(p: PlanParts): UnnamedWorking {
   const reuse = shareOf(p);
   if (reuse === undefined)
     return refuse('E_NO_VALUE', 'figure', 'reused', 'a pair of lanes of which one leaves a tool');
@@ -49,7 +49,7 @@ function reused(p: PlanParts): Made {
 }
 
 /** The sooner or the later of a day of both steps: both are ordered at once. */
-function dayOf(p: PlanParts, title: string, which: 'min' | 'max', figure: string): Made {
+function dayOf(p: PlanParts, title: string, which: 'min' | 'max', figure: string): UnnamedWorking {
   const [a, b] = both(p, 'D', title.toLowerCase(), figure);
   return {
     title: `${title} of the plan`,
@@ -62,7 +62,7 @@ function dayOf(p: PlanParts, title: string, which: 'min' | 'max', figure: string
   };
 }
 
-const FIGURES: Readonly<Record<string, (p: PlanParts) => Made>> = {
+const FIGURES: Readonly<Record<string, (p: PlanParts) => UnnamedWorking>> = {
   total: (p) => sumOf(p, 'Total of the plan', 'T', 'total', 'total'),
   tooling: (p) => sumOf(p, 'Tooling of both steps', 'tools', 'tooling', 'tooling'),
   reused,

@@ -54,7 +54,7 @@ export function both(p: PlanParts, letter: string, meaning: string, figure: stri
 }
 
 /** A working before it has its name. */
-export type Made = Omit<Working, 'figure'>;
+export type UnnamedWorking = Omit<Working, 'figure'>;
 
 /** Pieces of a step, as the plan has them. */
 export const piecesOf = (p: PlanParts, i: 0 | 1): WorkingSymbol => ({

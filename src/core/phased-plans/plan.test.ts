@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { openCosts, prepareStudy, survives, type Study } from '../study';
 import { dayOf, type LaneTime } from '../schedule';
 import { bracket, briefOf, BRACKET } from '../testing/demo-briefs';
-import { deliveriesOf, planAt, searchPlans, workedOut, type Found, type PlanDue, type PlanStep } from '.';
+import { deliveriesOf, planAt, searchPlans, workedOut, type SplitFound, type PlanDue, type PlanStep } from '.';
 import { together } from './plan';
 import { reuseOf } from './reuse';
 import { ORDER, searched } from '../testing/demo-plans';
@@ -164,7 +164,7 @@ describe('a plan worked out', () => {
   const study = prepareStudy(brief);
   const deliveries = deliveriesOf(study, 2000, ORDER);
   const found = searched(study, 2000, deliveries);
-  const plan = workedOut(study, 2000, found.plans[0] as Found, found.deliveries);
+  const plan = workedOut(study, 2000, found.plans[0] as SplitFound, found.deliveries);
 
   test('prototypes, the first lot and lot after lot are asked along the way', () => {
     expect(deliveries.slice(0, 3).map((d) => [d.name, d.pieces, d.asked_d])).toEqual([

@@ -7,7 +7,7 @@ import type { PlanDue } from './deliveries';
 import { stepLanes, type LaneSteps, type StepLayout } from './lane-steps';
 import { reuseOf } from './reuse';
 import type { Reuse } from './reuse.data';
-import { bestSingle, bestSplit, type Found, type FoundSingle } from './best-split';
+import { bestSingle, bestSplit, type SplitFound, type FoundSingle } from './best-split';
 
 /** A plan as it is adopted: the first pieces on one lane, the rest on the other. */
 export type PlanChoice = NonNullable<Brief['plan']>;
@@ -64,11 +64,11 @@ export function planAt(study: Study, q: number, choice: PlanChoice, deliveries: 
     lanes.find((l) => l.id === id) ?? refuse('E_RANGE', field, id, 'a lane that survives');
   const [a, b] = [lane('plan.first', first), lane('plan.then', then)];
   const found = bestSplit(a, b, pieces, q, deliveries) ?? bestSplit(a, b, pieces, q, []);
-  return workedOut(study, q, found as Found, deliveries);
+  return workedOut(study, q, found as SplitFound, deliveries);
 }
 
 /** A plan that a search found, worked out. */
-export function workedOut(study: Study, q: number, found: Found, deliveries: readonly PlanDue[]): PhasedPlan {
+export function workedOut(study: Study, q: number, found: SplitFound, deliveries: readonly PlanDue[]): PhasedPlan {
   const [a, b] = found.layouts;
   const steps = [
     { laneId: found.first, layout: a, pieces: found.pieces },

@@ -1,5 +1,5 @@
 import type { Study } from '../study';
-import { bestSingle, type Found, type FoundSingle } from './best-split';
+import { bestSingle, type SplitFound, type FoundSingle } from './best-split';
 import { bestSwitch, SAME } from './best-switch';
 import type { PlanDue } from './deliveries';
 import { switchesInTime } from './in-time';
@@ -9,7 +9,7 @@ import { settledDeliveries } from './settled-deliveries';
 /** What a search found. */
 export interface PlanSearch {
   /** Best plan of each pair of lanes, cheapest first, at most as many as asked. */
-  readonly plans: readonly Found[];
+  readonly plans: readonly SplitFound[];
   /** Cheapest single lane that delivers all in time, or null. */
   readonly single: FoundSingle | null;
   /** Cheapest single lane whatever it delivers, or null where no lane survives. */
@@ -44,16 +44,16 @@ function* plansOf(
   q: number,
   deliveries: readonly PlanDue[],
   most: number,
-): Generator<number, Found[], void> {
+): Generator<number, SplitFound[], void> {
   // The likely best first: what follows is then dropped early.
   const pairs = lanes
     .flatMap((a) => lanes.filter((b) => b !== a).map((b) => ({ a, b, at: guess(a, b, q, deliveries) })))
     .filter(({ at }) => Number.isFinite(at))
     .sort((x, y) => x.at - y.at);
-  const plans: Found[] = [];
+  const plans: SplitFound[] = [];
   for (const [i, { a, b }] of pairs.entries()) {
     const near = (plans[0]?.total ?? Infinity) * WORTH_SHOWING;
-    const under = plans.length < most ? near : (plans[most - 1] as Found).total;
+    const under = plans.length < most ? near : (plans[most - 1] as SplitFound).total;
     const search = bestSwitch(a, b, q, deliveries, under);
     let step = search.next();
     for (; !step.done; step = search.next()) yield i / pairs.length;
@@ -61,11 +61,11 @@ function* plansOf(
     if (found !== null) take(plans, found, most);
     yield (i + 1) / pairs.length;
   }
-  return plans.filter((p) => p.total <= (plans[0] as Found).total * WORTH_SHOWING);
+  return plans.filter((p) => p.total <= (plans[0] as SplitFound).total * WORTH_SHOWING);
 }
 
 /** Adds a plan among the cheapest; of two that are one another turned round, the cheaper stays. */
-function take(plans: Found[], found: Found, most: number): void {
+function take(plans: SplitFound[], found: SplitFound, most: number): void {
   const told = soonerFirst(found);
   const pair = plans.findIndex(
     (p) => (p.first === told.first && p.then === told.then) || (p.first === told.then && p.then === told.first),
@@ -81,7 +81,7 @@ function take(plans: Found[], found: Found, most: number): void {
 }
 
 /** A plan told with the lane first whose parts come first, where nothing of a tool hangs on the order. */
-function soonerFirst(found: Found): Found {
+function soonerFirst(found: SplitFound): SplitFound {
   const [a, b] = found.layouts;
   if (b.reused > 0 || a.time.firstArticle_d <= b.time.firstArticle_d) return found;
   const pieces = found.q - found.pieces;

@@ -12,7 +12,7 @@ import { figureWords } from './words';
  * @param told the figure as it is told, where that is the last before the place
  * @returns null where the flip keeps no looks: figures of its own tell it
  */
-export function costLookWorking(
+export function flipCostWorking(
   flip: BriefFlip,
   k: number,
   leads: string,

@@ -63,7 +63,7 @@ describe('flip points as sentences', () => {
   });
   test('several places each open their own', () => {
     const both = figures(flipExplanation(flip({ at: [12, 90], kind: 'many' }), input, LEAD, SHIPPED_RATES, 'first'));
-    expect(both.map((f) => f.made?.value)).toEqual([12, 90]);
+    expect(both.map((f) => f.working?.value)).toEqual([12, 90]);
   });
   test('a plan that is behind comes ahead, where a leader stays first', () => {
     expect(told(flip({ at: [12] }), 'behind')).toMatch(/^Comes ahead of gravity die.* once .* falls below 12 USD\/h/);
@@ -127,7 +127,7 @@ const figures = (t: Explanation): ExplainedFigure[] => t.filter((p) => typeof p 
 function opened(t: Explanation, of: StudyWorkings): number {
   for (const f of figures(t)) {
     const at = f.q === undefined ? of : new StudyWorkings(of.study, f.q);
-    const w = f.made ?? at.working(f.laneId, f.figure ?? '');
+    const w = f.working ?? at.working(f.laneId, f.figure ?? '');
     expect(Math.abs(recompute(w) - w.value), w.title).toBeLessThanOrEqual(1e-6 * Math.max(1, Math.abs(w.value)));
     for (const s of w.symbols)
       if (s.opens !== null) expect(at.working(s.opensLane ?? f.laneId, s.opens).value, w.title).toBe(s.value);

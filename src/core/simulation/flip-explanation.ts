@@ -2,14 +2,14 @@ import { ALONE, PLAN, type StudyWorkings } from '../phased-plans';
 import { CoreError } from '../base/errors';
 import type { RateSet } from '../rates';
 import { shortName } from '../catalogue/routes';
-import { figure, listed, madeFigure, explain, type Explanation, type ExplainedFigure } from '../explanation';
+import { figure, listed, computedFigure, explain, type Explanation, type ExplainedFigure } from '../explanation';
 import { fixed, whole } from '../base/numbers';
 import { differenceTo } from '../study/workings';
 import { type Working } from '../equations';
 import type { BriefFlip } from './brief-flips';
 import { flipWorking, roomWorking } from './simulation-workings';
 import type { Flip } from './flips';
-import { costLookWorking } from './flip-cost-working';
+import { flipCostWorking } from './flip-cost-working';
 import type { SimulationInput } from './model';
 import { figureWords, inputWords } from './words';
 
@@ -38,7 +38,7 @@ export function flipExplanation(
   const name = inputWords(input, rates);
   const likely = input.range[1];
   const places = flip.at.map((x, k) =>
-    madeFigure(figureWords(x, input.unit), leads, flipWorking(flip, input, leads, name, rates.currency.code, k)),
+    computedFigure(figureWords(x, input.unit), leads, flipWorking(flip, input, leads, name, rates.currency.code, k)),
   );
   const now = `likely ${figureWords(likely, input.unit)}`;
   const other = shortName(flip.against);
@@ -60,8 +60,8 @@ export function briefFlipExplanation(flip: BriefFlip, leads: string, stance: Sta
   const to = flip.against === null ? 'no other route is sooner' : `then ${other}`;
   const { code } = of.study.rates.currency;
   const looked = (k: number, text: string, x?: number): string | ExplainedFigure => {
-    const made = costLookWorking(flip, k, leads, code, x);
-    return made === null ? text : madeFigure(text, leads, made);
+    const made = flipCostWorking(flip, k, leads, code, x);
+    return made === null ? text : computedFigure(text, leads, made);
   };
   const [at] = flip.at;
   switch (flip.kind) {
@@ -70,7 +70,8 @@ export function briefFlipExplanation(flip: BriefFlip, leads: string, stance: Sta
     case 'tooling':
     case 'part': {
       const room = roomOf(of, flip, leads);
-      const opened = (text: string): string | ExplainedFigure => (room === null ? text : madeFigure(text, leads, room));
+      const opened = (text: string): string | ExplainedFigure =>
+        room === null ? text : computedFigure(text, leads, room);
       const now = figure(figureWords(flip.now, flip.unit), leads, flip.kind === 'tooling' ? 'tooling' : 'unit');
       if (stance === 'behind' && !((at ?? NaN) > 0))
         return explain`Even with ${opened('tools for nothing')} it stays behind ${other}`;

@@ -20,7 +20,7 @@ export { bracketOf, FLIP_STEPS, FlipFinder, flipsOf, type Flip } from './flips';
 export { moversOf, type Mover } from './swings';
 export { drawsParts, figureWords, inputWords, nearness, percent, rough, sentence } from './words';
 export { briefFlipExplanation, flipExplanation, stanceOf, type Stance } from './flip-explanation';
-export { costLookWorking } from './flip-cost-working';
+export { flipCostWorking } from './flip-cost-working';
 export { planBriefFlips } from './plan-brief-flips';
 export {
   laneFlips,

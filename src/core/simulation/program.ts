@@ -136,7 +136,7 @@ export class Runner {
     this.places = places;
     this.tape = new Int32Array(TAPE_WORDS * made.length);
     made.forEach((i, k) => {
-      const s = steps[i] as Made;
+      const s = steps[i] as ComputedStep;
       const [a, b] = [places[s.a]!, places[s.b]!];
       this.tape.set([OPS.indexOf(s.op), a.at, b.at, places[i]!.at, a.next, b.next], TAPE_WORDS * k);
     });
@@ -159,13 +159,13 @@ export class Runner {
     for (const i of this.loaded) places[i] = take(PAIR, BLOCK * REAL);
     const last = new Int32Array(steps.length).fill(-1);
     for (const i of made) {
-      const s = steps[i] as Made;
+      const s = steps[i] as ComputedStep;
       last[s.a] = last[s.b] = i;
     }
     for (const out of this.outputs) last[out] = steps.length;
     const free: Place[] = [];
     for (const i of made) {
-      const s = steps[i] as Made;
+      const s = steps[i] as ComputedStep;
       for (const arg of new Set([s.a, s.b]))
         if (last[arg] === i && steps[arg]!.kind === 'made') free.push(places[arg]!);
       places[i] = free.pop() ?? take(PAIR, BLOCK * REAL);
@@ -204,4 +204,4 @@ export class Runner {
   }
 }
 
-type Made = Extract<Step, { kind: 'made' }>;
+type ComputedStep = Extract<Step, { kind: 'made' }>;

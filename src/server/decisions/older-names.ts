@@ -4,6 +4,7 @@ const NOW = new Map(
     doubt: 'simulation',
     flipsTold: 'flipExplanations',
     told: 'explanation',
+    made: 'working',
     dues: 'deliveries',
     mends: 'fixes',
     held: 'overrides',

@@ -52,7 +52,7 @@ function record(r: Row, dissents: readonly DissentRow[]): DecisionRecord {
     dissents: dissents
       .filter((d) => d.decision_id === r.id)
       .map((d) => ({ id: d.id, who: d.who, words: d.words, writtenAt: isoTime(d.written_at) })),
-    frozen: underPresentNames(json(r.frozen)) as SignedSnapshot,
+    snapshot: underPresentNames(json(r.frozen)) as SignedSnapshot,
   };
 }
 

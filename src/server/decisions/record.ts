@@ -51,5 +51,5 @@ export interface DecisionRecord {
   readonly reopenedAt: string | null;
   readonly actions: readonly Action[];
   readonly dissents: readonly Dissent[];
-  readonly frozen: SignedSnapshot;
+  readonly snapshot: SignedSnapshot;
 }

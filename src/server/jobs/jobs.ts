@@ -113,18 +113,18 @@ export const JOBS = {
   },
   /** Whether a signed choice still stands; null for a record that this build cannot work out again. */
   standing: ({ decision, rates }: StandingAsked): Standing | null => {
-    const { frozen } = decision;
-    const { brief } = readStoredBrief(frozen.brief);
+    const { snapshot } = decision;
+    const { brief } = readStoredBrief(snapshot.brief);
     return standingOf(
       {
         brief,
-        rates: frozen.rates,
+        rates: snapshot.rates,
         school: decision.school,
         laneId: decision.laneId,
         quantity: decision.quantity,
-        orderDate: frozen.orderDate ?? brief.quantity.orderDate ?? decision.signedOn,
-        plan: frozen.plan ?? null,
-        weights: frozen.weights ?? null,
+        orderDate: snapshot.orderDate ?? brief.quantity.orderDate ?? decision.signedOn,
+        plan: snapshot.plan ?? null,
+        weights: snapshot.weights ?? null,
       },
       ratesOf(rates),
     );

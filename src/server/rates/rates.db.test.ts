@@ -126,10 +126,10 @@ describe('a study', () => {
     expect((await signDecision(made.id, input)).outcome).toBe('signed');
     const [record] = await listDecisions(made.id);
     expect(record?.rateSetId).toBe(set.id);
-    expect(record?.frozen.evaluation.lanes.find((l) => l.id === leader)?.allIn).toBe(
+    expect(record?.snapshot.evaluation.lanes.find((l) => l.id === leader)?.allIn).toBe(
       board.lanes.find((l) => l.id === leader)?.money?.allIn,
     );
-    expect(record?.frozen.rates.global.Rtool.v).toEqual([200, 300, 400]);
+    expect(record?.snapshot.rates.global.Rtool.v).toEqual([200, 300, 400]);
   });
   test('that uses a set is told what a change would do to it, and keeps the set from being put away', async () => {
     const set = await copy();

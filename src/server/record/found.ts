@@ -15,7 +15,7 @@ export interface FoundFigure {
 
 /** How the figures of the doubt of a record were found, each once; none for records of earlier builds. */
 export function foundFigures(sheet: RecordSheet): FoundFigure[] {
-  const { simulation } = sheet.decision.frozen;
+  const { simulation } = sheet.decision.snapshot;
   if (simulation?.flipExplanations === undefined) return [];
   const seen = new Set<string>();
   return [...certaintyExplanation(simulation, sureOf(sheet)), ...simulation.flipExplanations].flatMap((explanation) =>
@@ -31,8 +31,8 @@ export function foundFigures(sheet: RecordSheet): FoundFigure[] {
 }
 
 /** What a told figure opens; null where this build cannot work it out. */
-function workingOf({ workings, study }: RecordSheet, { laneId, figure, q, made }: ExplainedFigure): Working | null {
-  if (made !== undefined) return made;
+function workingOf({ workings, study }: RecordSheet, { laneId, figure, q, working }: ExplainedFigure): Working | null {
+  if (working !== undefined) return working;
   if (figure === null) return null;
   try {
     return (q === undefined ? workings : new StudyWorkings(study, q)).working(laneId, figure);

@@ -9,7 +9,7 @@ import { argumentLines, headLines } from './words';
 /** The record as CSV: part, name, figure, unit; figures are full, not rounded for the screen. */
 export function recordCsv(sheet: RecordSheet): string {
   const { decision, currency, workings } = sheet;
-  const { evaluation } = decision.frozen;
+  const { evaluation } = decision.snapshot;
   const rows: (string | number | null)[][] = headLines(sheet).map(([name, text]) => ['record', name, plain(text), '']);
   const figure = (part: string, name: string, value: number | null, unit: string): void =>
     void rows.push([part, name, value, unit]);

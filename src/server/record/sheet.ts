@@ -22,14 +22,14 @@ export interface RecordSheet {
 
 /** Works a decision out again from what it froze. Null where its frozen brief cannot be read any more. */
 export function recordSheet(decision: DecisionRecord): RecordSheet | null {
-  const { frozen } = decision;
-  const { brief } = readStoredBrief(frozen.brief);
-  const study = prepareStudy(brief, decision.school, frozen.rates);
-  const orderDate = frozen.orderDate ?? brief.quantity.orderDate ?? decision.signedOn;
+  const { snapshot } = decision;
+  const { brief } = readStoredBrief(snapshot.brief);
+  const study = prepareStudy(brief, decision.school, snapshot.rates);
+  const orderDate = snapshot.orderDate ?? brief.quantity.orderDate ?? decision.signedOn;
   const board = boardAt(study, decision.quantity, orderDate);
   const lane = board.lanes.find((l) => l.id === decision.laneId);
   if (lane?.money == null) return null;
-  const plan = frozen.plan == null ? null : drawnOf(frozen.plan);
+  const plan = snapshot.plan == null ? null : drawnOf(snapshot.plan);
   return {
     decision,
     study,
@@ -46,14 +46,14 @@ export function recordSheet(decision: DecisionRecord): RecordSheet | null {
 export const sureOf = ({ decision, currency, workings }: RecordSheet): SureOf => ({
   laneId: decision.laneId,
   currency,
-  due: decision.frozen.brief.quantity.firstDelivery,
-  planned: decision.frozen.plan != null,
+  due: decision.snapshot.brief.quantity.firstDelivery,
+  planned: decision.snapshot.plan != null,
   workings,
 });
 
 /** Whose figures were signed: the plan's, or the lane's. */
-export const signedId = ({ decision, lane }: RecordSheet): string => (decision.frozen.plan == null ? lane.id : PLAN);
+export const signedId = ({ decision, lane }: RecordSheet): string => (decision.snapshot.plan == null ? lane.id : PLAN);
 
 /** What is poured: both steps of a plan, or the lane. Their figures come from the workings of the record. */
 export const partsOf = ({ decision, lane }: RecordSheet): readonly string[] =>
-  decision.frozen.plan == null ? [lane.id] : STEPS;
+  decision.snapshot.plan == null ? [lane.id] : STEPS;

@@ -9,10 +9,10 @@ import { sureOf, type RecordSheet } from './sheet';
 /** Name and text of what heads a record. */
 export function headLines(sheet: RecordSheet): (readonly [string, string])[] {
   const { decision, currency, orderDate } = sheet;
-  const { frozen } = decision;
-  const { plan } = frozen;
+  const { snapshot } = decision;
+  const { plan } = snapshot;
   const out: (readonly [string, string])[] = [
-    ['Decision', frozen.brief.title],
+    ['Decision', snapshot.brief.title],
     ['Chosen', plan == null ? shortName(decision.laneId) : `two steps, ending on ${shortName(decision.laneId)}`],
   ];
   if (plan != null)
@@ -22,36 +22,36 @@ export function headLines(sheet: RecordSheet): (readonly [string, string])[] {
     ]);
   out.push(
     ['Quantity', `${whole(decision.quantity)} pieces`],
-    ['Verdict', frozen.evaluation.verdict],
+    ['Verdict', snapshot.evaluation.verdict],
     ...ledLine(sheet),
     ['Why', decision.why],
     ['Signed', `${decision.signedBy}, ${dateWords(decision.signedOn)}`],
     [
       'Frozen',
-      `brief revision ${decision.revision}, rates “${frozen.rates.name}”, core ${decision.coreVersion}, tolerances by ${decision.school === 'published' ? 'published grades' : 'a specialist shop'}, order on ${dateWords(orderDate)}`,
+      `brief revision ${decision.revision}, rates “${snapshot.rates.name}”, core ${decision.coreVersion}, tolerances by ${decision.school === 'published' ? 'published grades' : 'a specialist shop'}, order on ${dateWords(orderDate)}`,
     ],
   );
   return out;
 }
 
 /** What comes first by the school that leads the study, where that is another than least cost. */
-function ledLine({ study, board, decision: { frozen }, currency }: RecordSheet): (readonly [string, string])[] {
+function ledLine({ study, board, decision: { snapshot }, currency }: RecordSheet): (readonly [string, string])[] {
   const { leads } = study.brief;
   if (leads === 'cost') return [];
-  const schools = rankingsAt(study, board, frozen.weights ?? FIRST_WEIGHTS);
-  const led = schools === null ? null : firstOf(schools, leads);
+  const rankings = rankingsAt(study, board, snapshot.weights ?? FIRST_WEIGHTS);
+  const led = rankings === null ? null : firstOf(rankings, leads);
   return led === null ? [] : [['Led by', plain(rankingExplanation(board, leads, led, currency))]];
 }
 
 /** What speaks for it and against it, how sure it was, what would overturn it, what is to be done, who disagrees. */
 export function argumentLines(sheet: RecordSheet): (readonly [string, readonly string[]])[] {
   const { decision } = sheet;
-  const { frozen } = decision;
+  const { snapshot } = decision;
   const out: (readonly [string, readonly string[]])[] = [
-    ['For it', frozen.case.for.map((a) => a.text)],
-    ['Against it', frozen.case.against.map((a) => a.text)],
+    ['For it', snapshot.case.for.map((a) => a.text)],
+    ['Against it', snapshot.case.against.map((a) => a.text)],
     ['How sure it was', simulationLines(sheet)],
-    ['What would overturn it', frozen.simulation?.flips ?? []],
+    ['What would overturn it', snapshot.simulation?.flips ?? []],
     [
       'Actions and owners',
       decision.actions.map(
@@ -66,7 +66,7 @@ export function argumentLines(sheet: RecordSheet): (readonly [string, readonly s
 
 /** How sure a choice was, in sentences. */
 export function simulationLines(sheet: RecordSheet): string[] {
-  const { simulation } = sheet.decision.frozen;
+  const { simulation } = sheet.decision.snapshot;
   return simulation == null
     ? []
     : [...certaintyExplanation(simulation, sureOf(sheet)).map(plain), drawnWords(simulation)];
@@ -74,7 +74,7 @@ export function simulationLines(sheet: RecordSheet): string[] {
 
 /** What the figures rest on that nobody has measured or confirmed. */
 export function assumptions({ decision, study, lane }: RecordSheet): string[] {
-  const { brief, rates, plan } = decision.frozen;
+  const { brief, rates, plan } = decision.snapshot;
   const unknown = lane.findings.filter((f) => f.status === 'not-known').map((f) => f.reason);
   return [
     ...(brief.assumed.length > 0 ? [`Of the brief, not confirmed: ${brief.assumed.join(', ')}.`] : []),

@@ -175,7 +175,7 @@ function addLinesOf(sheet: Worksheet, { workings, currency }: RecordSheet, id: s
 
 function addComparison(book: Workbook, { decision }: RecordSheet): void {
   const sheet = book.addWorksheet('Comparison');
-  const { evaluation } = decision.frozen;
+  const { evaluation } = decision.snapshot;
   headRow(
     sheet,
     [

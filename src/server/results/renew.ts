@@ -113,7 +113,7 @@ export async function renewStanding(decisionId: string, rateSetId: string, signa
     log.warn({ decision: decisionId, error: String(error) }, 'a decision could not be looked at again');
     return null;
   });
-  const standing = { ...(found ?? UNREADABLE), plan: decision.frozen.plan != null };
+  const standing = { ...(found ?? UNREADABLE), plan: decision.snapshot.plan != null };
   await transaction((on) =>
     putStanding(on, { decisionId, rateSetId: rates.id, rateVersion: rates.version, core: CORE_VERSION, standing }),
   );

@@ -41,15 +41,15 @@ describe('a signed decision', () => {
     expect(record).toEqual(signed.decision);
     expect(record?.actions).toEqual(signing().actions);
     expect(record?.dissents.map((d) => [d.who, d.words])).toEqual([['Bram', 'Sand would do.']]);
-    expect(record?.frozen.figures).toHaveLength(5);
-    expect(record?.frozen.simulation).toMatchObject({ seed: 3, draws: 10_000 });
-    expect(record?.frozen.plan).toBeNull();
+    expect(record?.snapshot.figures).toHaveLength(5);
+    expect(record?.snapshot.simulation).toMatchObject({ seed: 3, draws: 10_000 });
+    expect(record?.snapshot.plan).toBeNull();
     const later = await writeDissent(made.id, record?.id ?? '', { who: 'Oda', words: 'Too soon.' });
     expect(later?.dissents.map((d) => d.who)).toEqual(['Bram', 'Oda']);
     // What leaves the house is made from this one: who did not agree stands in it.
     expect(await getDecision(made.id, record?.id ?? '')).toEqual(later);
     expect(await getDecision((await createStudy(bracket())).id, record?.id ?? '')).toBeUndefined();
-    expect(later?.frozen).toEqual(record?.frozen);
+    expect(later?.snapshot).toEqual(record?.snapshot);
     expect(await writeDissent(made.id, 'nothing', { who: 'Oda', words: 'x' })).toBeNull();
   });
 
@@ -62,14 +62,14 @@ describe('a signed decision', () => {
     });
     const signed = await signDecision(made.id, signing({ plan: true }));
     if (signed.outcome !== 'signed') throw new Error(signed.outcome);
-    const { frozen } = signed.decision;
-    expect(frozen.plan).toMatchObject({ ...plan, q: 2000 });
+    const { snapshot } = signed.decision;
+    expect(snapshot.plan).toMatchObject({ ...plan, q: 2000 });
     // What carries it is the plan's own: figures, draws and case.
-    expect(frozen.figures?.map((f) => f.laneId)).toEqual(Array.from({ length: 5 }, () => 'plan'));
-    expect(frozen.simulation?.plan).toBeDefined();
-    expect(frozen.case.against.map((a) => a.text).join(' ')).toMatch(/two processes|dearer in all|serve 12 pieces/i);
+    expect(snapshot.figures?.map((f) => f.laneId)).toEqual(Array.from({ length: 5 }, () => 'plan'));
+    expect(snapshot.simulation?.plan).toBeDefined();
+    expect(snapshot.case.against.map((a) => a.text).join(' ')).toMatch(/two processes|dearer in all|serve 12 pieces/i);
     const [kept] = await listDecisions(made.id);
-    expect(kept?.frozen).toEqual(frozen);
+    expect(kept?.snapshot).toEqual(snapshot);
     expect(await standingOf(made.id)).toMatchObject({ state: 'stands', plan: true });
     const bare = await createStudy(bracket());
     expect(await signDecision(bare.id, signing({ plan: true }))).toMatchObject({ outcome: 'barred' });

@@ -132,10 +132,10 @@ describe('decisions', () => {
     expect(saved).toMatchObject({ outcome: 'saved', revision: 2 });
     const [record] = await listDecisions(made.id);
     expect(record?.revision).toBe(1);
-    expect(record?.frozen.brief.title).toBe('Bracket');
-    expect(record?.frozen.evaluation.lanes).toHaveLength(20);
-    expect(record?.frozen.case.against.length).toBeGreaterThan(0);
-    expect(record?.frozen.rates.global.Rlab.v).toEqual([26, 36, 52]);
+    expect(record?.snapshot.brief.title).toBe('Bracket');
+    expect(record?.snapshot.evaluation.lanes).toHaveLength(20);
+    expect(record?.snapshot.case.against.length).toBeGreaterThan(0);
+    expect(record?.snapshot.rates.global.Rlab.v).toEqual([26, 36, 52]);
     expect((await listStudies()).studies.find((s) => s.id === made.id)?.decision).toMatchObject({
       state: 'signed',
       laneId: 'gravity-die/hand',

@@ -30,8 +30,8 @@ export function madeDecision(
     actions,
   };
   const orderDate = brief.quantity.orderDate ?? '2027-01-04';
-  const frozen = frozenOf(prepareStudy(brief, 'published', rates), evaluation, signing, orderDate, FIRST_WEIGHTS);
-  if ('barred' in frozen) throw new Error(frozen.barred);
+  const snapshot = frozenOf(prepareStudy(brief, 'published', rates), evaluation, signing, orderDate, FIRST_WEIGHTS);
+  if ('barred' in snapshot) throw new Error(snapshot.barred);
   return {
     id: 'made',
     studyId: 'study',
@@ -48,6 +48,6 @@ export function madeDecision(
     reopenedAt: null,
     actions,
     dissents: [{ id: 'd', who: 'Bram', words: '=Sand would do.', writtenAt: '2027-01-05T10:00:00Z' }],
-    frozen,
+    snapshot,
   };
 }

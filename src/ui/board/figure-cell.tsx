@@ -94,7 +94,7 @@ export const FigureCell = memo(function FigureCell(props: FigureCellProps) {
         <button
           type="button"
           tabIndex={-1}
-          className="doubted"
+          className="spread-link"
           title={`${props.bandWords ?? ''}: open the working`}
           onClick={() => props.drawn !== undefined && props.onSpread?.(laneId, props.drawn)}
         >

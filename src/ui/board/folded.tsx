@@ -67,7 +67,7 @@ export const FoldedLane = memo(function FoldedLane({
               <button
                 type="button"
                 tabIndex={-1}
-                className="told narrow"
+                className="figure-link narrow"
                 onClick={() => onOpen(lane.id, figureOfRule(first.rule, first.fields))}
               >
                 {findingFigures(first, units)}

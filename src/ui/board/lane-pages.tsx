@@ -66,9 +66,9 @@ export function RankingPage({ laneId }: Props) {
   const side = (c: FeatureCall, of: 'published' | 'shop'): string =>
     of === school
       ? `${width(c.cast_mm)}${VERDICT_WORDS[c.verdict]}`
-      : `${width(c.otherSchool_mm)}${VERDICT_WORDS[c.otherVerdict ?? 'not-known']}`;
+      : `${width(c.otherPolicy_mm)}${VERDICT_WORDS[c.otherVerdict ?? 'not-known']}`;
   return (
-    <section className="section" data-testid="schools">
+    <section className="section" data-testid="rankings">
       <h2>
         Where the schools of tolerance part{' '}
         <span className="quiet">

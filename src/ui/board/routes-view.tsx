@@ -45,7 +45,7 @@ const ORDERS = [
 
 /** The heart: nine lanes by six columns at the chosen quantity. */
 export function RoutesView() {
-  const { study, brief, school, setSchool, id } = useStudy();
+  const { study, brief, school, setTolerancePolicy, id } = useStudy();
   const { board, q, setQ } = useQuantity();
   const [order, setOrder] = useLaneOrder();
   const [pinned, setPinned] = useState<string | null>(null);
@@ -62,7 +62,10 @@ export function RoutesView() {
 
   const weights = useWeights();
   const restedBoard = useRested(board, BOARD_RESTS_MS);
-  const schools = useMemo(() => rankingsAt(study, restedBoard, weights.weights), [study, restedBoard, weights.weights]);
+  const rankings = useMemo(
+    () => rankingsAt(study, restedBoard, weights.weights),
+    [study, restedBoard, weights.weights],
+  );
   // What leads is told at once; by least cost the board knows it already.
   const live = useMemo(
     () => (brief.leads === 'cost' ? null : rankingsAt(study, board, weights.weights)),
@@ -114,7 +117,7 @@ export function RoutesView() {
         lane={lane}
         part={parts.get(lane.id) ?? null}
         leader={lane.id === led}
-        firstBy={firstBy(schools, lane.id)}
+        firstBy={firstBy(rankings, lane.id)}
         against={against}
         pinned={lane.id === pinned}
         sub={sub}
@@ -153,7 +156,7 @@ export function RoutesView() {
     const first = grid.querySelector<HTMLElement>('[role=gridcell][data-col]');
     if (first) first.tabIndex = 0;
   });
-  const otherSchool = useOtherSchool();
+  const otherPolicy = useOtherPolicy();
 
   return (
     <>
@@ -168,14 +171,14 @@ export function RoutesView() {
         </div>
         <span className="quiet">Tolerances by</span>
         <div className="toggle" role="group" aria-label="School of tolerance">
-          <button type="button" aria-pressed={school === 'published'} onClick={() => setSchool('published')}>
+          <button type="button" aria-pressed={school === 'published'} onClick={() => setTolerancePolicy('published')}>
             published grades
           </button>
-          <button type="button" aria-pressed={school === 'shop'} onClick={() => setSchool('shop')}>
+          <button type="button" aria-pressed={school === 'shop'} onClick={() => setTolerancePolicy('shop')}>
             a specialist shop
           </button>
         </div>
-        {otherSchool !== '' && <span className="quiet">{otherSchool}</span>}
+        {otherPolicy !== '' && <span className="quiet">{otherPolicy}</span>}
         <div className="toggle" role="group" aria-label="How sure the figures are">
           {(['shown', 'hidden'] as const).map((word) => (
             <button key={word} type="button" aria-pressed={spreadShown === word} onClick={() => setSpreadShown(word)}>
@@ -248,7 +251,7 @@ export function RoutesView() {
       {spreadShown === 'shown' && board.leader !== null && (
         <SimulationSection simulation={doubt} choice={choice} onChoice={setChoice} onGo={setQ} onSpread={onSpread} />
       )}
-      {schools !== null && <RankingSection rankings={schools} used={weights} />}
+      {rankings !== null && <RankingSection rankings={rankings} used={weights} />}
       <BelowBoard order={order} onOpen={onOpen} />
       <p className="small quiet" style={{ marginTop: 16 }}>
         <ChooseRates /> Every rate that is not the shop’s own is an assumption; every figure opens its working.
@@ -281,7 +284,7 @@ function scalesOf(summary: SimulationSummary | null): WhiskerScales | null {
 }
 
 /** Where the other school of tolerance would come to another verdict, in a few words. */
-function useOtherSchool(): string {
+function useOtherPolicy(): string {
   const { brief, school, study } = useStudy();
   return useMemo(() => {
     if (study.facts === null) return '';

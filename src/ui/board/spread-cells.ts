@@ -18,7 +18,7 @@ function cell(
   drawn: DrawnFigure,
   doubt: LaneSpread | null,
   scales: WhiskerScales | null,
-  told: (x: number) => string,
+  sentences: (x: number) => string,
   unit: string,
   sure: (doubt: LaneSpread) => string | undefined,
 ): SpreadCell {
@@ -30,7 +30,7 @@ function cell(
     bandWords:
       band === undefined
         ? ''
-        : `In eight draws of ten ${told(band.p10)} to ${told(band.p90)} ${unit}, half of them under ${told(band.p50)}`,
+        : `In eight draws of ten ${sentences(band.p10)} to ${sentences(band.p90)} ${unit}, half of them under ${sentences(band.p50)}`,
     sure: doubt === null ? undefined : sure(doubt),
   };
 }

@@ -39,7 +39,7 @@ export function CalendarView() {
       firstArticle_d: plan.firstArticle_d,
       lastPart_d: plan.lastPart_d,
       when: (pieces) => dayOfPlan(study, plan, pieces),
-      frozen: withPlan(study, { plan, choice, against: single, deliveries: required }),
+      studyAt: withPlan(study, { plan, choice, against: single, deliveries: required }),
     };
     return [line, ...deliveries];
   }, [planState, deliveries, q, study, brief.plan]);

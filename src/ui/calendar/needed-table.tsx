@@ -23,8 +23,8 @@ export function NeededTable({
   readonly onOpen: (id: string) => void;
 }) {
   const { openWorking } = useSheets();
-  const open = ({ id, frozen }: Delivery, figure: string, made?: Working): void =>
-    openWorking({ laneId: id, figure, made }, frozen);
+  const open = ({ id, studyAt }: Delivery, figure: string, made?: Working): void =>
+    openWorking({ laneId: id, figure, working: made }, studyAt);
   return (
     <div className="scroll-x">
       <table className="list" aria-label="When the wanted pieces exist">

@@ -25,7 +25,7 @@ export function StepsPage({
   const { timeline } = delivery;
   const q = step?.pieces ?? onRail;
   const time = step?.layout.time ?? board.lanes.find((l) => l.id === delivery.id)?.dates?.time;
-  const frozen = useMemo(
+  const studyAt = useMemo(
     () => (step === undefined ? undefined : stepStudy(study, step, 'as a step of the plan')),
     [study, step],
   );
@@ -35,7 +35,7 @@ export function StepsPage({
     <button
       type="button"
       className="textbtn dotted"
-      onClick={() => openWorking({ laneId: delivery.id, figure: name }, frozen)}
+      onClick={() => openWorking({ laneId: delivery.id, figure: name }, studyAt)}
     >
       {text}
     </button>

@@ -28,7 +28,7 @@ export interface Delivery {
   /** Day from the order by which so many pieces exist; null for more than there are. */
   readonly when: (pieces: number) => number | null;
   /** The study its workings are of where that is not the one on the screen: with the plan in it. */
-  readonly frozen?: StudyAt;
+  readonly studyAt?: StudyAt;
 }
 
 /** The calendar at the quantity on the rail; while the hand moves it follows when there is time. */

@@ -11,23 +11,23 @@ export function ChangeTable({
   changes,
   was = 'Was',
   is = 'Is',
-  frozen,
+  studyAt,
 }: {
   readonly changes: readonly Change[];
   readonly was?: string;
   readonly is?: string;
   /** The studies that figures of the results are opened from. */
-  readonly frozen?: { readonly was: StudyAt | undefined; readonly is: StudyAt };
+  readonly studyAt?: { readonly was: StudyAt | undefined; readonly is: StudyAt };
 }) {
   const [units] = useUnits();
   const shown = (c: Change, side: 'was' | 'is') => {
     const text = changeValue(c.what, c[side], units);
-    const from = frozen?.[side];
+    const from = studyAt?.[side];
     // A lane that has no money there has no working either.
     return c.opens === undefined || from === undefined || text === 'none' ? (
       text
     ) : (
-      <Explained told={[figure(text, c.opens.laneId, c.opens.figure)]} frozen={from} />
+      <Explained explanation={[figure(text, c.opens.laneId, c.opens.figure)]} studyAt={from} />
     );
   };
   return (

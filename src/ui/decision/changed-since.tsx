@@ -11,19 +11,19 @@ import { ChangeTable } from './change-table';
 /** What is no longer as it was signed: brief, results, core, rates. */
 export function ChangedSince({
   decision,
-  frozen,
+  studyAt,
 }: {
   readonly decision: DecisionRecord;
   /** The study as signed, where its figures can be worked out again. */
-  readonly frozen?: StudyAt | undefined;
+  readonly studyAt?: StudyAt | undefined;
 }) {
   const { brief, school, study } = useStudy();
   const changes = useMemo<Change[]>(() => {
     const now = evaluate(brief, { school, rates: study.rates, quantity: decision.quantity });
     return [
-      ...briefChanges(decision.frozen.brief, brief),
-      ...resultChanges(decision.frozen.evaluation, now, decision.laneId),
-      ...rateChanges(decision.frozen.rates, study.rates),
+      ...briefChanges(decision.snapshot.brief, brief),
+      ...resultChanges(decision.snapshot.evaluation, now, decision.laneId),
+      ...rateChanges(decision.snapshot.rates, study.rates),
     ];
   }, [brief, school, study, decision]);
   return (
@@ -34,7 +34,7 @@ export function ChangedSince({
       ) : (
         <ChangeTable
           changes={changes}
-          frozen={{ was: frozen, is: { study, q: decision.quantity, words: 'as it is now' } }}
+          studyAt={{ was: studyAt, is: { study, q: decision.quantity, words: 'as it is now' } }}
         />
       )}
     </section>

@@ -53,7 +53,7 @@ export function ChoiceTable({
 
 function PlanRow({
   plan,
-  frozen,
+  studyAt,
   workings,
   checked,
   onPick,
@@ -69,7 +69,7 @@ function PlanRow({
       words={`${whole(plan.pieces)} on ${shortName(plan.first)}, then ${shortName(plan.then)}`}
       checked={checked}
       onPick={onPick}
-      frozen={frozen}
+      studyAt={studyAt}
       figures={[
         ['allIn', perPart(plan.allIn)],
         ['tooling', whole(workings.working(PLAN, 'tooling').value)],
@@ -118,7 +118,7 @@ function Row({
   words,
   checked,
   onPick,
-  frozen,
+  studyAt,
   figures,
   children,
 }: {
@@ -127,7 +127,7 @@ function Row({
   readonly words: string;
   readonly checked: boolean;
   readonly onPick: () => void;
-  readonly frozen?: StudyAt | undefined;
+  readonly studyAt?: StudyAt | undefined;
   /** Names of figures, and how they are told. */
   readonly figures: readonly (readonly [figure: string, text: string])[];
   readonly children: ReactNode;
@@ -152,7 +152,7 @@ function Row({
       </td>
       {figures.map(([figure, text]) => (
         <td key={figure} className="num">
-          <button type="button" className="textbtn dotted" onClick={() => openWorking({ laneId: id, figure }, frozen)}>
+          <button type="button" className="textbtn dotted" onClick={() => openWorking({ laneId: id, figure }, studyAt)}>
             {text}
           </button>
         </td>

@@ -37,7 +37,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
   const planState = usePhasedPlan(brief.plan !== null);
   const opened = useOpenedPlan(planState);
   const [picked, setPicked] = useState<string | null>(
-    reopened === undefined ? null : reopened.frozen.plan ? PLAN : reopened.laneId,
+    reopened === undefined ? null : reopened.snapshot.plan ? PLAN : reopened.laneId,
   );
   const open = board.lanes
     .filter((l) => l.status !== 'blocked' && l.money !== null)
@@ -81,7 +81,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
     );
   }
   const name = planned === null ? shortName(laneId) : shortName(PLAN);
-  const frozen = planned?.frozen;
+  const studyAt = planned?.studyAt;
   const routeIds = [
     ...new Set([...(planned === null ? [] : [planned.plan.first]), laneId].map((id) => id.split('/')[0] ?? id)),
   ];
@@ -115,14 +115,14 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
       {planned !== null && (
         <section className="section record">
           <h2>The plan in two steps</h2>
-          <PlanKept plan={planned.plan} frozen={frozen} currency={currency} orderDate={orderDate} />
+          <PlanKept plan={planned.plan} studyAt={studyAt} currency={currency} orderDate={orderDate} />
         </section>
       )}
       <section className="section">
         <h2>
           The figures that carry it <span className="quiet">each opens its working</span>
         </h2>
-        <FiguresList figures={figures} frozen={frozen} />
+        <FiguresList figures={figures} studyAt={studyAt} />
       </section>
       {found !== null && (
         <div className="two-beside">
@@ -131,7 +131,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
             <ol className="for">
               {found.for.map((a) => (
                 <li key={a.text}>
-                  <Explained told={a.explanation} frozen={frozen} />
+                  <Explained explanation={a.explanation} studyAt={studyAt} />
                 </li>
               ))}
             </ol>
@@ -141,7 +141,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
             <ol className="against" data-testid="against">
               {found.against.map((a) => (
                 <li key={a.text}>
-                  <Explained told={a.explanation} frozen={frozen} />
+                  <Explained explanation={a.explanation} studyAt={studyAt} />
                 </li>
               ))}
             </ol>
@@ -156,7 +156,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
               behind={drawn.behind}
               simulation={doubt}
               of={{ laneId, currency, due: firstDelivery, planned: planned !== null, workings }}
-              frozen={frozen}
+              studyAt={studyAt}
             />
           ) : (
             <p className="small quiet" role="status">

@@ -5,10 +5,10 @@ import { Explained } from '../working/explained';
 /** The figures that carry a choice, each opening its working. */
 export function FiguresList({
   figures,
-  frozen,
+  studyAt,
 }: {
   readonly figures: readonly CarryingFigure[];
-  readonly frozen?: StudyAt | undefined;
+  readonly studyAt?: StudyAt | undefined;
 }) {
   return (
     <dl className="carrying" data-testid="five-figures">
@@ -16,7 +16,7 @@ export function FiguresList({
         <div key={f.figure}>
           <dt>{f.name}</dt>
           <dd>
-            <Explained told={f.explanation} frozen={frozen} />
+            <Explained explanation={f.explanation} studyAt={studyAt} />
           </dd>
         </div>
       ))}

@@ -6,13 +6,13 @@ import { Explained } from '../working/explained';
 /** A plan in two steps as signed: who pours what, for how much, by when. */
 export function PlanKept({
   plan,
-  frozen,
+  studyAt,
   currency,
   orderDate,
 }: {
   readonly plan: KeptPlan;
   /** The study it was made on, with the plan, from which its workings are opened; undefined where that cannot be. */
-  readonly frozen: StudyAt | undefined;
+  readonly studyAt: StudyAt | undefined;
   readonly currency: string;
   readonly orderDate: string;
 }) {
@@ -20,7 +20,7 @@ export function PlanKept({
     <div data-testid="kept-plan">
       {planExplanation(plan, currency, orderDate).map((explanation, i) => (
         <p key={i} style={{ margin: '3px 0' }}>
-          {frozen === undefined ? plain(explanation) : <Explained told={explanation} frozen={frozen} />}
+          {studyAt === undefined ? plain(explanation) : <Explained explanation={explanation} studyAt={studyAt} />}
         </p>
       ))}
     </div>

@@ -22,7 +22,7 @@ import { type StudyAt } from '../working/figure-at';
 import { Explained } from '../working/explained';
 import { ActionsTable } from './actions-table';
 import { askedFigure, Reason } from '../standing/reason';
-import { standingFrozen } from '../standing/study-at-signing';
+import { studyAtSigning } from '../standing/study-at-signing';
 import { StandingMark } from '../standing/standing-mark';
 import { useStanding } from '../standing/use-standing';
 import { ChangedSince } from './changed-since';
@@ -39,7 +39,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
   const [busy, setBusy] = useState(false);
   const standing = useStanding(decision.id);
   const looks = useMemo(
-    () => (standing === null ? null : standingFrozen(decision, study.rates, standing)),
+    () => (standing === null ? null : studyAtSigning(decision, study.rates, standing)),
     [decision, study.rates, standing],
   );
   // From the first page a figure of the standing leads here and opens.
@@ -49,48 +49,52 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
     history.replaceState(null, '', location.pathname);
     openWorking({ laneId: asked.laneId, figure: asked.figure }, looks(asked.at));
   }, [standing, looks, openWorking]);
-  const { evaluation } = decision.frozen;
+  const { evaluation } = decision.snapshot;
   const lane = evaluation.lanes.find((l) => l.id === decision.laneId);
   const second = evaluation.lanes.find((l) => l.id === evaluation.second);
   // The frozen figures can be worked out again only by the core that made them.
-  const frozen = useMemo<StudyAt | undefined>(
+  const studyAt = useMemo<StudyAt | undefined>(
     () =>
       decision.coreVersion === CORE_VERSION
         ? {
-            study: prepareStudy(decision.frozen.brief, decision.school, decision.frozen.rates),
+            study: prepareStudy(decision.snapshot.brief, decision.school, decision.snapshot.rates),
             q: decision.quantity,
             words: 'as signed',
-            plan: decision.frozen.plan == null ? null : drawnOf(decision.frozen.plan),
+            plan: decision.snapshot.plan == null ? null : drawnOf(decision.snapshot.plan),
           }
         : undefined,
     [decision],
   );
   const workings = useMemo(
     () =>
-      frozen === undefined
+      studyAt === undefined
         ? null
-        : new StudyWorkings(frozen.study, frozen.q, frozen.plan?.open, frozen.plan?.deliveries),
-    [frozen],
+        : new StudyWorkings(studyAt.study, studyAt.q, studyAt.plan?.open, studyAt.plan?.deliveries),
+    [studyAt],
   );
   const verdict = useMemo<Explanation>(() => {
-    if (frozen === undefined) return [evaluation.verdict];
-    const explanation = verdictExplanation(boardAt(frozen.study, frozen.q), evaluation.crossings, evaluation.currency);
+    if (studyAt === undefined) return [evaluation.verdict];
+    const explanation = verdictExplanation(
+      boardAt(studyAt.study, studyAt.q),
+      evaluation.crossings,
+      evaluation.currency,
+    );
     return plain(explanation) === evaluation.verdict ? explanation : [evaluation.verdict];
-  }, [frozen, evaluation]);
-  const against = decision.frozen.case.against.map((a) => ({
+  }, [studyAt, evaluation]);
+  const against = decision.snapshot.case.against.map((a) => ({
     text: a.text,
-    told: frozen === undefined || a.explanation === undefined ? [a.text] : a.explanation,
+    sentence: studyAt === undefined || a.explanation === undefined ? [a.text] : a.explanation,
   }));
   const opening = (laneId: string, name: string, text: string) =>
-    frozen === undefined ? (
+    studyAt === undefined ? (
       text
     ) : (
-      <button type="button" className="told" onClick={() => openWorking({ laneId, figure: name }, frozen)}>
+      <button type="button" className="figure-link" onClick={() => openWorking({ laneId, figure: name }, studyAt)}>
         {text}
       </button>
     );
-  const { plan } = decision.frozen;
-  const due = decision.frozen.brief.quantity.firstDelivery;
+  const { plan } = decision.snapshot;
+  const due = decision.snapshot.brief.quantity.firstDelivery;
   const signed = plan == null ? decision.laneId : PLAN;
   const own = (name: string, text: string) => opening(decision.laneId, name, text);
   const reopen = async (): Promise<void> => {
@@ -114,14 +118,18 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
           {standing !== null && (
             <div data-testid="standing" data-standing={standing.state} style={{ margin: '8px 0' }}>
               <StandingMark state={standing.state} />
-              <Reason standing={standing} frozen={looks} />
+              <Reason standing={standing} studyAt={looks} />
             </div>
           )}
           <span className="record-still">
-            <Still fileId={decision.frozen.brief.model?.file ?? null} width={150} title={decision.frozen.brief.title} />
+            <Still
+              fileId={decision.snapshot.brief.model?.file ?? null}
+              width={150}
+              title={decision.snapshot.brief.title}
+            />
           </span>
           <p style={{ fontSize: 16, margin: '8px 0' }}>
-            <Explained told={verdict} frozen={frozen} />
+            <Explained explanation={verdict} studyAt={studyAt} />
           </p>
           <dl>
             <dt>Chosen</dt>
@@ -138,9 +146,9 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
                 <dd>
                   <PlanKept
                     plan={plan}
-                    frozen={frozen}
+                    studyAt={studyAt}
                     currency={evaluation.currency}
-                    orderDate={decision.frozen.orderDate ?? decision.signedOn}
+                    orderDate={decision.snapshot.orderDate ?? decision.signedOn}
                   />
                 </dd>
               </>
@@ -179,7 +187,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
             <dd data-testid="kept-against">
               {against.map((a) => (
                 <div key={a.text}>
-                  <Explained told={a.told} frozen={frozen} />
+                  <Explained explanation={a.sentence} studyAt={studyAt} />
                 </div>
               ))}
             </dd>
@@ -191,7 +199,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
             </dd>
             <dt>Frozen</dt>
             <dd>
-              brief revision {decision.revision}, rates “{decision.frozen.rates.name}”, core {decision.coreVersion},
+              brief revision {decision.revision}, rates “{decision.snapshot.rates.name}”, core {decision.coreVersion},
               tolerances by {decision.school === 'published' ? 'published grades' : 'a specialist shop'}
             </dd>
           </dl>
@@ -213,11 +221,11 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
             </p>
           )}
         </section>
-        {decision.frozen.simulation != null && (
+        {decision.snapshot.simulation != null && (
           <section className="section record">
             <h2>How sure it was</h2>
             <SureSection
-              simulation={decision.frozen.simulation}
+              simulation={decision.snapshot.simulation}
               of={{
                 laneId: decision.laneId,
                 currency: evaluation.currency,
@@ -225,15 +233,15 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
                 planned: plan != null,
                 workings,
               }}
-              frozen={frozen}
+              studyAt={studyAt}
             />
           </section>
         )}
       </div>
-      {decision.frozen.figures !== undefined && (
+      {decision.snapshot.figures !== undefined && (
         <section className="section">
           <h2>The figures that carried it</h2>
-          <FiguresList figures={decision.frozen.figures} frozen={frozen} />
+          <FiguresList figures={decision.snapshot.figures} studyAt={studyAt} />
         </section>
       )}
       <div className="two-beside">
@@ -245,13 +253,13 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
             </section>
           )}
           <Dissents decision={decision} />
-          <ChangedSince decision={decision} frozen={frozen} />
+          <ChangedSince decision={decision} studyAt={studyAt} />
         </div>
         <section className="section record">
           <h2>Cautions that come with it</h2>
           <Cautions
             routeIds={[...new Set([plan?.first ?? decision.laneId, decision.laneId].map((l) => l.split('/')[0] ?? l))]}
-            alloy={findAlloy(decision.frozen.brief.alloy) ?? null}
+            alloy={findAlloy(decision.snapshot.brief.alloy) ?? null}
           />
         </section>
       </div>

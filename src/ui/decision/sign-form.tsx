@@ -65,10 +65,10 @@ export function SignForm({
   const { fields, append, remove, replace } = useFieldArray({ control, name: 'actions' });
   // Until a hand has been at them the actions follow the choice; what was typed is never taken away.
   const touched = useRef((before?.actions.length ?? 0) > 0);
-  const told = JSON.stringify(suggested);
+  const sentences = JSON.stringify(suggested);
   useEffect(() => {
-    if (!touched.current) replace(JSON.parse(told) as Action[]);
-  }, [told, replace]);
+    if (!touched.current) replace(JSON.parse(sentences) as Action[]);
+  }, [sentences, replace]);
   const { errors, isSubmitting } = formState;
   const { state, run, stop } = useJob();
   const sign = handleSubmit(async ({ against, dissenter, ...input }) => {

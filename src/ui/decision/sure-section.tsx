@@ -7,23 +7,23 @@ import { Explained } from '../working/explained';
 export function SureSection({
   simulation,
   of,
-  frozen,
+  studyAt,
   behind = false,
 }: {
   readonly simulation: KeptSimulation;
   readonly of: SureOf;
   /** The study it was drawn from, where it is not the one on the screen. */
-  readonly frozen?: StudyAt | undefined;
+  readonly studyAt?: StudyAt | undefined;
   /** Whether it is of something else than what is chosen by now. */
   readonly behind?: boolean;
 }) {
   const flips = simulation.flipExplanations ?? simulation.flips.map((words) => [words]);
   return (
     <div aria-busy={behind}>
-      <ul className="doubts" data-testid="sure">
+      <ul className="certainty" data-testid="sure">
         {certaintyExplanation(simulation, of).map((explanation, i) => (
           <li key={i}>
-            <Explained told={explanation} frozen={frozen} />
+            <Explained explanation={explanation} studyAt={studyAt} />
           </li>
         ))}
       </ul>
@@ -34,7 +34,7 @@ export function SureSection({
           <ul className="flips" data-testid="kept-flips">
             {flips.map((explanation, i) => (
               <li key={i}>
-                <Explained told={explanation} frozen={frozen} />
+                <Explained explanation={explanation} studyAt={studyAt} />
               </li>
             ))}
           </ul>

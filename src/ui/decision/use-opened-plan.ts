@@ -12,7 +12,7 @@ export interface OpenedPlan {
   readonly plan: KeptPlan;
   readonly drawn: DrawnPlan;
   readonly workings: StudyWorkings;
-  readonly frozen: StudyAt;
+  readonly studyAt: StudyAt;
 }
 
 /** The plan that the brief has adopted; null where none is, while it is worked out, and where it cannot be made. */
@@ -27,7 +27,7 @@ export function useOpenedPlan({ adopted, single, deliveries, q: foundAt }: PlanS
       plan,
       drawn,
       workings: new StudyWorkings(study, q, drawn.open, deliveries),
-      frozen: { study, q, words: '', plan: drawn },
+      studyAt: { study, q, words: '', plan: drawn },
     };
   }, [study, brief.plan, adopted, single, deliveries, foundAt, q]);
 }

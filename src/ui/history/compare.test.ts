@@ -39,7 +39,7 @@ describe('decisions beside each other', () => {
       signedBy: 'Ilse',
       signedOn: '2027-01-05',
       reopenedAt: null,
-      frozen: {
+      snapshot: {
         plan: null,
         rates: SHIPPED_RATES,
         evaluation: { currency: 'USD', lanes: [{ id: 'gravity-die/hand', allIn: 8.1 }] },

@@ -16,9 +16,9 @@ export function revisionChanges(was: Brief, is: Brief, school: TolerancePolicy, 
   const all = briefChanges(was, is);
   const own = all.filter((c) => !OF_MODEL.test(c.what));
   const model = all.length - own.length;
-  const told =
+  const sentences =
     model === 0 ? own : [...own, { what: 'the part’s file and its measures', was: '', is: `${model} changed` }];
-  return [...told, ...results(was, is, school, rates)];
+  return [...sentences, ...results(was, is, school, rates)];
 }
 
 function results(was: Brief, is: Brief, school: TolerancePolicy, rates: RateSet): Change[] {
@@ -40,22 +40,22 @@ function results(was: Brief, is: Brief, school: TolerancePolicy, rates: RateSet)
 /** What differs between the decisions signed on two revisions; a revision without one stands as open. */
 export function decisionChanges(was: DecisionRecord | undefined, is: DecisionRecord | undefined): Change[] {
   if (was === undefined && is === undefined) return [];
-  const told = (d: DecisionRecord | undefined): Readonly<Record<string, string>> => {
+  const sentences = (d: DecisionRecord | undefined): Readonly<Record<string, string>> => {
     if (d === undefined) return {};
-    const lane = d.frozen.evaluation.lanes.find((l) => l.id === d.laneId);
-    const { plan } = d.frozen;
+    const lane = d.snapshot.evaluation.lanes.find((l) => l.id === d.laneId);
+    const { plan } = d.snapshot;
     return {
       'decision: route': shortName(d.laneId),
       'decision: in two steps': plan == null ? 'no' : `${whole(plan.pieces)} on ${shortName(plan.first)} first`,
       'decision: quantity': `${whole(d.quantity)} pieces`,
-      'decision: all in a part': lane?.allIn == null ? '' : `${perPart(lane.allIn)} ${d.frozen.evaluation.currency}`,
-      'decision: rates': d.frozen.rates.name,
+      'decision: all in a part': lane?.allIn == null ? '' : `${perPart(lane.allIn)} ${d.snapshot.evaluation.currency}`,
+      'decision: rates': d.snapshot.rates.name,
       'decision: why': d.why,
       'decision: signed': `${d.signedBy}, ${plainDate(d.signedOn)}`,
       'decision: reopened': d.reopenedAt === null ? 'no' : plainDate(d.reopenedAt),
     };
   };
-  const [a, b] = [told(was), told(is)];
+  const [a, b] = [sentences(was), sentences(is)];
   return Object.keys({ ...a, ...b })
     .map((what) => ({ what, was: a[what] ?? 'not decided', is: b[what] ?? 'not decided' }))
     .filter((c) => c.was !== c.is);

@@ -56,7 +56,7 @@ export function DrawSection({
           )}
         </span>
       </h2>
-      <p className="small quiet" data-testid="draft-told">
+      <p className="small quiet" data-testid="draft-note">
         {area(draw.under1deg_mm2)} leans less than 1°, {area(draw.noDraft_mm2)} stands along the draw.
       </p>
       <table className="sheet-table" aria-label="Draws tried">

@@ -3,14 +3,14 @@ import { useTheme } from 'next-themes';
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import type { Vec } from '@/core/part-file/geometry';
 import { ViewerClient } from '@/workers/viewer.client';
-import type { Look, Marker, PictureDrawn } from '@/workers/viewer.protocol';
+import type { ViewFrom, Marker, PictureDrawn } from '@/workers/viewer.protocol';
 import { fixed } from '../format';
 import type { Painting } from './bands';
 import { DrawHandle } from './draw-handle';
 import type { PartState } from './part-state';
 import { meant } from './steer';
 
-const LOOKS: readonly (readonly [Look, string])[] = [
+const LOOKS: readonly (readonly [ViewFrom, string])[] = [
   ['corner', 'From a corner'],
   ['front', 'Front'],
   ['side', 'Side'],

@@ -38,7 +38,7 @@ export function PhasedPlanSection({
   const rows = useMemo(() => rowsOf(planState, brief.plan), [planState, brief.plan]);
   const adopt = (plan: PlanChoice | null): void => setBrief({ ...brief, plan });
   return (
-    <section className="section" aria-label="In two steps" data-testid="bridge">
+    <section className="section" aria-label="In two steps" data-testid="phased-plan">
       <h2>
         In two steps{' '}
         <span className="quiet">
@@ -57,10 +57,10 @@ export function PhasedPlanSection({
       )}
       {planState.q !== null && (
         <>
-          <p data-testid="bridge-verdict">
+          <p data-testid="plan-verdict">
             <Explained
-              told={planVerdict(best, single, cheapest, study.rates.currency.code)}
-              frozen={
+              explanation={planVerdict(best, single, cheapest, study.rates.currency.code)}
+              studyAt={
                 best === null
                   ? undefined
                   : withPlan(study, { plan: best, choice: offered[0]?.choice ?? null, against: single, deliveries })

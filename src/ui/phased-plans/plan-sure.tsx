@@ -30,7 +30,7 @@ export function PlanSure({
     [choice, plan, single, deliveries],
   );
   const { summary, error, nothing, q, behind } = useSimulation(shown === 'shown', DRAWN, drawn, false);
-  const frozen = useMemo<StudyAt>(() => ({ study, q, words: '', plan: drawn }), [study, q, drawn]);
+  const studyAt = useMemo<StudyAt>(() => ({ study, q, words: '', plan: drawn }), [study, q, drawn]);
   if (shown === 'hidden' || nothing) return null;
   const doubt = summary === null ? null : simulationOf(summary, PLAN, DRAWN, [], drawn);
   if (error !== null) return <p className="small bad">Not drawn: {error}</p>;
@@ -53,7 +53,7 @@ export function PlanSure({
         {certaintyExplanation(doubt, of).map((explanation, i) => (
           <Fragment key={i}>
             {i > 0 && ' '}
-            <Explained told={explanation} frozen={frozen} />
+            <Explained explanation={explanation} studyAt={studyAt} />
           </Fragment>
         ))}
       </p>

@@ -34,22 +34,22 @@ export function ProcessStepsView({ asked }: { readonly asked: string | null }) {
   const facts = study.lanes.find((e) => e.lane.id === laneId)?.part;
   const mass = facts === null || facts === undefined ? null : inUnitsOf(facts.mc, 'kg', units);
   const dates = lane.dates;
-  const plan = signed?.frozen.plan ?? null;
+  const plan = signed?.snapshot.plan ?? null;
   return (
-    <article className="section made" data-testid="made">
+    <article className="section process-steps" data-testid="process-steps">
       <header>
         <span className="record-still">
           <Still fileId={brief.model?.file ?? null} width={220} title={brief.title} />
         </span>
         <h2>How this part is made</h2>
-        <p className="made-lead">
+        <p className="process-lead">
           {brief.title}: {making.process.summary}
         </p>
         <p>
           {study.alloy === null ? '' : `It is poured in ${study.alloy.name}. `}
           {mass !== null && (
             <Explained
-              told={explain`A casting weighs ${figure(`${fixed(mass.value, mass.value < 10 ? 2 : 1)} ${mass.unit}`, laneId, 'mc')} before it is machined. `}
+              explanation={explain`A casting weighs ${figure(`${fixed(mass.value, mass.value < 10 ? 2 : 1)} ${mass.unit}`, laneId, 'mc')} before it is machined. `}
             />
           )}
           {making.variant === null ? '' : plainVariant(making.variant)}
@@ -63,7 +63,7 @@ export function ProcessStepsView({ asked }: { readonly asked: string | null }) {
         {dates !== null && (
           <p>
             <Explained
-              told={explain`Of ${whole(q)} pieces ordered on ${dateAfter(orderDate, 0)} the first are there ${on(dates.firstArticle_d)}${figure(dateAfter(orderDate, dates.firstArticle_d), laneId, 'firstArticle')}, the last ${on(dates.lastPart_d)}${figure(dateAfter(orderDate, dates.lastPart_d), laneId, 'lastPart')}.`}
+              explanation={explain`Of ${whole(q)} pieces ordered on ${dateAfter(orderDate, 0)} the first are there ${on(dates.firstArticle_d)}${figure(dateAfter(orderDate, dates.firstArticle_d), laneId, 'firstArticle')}, the last ${on(dates.lastPart_d)}${figure(dateAfter(orderDate, dates.lastPart_d), laneId, 'lastPart')}.`}
             />
           </p>
         )}

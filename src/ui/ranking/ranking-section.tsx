@@ -33,7 +33,7 @@ export const RankingSection = memo(function SchoolsSection({
     if (school === 'spare') openReasons(laneId);
     else if (school === 'weighted') {
       const made = scoreWorking(rankings, used.weights, laneId, currency);
-      openWorking({ laneId, figure: made.figure, made });
+      openWorking({ laneId, figure: made.figure, working: made });
     } else if (school === 'regret' && worst !== undefined && worst.best !== laneId)
       openWorking({ laneId, figure: differenceTo('total', worst.best), q: worst.q });
     else openWorking({ laneId, figure: school === 'soonest' ? 'firstArticle' : 'total' });
@@ -44,7 +44,7 @@ export const RankingSection = memo(function SchoolsSection({
       <h2>
         Schools of choice <span className="quiet">every surviving variant, each school by its own measure</span>
       </h2>
-      <p data-testid="schools-agree">{agreement(rankings)}</p>
+      <p data-testid="ranking-agreement">{agreement(rankings)}</p>
       <div className="scroll-x">
         <table className="sheet-table" aria-label="Schools of choice">
           <thead>
@@ -74,7 +74,12 @@ export const RankingSection = memo(function SchoolsSection({
                   </td>
                   <td className="small">
                     {id !== null && (
-                      <button type="button" className="told" title="Open the working" onClick={() => open(school, id)}>
+                      <button
+                        type="button"
+                        className="figure-link"
+                        title="Open the working"
+                        onClick={() => open(school, id)}
+                      >
                         {whyFirst(rankings, school, id, currency)}
                       </button>
                     )}

@@ -11,7 +11,7 @@ export function useLed(): string | null {
   const { weights } = useWeights();
   return useMemo(() => {
     if (brief.leads === 'cost') return board.leader;
-    const schools = rankingsAt(study, board, weights);
-    return schools === null ? board.leader : firstOf(schools, brief.leads);
+    const rankings = rankingsAt(study, board, weights);
+    return rankings === null ? board.leader : firstOf(rankings, brief.leads);
   }, [study, brief.leads, board, weights]);
 }

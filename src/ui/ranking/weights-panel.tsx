@@ -83,7 +83,7 @@ export function WeightsPanel({ rankings, used }: { readonly rankings: Rankings; 
                   title="Open the working"
                   onClick={() => {
                     const made = scoreWorking(rankings, weights, id, currency);
-                    openWorking({ laneId: id, figure: made.figure, made });
+                    openWorking({ laneId: id, figure: made.figure, working: made });
                   }}
                 >
                   {fixed(score, 2)}

@@ -34,8 +34,8 @@ export function scoreWords(o: LaneScores, key: Weighed, currency: string): strin
 }
 
 /** Why a school puts a lane first, in its own figures. */
-export function whyFirst(schools: Rankings, school: RankingMethod, id: string, currency: string): string {
-  const o = schools.options.find((x) => x.id === id);
+export function whyFirst(rankings: Rankings, school: RankingMethod, id: string, currency: string): string {
+  const o = rankings.options.find((x) => x.id === id);
   if (o === undefined) return '';
   switch (school) {
     case 'cost':
@@ -45,30 +45,30 @@ export function whyFirst(schools: Rankings, school: RankingMethod, id: string, c
     case 'spare':
       return `${scoreWords(o, 'operations', currency)}, ${scoreWords(o, 'reserve', currency)}`;
     case 'regret':
-      return `never more than ${whole(schools.maxRegret[id] ?? 0)} ${currency} over the best, at ${schools.states.map(whole).join(', ')} pieces`;
+      return `never more than ${whole(rankings.maxRegret[id] ?? 0)} ${currency} over the best, at ${rankings.states.map(whole).join(', ')} pieces`;
     case 'weighted':
-      return `score ${fixed(schools.scores[id] ?? 0, 2)} of 1`;
+      return `score ${fixed(rankings.scores[id] ?? 0, 2)} of 1`;
   }
 }
 
 /** Whether the schools agree, and where not, who says what. */
-export function agreement(schools: Rankings): string {
+export function agreement(rankings: Rankings): string {
   const by = new Map<string, RankingMethod[]>();
   for (const school of RANKING_METHODS)
-    for (const id of schools.first[school]) by.set(id, [...(by.get(id) ?? []), school]);
+    for (const id of rankings.first[school]) by.set(id, [...(by.get(id) ?? []), school]);
   const all = [...by].find(([, list]) => list.length === RANKING_METHODS.length);
   if (all !== undefined) return `All five schools put ${shortName(all[0])} first.`;
-  const told = [...by]
+  const sentences = [...by]
     .sort((a, b) => b[1].length - a[1].length)
     .map(([id, list]) => `${shortName(id)} by ${list.map((s) => RANKING_WORDS[s]).join(', ')}`);
-  return `The schools do not agree: ${told.join('; ')}.`;
+  return `The schools do not agree: ${sentences.join('; ')}.`;
 }
 
 /** Schools that put a lane first, as a few words on its row; empty where none does. */
-export const firstBy = (schools: Rankings | null, id: string): string =>
-  schools === null
+export const firstBy = (rankings: Rankings | null, id: string): string =>
+  rankings === null
     ? ''
-    : RANKING_METHODS.filter((s) => schools.first[s].includes(id))
+    : RANKING_METHODS.filter((s) => rankings.first[s].includes(id))
         .map((s) => SHORT[s])
         .join(', ');
 

@@ -20,7 +20,9 @@ export function CsvIn({
   readonly onTake: (figures: Readonly<Record<string, OwnFigure>>, why: string) => void;
 }) {
   const file = useRef<HTMLInputElement>(null);
-  const [told, setTold] = useState<{ readonly words: string; readonly issues: readonly BriefIssue[] } | null>(null);
+  const [sentences, setTold] = useState<{ readonly words: string; readonly issues: readonly BriefIssue[] } | null>(
+    null,
+  );
   const read = async (chosen: File): Promise<void> => {
     try {
       const result = await call<Read>('POST', `/api/rates/${id}/csv`, { csv: await chosen.text() });
@@ -52,17 +54,17 @@ export function CsvIn({
           if (chosen) void read(chosen);
         }}
       />
-      {told !== null && (
-        <div className="csv-told small" role="status">
-          {told.words}
-          {told.issues.length > 0 && (
+      {sentences !== null && (
+        <div className="csv-result small" role="status">
+          {sentences.words}
+          {sentences.issues.length > 0 && (
             <ul>
-              {told.issues.slice(0, 12).map((i) => (
+              {sentences.issues.slice(0, 12).map((i) => (
                 <li key={i.path}>
                   {i.path}: “{String(i.value)}” – {i.message}
                 </li>
               ))}
-              {told.issues.length > 12 && <li>and {told.issues.length - 12} more</li>}
+              {sentences.issues.length > 12 && <li>and {sentences.issues.length - 12} more</li>}
             </ul>
           )}
         </div>

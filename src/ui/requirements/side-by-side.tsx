@@ -40,7 +40,7 @@ export function SideBySide() {
                 title="The brief as it stands"
                 board={board}
                 against={null}
-                frozen={undefined}
+                studyAt={undefined}
                 code={study.rates.currency.code}
               >
                 <p className="small quiet">{requirementsOf(study.brief).length} requirements</p>
@@ -67,10 +67,10 @@ function WhatIfColumn({ ids, at }: { readonly ids: WhatIf; readonly at: number }
     [brief, ids, school, study.rates],
   );
   const theirs = useMemo(() => boardAt(relaxed, q, orderDate), [relaxed, q, orderDate]);
-  const frozen = useMemo<StudyAt>(() => ({ study: relaxed, q, words: name }), [relaxed, q, name]);
+  const studyAt = useMemo<StudyAt>(() => ({ study: relaxed, q, words: name }), [relaxed, q, name]);
   const unread = keptTyping(id) !== null;
   return (
-    <Column title={name} board={theirs} against={board} frozen={frozen} code={study.rates.currency.code}>
+    <Column title={name} board={theirs} against={board} studyAt={studyAt} code={study.rates.currency.code}>
       <ul className="given-up" aria-label={`Given up in ${name}`}>
         {all
           .filter((r) => ids.includes(r.id))
@@ -130,14 +130,14 @@ function Column({
   title,
   board,
   against,
-  frozen,
+  studyAt,
   code,
   children,
 }: {
   readonly title: string;
   readonly board: Board;
   readonly against: Board | null;
-  readonly frozen: StudyAt | undefined;
+  readonly studyAt: StudyAt | undefined;
   readonly code: string;
   readonly children: ReactNode;
 }) {
@@ -154,7 +154,7 @@ function Column({
         <button
           type="button"
           className="textbtn dotted"
-          onClick={() => lane && openWorking({ laneId: lane.id, figure }, frozen)}
+          onClick={() => lane && openWorking({ laneId: lane.id, figure }, studyAt)}
         >
           {text}
         </button>

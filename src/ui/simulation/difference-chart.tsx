@@ -109,11 +109,11 @@ export function DifferenceChart({
         Filled bars: draws in which {shortName(first)} is the cheaper,{' '}
         <button
           type="button"
-          className="told"
+          className="figure-link"
           title="Open the working"
           onClick={() => {
             const made = differenceDrawn(difference, currency, how);
-            openWorking({ laneId: first, figure: made.figure, q, made });
+            openWorking({ laneId: first, figure: made.figure, q, working: made });
           }}
         >
           {percent(holds.share)} %

@@ -24,52 +24,52 @@ export function FlipsList({
 }) {
   const { study } = useStudy();
   const [all, setAll] = useState(false);
-  const { told, ofBrief, frozen } = useMemo(() => {
+  const { ofFigures, ofBrief, studyAt } = useMemo(() => {
     const by = new Map(depth.inputs.map((i) => [i.key, i]));
     const stance = stanceOf(depth.leader, depth.briefFlips);
     const of = new StudyWorkings(study, q);
     return {
       // At the quantity that was drawn, where the rail has gone on.
-      frozen: { study, q, words: '' } satisfies StudyAt,
+      studyAt: { study, q, words: '' } satisfies StudyAt,
       ofBrief: depth.briefFlips.map((flip) => ({
         flip,
-        telling: briefFlipExplanation(flip, depth.leader, stance, of),
+        explanation: briefFlipExplanation(flip, depth.leader, stance, of),
       })),
-      told: depth.flips
+      ofFigures: depth.flips
         .flatMap((flip) => {
           const input = by.get(flip.key);
           if (input === undefined) return [];
-          const telling = flipExplanation(flip, input, depth.leader, study.rates, stance);
-          return [{ flip, telling, near: nearness(flip, input) }];
+          const explanation = flipExplanation(flip, input, depth.leader, study.rates, stance);
+          return [{ flip, explanation, near: nearness(flip, input) }];
         })
         .sort((x, y) => Number(y.flip.within) - Number(x.flip.within) || x.near - y.near),
     };
   }, [depth, study, q]);
-  const within = told.filter((t) => t.flip.within).length;
-  const shown = all ? told : told.slice(0, Math.max(FEW, within));
+  const within = ofFigures.filter((t) => t.flip.within).length;
+  const shown = all ? ofFigures : ofFigures.slice(0, Math.max(FEW, within));
   return (
     <>
       <ul className="flips" aria-label="What would overturn it">
-        {ofBrief.map(({ flip, telling }) => (
+        {ofBrief.map(({ flip, explanation }) => (
           <li key={`${flip.kind} ${flip.key}`}>
-            <Explained told={telling} frozen={frozen} />
+            <Explained explanation={explanation} studyAt={studyAt} />
             {flip.kind === 'quantity' && <GoThere flip={flip} onGo={onGo} />}
           </li>
         ))}
-        {shown.map(({ flip, telling }) => (
+        {shown.map(({ flip, explanation }) => (
           <li key={`${flip.key} ${flip.against}`}>
-            <Explained told={telling} frozen={frozen} />
+            <Explained explanation={explanation} studyAt={studyAt} />
             {flip.within && <strong> · within its range</strong>}
           </li>
         ))}
       </ul>
       <p className="small quiet">
-        {told.length === 0
+        {ofFigures.length === 0
           ? `No single rate, price, share or hour, from a quarter to four times its likely value, puts another route before ${shortName(depth.leader)}.`
           : `One figure at a time, the rest at likely, from a quarter to four times its likely value. ${within === 0 ? 'None turns it within its own range.' : `${within} ${within === 1 ? 'turns' : 'turn'} it within ${within === 1 ? 'its' : 'their'} range.`}`}{' '}
-        {told.length > shown.length && (
+        {ofFigures.length > shown.length && (
           <button type="button" className="textbtn dotted" onClick={() => setAll(true)}>
-            all {told.length}
+            all {ofFigures.length}
           </button>
         )}
       </p>

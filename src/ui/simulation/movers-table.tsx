@@ -69,7 +69,7 @@ export function MoversTable({
                       onClick={() => {
                         const words = inputWords(input, study.rates);
                         const made = moverWorking(m, input, depth.leader, second, words, currency);
-                        openWorking({ laneId: depth.leader, figure: made.figure, q, made });
+                        openWorking({ laneId: depth.leader, figure: made.figure, q, working: made });
                       }}
                     >
                       {signed(m.atLow, 0)} … {signed(m.atHigh, 0)}

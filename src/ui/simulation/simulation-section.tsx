@@ -61,7 +61,7 @@ export const SimulationSection = memo(function DoubtSection({
       {depth === null ? <Waiting /> : <FlipsList depth={depth} q={simulation.q} onGo={onGo} />}
       <h3>What moves the choice</h3>
       {depth === null ? <Waiting /> : <MoversTable depth={depth} q={simulation.q} currency={currency} />}
-      <div className="board-tools small doubt-tools">
+      <div className="board-tools small simulation-tools">
         <div className="toggle" role="group" aria-label="Spread of a figure over its range">
           {(['pert', 'triangle'] as const).map((spread) => (
             <button
@@ -132,7 +132,7 @@ function Verdict({
   if (first?.cheapest == null) return null;
   const close = next?.cheapest != null && next.cheapest.high >= first.cheapest.low;
   const opening = (laneId: string, drawn: DrawnFigure, text: string) => (
-    <button type="button" className="told" title="Open the working" onClick={() => onSpread(laneId, drawn)}>
+    <button type="button" className="figure-link" title="Open the working" onClick={() => onSpread(laneId, drawn)}>
       {text}
     </button>
   );
@@ -147,7 +147,7 @@ function Verdict({
     );
   };
   return (
-    <p data-testid="doubt-verdict">
+    <p data-testid="simulation-verdict">
       <strong>{sentence(shortName(first.id))}</strong> is the cheapest of {race.length}{' '}
       {race.length === 1 ? 'route' : 'routes'} {share(first.id, 'allIn', first.cheapest)}
       {next?.cheapest != null && next.cheapest.share > 0 && (

@@ -26,7 +26,7 @@ export function useOpenDrawn(
       // At the quantity that was drawn, where the rail has gone on.
       const { value, unit } = workingOf(of, laneId, now.q, FIGURE_DRAWN[drawn]);
       const made = drawnWorking(drawn, lane, value, unit, { ...how, draws: now.summary.draws });
-      openWorking({ laneId, figure: made.figure, q: now.q, made });
+      openWorking({ laneId, figure: made.figure, q: now.q, working: made });
     },
     [openWorking],
   );

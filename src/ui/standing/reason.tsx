@@ -17,25 +17,30 @@ export function askedFigure({ explanation }: StandingOf, hash: string): Explaine
 /** Why a choice stands as it does, and the rates that moved: figures open their working, rates lead to where they are kept. */
 export function Reason({
   standing: { state, explanation, causes, ratesId, ratesName, studyId },
-  frozen = null,
+  studyAt = null,
 }: {
   readonly standing: StandingOf;
   /** The studies its figures are opened from; null off the record, where figures lead to it. */
-  readonly frozen?: ((at: ExplainedFigure['at']) => StudyAt) | null;
+  readonly studyAt?: ((at: ExplainedFigure['at']) => StudyAt) | null;
 }) {
   const reason =
-    frozen === null ? (
+    studyAt === null ? (
       explanation.map((piece, i) =>
         typeof piece === 'string' ? (
           piece
         ) : (
-          <Link key={i} className="told" href={`/studies/${studyId}/decision#${HASH}${i}`} title="Open the working">
+          <Link
+            key={i}
+            className="figure-link"
+            href={`/studies/${studyId}/decision#${HASH}${i}`}
+            title="Open the working"
+          >
             {piece.text}
           </Link>
         ),
       )
     ) : (
-      <Explained told={explanation} frozen={frozen} />
+      <Explained explanation={explanation} studyAt={studyAt} />
     );
   return (
     <div className="small">

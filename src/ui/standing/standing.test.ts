@@ -8,7 +8,7 @@ import { bracket } from '@/core/testing/demo-briefs';
 import type { DecisionRecord } from '@/server/decisions';
 import type { StandingOf } from '@/server/results';
 import { askedFigure } from './reason';
-import { standingFrozen } from './study-at-signing';
+import { studyAtSigning } from './study-at-signing';
 
 const brief = bracket();
 const laneId = boardAt(prepareStudy(brief), 2000).leader ?? '';
@@ -32,7 +32,7 @@ const found = standingOf(
   dearer,
 );
 const standing = { ...found, ratesId: 'r', ratesName: 'Spring', studyId: 's', decisionId: 'd' } as StandingOf;
-const decision = { quantity: 2000, school: 'published', frozen: { brief, rates: SHIPPED_RATES } } as DecisionRecord;
+const decision = { quantity: 2000, school: 'published', snapshot: { brief, rates: SHIPPED_RATES } } as DecisionRecord;
 
 describe('a figure of a standing asked for by the address', () => {
   test('is the one at that place in the sentence; words and other places are none', () => {
@@ -46,7 +46,7 @@ describe('a figure of a standing asked for by the address', () => {
 });
 
 describe('the two studies of a standing', () => {
-  const looks = standingFrozen(decision, dearer, standing);
+  const looks = studyAtSigning(decision, dearer, standing);
   test('each figure comes from its own: as signed, and at the rates of today', () => {
     for (const piece of standing.explanation) {
       if (typeof piece === 'string') continue;

@@ -11,8 +11,8 @@ import type { StudyAt } from '../working/figure-at';
  * asked for.
  * @param rates those the study uses today
  */
-export function standingFrozen(
-  { frozen, school, quantity }: DecisionRecord,
+export function studyAtSigning(
+  { snapshot: studyAt, school, quantity }: DecisionRecord,
   rates: RateSet,
   { plans }: StandingOf,
 ): (at: ExplainedFigure['at']) => StudyAt {
@@ -22,7 +22,7 @@ export function standingFrozen(
     if (known !== undefined) return known;
     const plan = plans?.[at] ?? null;
     const one: StudyAt = {
-      study: prepareStudy(frozen.brief, school, at === 'signed' ? frozen.rates : rates),
+      study: prepareStudy(studyAt.brief, school, at === 'signed' ? studyAt.rates : rates),
       q: quantity,
       words: at === 'signed' ? 'as signed' : 'the signed brief at today’s rates',
       plan: plan === null ? null : drawnOf(plan),

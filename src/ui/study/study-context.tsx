@@ -37,7 +37,7 @@ export interface StudyState {
   readonly refused: readonly RefusedSave[];
   readonly settleRefused: (save: RefusedSave, take: boolean) => void;
   readonly setBrief: (brief: Brief) => void;
-  readonly setSchool: (school: TolerancePolicy) => void;
+  readonly setTolerancePolicy: (school: TolerancePolicy) => void;
   /** Lets the study use another rate set: saved at once. Rejects with the server's refusal. */
   readonly setRates: (rateSetId: string) => Promise<void>;
   readonly settle: (choice: 'mine' | 'theirs') => void;
@@ -156,7 +156,7 @@ export function StudyProvider({
   children: ReactNode;
 }) {
   const [brief, setBriefState] = useState(record.brief);
-  const [school, setSchoolState] = useState(record.school);
+  const [school, setPolicyState] = useState(record.school);
   const [rates, setRatesState] = useState(record.rates);
   const [generation, setGeneration] = useState(0);
   const [saveState, setSaveState] = useState<SaveState>('saved');
@@ -247,9 +247,9 @@ export function StudyProvider({
     },
     [school],
   );
-  const setSchool = useCallback(
+  const setTolerancePolicy = useCallback(
     (next: TolerancePolicy) => {
-      setSchoolState(next);
+      setPolicyState(next);
       saver.current?.change({ brief, school: next });
     },
     [brief],
@@ -261,7 +261,7 @@ export function StudyProvider({
       else {
         saver.current?.takeTheirs(conflict);
         setBriefState(conflict.theirs.brief);
-        setSchoolState(conflict.theirs.school);
+        setPolicyState(conflict.theirs.school);
         setGeneration((g) => g + 1);
       }
       setConflict(null);
@@ -303,7 +303,7 @@ export function StudyProvider({
   const replace = useCallback((next: StudyRecord) => {
     saver.current?.adopt(next.version);
     setBriefState(next.brief);
-    setSchoolState(next.school);
+    setPolicyState(next.school);
     setSavedAt(next.changedAt);
     setGeneration((g) => g + 1);
   }, []);
@@ -327,7 +327,7 @@ export function StudyProvider({
     refused,
     settleRefused,
     setBrief,
-    setSchool,
+    setTolerancePolicy,
     setRates,
     settle,
     setDecisions,

@@ -84,7 +84,7 @@ export function StudyHead({ children }: { children: ReactNode }) {
       <UnreadNotice unread={unread} />
       <RefusedSaves />
       {/* Until the page has come to life nothing can be typed into it that would be lost. */}
-      <div className="held" inert={!ready} data-ready={ready}>
+      <div className="until-ready" inert={!ready} data-ready={ready}>
         <Guarded name="The quantity rail" of={study}>
           <Rail />
         </Guarded>
@@ -105,11 +105,11 @@ function VerdictLine() {
   return (
     <>
       <p className="verdict" data-testid="verdict" aria-live="off">
-        <Explained told={verdictExplanation(board, curves?.crossings ?? null, currency)} />
+        <Explained explanation={verdictExplanation(board, curves?.crossings ?? null, currency)} />
       </p>
       {brief.leads !== 'cost' && led !== null && (
         <p className="small" data-testid="led-by">
-          <Explained told={rankingExplanation(board, brief.leads, led, currency)} />
+          <Explained explanation={rankingExplanation(board, brief.leads, led, currency)} />
         </p>
       )}
     </>

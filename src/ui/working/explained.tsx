@@ -8,29 +8,29 @@ const CLOSING = /^[.,;:)]+/;
 
 /** A sentence whose figures open their working, or the reasons of their lane. */
 export function Explained({
-  told: explanation,
-  frozen,
+  explanation,
+  studyAt,
 }: {
-  readonly told: Explanation;
+  readonly explanation: Explanation;
   /** The study its figures are opened from where it is not the one on the screen; by whose figure it is where there are two. */
-  readonly frozen?: StudyAt | ((at: ExplainedFigure['at']) => StudyAt | undefined) | undefined;
+  readonly studyAt?: StudyAt | ((at: ExplainedFigure['at']) => StudyAt | undefined) | undefined;
 }) {
   const { openWorking, openReasons } = useSheets();
   return explanation.map((piece, i) => {
     if (typeof piece === 'string') return typeof explanation[i - 1] === 'object' ? piece.replace(CLOSING, '') : piece;
-    const { laneId, figure, q, text, made, at } = piece;
+    const { laneId, figure, q, text, working, at } = piece;
     const next = explanation[i + 1];
     const closing = typeof next === 'string' ? (CLOSING.exec(next)?.[0] ?? '') : '';
     const button = (
       <button
         key={i}
         type="button"
-        className="told"
+        className="figure-link"
         title={figure === null ? 'Open the reasons' : 'Open the working'}
         onClick={() =>
           figure === null
             ? openReasons(laneId)
-            : openWorking({ laneId, figure, q, made }, typeof frozen === 'function' ? frozen(at) : frozen)
+            : openWorking({ laneId, figure, q, working }, typeof studyAt === 'function' ? studyAt(at) : studyAt)
         }
       >
         {text}

@@ -8,7 +8,7 @@ export interface FigureAt {
   readonly figure: string;
   readonly q?: number | undefined;
   /** Its working where that is at hand already: of what was drawn or weighed. */
-  readonly made?: Working | undefined;
+  readonly working?: Working | undefined;
 }
 
 /** A study and a quantity other than those on the screen, for figures of a signed record or of a what-if. */

@@ -28,7 +28,7 @@ export function OverrideNote({ laneId }: { readonly laneId: string }) {
   const bad = typed.trim() !== '' && !(Number.isInteger(n) && n >= 1 && n <= most);
   const { route, variant } = laneWords(laneId);
   return (
-    <div className="held" data-testid="held">
+    <div className="override-note" data-testid="override">
       <form
         onSubmit={(event) => {
           event.preventDefault();

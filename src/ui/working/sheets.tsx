@@ -8,7 +8,7 @@ import { WorkingPage } from './working-sheet';
 
 /** Opens what stands behind a figure or a verdict; both keep their identity while the rail moves. */
 export interface Sheets {
-  readonly openWorking: (at: FigureAt, frozen?: StudyAt) => void;
+  readonly openWorking: (at: FigureAt, studyAt?: StudyAt) => void;
   readonly openReasons: (laneId: string) => void;
 }
 
@@ -24,7 +24,7 @@ export function useSheets(): Sheets {
 interface OpenWorking {
   /** The figure looked at, last, and those it was reached through. */
   readonly trail: readonly FigureAt[];
-  readonly frozen: StudyAt | undefined;
+  readonly studyAt: StudyAt | undefined;
 }
 
 /** The two sheets of a study, workings and reasons, and the means to open them from any figure of any view. */
@@ -39,9 +39,9 @@ export function SheetsProvider({ children }: { readonly children: ReactNode }) {
     setWorking(null);
     setReasonsOf(null);
   }
-  const openWorking = useCallback((at: FigureAt, frozen?: StudyAt) => {
+  const openWorking = useCallback((at: FigureAt, studyAt?: StudyAt) => {
     setReasonsOf(null);
-    setWorking({ trail: [at], frozen });
+    setWorking({ trail: [at], studyAt });
   }, []);
   const openReasons = useCallback((laneId: string) => {
     setWorking(null);
@@ -63,7 +63,7 @@ export function SheetsProvider({ children }: { readonly children: ReactNode }) {
       working === null ? null : (
         <WorkingPage
           at={working.trail.at(-1) as FigureAt}
-          frozen={working.frozen}
+          studyAt={working.studyAt}
           onDeeper={deeper}
           onBack={working.trail.length > 1 ? back : null}
         />

@@ -27,30 +27,30 @@ const briefAnchor = (path: string): string => {
 /** The working of a figure: equation, symbols, values, sources and basis; computed symbols open their own. */
 export function WorkingPage({
   at,
-  frozen,
+  studyAt,
   onDeeper,
   onBack,
 }: {
   readonly at: FigureAt;
-  readonly frozen: StudyAt | undefined;
+  readonly studyAt: StudyAt | undefined;
   readonly onDeeper: (at: FigureAt) => void;
   readonly onBack: (() => void) | null;
 }) {
   const live = useStudy().study;
   const rail = useQuantity().q;
-  const study = frozen?.study ?? live;
-  const q = at.q ?? frozen?.q ?? rail;
-  const plan = frozen?.plan ?? null;
+  const study = studyAt?.study ?? live;
+  const q = at.q ?? studyAt?.q ?? rail;
+  const plan = studyAt?.plan ?? null;
   const workings = useMemo(() => new StudyWorkings(study, q, plan?.open, plan?.deliveries), [study, q, plan]);
   const result = useMemo((): Working | string => {
-    if (at.made !== undefined) return at.made;
+    if (at.working !== undefined) return at.working;
     try {
       return workings.working(at.laneId, at.figure);
     } catch (error) {
       return error instanceof Error ? error.message : String(error);
     }
   }, [at, workings]);
-  const where = typeof result === 'string' ? shortName(at.laneId) : whereOf(workings, at.laneId, frozen?.words ?? '');
+  const where = typeof result === 'string' ? shortName(at.laneId) : whereOf(workings, at.laneId, studyAt?.words ?? '');
   return (
     <SheetPage
       title={typeof result === 'string' ? 'Working' : result.title}
@@ -68,7 +68,7 @@ export function WorkingPage({
         </>
       }
     >
-      {at.figure === 'positions' && frozen === undefined && <OverrideNote laneId={at.laneId} />}
+      {at.figure === 'positions' && studyAt === undefined && <OverrideNote laneId={at.laneId} />}
       {typeof result === 'string' ? (
         <p>No working: {result}</p>
       ) : (

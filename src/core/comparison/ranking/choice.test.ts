@@ -139,20 +139,20 @@ describe.each(QUILLMERE_PARTS.map((p) => [p.title, p] as const))('%s by five sch
   const study = prepareStudy(briefOf(part));
   const q = lifetimeQuantity(study.brief)!;
   const board = boardAt(study, q);
-  const schools = rankingsAt(study, board, FIRST_WEIGHTS)!;
+  const rankings = rankingsAt(study, board, FIRST_WEIGHTS)!;
   test('least cost is the board’s leader; each first is a lane that survives', () => {
-    expect(firstOf(schools, 'cost')).toBe(board.leader);
-    const ids = schools.options.map((o) => o.id);
-    for (const first of Object.values(schools.first)) for (const id of first) expect(ids).toContain(id);
-    const soonest = firstOf(schools, 'soonest');
+    expect(firstOf(rankings, 'cost')).toBe(board.leader);
+    const ids = rankings.options.map((o) => o.id);
+    for (const first of Object.values(rankings.first)) for (const id of first) expect(ids).toContain(id);
+    const soonest = firstOf(rankings, 'soonest');
     const days = (id: string | null): number => board.lanes.find((l) => l.id === id)!.dates!.firstArticle_d;
     for (const id of ids) expect(days(soonest)).toBeLessThanOrEqual(days(id));
-    for (const id of Object.keys(schools.beatenBy)) expect(schools.pareto).not.toContain(id);
-    expect(schools.pareto.length + Object.keys(schools.beatenBy).length).toBe(ids.length);
+    for (const id of Object.keys(rankings.beatenBy)) expect(rankings.pareto).not.toContain(id);
+    expect(rankings.pareto.length + Object.keys(rankings.beatenBy).length).toBe(ids.length);
   });
   test('at a weight that is said to turn the order it turns, just before it does not', () => {
-    const winner = schools.order[0];
-    for (const turn of weightTurns(schools, FIRST_WEIGHTS)) {
+    const winner = rankings.order[0];
+    for (const turn of weightTurns(rankings, FIRST_WEIGHTS)) {
       const at = (w: number): string => rankingsAt(study, board, { ...FIRST_WEIGHTS, [turn.key]: w })!.order[0]!;
       expect(at(turn.at)).toBe(turn.to);
       expect(turn.to).not.toBe(winner);

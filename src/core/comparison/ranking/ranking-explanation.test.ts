@@ -12,11 +12,11 @@ describe.each(QUILLMERE_PARTS.map(briefOf).map((b) => [b.title, b] as const))('w
   const study = prepareStudy(brief);
   const q = lifetimeQuantity(brief) ?? 1000;
   const board = boardAt(study, q, '2027-01-04');
-  const schools = rankingsAt(study, board, FIRST_WEIGHTS);
+  const rankings = rankingsAt(study, board, FIRST_WEIGHTS);
   const of = new StudyWorkings(study, q);
 
   test.each(RANKING_METHODS.filter((s) => s !== 'cost'))('by %s, with figures that open', (school) => {
-    const led = schools === null ? null : firstOf(schools, school);
+    const led = rankings === null ? null : firstOf(rankings, school);
     if (led === null) return void expect(board.leader).toBeNull();
     const explanation = rankingExplanation(board, school, led, 'USD');
     const figures = explanation.filter((p) => typeof p !== 'string');

@@ -184,9 +184,9 @@ const totalAt = (study: Study, id: string, q: number): number => {
 };
 
 /** For each weight the nearest value below and above it that puts another lane first; the other weights stay. */
-export function weightTurns(schools: Rankings, weights: Weights): WeightTurn[] {
-  const options = plainOf(schools.options);
-  const winner = schools.order[0] ?? '';
+export function weightTurns(rankings: Rankings, weights: Weights): WeightTurn[] {
+  const options = plainOf(rankings.options);
+  const winner = rankings.order[0] ?? '';
   const firstAt = (key: Weighed, w: number): string => {
     const tried = { ...weights, [key]: w };
     return Object.values(tried).every((x) => x === 0)
@@ -229,7 +229,7 @@ function beatenBy(options: readonly Option[], unbeaten: readonly string[]): Reco
 }
 
 /** The lane a school puts first; of several the cheapest. */
-export function firstOf(schools: Rankings, school: RankingMethod): string | null {
-  const ids = schools.first[school];
-  return schools.options.filter((o) => ids.includes(o.id)).sort((a, b) => a.cost - b.cost)[0]?.id ?? null;
+export function firstOf(rankings: Rankings, school: RankingMethod): string | null {
+  const ids = rankings.first[school];
+  return rankings.options.filter((o) => ids.includes(o.id)).sort((a, b) => a.cost - b.cost)[0]?.id ?? null;
 }

@@ -16,10 +16,10 @@ test('a score is worked out again from its symbols, for any weights', () => {
       fc.constantFrom(20, 500, 2000, 60_000),
       (list, q) => {
         const weights = Object.fromEntries(WEIGHED.map((key, i) => [key, list[i]])) as Weights;
-        const schools = rankingsAt(study, boardAt(study, q), weights)!;
-        for (const { id } of schools.options) {
-          const w = scoreWorking(schools, weights, id, 'USD');
-          expect(w.value).toBeCloseTo(schools.scores[id]!, 12);
+        const rankings = rankingsAt(study, boardAt(study, q), weights)!;
+        for (const { id } of rankings.options) {
+          const w = scoreWorking(rankings, weights, id, 'USD');
+          expect(w.value).toBeCloseTo(rankings.scores[id]!, 12);
           expect(recompute(w)).toBeCloseTo(w.value, 12);
           for (const s of w.symbols)
             if (s.opens !== null) expect(workingOf(study, s.opensLane ?? id, q, s.opens).value).toBeCloseTo(s.value, 6);
@@ -31,15 +31,15 @@ test('a score is worked out again from its symbols, for any weights', () => {
 });
 
 test('the largest regret is the difference to the best lane of its quantity', () => {
-  const schools = rankingsAt(study, boardAt(study, 2000), { cost: 1, first: 0, operations: 0, reserve: 0, scrap: 0 })!;
+  const rankings = rankingsAt(study, boardAt(study, 2000), { cost: 1, first: 0, operations: 0, reserve: 0, scrap: 0 })!;
   let some = 0;
-  for (const { id } of schools.options) {
-    const { q, best } = schools.regretAt[id]!;
-    expect(schools.states).toContain(q);
-    if (best === id) expect(schools.maxRegret[id]).toBe(0);
+  for (const { id } of rankings.options) {
+    const { q, best } = rankings.regretAt[id]!;
+    expect(rankings.states).toContain(q);
+    if (best === id) expect(rankings.maxRegret[id]).toBe(0);
     else {
       some++;
-      expect(workingOf(study, id, q, differenceTo('total', best)).value).toBeCloseTo(schools.maxRegret[id]!, 6);
+      expect(workingOf(study, id, q, differenceTo('total', best)).value).toBeCloseTo(rankings.maxRegret[id]!, 6);
     }
   }
   expect(some).toBeGreaterThan(2);

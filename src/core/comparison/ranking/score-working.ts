@@ -22,7 +22,7 @@ const OPENS: Readonly<Partial<Record<Weighed, string>>> = { cost: 'total', first
  * The weighted score of a lane: each column brought from its worst, 0, to its best, 1, then the weighted mean.
  * @param code of the study's currency
  */
-export function scoreWorking(schools: Rankings, weights: Weights, id: string, code: string): Working {
+export function scoreWorking(rankings: Rankings, weights: Weights, id: string, code: string): Working {
   const units: Readonly<Record<Weighed, string>> = {
     cost: code,
     first: 'days from the order',
@@ -32,8 +32,8 @@ export function scoreWorking(schools: Rankings, weights: Weights, id: string, co
   };
   const terms = WEIGHED.map((key, i) => {
     const of = (o: LaneScores | undefined): number => o?.[key] ?? NaN;
-    const sorted = schools.options.toSorted((a, b) => (LESS_IS_BETTER[key] ? a[key] - b[key] : b[key] - a[key]));
-    const [own, best, worst] = [schools.options.find((o) => o.id === id), sorted[0], sorted.at(-1)];
+    const sorted = rankings.options.toSorted((a, b) => (LESS_IS_BETTER[key] ? a[key] - b[key] : b[key] - a[key]));
+    const [own, best, worst] = [rankings.options.find((o) => o.id === id), sorted[0], sorted.at(-1)];
     const symbol = (letter: string, words: string, o: LaneScores | undefined): WorkingSymbol => ({
       ...computed(`${letter}${i + 1}`, `${WORDS[key]}, ${words}`, of(o), units[key], OPENS[key] ?? null),
       opensLane: o?.id ?? null,

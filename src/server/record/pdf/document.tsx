@@ -30,8 +30,8 @@ export async function recordPdf(sheet: RecordSheet, printing: Printing): Promise
 
 function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; readonly printing: Printing }) {
   const { decision, study, currency, orderDate } = sheet;
-  const { frozen } = decision;
-  const { evaluation, simulation, plan } = frozen;
+  const { snapshot } = decision;
+  const { evaluation, simulation, plan } = snapshot;
   const head = headLines(sheet);
   const of = new Map(argumentLines(sheet));
   const actions = decision.actions;
@@ -41,7 +41,7 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
   const cautions = [...new Map(routes.flatMap((r) => cautionsFor(r, study.alloy)).map((c) => [c.id, c])).values()];
   return (
     <Document
-      title={`Decision record: ${frozen.brief.title}`}
+      title={`Decision record: ${snapshot.brief.title}`}
       author={decision.signedBy}
       creator="Nine Pours"
       producer="Nine Pours"
@@ -51,7 +51,7 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
         <View style={[styles.between, styles.body]}>
           <View style={{ flex: 1, paddingRight: 16 }}>
             <Text style={styles.small}>Decision record</Text>
-            <Text style={styles.title}>{text(frozen.brief.title)}</Text>
+            <Text style={styles.title}>{text(snapshot.brief.title)}</Text>
             <Text style={styles.quiet}>{text(study.alloy?.name ?? '')}</Text>
             <Text style={styles.verdict}>{text(evaluation.verdict)}</Text>
           </View>
@@ -74,7 +74,7 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
         </View>
         <Section title="The figures that carry it" note="workings on a later page">
           <View style={{ flexDirection: 'row', flexWrap: 'wrap' }}>
-            {(frozen.figures ?? []).map((f) => (
+            {(snapshot.figures ?? []).map((f) => (
               <View key={f.name} style={{ width: '33%', marginBottom: 4, paddingRight: 8 }}>
                 <Text style={styles.small}>{f.name}</Text>
                 <Text style={styles.bold}>{text(plain(f.explanation))}</Text>
@@ -123,7 +123,7 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
         <Section
           whole
           title="The board when it was signed"
-          note={`at ${whole(decision.quantity)} pieces, rates “${frozen.rates.name}”`}
+          note={`at ${whole(decision.quantity)} pieces, rates “${snapshot.rates.name}”`}
         >
           <BoardTable evaluation={evaluation} chosen={decision.laneId} />
         </Section>
@@ -141,7 +141,7 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
             evaluation={evaluation}
             chosen={decision.laneId}
             orderDate={orderDate}
-            due={frozen.brief.quantity.firstDelivery}
+            due={snapshot.brief.quantity.firstDelivery}
           />
         </Section>
         <Section title="Assumptions">
@@ -195,8 +195,8 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
 }
 
 function Footer({ sheet: { decision } }: { readonly sheet: RecordSheet }) {
-  const seed = decision.frozen.simulation == null ? '' : `, seed ${decision.frozen.simulation.seed}`;
-  const words = `${decision.frozen.brief.title}, brief revision ${decision.revision}, core ${decision.coreVersion}${seed}, record ${decision.id.slice(0, 8)}`;
+  const seed = decision.snapshot.simulation == null ? '' : `, seed ${decision.snapshot.simulation.seed}`;
+  const words = `${decision.snapshot.brief.title}, brief revision ${decision.revision}, core ${decision.coreVersion}${seed}, record ${decision.id.slice(0, 8)}`;
   return (
     <View style={styles.footer} fixed>
       <Text>{text(words)}</Text>

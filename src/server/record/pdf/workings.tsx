@@ -9,13 +9,13 @@ import { HAIR, QUIET, styles, text } from './style';
 /** The workings of the figures that carried the choice: equation, symbols, where each comes from. */
 export function Workings({ sheet }: { readonly sheet: RecordSheet }) {
   const { workings, decision } = sheet;
-  const carried = (decision.frozen.figures ?? []).map((f) => ({
+  const carried = (decision.snapshot.figures ?? []).map((f) => ({
     name: f.name,
     working: workings.working(f.laneId, f.figure),
   }));
   // Of a plan, what its sums are made of: the programme of each step.
   const steps =
-    decision.frozen.plan == null
+    decision.snapshot.plan == null
       ? []
       : partsOf(sheet).map((id) => {
           const { laneId, q } = workings.place(id);

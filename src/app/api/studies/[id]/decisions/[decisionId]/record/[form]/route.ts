@@ -33,7 +33,7 @@ export function GET(request: Request, { params }: Context): Promise<Response> {
     return new Response(body, {
       headers: {
         'content-type': TYPES[form],
-        'content-disposition': `attachment; filename="decision-${fileName(decision.frozen.brief.title)}.${form}"`,
+        'content-disposition': `attachment; filename="decision-${fileName(decision.snapshot.brief.title)}.${form}"`,
       },
     });
   });
