@@ -7,6 +7,8 @@ const config: NextConfig = {
   turbopack: { root: import.meta.dirname },
   serverExternalPackages: ['mysql2', 'pino', 'exceljs', '@react-pdf/renderer', 'piscina'],
   devIndicators: false,
+  redirects: () =>
+    Promise.resolve([{ source: '/studies/:id/made', destination: '/studies/:id/process-steps', permanent: true }]),
   // Where the types are checked as a step of its own they are not checked a second time by the build.
   typescript: { ignoreBuildErrors: process.env['NINE_POURS_TYPES'] === 'checked-elsewhere' },
 };

@@ -13,7 +13,7 @@ for (const view of [
   'requirements',
   'bench',
   'decision',
-  'made',
+  'process-steps',
   'routes',
 ] as const)
   test(`no serious finding by axe on ${view}, in light and dark`, async ({ page, request }) => {

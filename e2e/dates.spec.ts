@@ -6,7 +6,17 @@ const FIELDS = [
   ['Prototypes by', 'prototypeDate'],
   ['First delivery', 'firstDelivery'],
 ] as const;
-const VIEWS = ['brief', 'part', 'routes', 'alloys', 'calendar', 'requirements', 'bench', 'decision', 'made'] as const;
+const VIEWS = [
+  'brief',
+  'part',
+  'routes',
+  'alloys',
+  'calendar',
+  'requirements',
+  'bench',
+  'decision',
+  'process-steps',
+] as const;
 /** Longer than what is typed waits before it is saved. */
 const PAUSE_MS = 900;
 

@@ -79,7 +79,7 @@ test('the page for a customer tells a mass and dates that open, in the units of 
   page,
   request,
 }) => {
-  await openView(page, await studyId(request, 'Tripod hub'), 'made');
+  await openView(page, await studyId(request, 'Tripod hub'), 'process-steps');
   const made = page.getByTestId('process-steps');
   const kilograms = Number.parseFloat(await made.getByRole('button', { name: /^[\d.]+ kg$/ }).innerText());
   await made.getByRole('button', { name: /^[\d.]+ kg$/ }).click();

@@ -24,7 +24,7 @@ export async function ready(page: Page): Promise<void> {
 export async function openView(
   page: Page,
   id: string,
-  view: 'brief' | 'part' | 'routes' | 'alloys' | 'calendar' | 'requirements' | 'bench' | 'decision' | 'made',
+  view: 'brief' | 'part' | 'routes' | 'alloys' | 'calendar' | 'requirements' | 'bench' | 'decision' | 'process-steps',
 ): Promise<void> {
   await page.goto(`/studies/${id}/${view}`);
   await ready(page);

@@ -54,7 +54,7 @@ test('everything by keyboard: rail, lanes, working, reasons, pin, views, units',
 test('at 390 px nothing is cut off and the page does not scroll sideways', async ({ page, request }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const id = await studyId(request, 'Tripod hub');
-  const views = ['brief', 'routes', 'alloys', 'calendar', 'requirements', 'bench', 'decision', 'made'];
+  const views = ['brief', 'routes', 'alloys', 'calendar', 'requirements', 'bench', 'decision', 'process-steps'];
   for (const path of [
     '/',
     '/check',

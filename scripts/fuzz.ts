@@ -13,7 +13,17 @@ export interface FuzzRun {
 
 const MOST_MS = 5000;
 const MOST_FAULTS = 20;
-const VIEWS = ['brief', 'part', 'routes', 'alloys', 'calendar', 'requirements', 'bench', 'decision', 'made'] as const;
+const VIEWS = [
+  'brief',
+  'part',
+  'routes',
+  'alloys',
+  'calendar',
+  'requirements',
+  'bench',
+  'decision',
+  'process-steps',
+] as const;
 
 /**
  * Sends mutated requests to every handler of a running application and opens pages after what is accepted.

@@ -135,7 +135,7 @@ async function main(): Promise<void> {
         await page.evaluate(() => window.scrollBy(0, -140));
       },
     },
-    { name: 'made', path: `/studies/${gear}/made` },
+    { name: 'process-steps', path: `/studies/${gear}/process-steps` },
     {
       name: 'requirements',
       path: `/studies/${gear}/requirements`,

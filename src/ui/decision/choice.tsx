@@ -100,7 +100,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
           onPick={setPicked}
         />
         <p className="small">
-          <Link className="plain-link" href={`/studies/${id}/made?lane=${laneId}`}>
+          <Link className="plain-link" href={`/studies/${id}/process-steps?lane=${laneId}`}>
             How this part is made on {shortName(laneId)}
           </Link>
         </p>

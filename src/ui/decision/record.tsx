@@ -208,7 +208,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
             style={{ marginTop: 14, display: 'flex', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}
           >
             <Forms studyId={id} decisionId={decision.id} />
-            <Link className="plain-link small" href={`/studies/${id}/made`}>
+            <Link className="plain-link small" href={`/studies/${id}/process-steps`}>
               How this part is made
             </Link>
             <Button size="xs" variant="outline" loading={busy} loadingText="Reopening …" onClick={() => void reopen()}>

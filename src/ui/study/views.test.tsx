@@ -25,7 +25,7 @@ const VIEWS = {
   brief: <BriefView />,
   calendar: <CalendarView />,
   decision: <DecisionView />,
-  made: <ProcessStepsView asked={null} />,
+  'process-steps': <ProcessStepsView asked={null} />,
   part: <PartView />,
   requirements: <RequirementsView />,
   routes: <RoutesView />,
