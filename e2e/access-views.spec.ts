@@ -44,7 +44,7 @@ for (const view of [
 test('nor in the sheets of the board', async ({ page, request }) => {
   await page.emulateMedia({ colorScheme: 'light' });
   await openView(page, await studyId(request, 'Tripod hub'), 'routes');
-  await page.locator('[data-lane="gravity-die/hand"] [data-col="3"] button').first().click();
+  await page.locator('[data-lane="gravity-die/hand"] [data-column="perPart"] button').first().click();
   await expect(page.getByTestId('working')).toBeVisible();
   await page.waitForTimeout(400);
   await look(page, 'working');

@@ -30,13 +30,13 @@ test('a difference on the board opens against the lane it is told to', async ({ 
   await openView(page, await studyId(request, 'Tripod hub'), 'routes');
   const lane = page.locator('[data-lane="permanent-mould/tilt"]');
   await lane
-    .locator('[data-col="3"]')
+    .locator('[data-column="perPart"]')
     .getByRole('button', { name: /^\+[\d.\u202f]+$/ })
     .click();
   await expect(sheetOf(page)).toContainText('Against gravity die, ladled by hand: all in, a part');
   await page.keyboard.press('Escape');
   await lane
-    .locator('[data-col="2"]')
+    .locator('[data-column="tooling"]')
     .getByRole('button', { name: /^[+\u2212]/ })
     .click();
   await expect(sheetOf(page)).toContainText('Against gravity die, ladled by hand: tooling');

@@ -92,7 +92,7 @@ test('a part split in two stands below the lanes and opens its working', async (
   await openView(page, id, 'routes');
   const line = page.locator('[data-lane="split"]');
   await expect(line).toContainText('Split in two');
-  await line.locator('[data-col="3"] button').first().click();
+  await line.locator('[data-column="perPart"] button').first().click();
   const sheet = page.getByTestId('working');
   await sheet.getByRole('row').filter({ hasText: 'total of the programme' }).getByRole('button').click();
   await sheet.getByRole('row').filter({ hasText: 'lots and pieces' }).getByRole('button').click();

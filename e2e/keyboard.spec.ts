@@ -15,23 +15,23 @@ test('everything by keyboard: rail, lanes, working, reasons, pin, views, units',
   await expect(rail).toHaveAttribute('aria-valuenow', '1000000');
   await page.keyboard.press('PageDown');
   await expect(rail).toHaveAttribute('aria-valuenow', '562341');
-  const first = page.locator('.lane [data-col="0"]').first();
+  const first = page.locator('.lane [data-column="route"]').first();
   await first.focus();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowDown');
-  await expect(page.locator('.lane').nth(1).locator('[data-col="2"]')).toBeFocused();
+  await expect(page.locator('.lane').nth(1).locator('[data-column="tooling"]')).toBeFocused();
   await page.keyboard.press('w');
   await expect(page.getByTestId('working')).toContainText('Tooling over the programme');
   await page.keyboard.press('Escape');
   await expect(page.getByTestId('working')).toBeHidden();
-  await expect(page.locator('.lane').nth(1).locator('[data-col="2"]')).toBeFocused();
+  await expect(page.locator('.lane').nth(1).locator('[data-column="tooling"]')).toBeFocused();
   // A quick hand is heard too: Escape right behind the key that opened.
   await page.keyboard.press('w');
   await page.keyboard.press('Escape');
   await page.waitForTimeout(800);
   await expect(page.getByRole('dialog')).toHaveCount(0);
-  await expect(page.locator('.lane').nth(1).locator('[data-col="2"]')).toBeFocused();
+  await expect(page.locator('.lane').nth(1).locator('[data-column="tooling"]')).toBeFocused();
   await page.keyboard.press('p');
   await expect(page.locator('.lane').nth(1)).toContainText('the measure');
   await page.keyboard.press('u');

@@ -57,7 +57,7 @@ test('a copy of the rates is made, a study takes it, a figure is changed, and th
 
   await openView(page, id, 'routes');
   const lane = page.locator(`[data-lane="${await leader(page)}"]`);
-  await lane.locator('[data-col="3"] button').first().click();
+  await lane.locator('[data-column="perPart"] button').first().click();
   const sheet = page.getByTestId('working');
   await expect(sheet).toBeVisible();
   const csv = await (await request.get(`/api/studies/${id}/comparison`)).text();
@@ -76,7 +76,7 @@ test('a working leads to its rate, and metal prices are filled from a day of the
   ).json()) as { id: string };
   await page.getByLabel('Rates:').selectOption('shipped-1');
   const lane = page.locator(`[data-lane="${await leader(page)}"]`);
-  await lane.locator('[data-col="3"] button').first().click();
+  await lane.locator('[data-column="perPart"] button').first().click();
   const sheet = page.getByTestId('working');
   const cell = sheet.getByRole('row').filter({ hasText: 'total of the programme' });
   await cell.getByRole('button').click();

@@ -39,7 +39,7 @@ test('any part opens nine lanes by six columns, and no cell is empty without a r
       .evaluateAll((rows) => rows.map((r) => r.getAttribute('data-glide')));
     expect(new Set(routes).size).toBe(9);
     for (const row of await page.locator('.lane[data-glide]').all()) {
-      const cells = row.locator('[role=gridcell][data-col]');
+      const cells = row.locator('[role=gridcell][data-column]');
       expect(await cells.count()).toBe(8);
       for (let col = 0; col < 7; col++) expect((await cells.nth(col).innerText()).trim(), `column ${col}`).not.toBe('');
     }
@@ -91,7 +91,7 @@ test('the board follows the hand while the rail is dragged', async ({ page, requ
 
 test('a figure opens its working, and the working leads on to the brief', async ({ page, request }) => {
   await openView(page, await studyId(request, 'Tripod hub'), 'routes');
-  await page.locator('[data-lane="gravity-die/hand"] [data-col="2"] button').first().click();
+  await page.locator('[data-lane="gravity-die/hand"] [data-column="tooling"] button').first().click();
   const sheet = page.getByTestId('working');
   await expect(sheet).toContainText('Tooling over the programme');
   await sheet
@@ -130,12 +130,12 @@ test('order by first good part, pin a lane, and tell differences against it', as
   await openView(page, await studyId(request, 'Tripod hub'), 'routes');
   await page.getByRole('button', { name: 'first good part' }).click();
   const weeks = await page
-    .locator('.lane[data-glide] [data-col="4"] > .fig')
+    .locator('.lane[data-glide] [data-column="leadTime"] > .fig')
     .evaluateAll((all) => all.map((x) => Number(x.textContent)));
   expect(weeks).toEqual([...weeks].sort((a, b) => a - b));
   await page.getByRole('button', { name: 'Pin Plaster' }).click();
   await expect(page.locator('[data-lane="plaster/resin"]')).toContainText('the measure');
-  await expect(page.locator('[data-lane="gravity-die/hand"] [data-col="3"]')).toContainText('\u2212');
+  await expect(page.locator('[data-lane="gravity-die/hand"] [data-column="perPart"]')).toContainText('\u2212');
   await page.getByRole('button', { name: 'total cost' }).click();
 });
 

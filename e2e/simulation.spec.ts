@@ -28,7 +28,7 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
     .click();
   await expect(sheet).toContainText('Total of the programme');
   await page.keyboard.press('Escape');
-  await leader.locator('[data-col="3"]').focus();
+  await leader.locator('[data-column="perPart"]').focus();
   await page.keyboard.press('h');
   await expect(sheet).toContainText('draws in which none of the race is cheaper');
   await page.keyboard.press('Escape');

@@ -20,7 +20,7 @@ function start(options: string[], env: Record<string, string> = {}): { code: num
 test.beforeEach(() => rmSync(FOLDER, { recursive: true, force: true }));
 test.afterAll(() => rmSync(FOLDER, { recursive: true, force: true }));
 
-test.describe('./start says plainly what is wrong and how to repair it', () => {
+test.describe('./start says plainly what is wrong and how to fix it', () => {
   test('a port in use', () => {
     const { code, said } = start(['--port', String(MAIN.port)]);
     expect(code).toBe(1);

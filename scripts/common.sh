@@ -5,7 +5,7 @@ export NEXT_TELEMETRY_DISABLED=1
 
 # One plain message with its repair, and out.
 fail() {
-  printf '%s\nMend: %s.\n' "$1" "$2" >&2
+  printf '%s\nFix: %s.\n' "$1" "$2" >&2
   exit 1
 }
 

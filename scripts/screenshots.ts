@@ -85,7 +85,7 @@ async function main(): Promise<void> {
       name: 'working',
       path: `/studies/${hub}/routes`,
       act: async (page) => {
-        await page.locator('[data-lane="gravity-die/hand"] [data-col="2"] button').first().click();
+        await page.locator('[data-lane="gravity-die/hand"] [data-column="tooling"] button').first().click();
         await page
           .getByTestId('working')
           .getByRole('row', { name: /first tools/ })

@@ -1,6 +1,6 @@
 import { ceilGuarded } from '../base/checks';
 import { likely } from '../base/figures';
-import { judgeHole, type PartFacts } from '../part';
+import { judgeHole, type HoleLimits, type PartFacts } from '../part';
 import type { JointKind, OperationKind, RateSet } from '../rates';
 
 export type BaselineId = 'machined' | 'stamped' | 'fabricated' | 'split';
@@ -171,10 +171,10 @@ function detailSeconds(facts: PartFacts, rates: RateSet, u: number): number {
 }
 
 /** A "capability" that cores nothing: every hole is drilled from solid. */
-const SOLID = {
+const SOLID: HoleLimits = {
   hole: { minDia: { any: Infinity }, depthRatioThrough: 0, depthRatioBlind: 0 },
-  ct: {},
-} as unknown as Parameters<typeof judgeHole>[1];
+  ct: { basis: 'rule' },
+};
 
 const STAMPED_FAMILIES = new Set(['aluminium', 'copper', 'steel', 'stainless']);
 

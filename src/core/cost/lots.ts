@@ -1,3 +1,4 @@
+import { increase } from '../base/lookup';
 import { FRESH_LOTS, FULL_LOTS, REST, SETTLED_LOTS, type Worth } from './equations/programme';
 import type { LotSplit } from './types';
 
@@ -43,7 +44,7 @@ export function lotsByYear([from, to]: readonly [number, number], lot: number, p
     let next = Math.min(to, Math.max(k + 1, Math.ceil(((year + 1) * perYear) / lot)));
     while (next > k + 1 && Math.floor(((next - 1) * lot) / perYear) > year) next--;
     while (next < to && Math.floor((next * lot) / perYear) === year) next++;
-    years[year]! += next - k;
+    increase(years, year, next - k);
     k = next;
   }
   return years;

@@ -69,7 +69,7 @@ export function keptSimulation(
   laneId: string,
   by: DrawnBy,
   draws: number = DRAWS,
-  explanation: (share: number) => void = () => undefined,
+  report: (share: number) => void = () => undefined,
 ): KeptSimulation | null {
   const lane = board.lanes.find((l) => l.id === laneId);
   if (lane?.money == null) return null;
@@ -78,7 +78,7 @@ export function keptSimulation(
     demand: by.demand,
     against: rival === undefined ? null : [laneId, rival.id],
   });
-  drawAll(sampling, draws, explanation);
+  drawAll(sampling, draws, report);
   const flips =
     board.leader === laneId
       ? flipExplanationsOf(
@@ -96,10 +96,10 @@ const DRAWING = 0.5;
 const BATCHES = 10;
 
 /** Draws all there are, a part at a time, and tells how far it is. */
-function drawAll(sampling: Sampling, draws: number, explanation: (share: number) => void): void {
+function drawAll(sampling: Sampling, draws: number, report: (share: number) => void): void {
   for (let k = 1; k <= BATCHES; k++) {
     sampling.run(Math.round((draws * k) / BATCHES));
-    explanation((DRAWING * k) / BATCHES);
+    report((DRAWING * k) / BATCHES);
   }
 }
 
@@ -111,11 +111,11 @@ export function keptPlanSimulation(
   plan: DrawnPlan,
   by: DrawnBy,
   draws: number = DRAWS,
-  explanation: (share: number) => void = () => undefined,
+  report: (share: number) => void = () => undefined,
 ): KeptSimulation | null {
   const store = new DrawStore(by.seed, by.spread, draws);
   const sampling = samplingOf(study, board, orderDate, store, { demand: by.demand, against: null, plan });
-  drawAll(sampling, draws, explanation);
+  drawAll(sampling, draws, report);
   const ofBrief = atOnce(planBriefFlips(study, board.q, orderDate, plan));
   return simulationOf(
     sampling.summary(),

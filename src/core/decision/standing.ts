@@ -149,5 +149,7 @@ function causesOf(was: RateSet, is: RateSet): Cause[] {
 }
 
 /** A sentence that begins with words, with a large first letter. */
-const capital = ([head, ...rest]: Explanation): Explanation =>
-  typeof head === 'string' ? [sentence(head), ...rest] : [head!, ...rest];
+const capital = (said: Explanation): Explanation => {
+  const [head, ...rest] = said;
+  return typeof head === 'string' ? [sentence(head), ...rest] : said;
+};

@@ -1,3 +1,4 @@
+import { nth } from '../base/lookup';
 import { refuse } from '../base/errors';
 
 /** A worked expression as a tree. */
@@ -62,7 +63,7 @@ export function parseExpression(text: string): Expr {
         args.push(sum());
       }
       eat(')');
-      return args.length === 1 && (op === 'min' || op === 'max') ? args[0]! : { kind: 'call', op, args };
+      return args.length === 1 && (op === 'min' || op === 'max') ? nth(args, 0) : { kind: 'call', op, args };
     }
     return /^[A-Za-z_]/.test(token) ? { kind: 'name', name: token } : fail();
   };

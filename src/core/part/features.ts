@@ -139,8 +139,14 @@ export function judgeFeature(
   };
 }
 
+/** What a lane can core: least diameters, depth ratios, and the grades it holds. */
+export interface HoleLimits {
+  readonly hole: Pick<Capability['hole'], 'minDia' | 'depthRatioThrough' | 'depthRatioBlind'>;
+  readonly ct: Capability['ct'];
+}
+
 /** Cost model section 3 for one hole pattern: cored where the lane can, else drilled; threads tapped; close ones bored or reamed. */
-export function judgeHole(hole: Hole, capability: Capability, family: CapabilityFamily, tapMinor: number): HoleCall {
+export function judgeHole(hole: Hole, capability: HoleLimits, family: CapabilityFamily, tapMinor: number): HoleCall {
   const coreDia = hole.thread ? tapMinor * hole.dia_mm : hole.dia_mm;
   const minDia = capability.hole.minDia[family] ?? capability.hole.minDia.any ?? Infinity;
   const ratioMax = hole.through ? capability.hole.depthRatioThrough : capability.hole.depthRatioBlind;

@@ -8,6 +8,7 @@ export {
   type FeatureCall,
   type FeatureVerdict,
   type HoleCall,
+  type HoleLimits,
   type TolerancePolicy,
 } from './features';
 export { lanePart, type LanePart, type Operation } from './operations';

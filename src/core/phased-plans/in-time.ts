@@ -1,3 +1,4 @@
+import { nth } from '../base/lookup';
 import { NO_APPROVAL_UP_TO } from '../schedule';
 import { isApproved } from './delivered';
 import type { PlanDue } from './deliveries';
@@ -43,9 +44,9 @@ export class InTime {
     for (let k = 0; k < n; k++) {
       // The one that was missed last comes first, the others in turn.
       const i = k === 0 ? this.missed : k <= this.missed ? k - 1 : k;
-      const { pieces } = deliveries[i]!;
-      const onA = mine[i]!;
-      const onB = theirs[i]!;
+      const { pieces } = nth(deliveries, i);
+      const onA = nth(mine, i);
+      const onB = nth(theirs, i);
       if (pieces - onB > from) from = pieces - onB;
       if (pieces - onA > 0 && q - pieces + onA < to) to = q - pieces + onA;
       if (onA + onB < pieces || from > to) {
@@ -76,7 +77,7 @@ export class WaysInTime {
   /** The kind of approval that a switch is of, as the place of its stretch, and the last switch of it. */
   kindOf(pieces: number): { readonly kind: number; readonly last: number } {
     const kind = this.kinds.findIndex(([, high]) => pieces <= high);
-    return { kind, last: this.kinds[kind]![1] };
+    return { kind, last: nth(this.kinds, kind)[1] };
   }
 
   /** Switches of a kind at which two layouts deliver in time. */
@@ -85,9 +86,9 @@ export class WaysInTime {
     const at = (kind * first.ways.length + mine) * second.ways.length + theirs;
     let found = this.known[at];
     if (found === undefined) {
-      const [low] = this.kinds[kind]!;
+      const [low] = nth(this.kinds, kind);
       const made = first.made(mine, isApproved(low));
-      found = this.inTime.within(this.kinds[kind]!, made, second.made(theirs, isApproved(this.q - low)));
+      found = this.inTime.within(nth(this.kinds, kind), made, second.made(theirs, isApproved(this.q - low)));
       this.known[at] = found;
     }
     return found;

@@ -62,12 +62,14 @@ function dayOf(p: PlanParts, title: string, which: 'min' | 'max', figure: string
   };
 }
 
+const total = (p: PlanParts): UnnamedWorking => sumOf(p, 'Total of the plan', 'T', 'total', 'total');
+
 const FIGURES: Readonly<Record<string, (p: PlanParts) => UnnamedWorking>> = {
-  total: (p) => sumOf(p, 'Total of the plan', 'T', 'total', 'total'),
+  total,
   tooling: (p) => sumOf(p, 'Tooling of both steps', 'tools', 'tooling', 'tooling'),
   reused,
   allIn: (p) => {
-    const { value, unit } = FIGURES['total']!(p);
+    const { value, unit } = total(p);
     return {
       title: 'All in, a part, over the plan',
       equation: 'Total of the plan over its pieces',

@@ -73,12 +73,11 @@ export function ownRates(
   currency = base.currency.code,
 ): RateSet {
   const known = new Map(rateEntries(base).map((e) => [e.path, e]));
-  const out = structuredClone(base) as unknown as Record<string, unknown>;
+  const set = structuredClone(base);
   for (const [path, value] of Object.entries(own.figures)) {
     const entry = known.get(path);
-    if (entry !== undefined && refusedFigure(entry, value) === null) put(out, namesOf(path), value);
+    if (entry !== undefined && refusedFigure(entry, value) === null) put(set, namesOf(path), value);
   }
-  const set = out as unknown as RateSet;
   return {
     ...set,
     id,
@@ -88,11 +87,10 @@ export function ownRates(
   };
 }
 
-function put(root: Record<string, unknown>, names: readonly string[], value: OwnFigure): void {
+function put(root: object, names: readonly string[], value: OwnFigure): void {
   const last = names.at(-1) as string;
-  const holder = names
-    .slice(0, -1)
-    .reduce<Record<string, unknown>>((at, name) => at[name] as Record<string, unknown>, root);
+  type Holder = Record<string, unknown>;
+  const holder = names.slice(0, -1).reduce<Holder>((at, name) => at[name] as Holder, root as Holder);
   const was = holder[last];
   holder[last] = typeof was === 'number' ? value : ({ ...(was as Figure), v: value, basis: 'shop' } satisfies Figure);
 }

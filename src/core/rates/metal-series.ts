@@ -1,6 +1,5 @@
 import { ALLOYS } from '../catalogue/alloys';
 import { dayNumber, isoDay, weekday } from '../base/day';
-import type { Triple } from '../base/figures';
 import { refuse } from '../base/errors';
 import { METAL_WALKS } from './data/metal-walks.data';
 import type { OwnFigure } from './changes';
@@ -83,7 +82,10 @@ export function metalPricesAt(base: RateSet, date: string): Record<string, OwnFi
       if (price === undefined) return [];
       const at = (x: number): number => Number((x * (index.get(alloy.family) ?? 1)).toPrecision(4));
       return [
-        [`metals.${alloy.id}`, typeof price.v === 'number' ? at(price.v) : (price.v.map(at) as unknown as Triple)],
+        [
+          `metals.${alloy.id}`,
+          typeof price.v === 'number' ? at(price.v) : [at(price.v[0]), at(price.v[1]), at(price.v[2])],
+        ],
       ];
     }),
   );

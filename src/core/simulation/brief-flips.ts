@@ -1,3 +1,4 @@
+import { nth } from '../base/lookup';
 import { boardAt, RAIL_MAX, railQuantities, type Board } from '../comparison/board';
 import { bestLayout, prepareStudy, survives, type Study } from '../study';
 import type { Brief } from '../brief';
@@ -55,7 +56,7 @@ export function quantityFlips(study: Study, first: string, second: string): numb
   const out: number[] = [];
   const rail = railQuantities(160);
   for (let i = 1; i < rail.length; i++) {
-    let [low, high] = [rail[i - 1]!, rail[i]!];
+    let [low, high] = [nth(rail, i - 1), nth(rail, i)];
     const before = ahead(low);
     if (ahead(high) === before) continue;
     while (high - low > 1) {
@@ -112,8 +113,9 @@ export function* briefFlips(study: Study, q: number): Generator<void, BriefFlip[
   const first = leader.dates?.firstArticle_d;
   if (first !== undefined) {
     const sooner = board.lanes
-      .filter((l, i) => survives(study.lanes[i]!) && l.money !== null && (l.dates?.firstArticle_d ?? Infinity) < first)
-      .sort((x, y) => x.money!.total - y.money!.total)[0];
+      .filter((l, i) => survives(nth(study.lanes, i)) && (l.dates?.firstArticle_d ?? Infinity) < first)
+      .flatMap((l) => (l.money === null ? [] : [{ ...l, money: l.money }]))
+      .sort((x, y) => x.money.total - y.money.total)[0];
     out.push({
       kind: 'lead',
       key: 'quantity.firstDelivery',

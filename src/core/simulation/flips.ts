@@ -1,3 +1,4 @@
+import { nth } from '../base/lookup';
 import type { Triple } from '../base/figures';
 import { flipKind, type FlipKind } from '../formula-book/uncertainty';
 import type { SimulationInput, SimulationModel } from './model';
@@ -70,29 +71,29 @@ export class FlipFinder {
     const step = (high - low) / FLIP_STEPS;
     return this.differences(k, evenly(low, high)).flatMap((d, lane): Flip[] => {
       const at = changes(d).map((i) =>
-        refined(low + i * step, low + (i + 1) * step, (values) => this.differences(k, values)[lane]!),
+        refined(low + i * step, low + (i + 1) * step, (values) => nth(this.differences(k, values), lane)),
       );
       const totals = at.map((x) => this.totals(k, x, lane));
       const within = at.some((x) => x >= input.range[0] && x <= input.range[2]);
       return at.length === 0
         ? []
-        : [{ key: input.key, against: this.others[lane]!, at, totals, kind: flipKind(at), within }];
+        : [{ key: input.key, against: nth(this.others, lane), at, totals, kind: flipKind(at), within }];
     });
   }
 
   /** Totals of the leader and one other with figure k at x. */
   private totals(k: number, x: number, lane: number): readonly [number, number] {
     this.differences(k, Float64Array.of(x));
-    return [this.results[0]![0]!, this.results[lane + 1]![0]!];
+    return [nth(nth(this.results, 0), 0), nth(nth(this.results, lane + 1), 0)];
   }
 
   /** Totals of each other lane less the leader's, with figure k at some values and the rest at likely. */
   private differences(k: number, values: Float64Array<ArrayBuffer>): Float64Array[] {
-    const kept = this.inputs[k]!;
+    const kept = nth(this.inputs, k);
     this.inputs[k] = values;
     this.runner.run(this.inputs, this.results, 0, values.length);
     this.inputs[k] = kept;
-    return this.results.slice(1).map((list) => list.map((t, i) => t - this.results[0]![i]!));
+    return this.results.slice(1).map((list) => list.map((t, i) => t - nth(nth(this.results, 0), i)));
   }
 }
 
@@ -111,7 +112,7 @@ function changes(d: Float64Array): number[] {
   let sign = 0;
   let last = 0;
   for (let i = 0; i < d.length; i++) {
-    const s = Math.sign(d[i]!);
+    const s = Math.sign(nth(d, i));
     if (s === 0) continue;
     if (sign !== 0 && s !== sign) out.push(Math.max(last, i - 1));
     sign = s;

@@ -1,3 +1,4 @@
+import { nth } from '../base/lookup';
 import { ceilGuarded } from '../base/checks';
 import { refuse } from '../base/errors';
 import type { Op } from '../equations';
@@ -124,11 +125,11 @@ export class Runner {
     const wanted = new Uint8Array(steps.length);
     for (const out of outputs) wanted[out] = 1;
     for (let i = steps.length - 1; i >= 0; i--) {
-      const s = steps[i]!;
+      const s = nth(steps, i);
       if (wanted[i] === 1 && s.kind === 'made') wanted[s.a] = wanted[s.b] = 1;
     }
     const of = (kind: Step['kind']): number[] =>
-      [...wanted.keys()].filter((i) => wanted[i] === 1 && steps[i]!.kind === kind);
+      [...wanted.keys()].filter((i) => wanted[i] === 1 && nth(steps, i).kind === kind);
     const made = of('made');
     this.loaded = of('input');
     this.fixed = of('fixed');
@@ -137,8 +138,8 @@ export class Runner {
     this.tape = new Int32Array(TAPE_WORDS * made.length);
     made.forEach((i, k) => {
       const s = steps[i] as ComputedStep;
-      const [a, b] = [places[s.a]!, places[s.b]!];
-      this.tape.set([OPS.indexOf(s.op), a.at, b.at, places[i]!.at, a.next, b.next], TAPE_WORDS * k);
+      const [a, b] = [nth(places, s.a), nth(places, s.b)];
+      this.tape.set([OPS.indexOf(s.op), a.at, b.at, nth(places, i).at, a.next, b.next], TAPE_WORDS * k);
     });
     this.bytes = end + this.tape.byteLength - BASE;
   }
@@ -167,7 +168,7 @@ export class Runner {
     for (const i of made) {
       const s = steps[i] as ComputedStep;
       for (const arg of new Set([s.a, s.b]))
-        if (last[arg] === i && steps[arg]!.kind === 'made') free.push(places[arg]!);
+        if (last[arg] === i && nth(steps, arg).kind === 'made') free.push(nth(places, arg));
       places[i] = free.pop() ?? take(PAIR, BLOCK * REAL);
     }
     return { places, end };
@@ -186,19 +187,19 @@ export class Runner {
     new Int32Array(memory.buffer).set(this.tape, tape / Int32Array.BYTES_PER_ELEMENT);
     for (const i of this.fixed) {
       const { value } = steps[i] as Extract<Step, { kind: 'fixed' }>;
-      reals.fill(value, this.places[i]!.at / REAL, (this.places[i]!.at + PAIR) / REAL);
+      reals.fill(value, nth(this.places, i).at / REAL, (nth(this.places, i).at + PAIR) / REAL);
     }
     for (let at = from; at < to; at += BLOCK) {
       const n = Math.min(BLOCK, to - at);
       for (const i of this.loaded) {
-        const draws = inputs[(steps[i] as Extract<Step, { kind: 'input' }>).input]!;
-        reals.set(draws.subarray(at, at + n), this.places[i]!.at / REAL);
+        const draws = nth(inputs, (steps[i] as Extract<Step, { kind: 'input' }>).input);
+        reals.set(draws.subarray(at, at + n), nth(this.places, i).at / REAL);
       }
       sums(tape, this.tape.length / TAPE_WORDS, Math.ceil(n / 2));
       this.outputs.forEach((out, k) => {
-        const { at: place, next } = this.places[out]!;
-        if (next === 0) results[k]!.fill(reals[place / REAL]!, at, at + n);
-        else results[k]!.set(reals.subarray(place / REAL, place / REAL + n), at);
+        const { at: place, next } = nth(this.places, out);
+        if (next === 0) nth(results, k).fill(nth(reals, place / REAL), at, at + n);
+        else nth(results, k).set(reals.subarray(place / REAL, place / REAL + n), at);
       });
     }
   }

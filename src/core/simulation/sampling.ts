@@ -1,3 +1,4 @@
+import { increase, nth } from '../base/lookup';
 import { deliveredBy, type PlanDue } from '../phased-plans';
 import type { Triple } from '../base/figures';
 import { quantileOfSorted, wilson, winsOf, zOf } from '../formula-book/uncertainty';
@@ -142,7 +143,7 @@ export class Sampling {
   /** Totals, days of the first article and days of the last part of one lane, a draw each; null for an unknown one. */
   figures(id: string): readonly [total: Float64Array, first: Float64Array, last: Float64Array] | null {
     const i = this.model.lanes.findIndex((l) => l.id === id);
-    const list = (k: 0 | 1 | 2): Float64Array => this.results[3 * i + k]!.subarray(0, this.done);
+    const list = (k: 0 | 1 | 2): Float64Array => nth(this.results, 3 * i + k).subarray(0, this.done);
     return i < 0 ? null : [list(0), list(1), list(2)];
   }
 
@@ -154,27 +155,27 @@ export class Sampling {
   summary(): SimulationSummary {
     const n = this.done;
     const { model, ask } = this;
-    const at = (lane: number, k: 0 | 1 | 2): Float64Array => this.results[3 * lane + k]!.subarray(0, n);
+    const at = (lane: number, k: 0 | 1 | 2): Float64Array => nth(this.results, 3 * lane + k).subarray(0, n);
     const race = model.lanes.flatMap((l, i) => (ask.race.includes(l.id) ? [i] : []));
     const wins = winsOf(race.map((i) => at(i, 0)));
     const cheapestOf = (i: number): Share | null => {
       const inRace = race.indexOf(i);
-      if (inRace >= 0) return shareOf(wins[inRace]! / n, n);
-      return model.lanes[i]!.id === ask.challenger
+      if (inRace >= 0) return shareOf(nth(wins, inRace) / n, n);
+      return nth(model.lanes, i).id === ask.challenger
         ? this.ahead(
             at(i, 0),
             race.map((k) => at(k, 0)),
           )
         : null;
     };
-    const q = model.quantity === null ? null : this.store.of('quantity', model.inputs[model.quantity]!.range, n);
+    const q = model.quantity === null ? null : this.store.of('quantity', nth(model.inputs, model.quantity).range, n);
     const lanes = model.lanes.map(({ id }, i): LaneSpread => {
       const total = bandOf(at(i, 0));
       return {
         id,
         total,
         // Where the quantity is not in doubt a part's money is the programme's in the same order.
-        allIn: q === null ? shareOfBand(total, ask.q) : bandOf(at(i, 0).map((t, k) => t / q[k]!)),
+        allIn: q === null ? shareOfBand(total, ask.q) : bandOf(at(i, 0).map((t, k) => t / nth(q, k))),
         first: this.atResolution(bandOf(at(i, 1))),
         last: this.atResolution(bandOf(at(i, 2))),
         cheapest: cheapestOf(i),
@@ -193,29 +194,29 @@ export class Sampling {
 
   private ahead(mine: Float64Array, race: readonly Float64Array[]): Share {
     let count = 0;
-    for (let i = 0; i < mine.length; i++) if (race.every((list) => list[i]! >= mine[i]!)) count++;
+    for (let i = 0; i < mine.length; i++) if (race.every((list) => nth(list, i) >= nth(mine, i))) count++;
     return shareOf(count / mine.length, mine.length);
   }
 
   /** In how many draws a plan meets every delivery asked; not told where the pieces themselves are in doubt. */
   private delivers(lane: number): Share | null {
     const { deliveries = [] } = this.ask;
-    const steps = this.model.lanes[lane]!.steps;
+    const steps = nth(this.model.lanes, lane).steps;
     if (steps === null || deliveries.length === 0 || this.model.quantity !== null) return null;
     const before = this.model.lanes.slice(0, lane).flatMap((l) => l.steps ?? []).length;
     const column = (step: number, k: number): Float64Array =>
-      this.results[3 * this.model.lanes.length + PACE_COLUMNS * (before + step) + k]!;
-    const columns = steps.map((_, i) => [0, 1, 2, 3].map((k) => column(i, k)));
+      nth(this.results, 3 * this.model.lanes.length + PACE_COLUMNS * (before + step) + k);
+    const columns = steps.map((_, i) => [column(i, 0), column(i, 1), column(i, 2), column(i, 3)] as const);
     let met = 0;
     for (let i = 0; i < this.done; i++) {
       const paces = columns.map(([first, from, perDay, samples]) => ({
-        first_d: first![i]!,
-        from_d: from![i]!,
-        perDay: perDay![i]!,
-        samples: samples![i]!,
+        first_d: nth(first, i),
+        from_d: nth(from, i),
+        perDay: nth(perDay, i),
+        samples: nth(samples, i),
       }));
       const made = (day: number): number =>
-        paces.reduce((sum, pace, k) => sum + Math.min(steps[k]!.pieces, deliveredBy(pace, day)), 0);
+        paces.reduce((sum, pace, k) => sum + Math.min(nth(steps, k).pieces, deliveredBy(pace, day)), 0);
       if (deliveries.every((due) => made(due.day_d) >= due.pieces)) met++;
     }
     return shareOf(met / this.done, this.done);
@@ -226,12 +227,12 @@ export class Sampling {
     if (first === undefined || second === undefined) return null;
     const [a, b] = [this.totals(first), this.totals(second)];
     if (a === null || b === null || a.length === 0) return null;
-    const d = a.map((x, i) => b[i]! - x);
+    const d = a.map((x, i) => nth(b, i) - x);
     const sorted = d.slice().sort();
     const [from, to] = [quantileOfSorted(sorted, 0.005), quantileOfSorted(sorted, 0.995)];
     const bars = new Array<number>(BARS).fill(0);
     const step = (to - from) / BARS || 1;
-    for (const x of d) bars[Math.min(BARS - 1, Math.max(0, Math.floor((x - from) / step)))]!++;
+    for (const x of d) increase(bars, Math.min(BARS - 1, Math.max(0, Math.floor((x - from) / step))), 1);
     const ahead = d.reduce((sum, x) => sum + (x > 0 ? 1 : x === 0 ? 0.5 : 0), 0) / d.length;
     return { first, second, band: bandOfSorted(sorted), holds: shareOf(ahead, d.length), from, to, bars };
   }
@@ -254,6 +255,6 @@ const bandOfSorted = (sorted: Float64Array): Band => ({
 });
 const countUpTo = (list: Float64Array, most: number): number => {
   let count = 0;
-  for (let i = 0; i < list.length; i++) if (list[i]! <= most) count++;
+  for (let i = 0; i < list.length; i++) if (nth(list, i) <= most) count++;
   return count;
 };

@@ -1,3 +1,4 @@
+import { nth } from '../base/lookup';
 import { bySwing, correlation, ranksOf, type Swing } from '../formula-book/uncertainty';
 import type { SimulationModel } from './model';
 import { Runner } from './program';
@@ -39,18 +40,18 @@ export function moversOf(model: SimulationModel, first: string, second: string, 
   const squares = rho.reduce((sum, r) => sum + r * r, 0);
   return model.inputs
     .map(({ key }, k): Mover => {
-      const [atLow, atHigh] = [two[2 * k]! - one[2 * k]!, two[2 * k + 1]! - one[2 * k + 1]!];
+      const [atLow, atHigh] = [nth(two, 2 * k) - nth(one, 2 * k), nth(two, 2 * k + 1) - nth(one, 2 * k + 1)];
       return {
         name: key,
         atLow,
         atHigh,
         ends: [
-          [one[2 * k]!, two[2 * k]!],
-          [one[2 * k + 1]!, two[2 * k + 1]!],
+          [nth(one, 2 * k), nth(two, 2 * k)],
+          [nth(one, 2 * k + 1), nth(two, 2 * k + 1)],
         ],
         swing: Math.abs(atHigh - atLow),
-        rho: rho[k]!,
-        contribution: squares > 0 ? (rho[k]! * rho[k]!) / squares : 0,
+        rho: nth(rho, k),
+        contribution: squares > 0 ? (nth(rho, k) * nth(rho, k)) / squares : 0,
       };
     })
     .sort(bySwing);
@@ -60,8 +61,8 @@ function correlations(model: SimulationModel, first: string, second: string, sam
   const [a, b] = [sampling?.totals(first) ?? null, sampling?.totals(second) ?? null];
   if (sampling === null || a === null || b === null || a.length < 3) return model.inputs.map(() => 0);
   const n = Math.min(RANKED, a.length);
-  const out = ranksOf(Float64Array.from({ length: n }, (_, i) => b[i]! - a[i]!));
-  const drawn = new Map(sampling.model.inputs.map((input, k) => [input.key, sampling.inputs(n)[k]!]));
+  const out = ranksOf(Float64Array.from({ length: n }, (_, i) => nth(b, i) - nth(a, i)));
+  const drawn = new Map(sampling.model.inputs.map((input, k) => [input.key, nth(sampling.inputs(n), k)]));
   return model.inputs.map(({ key }) => {
     const list = drawn.get(key);
     return list === undefined ? 0 : correlation(ranksOf(list.subarray(0, n)), out);

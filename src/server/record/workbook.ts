@@ -4,6 +4,7 @@ import { sentence } from '@/core/simulation';
 import { shortName } from '@/core/catalogue/routes';
 import { LINE_WORDS } from '@/core/cost/equations';
 import { placeOf, workingTree, type PlacedWorking, type WorkingSymbol } from '@/core/equations';
+import { COMPARISON_COLUMNS } from '@/core/comparison/board';
 import { addBlock, HEAD, headRow, put, WORKING_COLUMNS, WORKING_WIDTHS } from './blocks';
 import { addFound } from './found-sheet';
 import { partsOf, signedId, type RecordSheet } from './sheet';
@@ -173,37 +174,24 @@ function addLinesOf(sheet: Worksheet, { workings, currency }: RecordSheet, id: s
   row(`The programme of ${q} pieces, ${currency}`, `B${all}*${q}`, value('total'));
 }
 
+const WIDTH_OF = { text: 18, money: 16, days: 18, count: 12 } as const;
+const WIDE: Readonly<Record<string, number>> = { name: 44, reason: 80 };
+const FORMAT_OF = { text: undefined, money: MONEY, days: '0.0', count: '0' } as const;
+
 function addComparison(book: Workbook, { decision }: RecordSheet): void {
   const sheet = book.addWorksheet('Comparison');
   const { evaluation } = decision.snapshot;
+  const columns = COMPARISON_COLUMNS.filter((c) => c.inWorkbook);
   headRow(
     sheet,
-    [
-      'Lane',
-      'Verdict',
-      `All in (${evaluation.currency}/part)`,
-      `Tooling (${evaluation.currency})`,
-      `Total (${evaluation.currency})`,
-      'First article (days)',
-      'Last part (days)',
-      'Why',
-    ],
-    [44, 18, 16, 16, 16, 18, 16, 80],
+    columns.map((c) => c.heading(evaluation.currency).replace(/^./, (x) => x.toUpperCase())),
+    columns.map((c) => WIDE[c.id] ?? WIDTH_OF[c.kind]),
   );
   for (const lane of evaluation.lanes) {
-    const why =
-      lane.uncosted ?? lane.findings.find((f) => f.status === lane.status && f.status !== 'fits')?.reason ?? '';
-    const row = sheet.addRow([
-      lane.name,
-      lane.status,
-      lane.allIn,
-      lane.tooling,
-      lane.total,
-      lane.firstArticle_days,
-      lane.lastPart_days,
-      why,
-    ]);
-    for (const i of [3, 4, 5]) row.getCell(i).numFmt = MONEY;
-    for (const i of [6, 7]) row.getCell(i).numFmt = '0.0';
+    const row = sheet.addRow(columns.map((c) => c.value(lane, evaluation)));
+    columns.forEach((c, i) => {
+      const format = FORMAT_OF[c.kind];
+      if (format !== undefined) row.getCell(i + 1).numFmt = format;
+    });
   }
 }

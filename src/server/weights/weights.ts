@@ -14,8 +14,10 @@ export async function teamWeights(): Promise<TeamWeights> {
   const list = await selectWeights(pool());
   const latest = list.reduce<WeightRow | null>((l, r) => (l === null || r.changed_at > l.changed_at ? r : l), null);
   const of = new Map(list.map((r) => [r.criterion, Number(r.weight)]));
+  const weights = { ...FIRST_WEIGHTS };
+  for (const key of WEIGHED) weights[key] = of.get(key) ?? weights[key];
   return {
-    weights: Object.fromEntries(WEIGHED.map((key) => [key, of.get(key) ?? FIRST_WEIGHTS[key]])) as unknown as Weights,
+    weights,
     changedBy: latest?.changed_by ?? null,
     changedAt: latest === null ? null : isoTime(latest.changed_at),
   };

@@ -1,6 +1,5 @@
 import type { KeyboardEvent } from 'react';
-import type { BoardLane } from '@/core/comparison/board';
-import type { DrawnFigure } from '@/core/simulation';
+import { BOARD_COLUMNS, type BoardColumnInfo, type BoardLane } from '@/core/comparison/board';
 import type { LaneActs } from './lane-row';
 
 /** What the keys of the board do. */
@@ -8,48 +7,35 @@ export interface BoardActs extends LaneActs {
   readonly lanes: readonly BoardLane[];
 }
 
-const FIGURE_OF_COLUMN: Readonly<Record<string, string>> = {
-  '0': 'allIn',
-  '1': 'yearWorkdays',
-  '2': 'tooling',
-  '3': 'allIn',
-  '4': 'firstArticle',
-};
-
-/** The smaller figure of a cell, opened with Shift. */
-const SECOND_FIGURE: Readonly<Record<string, string>> = { '3': 'unit', '4': 'lastPart' };
-
-/** What the draws of a cell are of. */
-const DRAWN_OF_COLUMN: Readonly<Record<string, DrawnFigure>> = { '2': 'total', '3': 'allIn', '4': 'first' };
+const COLUMN = new Map<string, BoardColumnInfo>(BOARD_COLUMNS.map((c) => [c.id, c]));
+const place = (cell: HTMLElement): number => BOARD_COLUMNS.findIndex((c) => c.id === cell.dataset['column']);
 
 /** Arrow keys walk lanes and cells; w opens a working, h how sure it is, y the reasons, p pins, v shows variants. */
 export function walk(event: KeyboardEvent<HTMLElement>, acts: BoardActs): void {
   const cell = (event.target as HTMLElement).closest<HTMLElement>('[role=gridcell]');
   const row = cell?.closest<HTMLElement>('[role=row]');
   if (cell == null || row == null || event.ctrlKey || event.metaKey || event.altKey) return;
-  const col = Number(cell.dataset['col'] ?? 0);
+  const column = COLUMN.get(cell.dataset['column'] ?? '');
+  const at = place(cell);
   const laneId = row.dataset['lane'] ?? '';
   const rows = [...event.currentTarget.querySelectorAll<HTMLElement>('[role=row]')].filter((r) =>
-    r.querySelector('[data-col]'),
+    r.querySelector('[data-column]'),
   );
-  const at = rows.indexOf(row);
+  const line = rows.indexOf(row);
   const focus = (r: HTMLElement | undefined, c: number): void => {
-    const cells = [...(r?.querySelectorAll<HTMLElement>('[data-col]') ?? [])];
-    const to =
-      cells.find((x) => Number(x.dataset['col']) === c) ?? cells.filter((x) => Number(x.dataset['col']) <= c).at(-1);
-    to?.focus();
+    const cells = [...(r?.querySelectorAll<HTMLElement>('[data-column]') ?? [])];
+    (cells.find((x) => place(x) === c) ?? cells.filter((x) => place(x) <= c).at(-1))?.focus();
   };
   const go: Record<string, () => void> = {
-    ArrowDown: () => focus(rows[at + 1], col),
-    ArrowUp: () => focus(rows[at - 1], col),
-    ArrowRight: () => focus(row, col + 1),
-    ArrowLeft: () => focus(row, Math.max(0, col - 1)),
+    ArrowDown: () => focus(rows[line + 1], at),
+    ArrowUp: () => focus(rows[line - 1], at),
+    ArrowRight: () => focus(row, at + 1),
+    ArrowLeft: () => focus(row, Math.max(0, at - 1)),
     y: () => acts.onOpen(laneId, null),
     p: () => acts.onPin(laneId),
     v: () => acts.onExpand(laneId.split('/')[0] ?? ''),
     h: () => {
-      const drawn = DRAWN_OF_COLUMN[String(col)];
-      if (drawn !== undefined) acts.onSpread(laneId, drawn);
+      if (column?.drawn != null) acts.onSpread(laneId, column.drawn);
     },
     w: () => open(false),
     W: () => open(true),
@@ -57,9 +43,9 @@ export function walk(event: KeyboardEvent<HTMLElement>, acts: BoardActs): void {
   };
   const open = (second: boolean): void => {
     const lane = acts.lanes.find((l) => l.id === laneId);
-    const figure = (second ? SECOND_FIGURE[String(col)] : undefined) ?? FIGURE_OF_COLUMN[String(col)];
-    if (lane !== undefined && (lane.money === null || figure === undefined)) acts.onOpen(laneId, null);
-    else if (figure !== undefined) acts.onOpen(laneId, figure);
+    const figure = (second ? column?.second : null) ?? column?.figure ?? null;
+    if (lane !== undefined && (lane.money === null || figure === null)) acts.onOpen(laneId, null);
+    else if (figure !== null) acts.onOpen(laneId, figure);
   };
   const act = go[event.key];
   if (act === undefined || (event.key === 'Enter' && event.target !== cell)) return;

@@ -1,5 +1,6 @@
 'use client';
 import { memo } from 'react';
+import { columnTitle, type BoardColumn } from '@/core/comparison/board';
 import type { Status } from '@/core/screening';
 import { Mark } from '../marks/mark';
 import type { Band, DrawnFigure } from '@/core/simulation';
@@ -8,10 +9,8 @@ import { Whisker, type WhiskerScale } from '../simulation/whisker';
 
 export interface FigureCellProps {
   readonly laneId: string;
-  /** Place in the row, 0 being the name. */
-  readonly col: number;
-  /** Name of the column, shown where the head is not (narrow screens). */
-  readonly cap: string;
+  /** Its column, named in the cell where the head is not shown (narrow screens). */
+  readonly column: BoardColumn;
   readonly status?: Status;
   /** Why the cell stands as it does. */
   readonly why?: string | undefined;
@@ -50,8 +49,8 @@ export interface FigureCellProps {
 export const FigureCell = memo(function FigureCell(props: FigureCellProps) {
   const { laneId, figure, label, status = 'fits', unit = '', onOpen } = props;
   return (
-    <div className="cell num" role="gridcell" tabIndex={-1} data-col={props.col} title={props.why}>
-      <span className="cap">{props.cap}</span>
+    <div className="cell num" role="gridcell" tabIndex={-1} data-column={props.column} title={props.why}>
+      <span className="cap">{columnTitle(props.column)}</span>
       {status !== 'fits' && (
         <span className="cell-mark">
           <Mark status={status} size={13} />

@@ -2,7 +2,13 @@
 import type { LaneSpread } from '@/core/simulation';
 import { allInSpread, firstArticleSpread, totalSpread } from './spread-cells';
 import { memo } from 'react';
-import type { BoardBaseline, BoardLane } from '@/core/comparison/board';
+import {
+  BOARD_COLUMNS,
+  columnTitle,
+  type BoardColumn,
+  type BoardBaseline,
+  type BoardLane,
+} from '@/core/comparison/board';
 import { laneWords, shortName } from '@/core/catalogue/routes';
 import { figureOfRule, differenceTo } from '@/core/study/workings';
 import { perPart, signed, weeks, whole } from '../format';
@@ -47,9 +53,9 @@ export const FoldedLane = memo(function FoldedLane({
       <div
         role="gridcell"
         tabIndex={-1}
-        data-col="0"
+        data-column="route"
         className="cell"
-        aria-colspan={8}
+        aria-colspan={BOARD_COLUMNS.length}
         style={{ display: 'flex', gap: 8, flexWrap: 'wrap', alignItems: 'baseline' }}
       >
         <Mark status={lane.status === 'blocked' ? 'blocked' : 'not-known'} />
@@ -133,9 +139,9 @@ export function BaselineLine({
         <div
           role="gridcell"
           className="cell"
-          aria-colspan={8}
+          aria-colspan={BOARD_COLUMNS.length}
           tabIndex={-1}
-          data-col="0"
+          data-column="route"
           style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}
         >
           <Mark status="blocked" />
@@ -149,18 +155,17 @@ export function BaselineLine({
   const own = { laneId: baseline.id, onOpen, onSpread };
   return (
     <div className="lane lane-grid" role="row" data-lane={baseline.id}>
-      <div className="cell key" role="gridcell" tabIndex={-1} data-col="0">
+      <div className="cell key" role="gridcell" tabIndex={-1} data-column="route">
         <span style={{ width: 15 }} />
         <div>
           <div className="lane-name">{capital(name)}</div>
           <Tone laneId={baseline.id} />
         </div>
       </div>
-      <PlainCell col={1} cap="Quantity" text="any" />
+      <PlainCell column="quantity" text="any" />
       <FigureCell
         {...own}
-        col={2}
-        cap="Tooling"
+        column="tooling"
         text={whole(baseline.tooling)}
         unit={currency}
         figure="tooling"
@@ -169,8 +174,7 @@ export function BaselineLine({
       />
       <FigureCell
         {...own}
-        col={3}
-        cap="Part cost"
+        column="perPart"
         text={perPart(baseline.allIn)}
         unit={currency}
         figure="allIn"
@@ -181,8 +185,7 @@ export function BaselineLine({
       />
       <FigureCell
         {...own}
-        col={4}
-        cap="Lead time"
+        column="leadTime"
         text={weeks(baseline.firstArticle_d)}
         unit="weeks"
         figure="firstArticle"
@@ -194,9 +197,9 @@ export function BaselineLine({
         after=" wk"
         {...firstArticleSpread(spread, scales)}
       />
-      <PlainCell col={5} cap="Alloy" text={baseline.id === 'split' ? 'cast and wrought' : 'wrought kin'} />
-      <PlainCell col={6} cap="Tolerance" text={baseline.id === 'machined' ? 'all cut' : 'as today'} />
-      <div role="gridcell" className="cell" tabIndex={-1} data-col="7" />
+      <PlainCell column="alloy" text={baseline.id === 'split' ? 'cast and wrought' : 'wrought kin'} />
+      <PlainCell column="tolerance" text={baseline.id === 'machined' ? 'all cut' : 'as today'} />
+      <div role="gridcell" className="cell" tabIndex={-1} data-column="pin" />
     </div>
   );
 }
@@ -204,10 +207,10 @@ export function BaselineLine({
 const capital = (words: string): string => words.replace(/^./, (x) => x.toUpperCase());
 
 /** A cell of words, with nothing to open. */
-function PlainCell({ col, cap, text }: { col: number; cap: string; text: string }) {
+function PlainCell({ column, text }: { readonly column: BoardColumn; readonly text: string }) {
   return (
-    <div className="cell num quiet" role="gridcell" tabIndex={-1} data-col={col}>
-      <span className="cap">{cap}</span>
+    <div className="cell num quiet" role="gridcell" tabIndex={-1} data-column={column}>
+      <span className="cap">{columnTitle(column)}</span>
       {text}
     </div>
   );

@@ -90,8 +90,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
       />
       <FigureCell
         {...own(cells.quantity)}
-        col={1}
-        cap="Quantity"
+        column="quantity"
         text={dates.yearWorkdays === null ? 'any' : shortCount(dates.yearWorkdays)}
         unit={dates.yearWorkdays === null ? '' : 'days'}
         figure={dates.yearWorkdays === null ? 'goodPerDay' : 'yearWorkdays'}
@@ -100,8 +99,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
       />
       <FigureCell
         {...own(cells.tooling)}
-        col={2}
-        cap="Tooling"
+        column="tooling"
         text={whole(money.tooling)}
         unit={currency}
         figure="tooling"
@@ -115,8 +113,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
       />
       <FigureCell
         {...own(cells.perPart)}
-        col={3}
-        cap="Part cost"
+        column="perPart"
         text={perPart(money.allIn)}
         unit={currency}
         figure="allIn"
@@ -133,8 +130,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
       />
       <FigureCell
         {...own(cells.leadTime)}
-        col={4}
-        cap="Lead time"
+        column="leadTime"
         text={weeks(dates.firstArticle_d)}
         unit="weeks"
         figure="firstArticle"
@@ -149,8 +145,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
       />
       <FigureCell
         {...own(cells.alloy)}
-        col={5}
-        cap="Alloy"
+        column="alloy"
         text={String(lane.findings.find((f) => f.rule === 'dr-alloy-route')?.value ?? '–')}
         figure={null}
         label={`${route}, the alloy in this mould`}
@@ -213,7 +208,7 @@ const KeyCell = memo(function KeyCell({
 } & Pick<LaneActs, 'onOpen' | 'onExpand'>) {
   const words = laneWords(laneId);
   return (
-    <div className="cell key" role="gridcell" tabIndex={-1} data-col="0">
+    <div className="cell key" role="gridcell" tabIndex={-1} data-column="route">
       <button
         type="button"
         tabIndex={-1}
@@ -271,7 +266,7 @@ const PinCell = memo(function PinCell({
   readonly pinned: boolean;
 } & Pick<LaneActs, 'onPin'>) {
   return (
-    <div className="cell num no-print" role="gridcell" tabIndex={-1} data-col="7">
+    <div className="cell num no-print" role="gridcell" tabIndex={-1} data-column="pin">
       <button
         type="button"
         tabIndex={-1}
@@ -312,8 +307,7 @@ const ToleranceCell = memo(function ToleranceCell({
   return (
     <FigureCell
       laneId={laneId}
-      col={6}
-      cap="Tolerance"
+      column="tolerance"
       status={status}
       why={why}
       room={tightest === undefined ? null : roomPercent(tightest.feature.tol_mm / tightest.cast_mm - 1)}

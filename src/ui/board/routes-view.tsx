@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { prepareStudy } from '@/core/study';
-import { type BoardLane } from '@/core/comparison/board';
+import { BOARD_COLUMNS, type BoardLane } from '@/core/comparison/board';
 import type { SimulationSummary } from '@/core/simulation';
 import { firstOf, rankingsAt } from '@/core/comparison/ranking';
 import { shortName } from '@/core/catalogue/routes';
@@ -27,16 +27,6 @@ import { orderLanes } from './lane-order';
 import { useGlide } from './use-glide';
 import { useRested } from './use-rested';
 
-const HEADS = [
-  ['Route', ''],
-  ['Quantity', 'working days, a year’s parts'],
-  ['Tooling', 'whole programme'],
-  ['Part cost', 'all in'],
-  ['Lead time', 'first article'],
-  ['Alloy', 'fit in the mould'],
-  ['Tolerance', 'dimensions and holes'],
-  ['', ''],
-] as const;
 const ORDERS = [
   ['total', 'total cost'],
   ['first', 'first good part'],
@@ -153,7 +143,7 @@ export function RoutesView() {
   useEffect(() => {
     const grid = root.current;
     if (grid === null || grid.querySelector('[role=gridcell][tabindex="0"]')) return;
-    const first = grid.querySelector<HTMLElement>('[role=gridcell][data-col]');
+    const first = grid.querySelector<HTMLElement>('[role=gridcell][data-column]');
     if (first) first.tabIndex = 0;
   });
   const otherPolicy = useOtherPolicy();
@@ -214,10 +204,10 @@ export function RoutesView() {
         onFocus={rove}
       >
         <div className="lane-grid lane-head" role="row">
-          {HEADS.map(([head, what], i) => (
-            <div key={head || 'pin'} role="columnheader" className={i === 0 ? undefined : 'num'}>
-              {head || <span className="sr">Pin</span>}
-              {what !== '' && <div className="what">{what}</div>}
+          {BOARD_COLUMNS.map(({ id: column, title, under }) => (
+            <div key={column} role="columnheader" className={column === 'route' ? undefined : 'num'}>
+              {title || <span className="sr">Pin</span>}
+              {under !== '' && <div className="what">{under}</div>}
             </div>
           ))}
         </div>

@@ -1,3 +1,4 @@
+import { increase } from '@/core/base/lookup';
 import { inUnitsOf, type UnitSystem } from '@/core/base/units';
 import { significant } from '../format';
 
@@ -100,7 +101,7 @@ function withShares(bandOf: Uint8Array, areas: Float32Array, bands: readonly Omi
   let whole = 0;
   for (let f = 0; f < bandOf.length; f++) {
     const area = areas[f] ?? 0;
-    sums[bandOf[f] ?? 0]! += area;
+    increase(sums, bandOf[f] ?? 0, area);
     whole += area;
   }
   return { bandOf, bands: bands.map((b, i) => ({ ...b, share: whole > 0 ? (sums[i] ?? 0) / whole : 0 })) };

@@ -137,7 +137,8 @@ function redraw(chart: Chart<'bar'>, difference: DifferenceSpread, currency: str
   set.backgroundColor = wins.map((w) => (w ? soft : 'transparent'));
   set.borderWidth = wins.map((w) => (w ? 0 : 1));
   chart.data.labels = difference.bars.map((_, i) => rough(middleOf(difference, i)));
-  const { title } = chart.options.scales?.['x'] as unknown as { title: { text: string } };
-  title.text = `${currency} that ${shortName(difference.second)} is over ${shortName(difference.first)}, whole programme`;
+  const title = `${currency} that ${shortName(difference.second)} is over ${shortName(difference.first)}, whole programme`;
+  const x = chart.options.scales?.['x'];
+  if (x !== undefined && 'title' in x && x.title !== undefined) x.title.text = title;
   chart.update('none');
 }

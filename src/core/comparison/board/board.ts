@@ -1,21 +1,12 @@
 import { dayNumber } from '../../base/day';
 import { dayOf, daysWithHolidays, type LaneTime } from '../../schedule';
 import { laneMoney, type Baseline, type LaneMoney } from '../../cost';
+import { type BoardColumn } from './columns';
 import { finding, worse, type Column, type Finding, type Status } from '../../screening';
 import { bestLayout, survives, type Study, type StudyLane } from '../../study';
 
 /** Working days in a year that a shop can give; more for a year's parts is said aloud (T12). */
 export const WORKDAYS_A_YEAR = 230;
-
-export const COLUMNS = [
-  'quantity',
-  'tooling',
-  'perPart',
-  'leadTime',
-  'alloy',
-  'tolerance',
-] as const satisfies readonly Column[];
-export type BoardColumn = (typeof COLUMNS)[number];
 
 /** One cell of the board: its verdict, the room left (−1 … 1, null where it has no meaning) and why. */
 export interface Cell {

@@ -1,3 +1,4 @@
+import { keyed, nth } from '../../base/lookup';
 import { bestLayout, survives, type Study } from '../../study';
 import { type Board } from '../board';
 import {
@@ -108,7 +109,7 @@ export function rankingsAt(study: Study, board: Board, weights: Weights): Rankin
       soonest: firstBy(options, (o) => o.first),
       spare: spare.chosen,
       regret: least.choice,
-      weighted: order.filter((id) => scores[id]! >= scores[order[0]!]! - 1e-12),
+      weighted: order.filter((id) => keyed(scores, id) >= keyed(scores, nth(order, 0)) - 1e-12),
     },
     spareBy: spare.decidedBy,
     states,

@@ -1,3 +1,4 @@
+import { keyed, nth } from '../../base/lookup';
 import { finite } from '../../base/checks';
 import { refuse } from '../../base/errors';
 
@@ -18,9 +19,11 @@ export function regret(input: { costs: Readonly<Record<string, readonly number[]
     if (list.length !== states) refuse('E_LENGTH', `costs.${id}`, list.length, `${states} states`);
     list.forEach((x, i) => finite(`costs.${id}[${i}]`, x));
   }
-  const least = Array.from({ length: states }, (_, s) => Math.min(...all.map(([, list]) => list[s]!)));
-  const maxRegret = Object.fromEntries(all.map(([id, list]) => [id, Math.max(...list.map((x, s) => x - least[s]!))]));
+  const least = Array.from({ length: states }, (_, s) => Math.min(...all.map(([, list]) => nth(list, s))));
+  const maxRegret = Object.fromEntries(
+    all.map(([id, list]) => [id, Math.max(...list.map((x, s) => x - nth(least, s)))]),
+  );
   const best = Math.min(...Object.values(maxRegret));
-  const choice = Object.keys(maxRegret).filter((id) => maxRegret[id]! <= best + 1e-12 * Math.abs(best));
+  const choice = Object.keys(maxRegret).filter((id) => keyed(maxRegret, id) <= best + 1e-12 * Math.abs(best));
   return { maxRegret, choice };
 }

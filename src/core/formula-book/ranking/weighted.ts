@@ -1,3 +1,4 @@
+import { keyed, nth } from '../../base/lookup';
 import { oneOf } from '../../base/checks';
 import { refuse } from '../../base/errors';
 import { checked, scoreOf, type Criterion, type Option } from './options';
@@ -24,11 +25,13 @@ export function weighted(input: Weighing): { scores: Record<string, number>; ord
   const scores: Record<string, number> = Object.fromEntries(options.map((o) => [o.id, 0]));
   for (const c of criteria) {
     const column = columnOf(options, c, normalise);
-    options.forEach((o, i) => (scores[o.id]! += ((c.weight ?? 0) / whole) * column[i]!));
+    options.forEach((o, i) => (scores[o.id] = keyed(scores, o.id) + ((c.weight ?? 0) / whole) * nth(column, i)));
   }
   const order = options
     .map((o) => o.id)
-    .sort((a, b) => (same(scores[a]!, scores[b]!) ? (a < b ? -1 : 1) : scores[b]! - scores[a]!));
+    .sort((a, b) =>
+      same(keyed(scores, a), keyed(scores, b)) ? (a < b ? -1 : 1) : keyed(scores, b) - keyed(scores, a),
+    );
   return { scores, order };
 }
 
@@ -61,7 +64,7 @@ export function rankReversal(input: Weighing): {
     .flatMap((o) => {
       const { scores, order } = weighted({ ...input, options: input.options.filter((x) => x !== o) });
       const first = order[0] ?? winner;
-      return same(scores[winner]!, scores[first]!) ? [] : [{ dropped: o.id, newWinner: first }];
+      return same(keyed(scores, winner), keyed(scores, first)) ? [] : [{ dropped: o.id, newWinner: first }];
     });
   return { winner, reversals };
 }

@@ -1,3 +1,4 @@
+import { increase, nth } from '../../base/lookup';
 import { finite } from '../../base/checks';
 import { refuse } from '../../base/errors';
 
@@ -75,15 +76,16 @@ export function winsOf(lists: readonly ArrayLike<number>[]): Float64Array {
     let first = -1;
     let tied = 0;
     for (let r = 0; r < lists.length; r++) {
-      const x = lists[r]![i]!;
+      const x = nth(nth(lists, r), i);
       if (x < best) {
         best = x;
         first = r;
         tied = 1;
       } else if (x === best) tied++;
     }
-    if (tied === 1) wins[first]! += 1;
-    else if (tied > 1) for (let r = 0; r < lists.length; r++) if (lists[r]![i] === best) wins[r]! += 1 / tied;
+    if (tied === 1) increase(wins, first, 1);
+    else if (tied > 1)
+      for (let r = 0; r < lists.length; r++) if (nth(lists, r)[i] === best) increase(wins, r, 1 / tied);
   }
   return wins;
 }

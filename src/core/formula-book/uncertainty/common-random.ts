@@ -1,3 +1,4 @@
+import { nth } from '../../base/lookup';
 import { finite } from '../../base/checks';
 import { refuse } from '../../base/errors';
 import type { Triple } from '../../base/figures';
@@ -34,7 +35,7 @@ export function commonRandom(input: { range: Triple; u: readonly number[]; a: St
   const xs = us.map((u) => triangularAt(range, u));
   const a = xs.map((x) => a0 + a1 * x);
   const b = xs.map((x) => b0 + b1 * x);
-  const d = a.map((x, i) => x - b[i]!);
+  const d = a.map((x, i) => x - nth(b, i));
   return {
     meanDifference: mean(d),
     sdCommon: Math.sqrt(variance(d)),

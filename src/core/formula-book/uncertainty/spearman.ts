@@ -1,15 +1,16 @@
+import { nth } from '../../base/lookup';
 import { finite } from '../../base/checks';
 import { refuse } from '../../base/errors';
 
 /** Ranks from 1; equal values share the mean of theirs. */
 export function ranksOf(values: ArrayLike<number>): Float64Array {
   const n = values.length;
-  const order = Uint32Array.from({ length: n }, (_, i) => i).sort((a, b) => values[a]! - values[b]!);
+  const order = Uint32Array.from({ length: n }, (_, i) => i).sort((a, b) => nth(values, a) - nth(values, b));
   const ranks = new Float64Array(n);
   for (let i = 0; i < n;) {
     let j = i + 1;
-    while (j < n && values[order[j]!] === values[order[i]!]) j++;
-    for (let k = i; k < j; k++) ranks[order[k]!] = (i + j + 1) / 2;
+    while (j < n && values[nth(order, j)] === values[nth(order, i)]) j++;
+    for (let k = i; k < j; k++) ranks[nth(order, k)] = (i + j + 1) / 2;
     i = j;
   }
   return ranks;
@@ -20,12 +21,12 @@ export function correlation(x: ArrayLike<number>, y: ArrayLike<number>): number 
   const n = x.length;
   let [sx, sy] = [0, 0];
   for (let i = 0; i < n; i++) {
-    sx += x[i]!;
-    sy += y[i]!;
+    sx += nth(x, i);
+    sy += nth(y, i);
   }
   let [xx, yy, xy] = [0, 0, 0];
   for (let i = 0; i < n; i++) {
-    const [dx, dy] = [x[i]! - sx / n, y[i]! - sy / n];
+    const [dx, dy] = [nth(x, i) - sx / n, nth(y, i) - sy / n];
     xx += dx * dx;
     yy += dy * dy;
     xy += dx * dy;

@@ -54,10 +54,9 @@ export function thinFeature(fine: FineMesh, found: WallsFound, usual: number): T
     const listed = members.find((k) => (sum += found.weights[thin[k]!]!) >= PLACED_AT * area) ?? members[0]!;
     const wall_mm = found.ray[thin[listed]!]!;
     if (area < LEAST_SURFACE * wall_mm * wall_mm || (best !== null && best.wall_mm <= wall_mm)) continue;
-    const centre = [0, 1, 2].map(
-      (c) => members.reduce((s, k) => s + at[3 * k + c]! * found.weights[thin[k]!]!, 0) / area,
-    ) as unknown as Vec;
-    best = { wall_mm, centre_mm: centre, share: area / whole };
+    const middle = (c: 0 | 1 | 2): number =>
+      members.reduce((s, k) => s + at[3 * k + c]! * found.weights[thin[k]!]!, 0) / area;
+    best = { wall_mm, centre_mm: [middle(0), middle(1), middle(2)], share: area / whole };
   }
   return best;
 }

@@ -23,7 +23,7 @@ export function unitOf(a: Vec): Vec {
 export function direction(field: string, value: unknown): Vec {
   if (!Array.isArray(value)) return refuse('E_NOT_A_NUMBER', field, value, 'three numbers');
   if (value.length !== 3) return refuse('E_LENGTH', field, value, 'three numbers');
-  const v = value.map((x) => finite(field, x)) as unknown as Vec;
+  const v: Vec = [finite(field, value[0]), finite(field, value[1]), finite(field, value[2])];
   const largest = Math.max(...v.map(Math.abs));
   return largest > 0 ? unitOf(scaled(v, 1 / largest)) : refuse('E_SIGN', field, value, 'a direction of some length');
 }

@@ -146,7 +146,5 @@ export const modelDocument = (): ModelSubject[] =>
     id,
     title: subject,
     model,
-    equations: equations.map((e) =>
-      modelEquation(e as unknown as Pick<Equation<never>, 'figure' | 'number' | 'forms' | 'definition'>),
-    ),
+    equations: equations.map((e) => modelEquation(e)),
   }));

@@ -3,4 +3,4 @@ import worked from './cases/worked.json';
 import type { VectorCase } from './vectors';
 
 /** Worked cases of the formula book, of every equation of the model and of the board, with the results each must give. */
-export const WORKED_CASES = [...worked.cases, ...model.cases] as unknown as readonly VectorCase[];
+export const WORKED_CASES = [...worked.cases, ...model.cases] as readonly VectorCase[];

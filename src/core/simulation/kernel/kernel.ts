@@ -25,14 +25,22 @@ export const BASE = 1024;
 
 let made: Kernel | null = null;
 
+/** What the module exports, by name. @throws {TypeError} where it is not the kernel */
+function kernelOf({ memory, sums, pert }: Readonly<Record<string, unknown>>): Kernel {
+  if (!(memory instanceof WebAssembly.Memory) || typeof sums !== 'function' || typeof pert !== 'function')
+    throw new TypeError('not the kernel: npm run kernel');
+  return { memory, sums: sums as Kernel['sums'], pert: pert as Kernel['pert'] };
+}
+
 /**
  * The compiled loops, with room for so many bytes from BASE on. There is one memory for all: whoever asks writes what is
  * needed there, calls, and reads the result before anybody else can ask.
  * @throws {CompileError} where the machine knows no vector instructions
  */
 export function kernelWith(bytes: number): Kernel {
-  made ??= new WebAssembly.Instance(new WebAssembly.Module(Uint8Array.from(atob(KERNEL), (c) => c.charCodeAt(0))))
-    .exports as unknown as Kernel;
+  made ??= kernelOf(
+    new WebAssembly.Instance(new WebAssembly.Module(Uint8Array.from(atob(KERNEL), (c) => c.charCodeAt(0)))).exports,
+  );
   const pages = Math.ceil((BASE + bytes) / PAGE) - made.memory.buffer.byteLength / PAGE;
   if (pages > 0) made.memory.grow(pages);
   return made;

@@ -1,5 +1,5 @@
 import { Text, View } from '@react-pdf/renderer';
-import type { Evaluation } from '@/core/comparison/board';
+import { COMPARISON_COLUMNS, reasonOf, type ComparisonColumn, type Evaluation } from '@/core/comparison/board';
 import { findLane, shortName } from '@/core/catalogue/routes';
 import { STATUS_WORDS } from '@/core/screening';
 import { fixed, perPart, whole } from '@/core/base/numbers';
@@ -7,6 +7,16 @@ import { MarkShape } from './parts';
 import { HOT, styles, text } from './style';
 
 const WIDTHS = { name: 132, money: 46, days: 40, verdict: 84 } as const;
+
+const COLUMNS = COMPARISON_COLUMNS.filter((c) => c.onPaper !== null);
+const widthOf = (c: ComparisonColumn): number => (c.kind === 'days' ? WIDTHS.days : WIDTHS.money);
+
+/** A figure as paper has it: money of a part to the cent, other money whole, days in weeks. */
+function shown(c: ComparisonColumn, value: string | number | null): string {
+  if (typeof value !== 'number') return value ?? '';
+  if (c.kind === 'days') return fixed(value / 7, 1);
+  return c.id === 'allIn' ? perPart(value) : whole(value);
+}
 
 /** The nine routes by their best variant, and what may be had without a casting, as they stood when it was signed. */
 export function BoardTable({ evaluation, chosen }: { readonly evaluation: Evaluation; readonly chosen: string }) {
@@ -31,18 +41,14 @@ export function BoardTable({ evaluation, chosen }: { readonly evaluation: Evalua
     <View style={{ fontSize: 7.8, lineHeight: 1.2 }}>
       <View style={[styles.cellRow, styles.small]}>
         <Text style={{ width: WIDTHS.name }}>Route, best variant</Text>
-        <Num width={WIDTHS.money} words={`all in, ${money} a part`} />
-        <Num width={WIDTHS.money} words={`tooling, ${money}`} />
-        <Num width={WIDTHS.days} words="first article, weeks" />
-        <Num width={WIDTHS.days} words="last part, weeks" />
+        {COLUMNS.map((c) => (
+          <Num key={c.id} width={widthOf(c)} words={c.onPaper?.(money) ?? ''} />
+        ))}
         <Text style={{ width: WIDTHS.verdict, marginLeft: 8 }}>Verdict</Text>
         <Text style={{ flex: 1 }}>Why</Text>
       </View>
       {rows.map((lane) => {
         const mine = lane.id === chosen;
-        const why =
-          lane.uncosted ?? lane.findings.find((f) => f.status === lane.status && f.status !== 'fits')?.reason ?? '';
-        const weeks = (days: number | null): string => (days === null ? '' : fixed(days / 7, 1));
         return (
           <View
             key={lane.id}
@@ -52,15 +58,14 @@ export function BoardTable({ evaluation, chosen }: { readonly evaluation: Evalua
             <Text style={{ width: WIDTHS.name }}>
               {text(findLane(lane.id) === undefined ? lane.name : shortName(lane.id))}
             </Text>
-            <Num width={WIDTHS.money} words={lane.allIn === null ? '' : perPart(lane.allIn)} />
-            <Num width={WIDTHS.money} words={lane.tooling === null ? '' : whole(lane.tooling)} />
-            <Num width={WIDTHS.days} words={weeks(lane.firstArticle_days)} />
-            <Num width={WIDTHS.days} words={weeks(lane.lastPart_days)} />
+            {COLUMNS.map((c) => (
+              <Num key={c.id} width={widthOf(c)} words={shown(c, c.value(lane, evaluation))} />
+            ))}
             <View style={{ width: WIDTHS.verdict, marginLeft: 8, flexDirection: 'row' }}>
               <MarkShape status={lane.status} />
               <Text style={{ marginLeft: 3 }}>{STATUS_WORDS[lane.status].replace('needs a ', '')}</Text>
             </View>
-            <Text style={[{ flex: 1 }, styles.small]}>{text(why)}</Text>
+            <Text style={[{ flex: 1 }, styles.small]}>{text(reasonOf(lane))}</Text>
           </View>
         );
       })}

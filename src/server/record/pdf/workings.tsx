@@ -1,3 +1,4 @@
+import { increase, nth } from '@/core/base/lookup';
 import { Text, View } from '@react-pdf/renderer';
 import { sentence } from '@/core/simulation';
 import { shortName } from '@/core/catalogue/routes';
@@ -53,9 +54,9 @@ function twoColumns(list: readonly Named[]): readonly (readonly Named[])[] {
   const columns: [Named[], Named[]] = [[], []];
   const lines = [0, 0];
   for (const named of list) {
-    const to = lines[0]! <= lines[1]! ? 0 : 1;
+    const to = nth(lines, 0) <= nth(lines, 1) ? 0 : 1;
     columns[to].push(named);
-    lines[to]! += linesOf(named);
+    increase(lines, to, linesOf(named));
   }
   return columns;
 }

@@ -1,6 +1,6 @@
+import { rateAt } from '../../../rates';
 import type { Study } from '../../types';
 import type { Baseline } from '../../../cost';
-import type { Figure } from '../../../base/figures';
 import type { PartFacts } from '../../../part';
 import { chosen, computed, fromAlloy, fromBrief, fromRate, type Working, type WorkingSymbol } from '../../../equations';
 
@@ -46,14 +46,14 @@ export const global = (c: BaselineContext, symbol: string, meaning: string, key:
 
 /** A rate of the baseline alone. */
 export const own = (c: BaselineContext, symbol: string, meaning: string, key: string, unit = ''): WorkingSymbol => {
-  const rates = c.study.rates.baselines[c.b.id as 'machined'] as unknown as Readonly<Record<string, Figure>>;
-  return fromRate(symbol, meaning, rates[key], `baselines.${c.b.id}.${key}`, unit);
+  const path = `baselines.${c.b.id}.${key}`;
+  return fromRate(symbol, meaning, rateAt(c.study.rates, path), path, unit);
 };
 
 /** A time among the baseline's own rates. */
 export const ownTime = (c: BaselineContext, symbol: string, meaning: string, key: string): WorkingSymbol => {
-  const rates = c.study.rates.baselines[c.b.id as 'machined'].time as unknown as Readonly<Record<string, Figure>>;
-  return fromRate(symbol, meaning, rates[key], `baselines.${c.b.id}.time.${key}`);
+  const path = `baselines.${c.b.id}.time.${key}`;
+  return fromRate(symbol, meaning, rateAt(c.study.rates, path), path);
 };
 
 /** What the baseline was worked out with under a name; NaN where it has none. */
