@@ -5,6 +5,8 @@
  * @param amounts money, any sign
  * @param total what they add up to, in the same currency; their sum may differ from it by rounding of numbers only
  * @returns as many amounts, whole cents, whose sum is the total rounded to cents
+ * @example
+ * centsThatAdd([0.333, 0.333, 0.334], 1) // [0.33, 0.33, 0.34]
  */
 export function centsThatAdd(amounts: readonly number[], total: number): number[] {
   const wanted = Math.round(100 * total);

@@ -1,49 +1,89 @@
 import { refuse } from './errors';
 
-/** A finite number, or refused as E_NOT_A_NUMBER. */
+/**
+ * A finite number, or refused as E_NOT_A_NUMBER.
+ *
+ * @example
+ * finite('mass', 2.5) // 2.5
+ */
 export function finite(field: string, value: unknown): number {
   return typeof value === 'number' && Number.isFinite(value)
     ? value
     : refuse('E_NOT_A_NUMBER', field, value, 'a finite number');
 }
 
-/** A finite number above zero; zero and below are refused as E_SIGN. */
+/**
+ * A finite number above zero; zero and below are refused as E_SIGN.
+ *
+ * @example
+ * positive('mass', 2.5) // 2.5
+ */
 export function positive(field: string, value: unknown): number {
   const n = finite(field, value);
   return n > 0 ? n : refuse('E_SIGN', field, value, 'a number above 0');
 }
 
-/** A finite number of zero or more; below zero is refused as E_SIGN. */
+/**
+ * A finite number of zero or more; below zero is refused as E_SIGN.
+ *
+ * @example
+ * notNegative('scrap', 0) // 0
+ */
 export function notNegative(field: string, value: unknown): number {
   const n = finite(field, value);
   return n >= 0 ? n : refuse('E_SIGN', field, value, '0 or more');
 }
 
-/** A number within [low, high], both allowed; outside is refused as E_RANGE. */
+/**
+ * A number within [low, high], both allowed; outside is refused as E_RANGE.
+ *
+ * @example
+ * within('share', 0.4, 0, 1) // 0.4
+ */
 export function within(field: string, value: unknown, low: number, high: number): number {
   const n = finite(field, value);
   return n >= low && n <= high ? n : refuse('E_RANGE', field, value, `${low} to ${high}`);
 }
 
-/** A whole number of at least `least`; a fraction or a smaller number is refused as E_RANGE. */
+/**
+ * A whole number of at least `least`; a fraction or a smaller number is refused as E_RANGE.
+ *
+ * @example
+ * whole('pieces', 12, 1) // 12
+ */
 export function whole(field: string, value: unknown, least = 0): number {
   const n = finite(field, value);
   return Number.isInteger(n) && n >= least ? n : refuse('E_RANGE', field, value, `a whole number from ${least}`);
 }
 
-/** A scrap share: 0 or more and below 1, else E_RANGE. */
+/**
+ * A scrap share: 0 or more and below 1, else E_RANGE.
+ *
+ * @example
+ * scrapShare('scrap', 0.05) // 0.05
+ */
 export function scrapShare(field: string, value: unknown): number {
   const n = finite(field, value);
   return n >= 0 && n < 1 ? n : refuse('E_RANGE', field, value, 'a share from 0 to below 1');
 }
 
-/** A list with at least one member; otherwise E_NOT_A_NUMBER for no list and E_EMPTY for an empty one. */
+/**
+ * A list with at least one member; otherwise E_NOT_A_NUMBER for no list and E_EMPTY for an empty one.
+ *
+ * @example
+ * filled('factors', [1, 2]) // [1, 2]
+ */
 export function filled<T>(field: string, value: readonly T[] | undefined): readonly T[] {
   if (!Array.isArray(value)) return refuse('E_NOT_A_NUMBER', field, value, 'a list');
   return value.length > 0 ? (value as readonly T[]) : refuse('E_EMPTY', field, '[]', 'at least one entry');
 }
 
-/** One of the words given, else E_KEY. */
+/**
+ * One of the words given, else E_KEY.
+ *
+ * @example
+ * oneOf('kind', 'time', ['time', 'cost']) // 'time'
+ */
 export function oneOf<T extends string>(field: string, value: unknown, words: readonly T[]): T {
   return words.includes(value as T) ? (value as T) : refuse('E_KEY', field, value, words.join(' | '));
 }
@@ -51,12 +91,22 @@ export function oneOf<T extends string>(field: string, value: unknown, words: re
 /** Noise allowed before rounding a count up, so that 0.1 + 0.2 style error never buys one tool too many. */
 const GUARD = 1e-9;
 
-/** Whole units needed for x, with the guard against floating noise. */
+/**
+ * Whole units needed for x, with the guard against floating noise.
+ *
+ * @example
+ * ceilGuarded(3.0000000000001) // 3
+ */
 export function ceilGuarded(x: number): number {
   return Math.ceil(x - GUARD * Math.max(1, Math.abs(x)));
 }
 
-/** Whole units that fit in x, with the same guard. */
+/**
+ * Whole units that fit in x, with the same guard.
+ *
+ * @example
+ * floorGuarded(2.9999999999999) // 3
+ */
 export function floorGuarded(x: number): number {
   return Math.floor(x + GUARD * Math.max(1, Math.abs(x)));
 }

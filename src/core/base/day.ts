@@ -1,7 +1,12 @@
 import { refuse } from './errors';
 import { whole } from './numbers';
 
-/** Days since 1970-01-01 of a plain ISO date, without time zone. Refuses unreal dates as E_DATE. */
+/**
+ * Days since 1970-01-01 of a plain ISO date, without time zone. Refuses unreal dates as E_DATE.
+ *
+ * @example
+ * dayNumber('order date', '1970-01-31') // 30
+ */
 export function dayNumber(field: string, iso: unknown): number {
   const match = typeof iso === 'string' ? /^(\d{4})-(\d{2})-(\d{2})$/.exec(iso) : null;
   if (match) {
@@ -14,19 +19,34 @@ export function dayNumber(field: string, iso: unknown): number {
   return refuse('E_DATE', field, iso, 'a real date as YYYY-MM-DD');
 }
 
-/** ISO date of a day number. */
+/**
+ * ISO date of a day number.
+ *
+ * @example
+ * isoDay(30) // '1970-01-31'
+ */
 export function isoDay(day: number): string {
   return new Date(day * 86_400_000).toISOString().slice(0, 10);
 }
 
-/** 0 = Monday … 6 = Sunday. Day 0 (1970-01-01) was a Thursday. */
+/**
+ * 0 = Monday … 6 = Sunday. Day 0 (1970-01-01) was a Thursday.
+ *
+ * @example
+ * weekday(0) // 3
+ */
 export function weekday(day: number): number {
   return (((day + 3) % 7) + 7) % 7;
 }
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
-/** ISO date as "12 Mar 2027". */
+/**
+ * ISO date as "12 Mar 2027".
+ *
+ * @example
+ * dateWords('2027-03-12') // '12 Mar 2027'
+ */
 export function dateWords(iso: string): string {
   const [y = '', m = '1', d = ''] = iso.slice(0, 10).split('-');
   return `${Number(d)} ${MONTHS[Number(m) - 1] ?? ''} ${y}`;
@@ -35,13 +55,20 @@ export function dateWords(iso: string): string {
 /** Days from now up to which a date is told as one: a hundred years. */
 const AS_DATE_D = 36_525;
 
-/** Whether so many days from now are told, and written down, as a date. */
+/**
+ * Whether so many days from now are told, and written down, as a date.
+ *
+ * @example
+ * isNear(40) // true
+ */
 export const isNear = (days: number): boolean => days <= AS_DATE_D;
 
 /**
  * The date so many days after another in words: "12 Mar 2027"; beyond a hundred years "in 137 years".
  * @param iso plain ISO date; refused as E_DATE where it is none
  * @param days calendar days, rounded up; Infinity is "never"
+ * @example
+ * dateAfter('2027-03-12', 10.2) // '23 Mar 2027'
  */
 export function dateAfter(iso: string, days: number): string {
   if (days === Infinity) return 'never';

@@ -44,7 +44,13 @@ export class CoreError extends Error {
   }
 }
 
-/** Throws a CoreError; usable in expressions. */
+/**
+ * Throws a CoreError; usable in expressions.
+ *
+ * @example
+ * (() => { try { return refuse('E_RANGE', 'share', 1.2, '0 to 1'); } catch (e) { return e.issue.code; } })()
+ * // 'E_RANGE'
+ */
 export function refuse(code: RefusalCode, field: string, value: unknown, accepted: string = REFUSALS[code]): never {
   throw new CoreError({ code, field, value, accepted });
 }

@@ -15,13 +15,23 @@ export interface Figure {
   readonly note?: string;
 }
 
-/** The likely value of a figure, in the figure's own unit; 0 for a coefficient that a variant does not list. */
+/**
+ * The likely value of a figure, in the figure's own unit; 0 for a coefficient that a variant does not list.
+ *
+ * @example
+ * likely({ v: [1, 2, 4], basis: 'rule' }) // 2
+ */
 export function likely(figure: Figure | undefined): number {
   if (figure === undefined) return 0;
   return typeof figure.v === 'number' ? figure.v : figure.v[1];
 }
 
-/** True when low ≤ likely ≤ high and all are finite. */
+/**
+ * True when low ≤ likely ≤ high and all are finite.
+ *
+ * @example
+ * isOrdered([1, 2, 4]) // true
+ */
 export function isOrdered(v: Triple | number): boolean {
   if (typeof v === 'number') return Number.isFinite(v);
   return v.every(Number.isFinite) && v[0] <= v[1] && v[1] <= v[2];

@@ -12,5 +12,10 @@ export const plainDateSchema = z.iso
   .date(DATE_WANTED)
   .refine((iso) => iso >= FIRST_DATE && iso <= LAST_DATE, DATE_WANTED);
 
-/** Whether something is such a date. */
+/**
+ * Whether something is such a date.
+ *
+ * @example
+ * isPlainDate('2027-02-30') // false
+ */
 export const isPlainDate = (value: unknown): boolean => plainDateSchema.safeParse(value).success;

@@ -46,12 +46,22 @@ export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimensio
   },
 };
 
-/** Stored value to the display unit of a system. */
+/**
+ * Stored value to the display unit of a system.
+ *
+ * @example
+ * toDisplay(25.4, 'length', 'inch') // 1
+ */
 export function toDisplay(stored: number, dimension: Dimension, system: UnitSystem): number {
   return stored * DISPLAY_UNITS[system][dimension].factor;
 }
 
-/** Value typed in a display unit to the stored unit. */
+/**
+ * Value typed in a display unit to the stored unit.
+ *
+ * @example
+ * toStored(1, 'length', 'inch') // 25.4
+ */
 export function toStored(shown: number, dimension: Dimension, system: UnitSystem): number {
   return shown / DISPLAY_UNITS[system][dimension].factor;
 }
@@ -75,6 +85,8 @@ const WRITTEN: Readonly<Record<string, readonly [Dimension, number]>> = {
  * A figure written in an SI unit, in the units of a system.
  * @param unit as written: mm, cm², dm², cm³, dm³, g, kg, µm, MPa, kg/m³, USD/kg
  * @returns null where the unit measures nothing a system has its own unit for (hours, money, a ratio)
+ * @example
+ * inUnitsOf(25.4, 'mm', 'inch') // { value: 0.9999999999999999, unit: 'in' }
  */
 export function inUnitsOf(
   value: number,

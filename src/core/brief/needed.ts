@@ -13,6 +13,9 @@ export interface Needed {
 /**
  * What the brief wants delivered, fewest pieces first: prototypes, a first lot by the first delivery, a year's pieces
  * and the programme. What the brief does not say is left out; a first delivery without a lot is one piece.
+ *
+ * @example
+ * neededPieces(brief).map((n) => n.id) // ['year', 'life']
  */
 export function neededPieces(brief: Brief): Needed[] {
   const { prototypes, prototypeDate, firstDelivery, lot, perYear } = brief.quantity;

@@ -26,6 +26,9 @@ const OWN_KEYS = new Set(['id', 'bestRoute', 'bestVariant', 'reason']);
 /**
  * Reads a brief from unknown data. Unknown keys are ignored and named in the notes;
  * anything else wrong is refused with the field's path, the value and what would be accepted.
+ *
+ * @example
+ * parseBrief({ title: 'Cap', geometry: { volume_cm3: -1 } }).ok // false
  */
 export function parseBrief(raw: unknown): BriefResult {
   const notes: string[] = [];
@@ -113,14 +116,24 @@ function accepted(issue: z.core.$ZodIssue): string {
   }
 }
 
-/** Shape and contradictions of a brief under way, for the screen: a brief if the shape is right, and every issue. */
+/**
+ * Shape and contradictions of a brief under way, for the screen: a brief if the shape is right, and every issue.
+ *
+ * @example
+ * inspectBrief({ title: '' }).issues.map((i) => i.path) // ['title']
+ */
 export function inspectBrief(raw: unknown): { brief: Brief | null; issues: BriefIssue[] } {
   const parsed = briefSchema.safeParse(raw);
   if (!parsed.success) return { brief: null, issues: parsed.error.issues.map((issue) => toIssue(issue, raw)) };
   return { brief: parsed.data, issues: contradictions(parsed.data) };
 }
 
-/** What a schema cannot see: figures that contradict each other, and words the shop does not know. */
+/**
+ * What a schema cannot see: figures that contradict each other, and words the shop does not know.
+ *
+ * @example
+ * contradictions({ ...brief, alloy: 'unobtainium' }).map((i) => i.path) // ['alloy']
+ */
 export function contradictions(brief: Brief): BriefIssue[] {
   const out: BriefIssue[] = [];
   const say = (path: string, value: unknown, message: string): void => void out.push({ path, value, message });

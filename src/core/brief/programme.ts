@@ -1,12 +1,22 @@
 import type { Brief } from './schema';
 
-/** Pieces over the life of the part: a year's pieces × years, whole; null when either is not known. */
+/**
+ * Pieces over the life of the part: a year's pieces × years, whole; null when either is not known.
+ *
+ * @example
+ * lifetimeQuantity({ ...brief, quantity: { ...brief.quantity, perYear: 200, years: 3 } }) // 600
+ */
 export function lifetimeQuantity(brief: Brief): number | null {
   const { perYear, years } = brief.quantity;
   return perYear === null || years === null ? null : Math.max(1, Math.round(perYear * years));
 }
 
-/** Pieces over the life at the low and high demand; null when not known. */
+/**
+ * Pieces over the life at the low and high demand; null when not known.
+ *
+ * @example
+ * demandBand(brief) // null
+ */
 export function demandBand(brief: Brief): readonly [number, number] | null {
   const { demand, years } = brief.quantity;
   if (demand === null || years === null) return null;
@@ -16,14 +26,24 @@ export function demandBand(brief: Brief): readonly [number, number] | null {
 /** A lot that no programme fills, pieces: where nothing is said of lots or years, the whole programme is one. */
 export const ENDLESS_LOT = 1e9;
 
-/** Pieces an order: as given, else a quarter of a year's pieces, else the whole programme. */
+/**
+ * Pieces an order: as given, else a quarter of a year's pieces, else the whole programme.
+ *
+ * @example
+ * lotSize({ ...brief, quantity: { ...brief.quantity, lot: 50 } }, 500) // 50
+ */
 export function lotSize(brief: Brief, q: number): number {
   const { lot, perYear } = brief.quantity;
   if (lot !== null) return lot;
   return perYear === null ? q : Math.max(1, Math.ceil(perYear / 4));
 }
 
-/** Draft in degrees that the part allows: true = as much as the route wants (null here), false = none. */
+/**
+ * Draft in degrees that the part allows: true = as much as the route wants (null here), false = none.
+ *
+ * @example
+ * draftDegrees(true) // null
+ */
 export function draftDegrees(allowed: boolean | number): number | null {
   return allowed === true ? null : allowed === false ? 0 : allowed;
 }

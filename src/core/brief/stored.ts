@@ -17,6 +17,10 @@ const UNTITLED = 'Untitled';
  * Reads a brief that is already stored. What is stored always opens: a value that the schema does not take (an older
  * build took it, or a hand wrote it into the database) is left out as not known and told, instead of refusing the rest.
  * A row of a list with a wrong value is left out whole.
+ *
+ * @example
+ * readStoredBrief({ title: 'Cap', geometry: { volume_cm3: 'much' } }).unread.map((i) => i.path)
+ * // ['geometry.volume_cm3']
  */
 export function readStoredBrief(raw: unknown): StoredBrief {
   const clean: unknown = structuredClone(raw);

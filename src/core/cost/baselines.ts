@@ -37,6 +37,9 @@ const MACHINED_MAX_KG = 60;
 /**
  * Machined from solid (equations 9.1 to 9.4, T13).
  * Round parts start from a cylinder, all others from a block.
+ *
+ * @example
+ * machinedBaseline(facts, rates, () => 100).id // 'machined'
  */
 export function machinedBaseline(facts: PartFacts, rates: RateSet, lotOf: (q: number) => number): Baseline {
   const { brief, alloy } = facts;
@@ -140,7 +143,13 @@ export interface SolidDetail {
   readonly drilled: { readonly d_mm: number; readonly depth_mm: number; readonly threaded: boolean } | null;
 }
 
-/** Features and holes of a part cut from solid (equation 9.2): the time to reach each, and the metal of drilled holes. */
+/**
+ * Features and holes of a part cut from solid (equation 9.2): the time to reach each, and the metal of drilled holes.
+ *
+ * @example
+ * solidDetails({ ...facts, brief: { ...brief, holes: [{ dia_mm: 8, depth_mm: 20, count: 4, thread: false, through: true }] } }, rates)[0].count
+ * // 4
+ */
 export function solidDetails(facts: PartFacts, rates: RateSet): SolidDetail[] {
   const tapMinor = likely(rates.operations.tapMinor);
   return [
@@ -178,7 +187,12 @@ const SOLID: HoleLimits = {
 
 const STAMPED_FAMILIES = new Set(['aluminium', 'copper', 'steel', 'stainless']);
 
-/** Stamped, for flat parts (equation 9.5, T13). */
+/**
+ * Stamped, for flat parts (equation 9.5, T13).
+ *
+ * @example
+ * stampedBaseline(facts, rates, () => 100).id // 'stamped'
+ */
 export function stampedBaseline(facts: PartFacts, rates: RateSet, lotOf: (q: number) => number): Baseline {
   const b = rates.baselines.stamped;
   const g = rates.global;
@@ -236,7 +250,12 @@ export function stampedBaseline(facts: PartFacts, rates: RateSet, lotOf: (q: num
   };
 }
 
-/** Hands and hardware of joining pieces, before overhead: minutes and USD an assembly (equation 9.6). */
+/**
+ * Hands and hardware of joining pieces, before overhead: minutes and USD an assembly (equation 9.6).
+ *
+ * @example
+ * joiningOf({ bolt: 0 }, 1, rates).minutes // 0
+ */
 export function joiningOf(
   joints: Readonly<Partial<Record<JointKind, number | undefined>>>,
   parts: number,
@@ -253,7 +272,12 @@ export function joiningOf(
   };
 }
 
-/** Today's assembly of several pieces (equation 9.6, T13); the brief's own figure where it gives one. */
+/**
+ * Today's assembly of several pieces (equation 9.6, T13); the brief's own figure where it gives one.
+ *
+ * @example
+ * fabricatedBaseline(facts, rates)?.id ?? null // null
+ */
 export function fabricatedBaseline(facts: PartFacts, rates: RateSet): Baseline | null {
   const { today } = facts.brief;
   if (today.how !== 'fabricated' && (today.parts ?? 1) < 2) return null;

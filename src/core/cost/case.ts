@@ -31,7 +31,12 @@ export interface MoneyCase extends OfProgramme {
   readonly learning: { readonly lots: number; readonly rest: number };
 }
 
-/** The money of a layout at q pieces, looked at in its usual lot. */
+/**
+ * The money of a layout at q pieces, looked at in its usual lot.
+ *
+ * @example
+ * moneyCase(cost, 500).q // 500
+ */
 export function moneyCase(cost: ProgrammeCost, q: number): MoneyCase {
   const { model, plan } = cost;
   const fx = model.rates.currency.perUnit;
@@ -110,10 +115,19 @@ const OF_A_LOT = /^(?:(lot|pours|kg|castings|shots|stages|sc)@(new|set|rest)|(po
 /** Figures of a lane's money that have a working. */
 export const MONEY_FIGURES: readonly string[] = [...BY_FIGURE.keys()].filter((figure) => !figure.includes('@'));
 
-/** Whether a figure is one of a lane's money: of its usual lot, or of one of the lots of its programme (“lot@new”). */
+/**
+ * Whether a figure is one of a lane's money: of its usual lot, or of one of the lots of its programme (“lot@new”).
+ * @example
+ * isMoneyFigure('tooling') // true
+ */
 export const isMoneyFigure = (figure: string): boolean => BY_FIGURE.has(figure) || OF_A_LOT.test(figure);
 
-/** The working of a figure of a lane's money; null for a figure that is none. */
+/**
+ * The working of a figure of a lane's money; null for a figure that is none.
+ *
+ * @example
+ * moneyWorking(moneyCase(cost, 500), 'no such figure') // null
+ */
 export function moneyWorking(c: MoneyCase, figure: string): Working | null {
   const [, name = '', part, ofIdeal, ideal = part] = OF_A_LOT.exec(figure) ?? [];
   // A mould that is cycled is poured by its die cycle.

@@ -24,6 +24,8 @@ type Draft = { -readonly [K in keyof LaneModel]: LaneModel[K] };
  * Sections 2, 3, 6.1 to 7.3 of the cost model for one lane, at likely rates.
  *
  * @returns the model, or why no money can be computed (a missing brief field, or no figure for the metal on this lane)
+ * @example
+ * 'uncosted' in laneModel(facts, entry.lane, part, entry.screening, rates) // false
  */
 export function laneModel(
   facts: PartFacts,

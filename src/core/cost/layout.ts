@@ -24,7 +24,12 @@ import type { LaneModel, LayoutPlan } from './types';
  */
 const MOST_TRIED = 120;
 
-/** The largest number of positions each limit allows (equation 4.1), each at least 1. */
+/**
+ * The largest number of positions each limit allows (equation 4.1), each at least 1.
+ *
+ * @example
+ * Object.keys(positionLimits(model)) // ['plate', 'mass', 'clamp', 'slides']
+ */
 export function positionLimits(model: LaneModel): { plate: number; mass: number; clamp: number; slides: number } {
   const { facts, lane, part, screening } = model;
   const layout = lane.capability.layout;
@@ -41,13 +46,23 @@ export function positionLimits(model: LaneModel): { plate: number; mass: number;
   };
 }
 
-/** The most positions that fit a pour: the least of all limits. */
+/**
+ * The most positions that fit a pour: the least of all limits.
+ *
+ * @example
+ * mostPositions(model) >= 1 // true
+ */
 export function mostPositions(model: LaneModel): number {
   const { plate, mass, clamp, slides } = positionLimits(model);
   return Math.min(plate, mass, clamp, slides, model.lane.capability.layout.nMax ?? Infinity);
 }
 
-/** Every sensible layout of a lane (equation 4.3), fewest positions first. */
+/**
+ * Every sensible layout of a lane (equation 4.3), fewest positions first.
+ *
+ * @example
+ * layoutPlans(model).length === entry.costs.length // true
+ */
 export function layoutPlans(model: LaneModel): LayoutPlan[] {
   const { layout } = model.lane.capability;
   const most = mostPositions(model);
@@ -70,6 +85,8 @@ export function layoutPlans(model: LaneModel): LayoutPlan[] {
 /**
  * A layout somebody holds against the cheapest: as many positions, and a tool of as many cavities, as he says.
  * @returns null where so many positions do not fit a pour
+ * @example
+ * overridePlan(model, 1, 1)?.n // 1
  */
 export function overridePlan(model: LaneModel, n: number, nt: number): LayoutPlan | null {
   if (n > mostPositions(model)) return null;
@@ -84,6 +101,8 @@ type Tool = Pick<LayoutPlan, 'Ht' | 'C1' | 'upkeep'>;
 /**
  * Tool, pour and cycle of one layout (sections 4 to 6).
  * @param n positions @param nt cavities of the tool @param tool the tool, where it is worked out already
+ * @example
+ * layoutPlan(model, 1, 1).n // 1
  */
 export function layoutPlan(model: LaneModel, n: number, nt: number, tool?: Tool): LayoutPlan {
   const plan: Draft = {

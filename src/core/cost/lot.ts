@@ -29,7 +29,12 @@ export function lotCost(
   return LOT.value({ model, plan, stages, Q, run });
 }
 
-/** The same with nothing lost: no scrap, no misrun. */
+/**
+ * The same with nothing lost: no scrap, no misrun.
+ *
+ * @example
+ * cleanLot(model, cost.plan, 100) > 0 // true
+ */
 export const cleanLot = (model: LaneModel, plan: LayoutPlan, Q: number): number =>
   lotCost(model, plan, model.ideal, Q, lotRun(model, plan, model.ideal, Q, true));
 

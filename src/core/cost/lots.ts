@@ -5,6 +5,8 @@ import type { LotSplit } from './types';
 /**
  * How q pieces fall into lots; a lot that starts before the learning pieces are made carries new scrap.
  * @param learnPieces pieces until scrap settles @param lot pieces of a full lot @param q pieces of the programme
+ * @example
+ * splitLots(0, 100, 250) // { size: 100, freshFull: 0, settledFull: 2, rest: 50, restIsFresh: false }
  */
 export function splitLots(learnPieces: number, lot: number, q: number): LotSplit {
   const full = FULL_LOTS.value({ q, lot });
@@ -34,6 +36,8 @@ export const lotsOf = ({
 /**
  * Lots begun in each year, of those from one to before another.
  * @param lot pieces of a lot @param perYear pieces a year
+ * @example
+ * lotsByYear([0, 10], 100, 400) // [4, 4, 2]
  */
 export function lotsByYear([from, to]: readonly [number, number], lot: number, perYear: number): number[] {
   const years: number[] = [];
@@ -50,7 +54,11 @@ export function lotsByYear([from, to]: readonly [number, number], lot: number, p
   return years;
 }
 
-/** What lots by their year are worth today, as a mean share of their money; 1 for no lots (equation 8.3). @param r discount rate a year */
+/**
+ * What lots by their year are worth today, as a mean share of their money; 1 for no lots (equation 8.3). @param r discount rate a year
+ * @example
+ * Number(worthOfYears([4, 4], 0.1).toFixed(4)) // 0.9545
+ */
 export function worthOfYears(years: readonly number[], r: number): number {
   const lots = years.reduce((a, b) => a + b, 0);
   return lots === 0 ? 1 : years.reduce((sum, n, y) => sum + n / (1 + r) ** y, 0) / lots;

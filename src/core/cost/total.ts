@@ -22,7 +22,12 @@ import {
   type ToolingLines,
 } from './types';
 
-/** Replacement sets for a number of shots, where one set lives for so many (equation 5.3). */
+/**
+ * Replacement sets for a number of shots, where one set lives for so many (equation 5.3).
+ *
+ * @example
+ * replacementSets(25_000, 10_000) // 2
+ */
 export const replacementSets = (shots: number, life: number): number => REPLACEMENT_SETS.value({ shots, life });
 
 /** What the lots of a programme come to: shots, and money in USD before the price factor. */
@@ -180,7 +185,12 @@ export class ProgrammeCost {
   }
 }
 
-/** Tooling of a layout at q pieces, in a currency of which `fx` are a USD, and the sets and shots behind it. */
+/**
+ * Tooling of a layout at q pieces, in a currency of which `fx` are a USD, and the sets and shots behind it.
+ *
+ * @example
+ * toolingLines(cost, 500).sets // 0
+ */
 export function toolingLines(
   cost: ProgrammeCost,
   q: number,
@@ -202,7 +212,12 @@ export function toolingLines(
   };
 }
 
-/** Lines and totals of one readied layout at q pieces, in the study's currency. */
+/**
+ * Lines and totals of one readied layout at q pieces, in the study's currency.
+ *
+ * @example
+ * laneMoney(cost, 500).allIn === laneMoney(cost, 500).total / 500 // true
+ */
 export function laneMoney(cost: ProgrammeCost, q: number): LaneMoney {
   const { model, plan } = cost;
   const fx = model.rates.currency.perUnit;

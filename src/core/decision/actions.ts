@@ -26,6 +26,8 @@ export interface PlanOrders {
 /**
  * What a choice asks to be done next, from its findings and its dates; who does it is for people to say.
  * @param orderDate ISO date of the order
+ * @example
+ * suggestedActions(study, lane, '2027-01-04').length > 0 // true
  */
 export function suggestedActions(
   study: Study,

@@ -20,6 +20,8 @@ export interface CarryingFigure {
  * The five figures that carry the choice of a lane: a part, the programme, the tools, the first article, and how far
  * it is ahead of the next route (or behind the cheapest).
  * @returns fewer where a lane has no money, or no other route survives
+ * @example
+ * carryingFigures(study, board, lane)[0].laneId // 'green-sand/bench'
  */
 export function carryingFigures(study: Study, board: Board, lane: BoardLane): CarryingFigure[] {
   const { money, dates } = lane;
@@ -85,7 +87,12 @@ export function planFigures(workings: StudyWorkings, board: Board): CarryingFigu
   ];
 }
 
-/** The cheapest surviving lane of another route. */
+/**
+ * The cheapest surviving lane of another route.
+ *
+ * @example
+ * rivalOf(board, lane)?.id === board.second // true
+ */
 export function rivalOf(board: Board, lane: BoardLane): BoardLane | undefined {
   return board.lanes
     .filter((l) => l.routeId !== lane.routeId && l.status !== 'blocked' && l.money !== null && !l.passedOver)

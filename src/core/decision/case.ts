@@ -36,6 +36,8 @@ export const STRONGEST = 2;
  * heaviest found, weighed by share of cost, share of time, or gravity of a rule.
  *
  * @returns null for a lane without money
+ * @example
+ * laneCase(study, board, board.leader) !== null // true
  */
 export function laneCase(study: Study, board: Board, laneId: string): LaneCase | null {
   const lane = board.lanes.find((l) => l.id === laneId);

@@ -47,7 +47,12 @@ const leaf = (x: unknown): string | number => {
   return typeof x === 'boolean' ? (x ? 'yes' : 'no') : JSON.stringify(x);
 };
 
-/** What of the brief has changed since it was frozen. Marks of unconfirmed defaults do not count. */
+/**
+ * What of the brief has changed since it was frozen. Marks of unconfirmed defaults do not count.
+ *
+ * @example
+ * briefChanges(brief, { ...brief, title: 'Other' }) // [{ what: 'title', was: 'Bracket', is: 'Other' }]
+ */
 export function briefChanges(was: Brief, is: Brief): Change[] {
   const found: { path: string; was: unknown; is: unknown }[] = [];
   differences(was, is, '', found);
@@ -83,7 +88,12 @@ export function resultChanges(was: Evaluation, is: Evaluation, laneId: string): 
 /** Rates told one by one; beyond them only their number. */
 const RATES_LISTED = 12;
 
-/** What of the rates has changed, coefficient by coefficient in the order they are read. */
+/**
+ * What of the rates has changed, coefficient by coefficient in the order they are read.
+ *
+ * @example
+ * rateChanges(rates, rates) // []
+ */
 export function rateChanges(was: RateSet, is: RateSet): Change[] {
   const told = (v: OwnFigure): string => (typeof v === 'number' ? `${v}` : `${v[1]} (${v[0]} to ${v[2]})`);
   const all = rateDifferences(was, is).map(({ entry, here, there }): Change => ({

@@ -20,6 +20,8 @@ const TOKEN = /\s*(?:(\d+(?:\.\d*)?(?:e[+-]?\d+)?)|([A-Za-z_]\w*)|([-+*/(),]))/g
 /**
  * Reads an expression of an equation: + − * / ( ), names, numbers, min, max, ceil, floor and on; sum and least of a list.
  * @throws {CoreError} E_KEY for a word or sign that is none of these
+ * @example
+ * parseExpression('a + b').kind // 'call'
  */
 export function parseExpression(text: string): Expr {
   const tokens: string[] = [];

@@ -1,4 +1,9 @@
-/** A short name for an expression: its text hashed to 52 bits. What is compiled ahead is kept under it. */
+/**
+ * A short name for an expression: its text hashed to 52 bits. What is compiled ahead is kept under it.
+ *
+ * @example
+ * keyOf('a + b') === keyOf('a + b ') // false
+ */
 export function keyOf(expression: string): string {
   let low = 0x811c9dc5;
   let high = 0x9e3779b1;

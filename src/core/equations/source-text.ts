@@ -12,6 +12,9 @@ const CALLS: Readonly<Record<string, string>> = {
 /**
  * An expression as TypeScript over the record `v` of its symbols. It is worked out in the very order in which the
  * expression is read, so that it comes to the same to the last bit.
+ *
+ * @example
+ * sourceOf({ kind: 'number', value: 2 }) // '2'
  */
 export function sourceOf(e: Expr): string {
   switch (e.kind) {

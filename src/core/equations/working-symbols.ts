@@ -25,11 +25,21 @@ function make(
   };
 }
 
-/** A value of the brief. */
+/**
+ * A value of the brief.
+ *
+ * @example
+ * fromBrief('V', 'volume', 12, 'cm³', 'geometry.volume_cm3').path // 'geometry.volume_cm3'
+ */
 export const fromBrief = (symbol: string, meaning: string, value: number, unit: string, path: string): WorkingSymbol =>
   make(symbol, meaning, value, unit, 'brief', { path });
 
-/** A coefficient of the rate set; one that the variant does not list is 0 and says so. */
+/**
+ * A coefficient of the rate set; one that the variant does not list is 0 and says so.
+ *
+ * @example
+ * fromRate('R', 'labour', { v: [30, 40, 60], basis: 'assumed' }, 'global.Rlab').range // [30, 60]
+ */
 export const fromRate = (
   symbol: string,
   meaning: string,
@@ -44,7 +54,12 @@ export const fromRate = (
     note: figure === undefined ? 'not used on this lane' : (figure.note ?? null),
   });
 
-/** A property of the alloy. */
+/**
+ * A property of the alloy.
+ *
+ * @example
+ * fromAlloy('rho', 'density', 2680, 'kg/m³', 'alloys.x.density_kg_m3', 'standard').basis // 'standard'
+ */
 export const fromAlloy = (
   symbol: string,
   meaning: string,
@@ -56,7 +71,12 @@ export const fromAlloy = (
 ): WorkingSymbol =>
   make(symbol, meaning, value, unit, 'alloy', { path, basis: (basis ?? null) as Basis | null, range });
 
-/** A capability figure of the route. */
+/**
+ * A capability figure of the route.
+ *
+ * @example
+ * fromRoute('w', 'least wall', 3, 'mm', 'wall.min', 'rule').source // 'route'
+ */
 export const fromRoute = (
   symbol: string,
   meaning: string,
@@ -67,7 +87,12 @@ export const fromRoute = (
   range: readonly [number, number] | null = null,
 ): WorkingSymbol => make(symbol, meaning, value, unit, 'route', { path, basis, range });
 
-/** A figure computed elsewhere; `opens` names its own working. */
+/**
+ * A figure computed elsewhere; `opens` names its own working.
+ *
+ * @example
+ * computed('T', 'total', 120, 'USD', 'total').opens // 'total'
+ */
 export const computed = (
   symbol: string,
   meaning: string,
@@ -76,6 +101,11 @@ export const computed = (
   opens: string | null = null,
 ): WorkingSymbol => make(symbol, meaning, value, unit, 'computed', { opens });
 
-/** A choice made by computing all (positions, cavities) or by the hand on the rail (quantity). */
+/**
+ * A choice made by computing all (positions, cavities) or by the hand on the rail (quantity).
+ *
+ * @example
+ * chosen('n', 'positions', 4, 'positions').source // 'choice'
+ */
 export const chosen = (symbol: string, meaning: string, value: number, unit: string): WorkingSymbol =>
   make(symbol, meaning, value, unit, 'choice');

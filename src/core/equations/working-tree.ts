@@ -6,12 +6,20 @@ export interface PlacedWorking {
   readonly working: Working;
 }
 
-/** The name of a working among others of one tree. */
+/**
+ * The name of a working among others of one tree.
+ *
+ * @example
+ * placeOf('gravity-die/hand', 'allIn') // 'gravity-die/hand allIn'
+ */
 export const placeOf = (laneId: string, figure: string): string => `${laneId} ${figure}`;
 
 /**
  * The workings of some figures, and of all that these open, each once: what a working opens comes before it.
  * @param make the working of a figure of a lane, baseline or step; what it throws is thrown on
+ * @example
+ * workingTree((lane, figure) => workings.working(lane, figure), [[board.leader, 'allIn']]).at(-1)?.working.figure
+ * // 'allIn'
  */
 export function workingTree(
   make: (laneId: string, figure: string) => Working,

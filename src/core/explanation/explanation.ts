@@ -18,7 +18,11 @@ export interface ExplainedFigure {
 /** A sentence in pieces: plain words, and figures that open. */
 export type Explanation = readonly (string | ExplainedFigure)[];
 
-/** A figure for a sentence. @param q pieces, where other than the sentence's own */
+/**
+ * A figure for a sentence. @param q pieces, where other than the sentence's own
+ * @example
+ * figure('8.10 USD', 'gravity-die/hand', 'allIn').figure // 'allIn'
+ */
 export const figure = (text: string, laneId: string, name: string | null, q?: number): ExplainedFigure => ({
   text,
   laneId,
@@ -34,13 +38,23 @@ export const computedFigure = (text: string, laneId: string, made: Working): Exp
   working: made,
 });
 
-/** A figure of one of the two studies that a sentence tells of. */
+/**
+ * A figure of one of the two studies that a sentence tells of.
+ *
+ * @example
+ * figureOf('signed', '8.10 USD', 'gravity-die/hand', 'allIn').at // 'signed'
+ */
 export const figureOf = (at: 'signed' | 'today', text: string, laneId: string, name: string): ExplainedFigure => ({
   ...figure(text, laneId, name),
   at,
 });
 
-/** Template tag: strings, numbers and tellings are joined, figures kept. Neighbouring words become one piece. */
+/**
+ * Template tag: strings, numbers and tellings are joined, figures kept. Neighbouring words become one piece.
+ *
+ * @example
+ * plain(explain`it costs ${figure('8.10 USD', 'gravity-die/hand', 'allIn')} a part`) // 'it costs 8.10 USD a part'
+ */
 export function explain(
   words: TemplateStringsArray,
   ...between: readonly (string | number | ExplainedFigure | Explanation)[]
@@ -64,13 +78,23 @@ export function explain(
 
 const isExplanation = (x: ExplainedFigure | Explanation): x is Explanation => Array.isArray(x);
 
-/** Parts one after another, with the same words between each two. */
+/**
+ * Parts one after another, with the same words between each two.
+ *
+ * @example
+ * plain(listed(['sand', 'plaster'], ', ')) // 'sand, plaster'
+ */
 export const listed = (parts: readonly (string | ExplainedFigure | Explanation)[], between: string): Explanation =>
   parts.reduce<Explanation>(
     (before, part, i) => (i === 0 ? explain`${part}` : explain`${before}${between}${part}`),
     [],
   );
 
-/** The sentence as plain text. */
+/**
+ * The sentence as plain text.
+ *
+ * @example
+ * plain(['it costs ', { text: '8.10 USD', laneId: 'x', figure: null }]) // 'it costs 8.10 USD'
+ */
 export const plain = (explanation: Explanation): string =>
   explanation.map((piece) => (typeof piece === 'string' ? piece : piece.text)).join('');

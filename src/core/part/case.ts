@@ -59,11 +59,21 @@ const ONE_OF_FIGURE = /^([a-z]+)\.(.+)$/;
 /** Figures of a part that have a working, those of one operation left out. */
 export const PART_FIGURES: readonly string[] = Object.keys(WORKINGS);
 
-/** Whether a figure is one of a part, by its name alone. */
+/**
+ * Whether a figure is one of a part, by its name alone.
+ *
+ * @example
+ * isPartFigure('mass') // true
+ */
 export const isPartFigure = (figure: string): boolean =>
   figure in WORKINGS || (ONE_OF_FIGURE.exec(figure)?.[1] ?? '') in ONE_OF;
 
-/** The working of a figure of a part; null for a figure that is none. */
+/**
+ * The working of a figure of a part; null for a figure that is none.
+ *
+ * @example
+ * partWorking({ facts, part, rates, capability: entry.lane.capability }, 'no such figure') // null
+ */
 export function partWorking(c: PartCase, figure: string): Working | null {
   const whole = WORKINGS[figure];
   if (whole !== undefined) return { ...whole(c), figure };

@@ -1,7 +1,12 @@
 import { fromAlloy, type WorkingSymbol } from '../equations';
 import type { PartFacts } from './types';
 
-/** Density of an alloy as a part's facts have it. */
+/**
+ * Density of an alloy as a part's facts have it.
+ *
+ * @example
+ * density(facts).unit // 'kg/cm³'
+ */
 export const density = (facts: PartFacts): WorkingSymbol =>
   fromAlloy(
     'rho',

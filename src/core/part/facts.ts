@@ -9,6 +9,9 @@ import { COMPLEXITY, DIFFICULTY, ENVELOPE, MASS, PLAN, SURFACE_INDEX } from './e
  * The part facts of a brief in one alloy (equations 1.1 to 1.5).
  *
  * @returns the facts, or the brief paths without which no money or time can be computed
+ * @example
+ * partFacts({ ...brief, geometry: { ...brief.geometry, volume_cm3: null } }, alloy, rates).missing
+ * // ['geometry.volume_cm3']
  */
 export function partFacts(brief: Brief, alloy: Alloy | null, rates: RateSet): PartFacts | MissingFacts {
   const g = brief.geometry;

@@ -55,7 +55,12 @@ function partingWidth(brief: Brief, capability: Capability): number | null {
   return partingAddition(area, capability.partingExtra.rows) ?? capability.partingExtra.rows.at(-1)?.add_mm ?? 0;
 }
 
-/** What a specialist shop claims of a dimension; null for a critical one, and beyond the largest it claims. */
+/**
+ * What a specialist shop claims of a dimension; null for a critical one, and beyond the largest it claims.
+ *
+ * @example
+ * shopClaim(50, true, entry.lane.capability) // null
+ */
 export function shopClaim(
   nominal_mm: number,
   critical: boolean,
@@ -82,6 +87,10 @@ function verdictAt(
 /**
  * Cost model section 3 for one feature: width held as cast (published grade, or the narrower of grade and shop claim),
  * and whether the feature is left as cast, cut, sorted or lost.
+ *
+ * @example
+ * judgeFeature({ id: 'f1', name: 'bore', kind: 'dim', nominal_mm: 40, tol_mm: 4, acrossParting: false, acrossCore: false, mayMachine: true, mustMachine: false, critical: false }, brief, entry.lane.capability, facts.family, 'published').verdict
+ * // 'as-cast'
  */
 export function judgeFeature(
   feature: Feature,
@@ -145,7 +154,13 @@ export interface HoleLimits {
   readonly ct: Capability['ct'];
 }
 
-/** Cost model section 3 for one hole pattern: cored where the lane can, else drilled; threads tapped; close ones bored or reamed. */
+/**
+ * Cost model section 3 for one hole pattern: cored where the lane can, else drilled; threads tapped; close ones bored or reamed.
+ *
+ * @example
+ * judgeHole({ dia_mm: 1, depth_mm: 20, count: 2, thread: false, through: true }, entry.lane.capability, facts.family, 0.85).cored
+ * // false
+ */
 export function judgeHole(hole: Hole, capability: HoleLimits, family: CapabilityFamily, tapMinor: number): HoleCall {
   const coreDia = hole.thread ? tapMinor * hole.dia_mm : hole.dia_mm;
   const minDia = capability.hole.minDia[family] ?? capability.hole.minDia.any ?? Infinity;

@@ -54,6 +54,8 @@ export interface LanePart {
  * @param capability the lane's capability
  * @param rates rate set, likely values
  * @param school tolerance school
+ * @example
+ * lanePart(facts, entry.lane.capability, rates, 'published').features.length === brief.features.length // true
  */
 export function lanePart(facts: PartFacts, capability: Capability, rates: RateSet, school: TolerancePolicy): LanePart {
   const { brief, alloy } = facts;

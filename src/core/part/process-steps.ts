@@ -18,6 +18,8 @@ export interface Making {
  * @param laneId "route/variant", or "machined"
  * @param machined whether any dimension is machined after casting
  * @returns null for a lane without a description
+ * @example
+ * makingOf(brief, 'gravity-die/hand', false)?.process.id // 'gravity-die'
  */
 export function makingOf(brief: Brief, laneId: string, machined: boolean): Making | null {
   const [routeId, variant = ''] = laneId.split('/');

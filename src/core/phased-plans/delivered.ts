@@ -23,7 +23,12 @@ export function paceOf(time: LaneTime, approved: boolean): Pace {
   };
 }
 
-/** Whether a step of so many pieces waits for approval. */
+/**
+ * Whether a step of so many pieces waits for approval.
+ *
+ * @example
+ * isApproved(500) // true
+ */
 export const isApproved = (pieces: number): boolean => pieces > NO_APPROVAL_UP_TO;
 
 /** Good pieces that exist on a day of the lane's own calendar, whole, were there no end to the programme. */

@@ -24,6 +24,8 @@ const MOST_LOTS = 240;
  * after lot as the yearly pieces are used up.
  * @param orderDate ISO date of the order
  * @returns soonest first; empty where the brief asks for no day
+ * @example
+ * deliveriesOf(study, 500, '2027-01-04').every((d) => d.pieces <= 500) // true
  */
 export function deliveriesOf(study: Study, q: number, orderDate: string): PlanDue[] {
   const { brief, rates } = study;

@@ -19,10 +19,20 @@ export function dayFigure(p: PlanParts, figure: string): UnnamedWorking | null {
   return figure === 'waits' ? waits(p) : null;
 }
 
-/** Name of the good parts that exist by the k-th day asked. */
+/**
+ * Name of the good parts that exist by the k-th day asked.
+ *
+ * @example
+ * madeBy(2) // 'made.2'
+ */
 export const madeBy = (k: number): string => `made.${k}`;
 
-/** Name of the days that the k-th delivery asked comes late. */
+/**
+ * Name of the days that the k-th delivery asked comes late.
+ *
+ * @example
+ * lateBy(2) // 'late.2'
+ */
 export const lateBy = (k: number): string => `late.${k}`;
 
 /** Good parts of a step by a day of the order's calendar, as a term (time model T9 to T11). */

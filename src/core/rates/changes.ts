@@ -27,7 +27,12 @@ const WHOLE = new Set(['shifts', 'n', 'batch', 'machines', 'workdaysPerWeek']);
 const MOST: Readonly<Record<string, number>> = { shift_h: 12, shiftH: 12, workdaysPerWeek: 7, shifts: 3 };
 const CEILING = 1e7;
 
-/** Least and most a coefficient may be, in its unit. */
+/**
+ * Least and most a coefficient may be, in its unit.
+ *
+ * @example
+ * limitsOf('global.Rlab').whole // false
+ */
 export function limitsOf(path: string): { readonly least: number; readonly most: number; readonly whole: boolean } {
   const last = namesOf(path).at(-1) ?? '';
   const whole = WHOLE.has(last);
@@ -41,6 +46,8 @@ export function limitsOf(path: string): { readonly least: number; readonly most:
 /**
  * What is wrong with a figure given for a coefficient, in words that say what would be accepted; null when nothing is.
  * @param entry the coefficient in the set it is changed in
+ * @example
+ * refusedFigure(entries[0], 'dear') !== null // true
  */
 export function refusedFigure(entry: RateEntry, value: unknown): string | null {
   const triple = typeof entry.value !== 'number';
@@ -64,6 +71,8 @@ export function refusedFigure(entry: RateEntry, value: unknown): string | null {
  * A rate set with a shop's own figures in the place of its own. Paths that the set does not have, figures it would
  * refuse and days that are none are left out, so that what an older edition stored does no harm.
  * @param id, name of the new set
+ * @example
+ * ownRates(rates, 'ours', 'Our shop', { figures: { 'global.Rlab': 41 }, holidays: [] }).name // 'Our shop'
  */
 export function ownRates(
   base: RateSet,
@@ -106,7 +115,12 @@ export interface RateDifference {
 
 const likelyOf = (v: OwnFigure): number => (typeof v === 'number' ? v : v[1]);
 
-/** Coefficients of two sets that are not the same, in the order they are read. */
+/**
+ * Coefficients of two sets that are not the same, in the order they are read.
+ *
+ * @example
+ * rateDifferences(rates, rates) // []
+ */
 export function rateDifferences(here: RateSet, there: RateSet): RateDifference[] {
   const other = new Map(rateEntries(there).map((e) => [e.path, e.value]));
   return rateEntries(here).flatMap((entry) => {

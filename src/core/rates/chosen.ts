@@ -23,7 +23,12 @@ export const SHIPPED_REF: RateRef = {
 const KEPT = 16;
 const built = new Map<string, RateSet>();
 
-/** The whole rate set a reference speaks of; built once for each version and kept for a while. */
+/**
+ * The whole rate set a reference speaks of; built once for each version and kept for a while.
+ *
+ * @example
+ * ratesOf(SHIPPED_REF).id === rates.id // true
+ */
 export function ratesOf(ref: RateRef): RateSet {
   if (ref.id === SHIPPED_RATES.id) return SHIPPED_RATES;
   const key = `${ref.id} ${ref.version}`;

@@ -24,7 +24,12 @@ type Node = Readonly<Record<string, unknown>>;
 const isNode = (x: unknown): x is Node => typeof x === 'object' && x !== null && !Array.isArray(x);
 const isFigure = (x: unknown): x is Figure => isNode(x) && 'v' in x;
 
-/** Names on the way to a coefficient: `variants["a/b"].time.steps[2].wait_h` → variants, a/b, time, steps, 2, wait_h. */
+/**
+ * Names on the way to a coefficient: `variants["a/b"].time.steps[2].wait_h` → variants, a/b, time, steps, 2, wait_h.
+ *
+ * @example
+ * namesOf('variants["gravity-die/hand"].dies') // ['variants', 'gravity-die/hand', 'dies']
+ */
 export function namesOf(path: string): string[] {
   return [...path.matchAll(/\["([^"]+)"\]|\[(\d+)\]|([^.[\]]+)/g)].map((m) => m[1] ?? m[2] ?? m[3] ?? '');
 }
@@ -36,7 +41,12 @@ const join = (path: string, name: string): string =>
       ? `${path}.${name}`
       : `${path}["${name}"]`;
 
-/** Every coefficient of a rate set, in the order it is read. */
+/**
+ * Every coefficient of a rate set, in the order it is read.
+ *
+ * @example
+ * rateEntries(rates).length > 500 // true
+ */
 export function rateEntries(rates: RateSet): RateEntry[] {
   const out: RateEntry[] = [];
   const walk = (node: unknown, path: string): void => {

@@ -19,6 +19,8 @@ export interface FarOff {
  * Figures of a change that lie far outside the band of the shipped set: more than twenty times the shipped likely figure,
  * or less than a twentieth of it. They are allowed; whoever gives them is asked first.
  * @param shipped coefficients of the shipped set, by path
+ * @example
+ * farOff({}, new Map()) // []
  */
 export function farOff(
   figures: Readonly<Record<string, OwnFigure | null>>,

@@ -34,6 +34,8 @@ const known = new Map<string, readonly SeriesDay[]>();
  * The simulated daily price series of a metal family, Monday to Friday, as a share of its price in the alloy table.
  * It stands in for a market that this application does not look at; the same on every machine.
  * @throws {CoreError} E_KEY for a family without a series
+ * @example
+ * metalSeries('zinc').length > 100 // true
  */
 export function metalSeries(family: string): readonly SeriesDay[] {
   const kept = known.get(family);
@@ -60,6 +62,8 @@ export function metalSeries(family: string): readonly SeriesDay[] {
 /**
  * Index of a family on a day: the last day of the series on or before it.
  * @throws {CoreError} E_DATE for an unreal date, E_RANGE for one outside the series
+ * @example
+ * metalIndex('aluminium', '2027-01-04') > 0 // true
  */
 export function metalIndex(family: string, date: string): number {
   const day = dayNumber('date', date);
@@ -73,6 +77,8 @@ export function metalIndex(family: string, date: string): number {
  * digits: figures by path, ready to be taken into a set.
  * @param base the set whose prices are scaled
  * @throws {CoreError} as metalIndex
+ * @example
+ * Object.keys(metalPricesAt(rates, '2027-01-04')).every((path) => path.startsWith('metals.')) // true
  */
 export function metalPricesAt(base: RateSet, date: string): Record<string, OwnFigure> {
   const index = new Map([...new Set(ALLOYS.map((a) => a.family))].map((f) => [f, metalIndex(f, date)]));

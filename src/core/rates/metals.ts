@@ -17,7 +17,12 @@ export const TABLE_PRICES: Readonly<Record<string, Figure>> = Object.fromEntries
   ]),
 );
 
-/** The alloy at the price of a rate set; itself where the set has no price for it. */
+/**
+ * The alloy at the price of a rate set; itself where the set has no price for it.
+ *
+ * @example
+ * pricedAlloy(alloy, rates).id === alloy.id // true
+ */
 export function pricedAlloy(alloy: Alloy, rates: RateSet): Alloy {
   const price = rates.metals?.[alloy.id];
   if (price === undefined) return alloy;

@@ -11,6 +11,8 @@ import type { Delivered, Timeline } from './timeline';
  * @param days calendar days with weekends but without holidays
  * @param calendar of the rate set; a week has its first `workdaysPerWeek` days worked
  * @throws {CoreError} E_DATE for an unreal date
+ * @example
+ * daysWithHolidays(null, 12, rates.calendar) // 12
  */
 export function daysWithHolidays(orderDate: string | null, days: number, calendar: RateSet['calendar']): number {
   const start = orderDate === null ? 0 : dayNumber('orderDate', orderDate);
@@ -82,6 +84,9 @@ const MOMENT = 1e-9;
 /**
  * A delivery curve with the holidays of the calendar in it: a step to the side at each holiday that is met, so that every
  * day read off the curve is that of `daysWithHolidays`.
+ *
+ * @example
+ * curveWithHolidays([{ day: 10, pieces: 5 }], null, rates.calendar) // [{ day: 10, pieces: 5 }]
  */
 export function curveWithHolidays(
   curve: readonly Delivered[],

@@ -76,7 +76,12 @@ export interface StepOnFloor {
   readonly wait_h: number;
 }
 
-/** The steps of a lane that this part goes through, in order (equations T2, T3). */
+/**
+ * The steps of a lane that this part goes through, in order (equations T2, T3).
+ *
+ * @example
+ * stepsOf(model, cost.plan).length > 0 // true
+ */
 export function stepsOf(model: LaneModel, plan: LayoutPlan): StepOnFloor[] {
   const of = { model, plan };
   return model.v.time.steps
@@ -115,6 +120,9 @@ const contextOf = (value: number): FloorContext => ({ symbol: '', meaning: '', o
 
 /**
  * The time model for one lane and layout (equations T1 to T11); touch minutes are those the money pays for.
+ *
+ * @example
+ * laneTime(model, cost.plan).firstArticle_d > 0 // true
  */
 export function laneTime(model: LaneModel, plan: LayoutPlan): LaneTime {
   const { rates } = model;
@@ -171,6 +179,8 @@ export function laneTime(model: LaneModel, plan: LayoutPlan): LaneTime {
 /**
  * Day by which N good pieces exist (T11), calendar days from the order.
  * @param programme pieces of the whole programme: 20 or fewer wait for no approval
+ * @example
+ * dayOf(laneTime(model, cost.plan), 500, 500) >= dayOf(laneTime(model, cost.plan), 1, 500) // true
  */
 export function dayOf(time: LaneTime, N: number, programme: number): number {
   // The samples come with the first article, whatever the run gives a day.

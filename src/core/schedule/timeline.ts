@@ -29,6 +29,8 @@ export interface Timeline {
  * The ordered stretches of a lane from the order to N good pieces (equations T3, T4, T9 to T11); they follow each other
  * without gaps, so that their days sum to the day of the last part.
  * @param N good pieces, at least 1
+ * @example
+ * laneTimeline(model, cost.plan, study.timeOf(model, cost.plan), 500).stretches.length > 0 // true
  */
 export function laneTimeline(model: LaneModel, plan: LayoutPlan, time: LaneTime, N: number): Timeline {
   const W = time.calendarPerWorkday;
@@ -105,6 +107,8 @@ export interface Delivered {
  * The corners of the curve of good pieces against calendar days (T11): nothing until the first article, its samples,
  * nothing more until they are approved, then a straight line to N.
  * @param N good pieces of the programme, at least 1
+ * @example
+ * deliveryCurve(study.timeOf(model, cost.plan), 500).at(-1)?.pieces // 500
  */
 export function deliveryCurve(time: LaneTime, N: number): Delivered[] {
   const k = Math.min(N, time.samples);

@@ -3,7 +3,12 @@ import type { Column, Finding, FindingUnit, RuleText, Status } from './types';
 
 const TEXTS = new Map<string, RuleText>(RULE_TEXTS.map((r) => [r.id, r]));
 
-/** The words of a rule, or undefined for a rule that has none. */
+/**
+ * The words of a rule, or undefined for a rule that has none.
+ *
+ * @example
+ * ruleText('no such rule') // undefined
+ */
 export function ruleText(id: string): RuleText | undefined {
   return TEXTS.get(id);
 }
@@ -51,12 +56,22 @@ export function notKnown(rule: string, column: Column, unit: FindingUnit, field:
   });
 }
 
-/** Room below an upper limit: margin in the unit, spare as a share of the limit. */
+/**
+ * Room below an upper limit: margin in the unit, spare as a share of the limit.
+ *
+ * @example
+ * below(4, 5) // { margin: 1, spare: 0.19999999999999996 }
+ */
 export function below(value: number, limit: number): { margin: number; spare: number } {
   return { margin: limit - value, spare: limit > 0 ? clampSpare(1 - value / limit) : value > 0 ? -1 : 0 };
 }
 
-/** Room above a lower limit. */
+/**
+ * Room above a lower limit.
+ *
+ * @example
+ * above(4, 3) // { margin: 1, spare: 0.33333333333333326 }
+ */
 export function above(value: number, limit: number): { margin: number; spare: number } {
   return { margin: value - limit, spare: limit > 0 ? clampSpare(value / limit - 1) : 1 };
 }

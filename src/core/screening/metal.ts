@@ -8,6 +8,9 @@ const GRADE: Readonly<Record<Fit | Ability, number>> = { usual: 0, yes: 0, possi
 
 /**
  * Fit of the alloy on a lane (equation 2.1): the worse of the alloy's own and the lane's family entry.
+ *
+ * @example
+ * alloyFit(facts, entry.lane) // 'usual'
  */
 export function alloyFit(facts: PartFacts, lane: Lane): Fit {
   const own = facts.alloy.routes[lane.route.id]?.fit ?? 'no';

@@ -23,13 +23,20 @@ export interface Screening {
 /**
  * Clamp of one position, MN (equation 4.2), margins included.
  * @returns 0 for lanes without a clamping machine; null when the projected area is not known
+ * @example
+ * clampPerPosition(facts, entry.lane, rates) // 0
  */
 export function clampPerPosition(facts: PartFacts, lane: Lane, rates: RateSet): number | null {
   if (lane.capability.layout.maxClamp_MN === undefined) return 0;
   return facts.Ap === null ? null : CLAMP_OF_ONE.value({ facts, lane, rates });
 }
 
-/** Holds every screening rule against one lane (equations 2.0 to 2.2). */
+/**
+ * Holds every screening rule against one lane (equations 2.0 to 2.2).
+ *
+ * @example
+ * screenLane(facts, entry.lane, part, rates).status === entry.screening?.status // true
+ */
 export function screenLane(facts: PartFacts, lane: Lane, part: LanePart, rates: RateSet): Screening {
   const F1 = clampPerPosition(facts, lane, rates);
   const findings = [

@@ -54,12 +54,22 @@ const ORDER: Readonly<Record<Status, number>> = {
   blocked: 4,
 };
 
-/** The graver of two verdicts. */
+/**
+ * The graver of two verdicts.
+ *
+ * @example
+ * worse('fits', 'blocked') // 'blocked'
+ */
 export function worse(a: Status, b: Status): Status {
   return ORDER[b] > ORDER[a] ? b : a;
 }
 
-/** Rank of a verdict for sorting: 0 fits … 4 blocked. */
+/**
+ * Rank of a verdict for sorting: 0 fits … 4 blocked.
+ *
+ * @example
+ * gravity('blocked') > gravity('fits') // true
+ */
 export function gravity(status: Status): number {
   return ORDER[status];
 }

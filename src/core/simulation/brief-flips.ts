@@ -45,6 +45,9 @@ const NARROWED = 12;
 /**
  * Whole pieces at which another lane takes the place of the first, over the rail; each lane by its best layout there.
  * The number is the first quantity after the change.
+ *
+ * @example
+ * quantityFlips(study, board.leader, board.leader) // []
  */
 export function quantityFlips(study: Study, first: string, second: string): number[] {
   const of = (id: string): ((q: number) => number) => {

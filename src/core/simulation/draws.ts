@@ -150,7 +150,12 @@ function cubicsOf(below: Float64Array, density: Float64Array): Float64Array {
   return out;
 }
 
-/** Share 0 to 1 of draw i of a stream: depends on nothing but the seed, the name and the number of the draw. */
+/**
+ * Share 0 to 1 of draw i of a stream: depends on nothing but the seed, the name and the number of the draw.
+ *
+ * @example
+ * uniformAt([1, 2], 0) < 1 // true
+ */
 export function uniformAt([a, b]: readonly [number, number], i: number): number {
   return uniform(a, b, i);
 }
@@ -169,7 +174,12 @@ const GUIDE_SHIFT = 20;
 
 const uniform = (a: number, b: number, i: number): number => (hash(a, b, i) + 0.5) * PER_HASH;
 
-/** The stream of an input's draws: from the seed and its name. */
+/**
+ * The stream of an input's draws: from the seed and its name.
+ *
+ * @example
+ * streamOf(1, 'global.Rlab').length // 2
+ */
 export function streamOf(seed: number, name: string): readonly [number, number] {
   let [a, b] = [0x811c9dc5 ^ seed, 0x9747b28c + Math.imul(seed, 0x2545f491)];
   for (let i = 0; i < name.length; i++) {
@@ -183,6 +193,8 @@ export function streamOf(seed: number, name: string): readonly [number, number] 
 /**
  * Value of a range at a share of its draws, in the unit of the range. The PERT is read off a table of its shares, true
  * to 1e-6 of the width. @param u above 0 and below 1
+ * @example
+ * valueAt([0, 5, 10], 'triangular', 0.5) // 5
  */
 export function valueAt(range: Triple, spread: Spread, u: number): number {
   const [a, m, c] = range;

@@ -27,7 +27,12 @@ const REACH = 4;
 const MOST_SHARE = 0.95;
 const ROUNDS = 4;
 
-/** The stretch over which a figure is looked at: its range, and as far again as could be. */
+/**
+ * The stretch over which a figure is looked at: its range, and as far again as could be.
+ *
+ * @example
+ * bracketOf({ range: [1, 2, 4], unit: 'USD/h' }) // [0.5, 8]
+ */
 export function bracketOf({ range, unit }: Pick<SimulationInput, 'range' | 'unit'>): readonly [number, number] {
   const [low, likely, high]: Triple = range;
   const least = Math.min(low, likely > 0 ? likely / REACH : likely * REACH);

@@ -8,7 +8,12 @@ import { FlipFinder, type Flip } from './flips';
 import { simulationModel, type SimulationInput } from './model';
 import { DrawStore, Sampling } from './sampling';
 
-/** The lanes that race: the best of each route that survives. */
+/**
+ * The lanes that race: the best of each route that survives.
+ *
+ * @example
+ * raceOf(board).includes(board.leader) // true
+ */
 export const raceOf = (board: Board): string[] =>
   Object.values(board.bestOfRoute).filter((id) => {
     const lane = board.lanes.find((l) => l.id === id);

@@ -5,13 +5,24 @@ import type { Flip } from './flips';
 import type { SimulationInput } from './model';
 import type { Share } from './sampling';
 
-/** A share of the draws as a whole per cent; the outer ones as "under 1" and "over 99". */
+/**
+ * A share of the draws as a whole per cent; the outer ones as "under 1" and "over 99".
+ *
+ * @example
+ * percent(0.123) // '12'
+ */
 export function percent(share: number): string {
   const p = 100 * share;
   return p > 0 && p < 1 ? 'under 1' : p < 100 && p > 99 ? 'over 99' : fixed(p, 0);
 }
 
-/** In how many of the draws, in three pieces: what leads to it, the share, the limits of its sampling error. */
+/**
+ * In how many of the draws, in three pieces: what leads to it, the share, the limits of its sampling error.
+ *
+ * @example
+ * drawsParts({ share: 0.5, low: 0.4, high: 0.6 })
+ * // ['in ', '50 % of the draws', ' (40.0 to 60.0 %, by sampling error)']
+ */
 export function drawsParts(s: Share): readonly [lead: string, share: string, limits: string] {
   const limits = (words: string): string => ` (${words}\u00a0%, by sampling error)`;
   if (s.share === 1) return ['in ', 'every draw', limits(`at least ${fixed(100 * s.low, 2)}`)];
@@ -19,10 +30,20 @@ export function drawsParts(s: Share): readonly [lead: string, share: string, lim
   return ['in ', `${percent(s.share)} % of the draws`, limits(`${fixed(100 * s.low, 1)} to ${fixed(100 * s.high, 1)}`)];
 }
 
-/** A figure with three digits that count. */
+/**
+ * A figure with three digits that count.
+ *
+ * @example
+ * rough(1234.5) // '1 230'
+ */
 export const rough = (x: number): string => significant(Number(x.toPrecision(3)), 3);
 
-/** Words with their first letter large. */
+/**
+ * Words with their first letter large.
+ *
+ * @example
+ * sentence('gravity die') // 'Gravity die'
+ */
 export const sentence = (words: string): string => words.replace(/^./, (x) => x.toUpperCase());
 
 const named = new WeakMap<RateSet, ReadonlyMap<string, string>>();
@@ -39,7 +60,12 @@ export function inputWords(input: SimulationInput, rates: RateSet): string {
   return lane === undefined || words.startsWith(shortName(lane)) ? words : `${shortName(lane)}: ${words}`;
 }
 
-/** A figure with its unit, a share as a per cent. */
+/**
+ * A figure with its unit, a share as a per cent.
+ *
+ * @example
+ * figureWords(8.1, 'USD') // '8.1 USD'
+ */
 export const figureWords = (x: number, unit: string): string =>
   unit === 'share'
     ? `${significant(100 * x, 3)} %`

@@ -19,17 +19,32 @@ export interface StudyLane {
   readonly passedOver: boolean;
 }
 
-/** True when no rule bars the lane, its money is known and no other variant is held: only such lanes can lead. */
+/**
+ * True when no rule bars the lane, its money is known and no other variant is held: only such lanes can lead.
+ *
+ * @example
+ * survives(entry) // true
+ */
 export function survives(entry: StudyLane): boolean {
   const { screening, costs, passedOver } = entry;
   return screening !== null && screening.status !== 'blocked' && costs.length > 0 && !passedOver;
 }
 
-/** The layouts of a lane that may be used: the held one alone, or all. */
+/**
+ * The layouts of a lane that may be used: the held one alone, or all.
+ *
+ * @example
+ * openCosts(entry).length > 0 // true
+ */
 export const openCosts = (entry: StudyLane): readonly ProgrammeCost[] =>
   entry.overriddenCost === null ? entry.costs : [entry.overriddenCost];
 
-/** The layout of least T(q) on one lane (equation 4.3), or the one held; the fewest positions where two are equal. */
+/**
+ * The layout of least T(q) on one lane (equation 4.3), or the one held; the fewest positions where two are equal.
+ *
+ * @example
+ * bestLayout(entry, 500)?.total === board.lanes.find((l) => l.id === entry.lane.id)?.money?.total // true
+ */
 export function bestLayout(entry: StudyLane, q: number): { cost: ProgrammeCost; total: number } | null {
   let best: { cost: ProgrammeCost; total: number } | null = null;
   for (const cost of openCosts(entry)) {

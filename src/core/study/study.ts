@@ -30,6 +30,9 @@ export interface World {
 /**
  * Readies a study: facts, screening, money of every layout of every lane. Nothing here depends on the quantity
  * except the lot, which the brief fixes (or a quarter of a year's pieces).
+ *
+ * @example
+ * prepareStudy(brief).lanes.length === lanes.length // true
  */
 export function prepareStudy(
   brief: Brief,

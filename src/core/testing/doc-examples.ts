@@ -10,7 +10,8 @@ export interface DocExample {
   readonly result: string;
 }
 
-const COMMENTED = /\/\*\*((?:(?!\*\/)[\s\S])*)\*\/\s*export (?:async )?(?:const|function\*?|class|type|interface) (\w+)/g;
+const COMMENTED =
+  /\/\*\*((?:(?!\*\/)[\s\S])*)\*\/\s*export (?:async )?(?:const|function\*?|class|type|interface) (\w+)/g;
 
 const codeFiles = (folder: string): string[] =>
   readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {

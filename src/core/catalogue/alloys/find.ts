@@ -4,12 +4,22 @@ import type { Alloy, Hazard } from './types';
 
 const BY_ID = new Map(ALLOYS.map((a) => [a.id, a]));
 
-/** The alloy of that id, or undefined when the shop keeps none of that name. */
+/**
+ * The alloy of that id, or undefined when the shop keeps none of that name.
+ *
+ * @example
+ * findAlloy('no such alloy') // undefined
+ */
 export function findAlloy(id: string | null | undefined): Alloy | undefined {
   return id == null ? undefined : BY_ID.get(id);
 }
 
-/** The hazards of an alloy, in the order its data gives, with the usual precautions. */
+/**
+ * The hazards of an alloy, in the order its data gives, with the usual precautions.
+ *
+ * @example
+ * hazardsOf(alloy)[0].id // 'molten-metal'
+ */
 export function hazardsOf(alloy: Alloy): readonly Hazard[] {
   return alloy.hazards.flatMap((id) => HAZARDS.filter((h) => h.id === id));
 }

@@ -11,6 +11,8 @@ const GRAVITY: readonly Severity[] = ['life', 'injury', 'health'];
 /**
  * The cautions that come with a route and a metal, gravest first. Empty for routes that pour nothing.
  * @param alloy null gives those that come with the route whatever the metal
+ * @example
+ * cautionsFor('gravity-die', alloy).length > 0 // true
  */
 export function cautionsFor(routeId: string, alloy: Alloy | null): Caution[] {
   return CAUTIONS.filter((c) => c.applies.routes.includes(routeId) && concerns(c, alloy)).sort(

@@ -26,24 +26,44 @@ export const LANES: readonly Lane[] = ROUTES.flatMap((route) =>
 
 const BY_ID = new Map(LANES.map((lane) => [lane.id, lane]));
 
-/** The lane of an id such as "gravity-die/hand", or undefined. */
+/**
+ * The lane of an id such as "gravity-die/hand", or undefined.
+ *
+ * @example
+ * findLane('gravity-die/hand')?.route.id // 'gravity-die'
+ */
 export function findLane(id: string): Lane | undefined {
   return BY_ID.get(id);
 }
 
-/** Kin of a route, by what becomes of its mould: used to group tones and dashes. */
+/**
+ * Kin of a route, by what becomes of its mould: used to group tones and dashes.
+ *
+ * @example
+ * kinOf('plaster') // 'burnt-out'
+ */
 export function kinOf(routeId: string): 'sand' | 'burnt-out' | 'metal' | 'rubber' {
   if (routeId === 'green-sand' || routeId === 'bonded-sand') return 'sand';
   if (routeId === 'plaster' || routeId.endsWith('investment')) return 'burnt-out';
   return routeId === 'spin' ? 'rubber' : 'metal';
 }
 
-/** A lane's or baseline's name short enough for a sentence or a chart label. */
+/**
+ * A lane's or baseline's name short enough for a sentence or a chart label.
+ *
+ * @example
+ * shortName('gravity-die/hand') // 'gravity die, ladled by hand'
+ */
 export function shortName(laneId: string): string {
   return SHORT_NAMES[laneId] ?? laneId;
 }
 
-/** Name of a lane's route and what sets its variant apart, for the head of a row. */
+/**
+ * Name of a lane's route and what sets its variant apart, for the head of a row.
+ *
+ * @example
+ * laneWords('gravity-die/hand') // { route: 'Gravity die', variant: 'ladled by hand' }
+ */
 export function laneWords(laneId: string): { route: string; variant: string } {
   return { route: ROUTE_WORDS[laneId.split('/')[0] ?? ''] ?? laneId, variant: VARIANT_WORDS[laneId] ?? laneId };
 }

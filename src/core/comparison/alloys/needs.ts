@@ -85,7 +85,12 @@ function shortfall(has: number | null, least: number | null): number {
   return has === null ? 1 : Math.max(0, 1 - has / least);
 }
 
-/** The needs an alloy does not meet, in the order of the needs; empty when it meets all. */
+/**
+ * The needs an alloy does not meet, in the order of the needs; empty when it meets all.
+ *
+ * @example
+ * missesOf(alloy, needsOfBrief(brief)) // []
+ */
 export function missesOf(alloy: Alloy, needs: AlloyNeeds): Miss[] {
   const out: Miss[] = [];
   const condition = bestCondition(alloy, needs);

@@ -34,6 +34,8 @@ export interface ChainResult {
  * @param links at least one
  * @param want unit the product should have
  * @throws {CoreError} E_NOT_A_NUMBER for a value, E_SIGN for a division by zero, E_UNIT for an odd unit; the field is "links[i]…"
+ * @example
+ * runChain([{ value: 480, unit: 'min/shift' }, { value: 2, unit: 'piece/min' }], 'piece/shift').value // 960
  */
 export function runChain(links: readonly Link[], want: string): ChainResult {
   const powers = new Map<string, number>();

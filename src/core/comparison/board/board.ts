@@ -81,6 +81,8 @@ export interface Board {
 /**
  * The board at q pieces.
  * @param orderDate ISO date of the order, for the slack to the first delivery; null leaves the slack unknown
+ * @example
+ * boardAt(study, 500).q // 500
  */
 export function boardAt(study: Study, q: number, orderDate: string | null = null): Board {
   const lanes = study.lanes.map((entry) => boardLane(study, entry, q, orderDate));

@@ -54,5 +54,10 @@ export const BOARD_COLUMNS: readonly BoardColumnInfo[] = [
   { id: 'pin', title: '', under: '', figure: null, second: null, drawn: null },
 ];
 
-/** Head of a judged column: cells name it where the heads are not shown. */
+/**
+ * Head of a judged column: cells name it where the heads are not shown.
+ *
+ * @example
+ * columnTitle('perPart') // 'Part cost'
+ */
 export const columnTitle = (id: BoardColumn): string => JUDGED[id].title;

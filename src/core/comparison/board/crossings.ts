@@ -86,7 +86,12 @@ export function winnerRunsFound(study: Study, qMax: number = RAIL_MAX, mostLooks
   return { runs: runs.map(({ from, to, lane }) => ({ from, to, laneId: study.lanes[lane]?.lane.id ?? '' })), exactTo };
 }
 
-/** The runs of a study from 1 to `qMax` pieces, within the budget. */
+/**
+ * The runs of a study from 1 to `qMax` pieces, within the budget.
+ *
+ * @example
+ * winnerRuns(study)[0].from // 1
+ */
 export const winnerRuns = (study: Study, qMax: number = RAIL_MAX): readonly WinnerRun[] =>
   winnerRunsFound(study, qMax).runs;
 
@@ -119,7 +124,12 @@ export function crossingsOf(runs: readonly WinnerRun[]): Crossing[] {
   return out;
 }
 
-/** Every change of place of the cheapest surviving lane from 1 to `qMax` pieces. */
+/**
+ * Every change of place of the cheapest surviving lane from 1 to `qMax` pieces.
+ *
+ * @example
+ * crossings(study)[0].to // 'bonded-sand/printed'
+ */
 export function crossings(study: Study, qMax: number = RAIL_MAX): Crossing[] {
   return crossingsOf(winnerRuns(study, qMax));
 }

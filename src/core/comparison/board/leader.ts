@@ -7,7 +7,12 @@ export interface Runner {
   readonly cost: ProgrammeCost;
 }
 
-/** Every layout of every surviving lane, in lane order. */
+/**
+ * Every layout of every surviving lane, in lane order.
+ *
+ * @example
+ * runnersOf(study).length > 0 // true
+ */
 export function runnersOf(study: Study): Runner[] {
   return study.lanes.flatMap((entry, lane) =>
     survives(entry) ? openCosts(entry).map((cost) => ({ lane, cost })) : [],
@@ -28,7 +33,12 @@ export function winnerAt(runners: readonly Runner[], q: number): number {
   return lane;
 }
 
-/** Id of the cheapest surviving lane at q pieces, or null when no lane survives. */
+/**
+ * Id of the cheapest surviving lane at q pieces, or null when no lane survives.
+ *
+ * @example
+ * leaderAt(study, 500) === board.leader // true
+ */
 export function leaderAt(study: Study, q: number, runners: readonly Runner[] = runnersOf(study)): string | null {
   return study.lanes[winnerAt(runners, q)]?.lane.id ?? null;
 }

@@ -10,14 +10,24 @@ export interface RibbonCell {
   readonly laneId: string | null;
 }
 
-/** Whole quantities spread evenly on a log scale from 1 to RAIL_MAX, both included, repeats left out. */
+/**
+ * Whole quantities spread evenly on a log scale from 1 to RAIL_MAX, both included, repeats left out.
+ *
+ * @example
+ * railQuantities(3) // [1, 1000, 1000000]
+ */
 export function railQuantities(count: number): number[] {
   const steps = Math.max(2, count) - 1;
   const raw = Array.from({ length: steps + 1 }, (_, i) => Math.round(RAIL_MAX ** (i / steps)));
   return [...new Set(raw)];
 }
 
-/** The ribbon: which lane is cheapest at each of some `count` quantities of the rail. */
+/**
+ * The ribbon: which lane is cheapest at each of some `count` quantities of the rail.
+ *
+ * @example
+ * ribbon(study, 4).length // 4
+ */
 export function ribbon(study: Study, count = 240): RibbonCell[] {
   const runners = runnersOf(study);
   return railQuantities(count).map((q) => ({ q, laneId: study.lanes[winnerAt(runners, q)]?.lane.id ?? null }));

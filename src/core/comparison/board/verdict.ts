@@ -22,7 +22,12 @@ export interface Verdict {
   readonly cheaperBaseline: { readonly id: string; readonly name: string; readonly allIn: number } | null;
 }
 
-/** The verdict of a board; `all` are the crossings of its study, or null while they are still being worked out. */
+/**
+ * The verdict of a board; `all` are the crossings of its study, or null while they are still being worked out.
+ *
+ * @example
+ * verdictOf(board, null).leader?.id === board.leader // true
+ */
 export function verdictOf(board: Board, all: readonly Crossing[] | null): Verdict {
   const find = (id: string | null): BoardLane | null => board.lanes.find((lane) => lane.id === id) ?? null;
   const leader = find(board.leader);
@@ -46,14 +51,24 @@ export function verdictOf(board: Board, all: readonly Crossing[] | null): Verdic
   };
 }
 
-/** Whole quantity with thin spaces between thousands. */
+/**
+ * Whole quantity with thin spaces between thousands.
+ *
+ * @example
+ * pieces(1500) // '1 500'
+ */
 export function pieces(n: number): string {
   return Math.round(n)
     .toString()
     .replace(/\B(?=(\d{3})+$)/g, '\u202f');
 }
 
-/** Money with the digits its size bears: 3.12, 101.70, 3 931. */
+/**
+ * Money with the digits its size bears: 3.12, 101.70, 3 931.
+ *
+ * @example
+ * plainMoney(8.1, 'USD') // '8.10 USD'
+ */
 export function plainMoney(x: number, code: string): string {
   const digits = Math.abs(x) < 1000 ? 2 : 0;
   const [head = '0', tail] = x.toFixed(digits).split('.');
@@ -61,7 +76,12 @@ export function plainMoney(x: number, code: string): string {
   return `${tail === undefined ? grouped : `${grouped}.${tail}`} ${code}`;
 }
 
-/** The verdict in words, for paper and for the answer of the service. */
+/**
+ * The verdict in words, for paper and for the answer of the service.
+ *
+ * @example
+ * verdictSentence(board, null, 'USD').startsWith('At 500 pieces') // true
+ */
 export const verdictSentence = (board: Board, all: readonly Crossing[] | null, currency: string): string =>
   plain(verdictExplanation(board, all, currency));
 
@@ -114,7 +134,12 @@ function phrase(lane: BoardLane): string {
   return shortName(lane.id);
 }
 
-/** Days as weeks, to the tenth, as the board has them. */
+/**
+ * Days as weeks, to the tenth, as the board has them.
+ *
+ * @example
+ * weeks(21) // '3.0 weeks'
+ */
 export const weeks = (days: number): string => `${fixed(days / 7, 1)} weeks`;
 
 const WORDS: Readonly<Record<string, string>> = {
@@ -126,5 +151,10 @@ const WORDS: Readonly<Record<string, string>> = {
 
 const fieldWord = (path: string): string => WORDS[path] ?? path;
 
-/** A figure with one digit after the point. */
+/**
+ * A figure with one digit after the point.
+ *
+ * @example
+ * shortFigure(12345) // '12345.0'
+ */
 export const shortFigure = (x: number): string => x.toFixed(1);

@@ -41,6 +41,8 @@ function lotDays(time: LaneTime, queue_wd: number, check_wd: number, lot: number
  *
  * @param q pieces of the programme, whole, at least 1
  * @returns sizes in rising order; empty for a lane without money
+ * @example
+ * lotSizes(study, entry, 500).length > 0 // true
  */
 export function lotSizes(study: Study, entry: StudyLane, q: number): LotSize[] {
   const { model } = entry;
@@ -73,7 +75,12 @@ export function lotSizes(study: Study, entry: StudyLane, q: number): LotSize[] {
   });
 }
 
-/** The lot size of least money, all in and stock together; the smallest where two are equal. Null of nothing. */
+/**
+ * The lot size of least money, all in and stock together; the smallest where two are equal. Null of nothing.
+ *
+ * @example
+ * bestLot([]) // null
+ */
 export function bestLot(sizes: readonly LotSize[]): LotSize | null {
   return sizes.reduce<LotSize | null>((best, s) => (best === null || s.together < best.together ? s : best), null);
 }

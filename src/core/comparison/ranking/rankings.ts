@@ -150,7 +150,12 @@ const firstBy = (options: readonly LaneScores[], by: (o: LaneScores) => number):
   return options.filter((o) => by(o) === least).map((o) => o.id);
 };
 
-/** Every surviving lane, each variant for itself: another school may want another variant. */
+/**
+ * Every surviving lane, each variant for itself: another school may want another variant.
+ *
+ * @example
+ * laneScores(study, board).length > 0 // true
+ */
 export function laneScores(study: Study, board: Board): LaneScores[] {
   return board.lanes.flatMap((lane, i): LaneScores[] => {
     const entry = study.lanes[i];

@@ -14,6 +14,9 @@ const within = <K extends 'geometry' | 'needs' | 'surface' | 'quantity'>(
 /**
  * Every requirement a brief makes, in the order of the brief. A value that is not known, or a need answered with no,
  * asks for nothing and is not listed.
+ *
+ * @example
+ * requirementsOf(brief).length > 0 // true
  */
 export function requirementsOf(brief: Brief): Requirement[] {
   return [

@@ -13,6 +13,9 @@ export interface Relaxations {
 /**
  * Readies the brief of a study without each of its requirements in turn, at the same rates and school.
  * Costs about one preparation a requirement, so that a quantity afterwards costs only boards.
+ *
+ * @example
+ * relaxations(study).study === study // true
  */
 export function relaxations(study: Study): Relaxations {
   const prepare = (r: Requirement): Study => prepareStudy(r.relax(study.brief), study.school, study.rates);

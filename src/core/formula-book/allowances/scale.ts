@@ -13,6 +13,8 @@ const LARGEST_SHRINK = 0.2;
  * @param input.school on-part (the usual): shrinkage told against the cold casting; on-pattern: against the pattern
  * @returns size in mm, and the factor
  * @throws {CoreError} E_RANGE for a share of 0.2 or more (a per cent typed as a share), E_EMPTY without a stage
+ * @example
+ * patternScale({ nominal_mm: 250, shrinks: [0.02, -0.006], school: 'on-part' }).size_mm // 253.47
  */
 export function patternScale(input: {
   nominal_mm: number;

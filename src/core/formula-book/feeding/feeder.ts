@@ -22,6 +22,8 @@ const OWN_FEEDER: Readonly<Partial<Record<string, Feeder>>> = {
  * @param input.netShrink shrinkage less the graphite expansion the mould really holds, −0.1 to 0.15
  * @returns riser, tree, riser tube, gate under pressure, or none
  * @throws {CoreError} E_KEY for an unknown route or a permanent mould without its variant, E_RANGE for the shrinkage
+ * @example
+ * feederFor({ route: 'bonded-sand', netShrink: -0.005 }).feeder // 'none'
  */
 export function feederFor(input: { route: string; variant?: string; netShrink: number }): { feeder: Feeder } {
   const shrink = within('netShrink', input.netShrink, -0.1, 0.15);

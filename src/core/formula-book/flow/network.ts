@@ -13,6 +13,9 @@ export interface Task {
  * @param input.tasks id, days and predecessors of each; finish-to-start links, no resource limits
  * @returns duration, earliest starts and floats in days, and the critical ids in the order given
  * @throws {CoreError} E_KEY for an unknown or repeated id, E_CYCLE when the network feeds back
+ * @example
+ * criticalPath({ tasks: [{ id: 'design', days: 5 }, { id: 'die', days: 20, after: ['design'] }, { id: 'cores', days: 8, after: ['design'] }, { id: 'trial', days: 3, after: ['die', 'cores'] }, { id: 'gauge', days: 15, after: ['design'] }, { id: 'first', days: 2, after: ['trial', 'gauge'] }] }).duration_d
+ * // 30
  */
 export function criticalPath(input: { tasks: readonly Task[] }): {
   duration_d: number;

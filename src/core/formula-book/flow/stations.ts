@@ -7,6 +7,8 @@ import { refuse } from '../../base/errors';
  * @param input.stations time in hours and number of units (default 1), in order; input.items alike, whole, up to 1e6
  * @returns makespan in hours, long-run rate per hour, bottleneck (1 = first station; the first of equals)
  * @throws {CoreError} E_TOO_LARGE beyond 1e6 items
+ * @example
+ * flowLine({ stations: [{ time_h: 0.4 }, { time_h: 0.6 }], items: 25 }).makespan_h // 15.4
  */
 export function flowLine(input: { stations: readonly { time_h: number; units?: number }[]; items: number }): {
   makespan_h: number;
@@ -40,6 +42,8 @@ export function flowLine(input: { stations: readonly { time_h: number; units?: n
  * @param input.attended_s seconds of attendance a cycle, input.unattended_s seconds alone, input.dies whole, at least 1
  * @returns rate per hour, share of the operator used, seconds between pours of one die, dies that saturate him, and the limit
  * @throws {CoreError} E_SIGN without attended time, E_RANGE below one die
+ * @example
+ * overlap({ attended_s: 60, unattended_s: 110, dies: 4 }).rate_per_h // 60
  */
 export function overlap(input: { attended_s: number; unattended_s: number; dies: number }): {
   rate_per_h: number;
@@ -68,6 +72,9 @@ export function overlap(input: { attended_s: number; unattended_s: number; dies:
  * @param input.jobs id and times a, b on the first and second station
  * @returns the order of least makespan and the makespan in the times' unit
  * @throws {CoreError} E_SIGN for a negative time, E_KEY for an id given twice
+ * @example
+ * johnsonOrder({ jobs: [{ id: 'a', a: 3, b: 6 }, { id: 'b', a: 5, b: 2 }, { id: 'c', a: 1, b: 2 }, { id: 'd', a: 7, b: 5 }] }).order
+ * // ['c', 'a', 'd', 'b']
  */
 export function johnsonOrder(input: { jobs: readonly { id: string; a: number; b: number }[] }): {
   order: string[];
@@ -98,6 +105,8 @@ export function johnsonOrder(input: { jobs: readonly { id: string; a: number; b:
  * @param input.rates from which day how many a day, days rising; input.scrap share lost; input.need good pieces
  * @returns the first day whose end sees the need met, and the good pieces by then
  * @throws {CoreError} E_ORDER when the days do not rise, E_NO_SOLUTION when it is never reached
+ * @example
+ * cumulativeDay({ rates: [{ fromDay: 15, perDay: 8 }, { fromDay: 25, perDay: 30 }], scrap: 0, need: 80 }).day // 24
  */
 export function cumulativeDay(input: {
   rates: readonly { fromDay: number; perDay: number }[];

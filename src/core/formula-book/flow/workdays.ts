@@ -38,6 +38,8 @@ function nextWorkday(from: number, hours: (day: number) => number): number {
  * @param input.start ISO date; input.days whole working days, 0 or more; optional calendar
  * @returns finish and the first working day after it, ISO dates
  * @throws {CoreError} E_DATE for an unreal date, E_NO_SOLUTION for a calendar without a working day
+ * @example
+ * addWorkdays({ start: '2026-05-02', days: 1 }).finish // '2026-05-04'
  */
 export function addWorkdays(input: { start: string; days: number } & WorkCalendar): { finish: string; next: string } {
   const start = dayNumber('start', input.start);
@@ -54,6 +56,8 @@ export function addWorkdays(input: { start: string; days: number } & WorkCalenda
  * @param input.from, input.to ISO dates; optional calendar
  * @returns days with hours, and their hours
  * @throws {CoreError} E_ORDER when from lies after to
+ * @example
+ * workdaysBetween({ from: '2026-02-01', to: '2026-02-28' }).days // 20
  */
 export function workdaysBetween(input: { from: string; to: string } & WorkCalendar): { days: number; hours: number } {
   const from = dayNumber('from', input.from);
@@ -76,6 +80,8 @@ export function workdaysBetween(input: { from: string; to: string } & WorkCalend
  * @param input.start ISO date; input.work_h hours of work, above 0; optional calendar
  * @returns finish day and the hours used on it
  * @throws {CoreError} E_SIGN for zero work
+ * @example
+ * shiftHours({ start: '2026-03-05', work_h: 40, hoursByWeekday: [16, 16, 16, 16, 8, 0, 0] }).finish // '2026-03-09'
  */
 export function shiftHours(input: { start: string; work_h: number } & WorkCalendar): {
   finish: string;

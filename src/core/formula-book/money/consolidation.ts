@@ -13,6 +13,9 @@ interface Item {
  * @param input.castUnit, input.castMachining, input.tooling money of the single casting
  * @returns today's and the casting's money per piece, the saving, and the quantity that repays the tooling
  * @throws {CoreError} E_NO_SOLUTION when nothing is saved
+ * @example
+ * consolidation({ parts: [{ qty: 3, cost: 4 }], joints: [{ qty: 2, cost: 1.5 }], castUnit: 10, castMachining: 1, tooling: 6000 }).todayUnit
+ * // 15
  */
 export function consolidation(input: {
   parts: readonly Item[];

@@ -76,6 +76,8 @@ function breakpoints(a: CheckedPlan, b: CheckedPlan, qMax: number): number[] {
  * @param input.extra money more to start, input.saving money less per piece; or input.a, input.b, input.qMax
  * @returns firstQ, the first quantity at which b is not dearer; with plans also settledQ, from which to qMax it never is again
  * @throws {CoreError} E_NO_SOLUTION when nothing is saved or never paid back
+ * @example
+ * payback({ extra: 12000, saving: 1.75 }).firstQ // 6858
  */
 export function payback(input: { extra?: number; saving?: number; a?: Plan; b?: Plan; qMax?: number }): {
   firstQ: number;

@@ -10,6 +10,8 @@ import { refuse } from '../../base/errors';
  * @param input.school unit (Crawford, default) or cumulative-average (Wright)
  * @returns hours of piece n, of all n, and their mean
  * @throws {CoreError} E_RANGE for a slope outside 0.5..1
+ * @example
+ * learningCurve({ first_h: 4, slope: 0.85, n: 8, school: 'unit' }).unit_h // 2.4565
  */
 export function learningCurve(input: {
   first_h: number;

@@ -8,6 +8,8 @@ import { refuse } from '../../base/errors';
  * @param input.price_per_kg paid for stock, input.chipPrice_per_kg returned for chips
  * @returns ratio bought to kept, chips in kg, net money for material
  * @throws {CoreError} E_ORDER when more is kept than bought
+ * @example
+ * buyToFly({ stock_kg: 4.8, finished_kg: 0.9, price_per_kg: 6.5, chipPrice_per_kg: 1.1 }).ratio // 5.333333333
  */
 export function buyToFly(input: {
   stock_kg: number;
@@ -39,6 +41,9 @@ export function buyToFly(input: {
  * @param input.kc_MPa specific cutting force and efficiency (0..1, default 1): give the power too
  * @returns time in minutes; power in kW when kc is given
  * @throws {CoreError} E_SIGN for a zero rate
+ * @example
+ * machiningTime({ removed_cm3: 1440, mrr_cm3_min: 180, finishArea_cm2: 420, finishRate_cm2_min: 60, holes: 12, perHole_s: 20, setups: 2, perSetup_min: 4, kc_MPa: 700, efficiency: 0.8 }).time_min
+ * // 27
  */
 export function machiningTime(input: {
   removed_cm3: number;

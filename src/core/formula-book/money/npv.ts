@@ -9,6 +9,8 @@ import { refuse } from '../../base/errors';
  * @param input.timing flows at the year's end (default) or its middle, from year 1 on
  * @returns present value in the flows' currency
  * @throws {CoreError} E_RANGE for a rate of −1 or below, E_EMPTY without flows
+ * @example
+ * presentValue({ rate: 0.08, flows: [-10000, 4000, 4000, 4000], timing: 'mid' }).npv // 712.7910031
  */
 export function presentValue(input: { rate: number; flows: readonly number[]; timing?: 'end' | 'mid' }): {
   npv: number;

@@ -68,6 +68,9 @@ export function planTotal(plan: CheckedPlan, q: number): number {
  * @param input.q pieces, whole, 0 or more; nothing is bought for 0
  * @returns total, money per part (0 at q = 0), tools and lots bought
  * @throws {CoreError} E_RANGE for a fractional q
+ * @example
+ * totalCost({ plan: { toolFirst: 9500, toolReplace: 9500, toolLife: 4000, perPart: 14.2, lotSetup: 260, lotSize: 1000 }, q: 4200 }).total
+ * // 79940
  */
 export function totalCost(input: { plan: Plan; q: number }): {
   total: number;

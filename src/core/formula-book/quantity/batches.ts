@@ -8,6 +8,8 @@ import { refuse } from '../../base/errors';
  * @param input.perBatch pieces a batch, whole, at least 1
  * @returns batches to make, pieces made, pieces over
  * @throws {CoreError} E_RANGE for a fraction or a batch below 1
+ * @example
+ * batches({ need: 250, perBatch: 36 }).batches // 7
  */
 export function batches(input: { need: number; perBatch: number }): { batches: number; made: number; over: number } {
   const need = whole('need', notNegative('need', input.need));
@@ -24,6 +26,8 @@ export function batches(input: { need: number; perBatch: number }): { batches: n
  * @param input.need good pieces wanted on the average
  * @returns usable places, units to build, good pieces expected
  * @throws {CoreError} E_RANGE when all places are lost or scrap is 1
+ * @example
+ * positions({ positions: 60, lost: 4, scrap: 0.08, need: 500 }).usable // 56
  */
 export function positions(input: { positions: number; lost: number; scrap: number; need: number }): {
   usable: number;

@@ -39,6 +39,8 @@ function fraction(x: number, a: number, b: number): number {
 /**
  * Regularised incomplete beta function I_x(a, b) for 0 < x < 1 and a, b ≥ 1.
  * @see Abramowitz and Stegun 26.5.8; the symmetric form is used on the side where the fraction converges fast
+ * @example
+ * regularisedBeta(0.5, 2, 2) // 0.5
  */
 export function regularisedBeta(x: number, a: number, b: number): number {
   const front = Math.exp(lnGamma(a + b) - lnGamma(a) - lnGamma(b) + a * Math.log(x) + b * Math.log1p(-x));

@@ -10,6 +10,8 @@ import { refuse } from '../../base/errors';
  * @returns yield (product of the good shares), starts = ⌈need/yield⌉, starts per stage rounded up from the last backwards,
  *   and with costs the money per good piece from unrounded flow
  * @throws {CoreError} E_LENGTH for lists of unequal length, E_RANGE for a stage that loses all
+ * @example
+ * scrapChain({ need: 500, scraps: [0.04, 0.04, 0.04] }).yield // 0.884736
  */
 export function scrapChain(input: { need: number; scraps: readonly number[]; costs?: readonly number[] }): {
   yield: number;

@@ -12,6 +12,8 @@ import { regularisedBeta } from './regularised-beta';
  * @returns starts and the certainty reached
  * @throws {CoreError} E_RANGE for yield 0, confidence 0 or 1, or a need beyond 1e6
  * @see binomial tail as the regularised incomplete beta function; pieces must fail independently
+ * @example
+ * startsFor({ need: 20, yield: 0.8, confidence: 0.99 }).starts // 32
  */
 export function startsFor(input: { need: number; yield: number; confidence: number }): {
   starts: number;

@@ -4,7 +4,12 @@ import { refuse } from '../../base/errors';
 /** Powers of unit words: kg/h/caster is kg 1, h −1, caster −1. */
 export type UnitPowers = ReadonlyMap<string, number>;
 
-/** Exponent of each unit word in a unit such as kg/h/caster; 1 and the empty unit are dimensionless. */
+/**
+ * Exponent of each unit word in a unit such as kg/h/caster; 1 and the empty unit are dimensionless.
+ *
+ * @example
+ * [...unitPowers('unit', 'kg/h')] // [['kg', 1], ['h', -1]]
+ */
 export function unitPowers(field: string, unit: unknown): Map<string, number> {
   if (typeof unit !== 'string' || unit.trim() === '') return refuse('E_UNIT', field, unit, 'words joined by * and /');
   const out = new Map<string, number>();
@@ -25,6 +30,9 @@ export function unitPowers(field: string, unit: unknown): Map<string, number> {
  * @param input.want unit the product must have
  * @returns the product, in the wanted unit
  * @throws {CoreError} E_UNIT when a unit is missing, odd, or the product's is not the wanted one
+ * @example
+ * throughput({ factors: [{ value: 9, unit: 'kg/h/caster' }, { value: 10, unit: 'piece/kg' }, { value: 4, unit: 'caster' }, { value: 6.5, unit: 'h/day' }], want: 'piece/day' }).value
+ * // 2340
  */
 export function throughput(input: { factors: readonly { value: number; unit: string }[]; want: string }): {
   value: number;

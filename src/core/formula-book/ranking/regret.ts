@@ -7,6 +7,8 @@ import { refuse } from '../../base/errors';
  * @param input.costs money by choice, one for each state, all in one currency
  * @returns the largest regret of each choice, and all choices that share the least of them
  * @throws {CoreError} E_EMPTY, E_LENGTH for unequal lists
+ * @example
+ * regret({ costs: { a: [10, 50], b: [30, 30] } }).maxRegret // { a: 20, b: 20 }
  */
 export function regret(input: { costs: Readonly<Record<string, readonly number[]>> }): {
   maxRegret: Record<string, number>;

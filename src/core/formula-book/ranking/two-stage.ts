@@ -17,6 +17,9 @@ const MOST_TRIED = 2_000_000;
  * @param input.quantity parts in all, whole; input.a, input.b purchase plans; starts in days from the order, good parts a day
  * @returns n made on A (the smallest of equals), cost in the plans' currency, and the feasible n from … to
  * @throws {CoreError} E_NO_SOLUTION where no split delivers, E_RANGE for a due above the quantity
+ * @example
+ * twoStage({ quantity: 1200, a: { toolFirst: 300, perPart: 9 }, b: { toolFirst: 4000, perPart: 4 }, aStart_d: 5, aPerDay: 20, bStart_d: 50, bPerDay: 80, due: [{ day_d: 30, parts: 200 }] }).n
+ * // 200
  */
 export function twoStage(input: {
   quantity: number;

@@ -16,6 +16,9 @@ interface Weighing {
  * @param input.options scores in the unit of each criterion; input.criteria with weights; input.normalise between the worst and the best (default), or as a ratio to the best
  * @returns score by option, the higher the better, and the order, ties by id
  * @throws {CoreError} E_EMPTY, E_KEY, E_NOT_A_NUMBER for a missing score, E_SIGN for weights below 0 or all 0, or ratios of figures not above 0
+ * @example
+ * weighted({ options: [{ id: 'gravity-die', scores: { cost: 14.2, weeks: 9, scrap: 0.05 } }, { id: 'green-sand', scores: { cost: 19.5, weeks: 4, scrap: 0.08 } }, { id: 'pressure-die', scores: { cost: 11.9, weeks: 18, scrap: 0.03 } }], criteria: [{ key: 'cost', weight: 5, better: 'low' }, { key: 'weeks', weight: 3, better: 'low' }, { key: 'scrap', weight: 2, better: 'low' }], normalise: 'minmax' }).scores
+ * // { 'gravity-die': 0.6615413533834588, 'green-sand': 0.3, 'pressure-die': 0.7 }
  */
 export function weighted(input: Weighing): { scores: Record<string, number>; order: string[] } {
   const { options, criteria } = checked(input.options, input.criteria);
@@ -53,6 +56,9 @@ export function columnOf(options: readonly Option[], c: Criterion, normalise: No
  * turn and the rest weighed again. A winner that ties for first still wins.
  * @returns the winner, and for each loser whose absence changes it, the winner then
  * @throws {CoreError} as weighted
+ * @example
+ * rankReversal({ options: [{ id: 'p', scores: { cost: 10, weeks: 12 } }, { id: 'q', scores: { cost: 14, weeks: 6 } }, { id: 'r', scores: { cost: 30, weeks: 11 } }], criteria: [{ key: 'cost', weight: 3, better: 'low' }, { key: 'weeks', weight: 2, better: 'low' }], normalise: 'minmax' }).winner
+ * // 'q'
  */
 export function rankReversal(input: Weighing): {
   winner: string;

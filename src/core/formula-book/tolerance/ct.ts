@@ -12,6 +12,8 @@ import { CT_TOTAL_MM, CT_UPPER_MM } from './casting-grades.data';
  * @returns total width and its half in mm, the grade used, and whether the cell was filled
  * @throws {CoreError} E_RANGE beyond size or grade, E_NO_VALUE for an empty cell
  * @see ISO 8062, table of casting tolerances; a bound belongs to the lower range
+ * @example
+ * castingTolerance({ nominal_mm: 8, grade: 10, wall: true }).total_mm // 2.8
  */
 export function castingTolerance(input: {
   nominal_mm: number;
@@ -52,6 +54,8 @@ function nearestCell(row: number, grade: number): number | null {
  * @returns grade 1 to 16 and its total width in mm
  * @throws {CoreError} E_RANGE beyond the table, E_NO_SOLUTION when finer than the finest grade
  * @see ISO 8062
+ * @example
+ * gradeFor({ nominal_mm: 75, total_mm: 1 }).grade // 6
  */
 export function gradeFor(input: { nominal_mm: number; total_mm: number }): { grade: number; total_mm: number } {
   const nominal = positive('nominal_mm', input.nominal_mm);

@@ -14,6 +14,8 @@ export interface PartingRow {
  * @param input.rows the route's additions, rising in area
  * @returns addition and total in mm; the addition is one-sided, so the mean moves by half of it
  * @throws {CoreError} E_ORDER when the rows do not rise, E_RANGE for an area above the last row
+ * @example
+ * partingTolerance({ base_mm: 0.9, projectedArea_cm2: 80, rows: [{ upTo_cm2: 99999, add_mm: 0 }] }).addition_mm // 0
  */
 export function partingTolerance(input: { base_mm: number; projectedArea_cm2: number; rows: readonly PartingRow[] }): {
   addition_mm: number;
@@ -35,7 +37,12 @@ export function partingTolerance(input: { base_mm: number; projectedArea_cm2: nu
   return { addition_mm: addition, total_mm: base + addition, meanShift_mm: addition / 2 };
 }
 
-/** The addition in mm of the first row whose bound is not below the area; undefined above the last row. Unchecked, for the plain path. */
+/**
+ * The addition in mm of the first row whose bound is not below the area; undefined above the last row. Unchecked, for the plain path.
+ *
+ * @example
+ * partingAddition(40, [{ upTo_cm2: 50, add_mm: 0.2 }]) // 0.2
+ */
 export function partingAddition(area_cm2: number, rows: readonly PartingRow[]): number | undefined {
   return rows.find((row) => area_cm2 <= row.upTo_cm2)?.add_mm;
 }

@@ -15,6 +15,8 @@ const UM_PER_UIN = 0.0254;
  * @returns Ra in µm and µin, Rq as for a sine and for a random surface (µm), and the first N grade whose Ra is not below
  * @throws {CoreError} E_RANGE above 50 µm (N12)
  * @see ISO 4287, ISO 1302; conversions between parameters are statistical
+ * @example
+ * roughness({ ra_um: 6.3 }).ra_um // 6.3
  */
 export function roughness(input: { ra_um?: number; ra_uin?: number }): {
   ra_um: number;

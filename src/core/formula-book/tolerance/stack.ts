@@ -9,6 +9,9 @@ import { refuse } from '../../base/errors';
  * @returns worst case, root sum of squares and inflated width, all in mm
  * @throws {CoreError} E_EMPTY without links, E_RANGE for inflate below 1
  * @see Bender, inflated statistical tolerancing; the root sum assumes independent, centred links
+ * @example
+ * toleranceStack({ links: [{ total_mm: 0.5 }, { total_mm: 0.5 }, { total_mm: 0.5 }, { total_mm: 0.5 }], inflate: 1.5 }).worst_mm
+ * // 2
  */
 export function toleranceStack(input: { links: readonly { total_mm: number; factor?: number }[]; inflate?: number }): {
   worst_mm: number;

@@ -10,6 +10,8 @@ import { finite, positive } from '../../base/checks';
  * @param input.raNeed_um roughness wanted, with raCast_um and raMachined_um, µm, all optional
  * @returns the verdict, the margin need − cast in mm, and which demand the casting misses
  * @throws {CoreError} E_SIGN for a zero need
+ * @example
+ * toleranceVerdict({ need_mm: 0.3, cast_mm: 0.9, machinable: false }).verdict // 'cannot'
  */
 export function toleranceVerdict(input: {
   need_mm: number;

@@ -13,7 +13,11 @@ function normalBelow(z: number): number {
   return 0.5 + (sum * Math.exp((-z * z) / 2)) / Math.sqrt(2 * Math.PI);
 }
 
-/** z that the middle `confidence` of the normal distribution lies within. @param confidence above 0, below 1 */
+/**
+ * z that the middle `confidence` of the normal distribution lies within. @param confidence above 0, below 1
+ * @example
+ * Number(zOf(0.95).toFixed(3)) // 1.96
+ */
 export function zOf(confidence: number): number {
   let [low, high] = [0, 7];
   for (let i = 0; i < 100; i++) {
@@ -24,7 +28,12 @@ export function zOf(confidence: number): number {
   return (low + high) / 2;
 }
 
-/** Wilson's limits of a share p seen in n draws, clipped to 0 to 1. */
+/**
+ * Wilson's limits of a share p seen in n draws, clipped to 0 to 1.
+ *
+ * @example
+ * wilson(0.5, 100, 1.96).map((x) => Number(x.toFixed(3))) // [0.404, 0.596]
+ */
 export function wilson(p: number, n: number, z: number): readonly [low: number, high: number] {
   const z2 = z * z;
   const middle = p + z2 / (2 * n);
@@ -39,6 +48,9 @@ export function wilson(p: number, n: number, z: number): readonly [low: number, 
  * @param input.totals money by route, one for each draw, all in one currency; input.confidence above 0, below 1, default 0.95
  * @returns share, low and high by route, 0 to 1
  * @throws {CoreError} E_EMPTY, E_LENGTH for unequal lists, E_RANGE for confidence
+ * @example
+ * cheapest({ totals: { a: [1, 2, 3, 4], b: [2, 2, 2, 2], c: [5, 5, 5, 5] }, confidence: 0.9 }).share
+ * // { a: 0.375, b: 0.625, c: 0 }
  */
 export function cheapest(input: { totals: Readonly<Record<string, readonly number[]>>; confidence?: number }): {
   share: Record<string, number>;
@@ -67,7 +79,12 @@ export function cheapest(input: { totals: Readonly<Record<string, readonly numbe
   return out;
 }
 
-/** Draws won by each list, ties shared equally. The lists are of one length. */
+/**
+ * Draws won by each list, ties shared equally. The lists are of one length.
+ *
+ * @example
+ * [...winsOf([[1, 5], [2, 2]])] // [1, 1]
+ */
 export function winsOf(lists: readonly ArrayLike<number>[]): Float64Array {
   const wins = new Float64Array(lists.length);
   const draws = lists[0]?.length ?? 0;

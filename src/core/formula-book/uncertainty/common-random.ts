@@ -16,6 +16,9 @@ interface Straight {
  * @param input.range triangle of the shared figure; input.u shares of the draws; input.a, input.b costs straight in it
  * @returns mean difference a − b, its standard deviation with common and with separate draws, share of draws in which a is the cheaper
  * @throws {CoreError} E_ORDER, E_RANGE, E_LENGTH for fewer than two draws
+ * @example
+ * commonRandom({ range: [4, 5, 8], u: [0.05, 0.2, 0.35, 0.5, 0.65, 0.8, 0.95], a: { c0: 2, c1: 1.6 }, b: { c0: 4.2, c1: 1.2 } }).meanDifference
+ * // 0.07006416423
  */
 export function commonRandom(input: { range: Triple; u: readonly number[]; a: Straight; b: Straight }): {
   meanDifference: number;

@@ -10,6 +10,8 @@ const STEPS = 200;
  * Where a difference changes its sign between two bounds: sampled at even steps, each change bisected to machine
  * precision. A zero that is only touched is none; a jump is found where it jumps. Changes nearer than a step may be missed.
  * @param sampled the difference at low + i·(high − low)/steps, where it is known already
+ * @example
+ * signChanges((x) => x - 3, 0, 10).map((x) => Number(x.toFixed(6))) // [3]
  */
 export function signChanges(
   difference: (x: number) => number,
@@ -54,7 +56,12 @@ function bisect(f: (x: number) => number, a: { x: number; y: number }, b: { x: n
   }
 }
 
-/** Kind of a list of changes. */
+/**
+ * Kind of a list of changes.
+ *
+ * @example
+ * flipKind([4]) // 'one'
+ */
 export const flipKind = (roots: readonly unknown[]): FlipKind =>
   roots.length === 0 ? 'none' : roots.length === 1 ? 'one' : 'many';
 
@@ -63,6 +70,8 @@ export const flipKind = (roots: readonly unknown[]): FlipKind =>
  * @param input.poly c0, c1, …; input.low, input.high bounds; input.steps even steps that are looked at, default 200
  * @returns roots in rising order, and whether there are none, one or many
  * @throws {CoreError} E_EMPTY, E_ORDER for low not below high, E_RANGE for steps
+ * @example
+ * flip({ poly: [-3, 1], low: 5, high: 9, steps: 50 }).roots // []
  */
 export function flip(input: { poly: readonly number[]; low: number; high: number; steps?: number }): {
   roots: number[];

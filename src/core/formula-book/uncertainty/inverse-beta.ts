@@ -5,6 +5,9 @@ const STEPS = 200;
 /**
  * Inverse of the regularised incomplete beta function: x with I_x(a, b) = u, for a, b ≥ 1 and u from 0 to 1.
  * Newton's steps kept within a bracket that bisection narrows; ends where the bracket is as narrow as a double allows.
+ *
+ * @example
+ * Number(inverseBeta(0.5, 2, 2).toFixed(6)) // 0.5
  */
 export function inverseBeta(u: number, a: number, b: number): number {
   if (u <= 0) return 0;

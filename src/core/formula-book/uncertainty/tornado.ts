@@ -11,7 +11,12 @@ export interface Swing {
   readonly swing: number;
 }
 
-/** Swings by falling size, then by name. */
+/**
+ * Swings by falling size, then by name.
+ *
+ * @example
+ * [{ name: 'a', swing: 1 }, { name: 'b', swing: 3 }].sort(bySwing)[0].name // 'b'
+ */
 export const bySwing = (a: Swing, b: Swing): number => b.swing - a.swing || (a.name < b.name ? -1 : 1);
 
 /**
@@ -19,6 +24,9 @@ export const bySwing = (a: Swing, b: Swing): number => b.swing - a.swing || (a.n
  * @param input.vars ranges by name; input.terms coef times the product of the named vars
  * @returns the result with all at likely, and the swing of each input by falling size, then name
  * @throws {CoreError} E_ORDER for a range that does not rise, E_KEY for a term that names an unknown input
+ * @example
+ * tornado({ vars: { metal: [2.4, 2.8, 3.6], mass: [0.9, 1, 1.05], hours: [0.15, 0.2, 0.35], rate: [38, 42, 48] }, terms: [{ coef: 1, vars: ['metal', 'mass'] }, { coef: 1, vars: ['hours', 'rate'] }, { coef: 1.5, vars: [] }] }).base
+ * // 12.7
  */
 export function tornado(input: {
   vars: Readonly<Record<string, Triple>>;

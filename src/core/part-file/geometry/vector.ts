@@ -19,7 +19,12 @@ export function unitOf(a: Vec): Vec {
   return l > 0 ? scaled(a, 1 / l) : a;
 }
 
-/** A direction given from outside, of unit length. Refuses E_NOT_A_NUMBER, E_LENGTH, and E_SIGN for no length. */
+/**
+ * A direction given from outside, of unit length. Refuses E_NOT_A_NUMBER, E_LENGTH, and E_SIGN for no length.
+ *
+ * @example
+ * direction('draw', [0, 0, 5]) // [0, 0, 1]
+ */
 export function direction(field: string, value: unknown): Vec {
   if (!Array.isArray(value)) return refuse('E_NOT_A_NUMBER', field, value, 'three numbers');
   if (value.length !== 3) return refuse('E_LENGTH', field, value, 'three numbers');
@@ -28,7 +33,12 @@ export function direction(field: string, value: unknown): Vec {
   return largest > 0 ? unitOf(scaled(v, 1 / largest)) : refuse('E_SIGN', field, value, 'a direction of some length');
 }
 
-/** Two unit directions square to a unit direction and to each other, right-handed with it. */
+/**
+ * Two unit directions square to a unit direction and to each other, right-handed with it.
+ *
+ * @example
+ * frameOf([0, 0, 1]).u.map((x) => Math.abs(x)) // [0, 1, 0]
+ */
 export function frameOf(d: Vec): { readonly u: Vec; readonly v: Vec } {
   const least = [0, 1, 2].reduce((p, n) => (Math.abs(d[n]!) < Math.abs(d[p]!) ? n : p), 0);
   const helper: Vec = [Number(least === 0), Number(least === 1), Number(least === 2)];

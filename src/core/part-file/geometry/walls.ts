@@ -159,7 +159,12 @@ export function rayExtremes(fine: FineMesh, body: Walled): { readonly thinnest: 
   return { thinnest, thickest };
 }
 
-/** A value such that a share of the whole weight lies at or below it; NaN where nothing has weight. */
+/**
+ * A value such that a share of the whole weight lies at or below it; NaN where nothing has weight.
+ *
+ * @example
+ * quantile(Float64Array.of(1, 2, 3), Float64Array.of(1, 1, 1), 0.5) // 2
+ */
 export function quantile(values: Float64Array, weights: Float64Array, share: number): number {
   const order = Array.from(values.keys()).filter((i) => Number.isFinite(values[i]!));
   order.sort((a, b) => values[a]! - values[b]!);

@@ -10,6 +10,11 @@ export interface MeasuredBy {
   readonly repair: boolean;
 }
 
-/** Name that measures are kept under beside their file: letters, digits and `.,_-` only, 160 at most. */
+/**
+ * Name that measures are kept under beside their file: letters, digits and `.,_-` only, 160 at most.
+ *
+ * @example
+ * measuresKey({ unit: 'mm', draw: [0, 0, 1], repair: false }).endsWith('_mm_plain_0,0,1') // true
+ */
 export const measuresKey = ({ unit, draw, repair }: MeasuredBy): string =>
   [CORE_VERSION, unit, repair ? 'repaired' : 'plain', draw.map((x) => x + 0).join(',')].join('_');

@@ -42,5 +42,10 @@ export function withMeasures(
   };
 }
 
-/** The brief without its model: values stay, and count as typed from then on. */
+/**
+ * The brief without its model: values stay, and count as typed from then on.
+ *
+ * @example
+ * withoutModel(brief).model // null
+ */
 export const withoutModel = (brief: Brief): Brief => ({ ...brief, model: null });

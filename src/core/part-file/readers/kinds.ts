@@ -24,6 +24,9 @@ const BY_START: readonly (readonly [FileKind, string])[] = [
 /**
  * Kind of a file by the ending of its name, checked against how its bytes begin. Refuses E_KEY for an ending that is
  * not read, E_MESH_FORMAT where the bytes are plainly of another kind, E_TOO_LARGE beyond the size limit.
+ *
+ * @example
+ * fileKind('cap.stl', new Uint8Array(84)) // 'stl'
  */
 export function fileKind(name: string, bytes: Uint8Array): FileKind {
   const ending = /\.([a-z0-9]+)$/i.exec(name)?.[1]?.toLowerCase() ?? '';

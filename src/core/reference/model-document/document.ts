@@ -45,7 +45,12 @@ const ANCHORS: ReadonlyMap<string, string> = new Map(
 );
 const BARE = new Map(Array.from(ANCHORS, ([figure, anchor]) => [bare(figure), anchor] as const));
 
-/** The anchor of the equation that gives a figure of any lane, lot, step or operation; null for a figure of no equation here. */
+/**
+ * The anchor of the equation that gives a figure of any lane, lot, step or operation; null for a figure of no equation here.
+ *
+ * @example
+ * anchorOf('no such figure') // null
+ */
 export function anchorOf(figure: string): string | null {
   const lot = figure.replace(/@.*$/, '');
   const whole = ANCHORS.get(figure) ?? ANCHORS.get(lot);
@@ -140,7 +145,12 @@ function modelEquation(e: Pick<Equation<never>, 'figure' | 'number' | 'forms' | 
   };
 }
 
-/** Every equation of the model with its symbols, units, sources and bases, subject by subject. */
+/**
+ * Every equation of the model with its symbols, units, sources and bases, subject by subject.
+ *
+ * @example
+ * modelDocument().map((s) => s.id) // ['part', 'rules', 'money', 'time']
+ */
 export const modelDocument = (): ModelSubject[] =>
   EQUATIONS.map(({ id, subject, model, equations }) => ({
     id,

@@ -33,6 +33,9 @@ function withFile(inputs: VectorCase['inputs'], read: ReadFile | undefined): Vec
  * Runs one worked case against the core. A number passes within max(abs, rel·|expected|);
  * words, booleans and counts exactly; outputs that the case does not name may exist; a direction may come back reversed.
  * @param read reads a part file that the case names
+ * @example
+ * runVector({ id: 'X', formula: 'no such formula', inputs: {}, expected: {}, tolerance: { rel: 0, abs: 0 } }).outcome
+ * // 'skipped'
  */
 export function runVector(c: VectorCase, read?: ReadFile): VectorResult {
   const id = c.id ?? c.formula;

@@ -15,6 +15,8 @@ import { walls } from './walls';
  * @param facts the part in one alloy
  * @param part the part as the lane makes it
  * @returns one finding a rule that speaks of the route and the metal, in the order of the rules
+ * @example
+ * adviceFor(facts, entry.lane, part).every((f) => f.reason !== '') // true
  */
 export function adviceFor(facts: PartFacts, lane: Lane, part: LanePart): Finding[] {
   const route = lane.route.id;
@@ -30,6 +32,8 @@ export function adviceFor(facts: PartFacts, lane: Lane, part: LanePart): Finding
 /**
  * Advice on making one casting of today's several parts: what a casting costs against today's assembly, both all in.
  * @param allIn money of a casting, all in; @param today of today's assembly, in the same currency
+ * @example
+ * consolidationAdvice(8, 20).rule // 'dr-consolidate'
  */
 export function consolidationAdvice(allIn: number, today: number): Finding {
   return asFinding({

@@ -3,7 +3,12 @@ import { ADVICE_TEXTS } from './advice.data';
 
 const TEXTS: ReadonlyMap<string, RuleText> = new Map(ADVICE_TEXTS.map((t) => [t.id, t]));
 
-/** The words of a piece of advice, or undefined for a rule that bars. */
+/**
+ * The words of a piece of advice, or undefined for a rule that bars.
+ *
+ * @example
+ * adviceText('no such advice') // undefined
+ */
 export const adviceText = (id: string): RuleText | undefined => TEXTS.get(id);
 
 /** One comparison that advice makes; `value` null where the drawing has not been read for it. */

@@ -15,6 +15,8 @@ export interface Context extends MoneyCase {
 /**
  * The context of a lane's workings.
  * @throws {CoreError} E_KEY for an unknown lane, E_NO_VALUE for one without money
+ * @example
+ * contextOf(study, board.leader, 500).q // 500
  */
 export function contextOf(study: Study, laneId: string, q: number): Context {
   const entry = study.lanes.find((e) => e.lane.id === laneId);

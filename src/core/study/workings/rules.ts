@@ -69,7 +69,12 @@ export function figureOfRule(rule: string, fields: readonly string[]): string | 
   return plain[rule] ?? (row === undefined ? null : `width.${row}`);
 }
 
-/** True for the figures of a rule, and of a part: they are told of barred lanes too. */
+/**
+ * True for the figures of a rule, and of a part: they are told of barred lanes too.
+ *
+ * @example
+ * isRuleFigure('pourMass') // true
+ */
 export const isRuleFigure = (figure: string): boolean => figure in RULES || figure.startsWith('width.');
 
 /** The working of a figure of a rule or of the part on one lane. Refused as E_NO_VALUE while the brief lacks what it needs. */

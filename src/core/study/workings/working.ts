@@ -13,7 +13,12 @@ import type { Working } from '../../equations';
 /** Figures that have a working on a casting lane. */
 export const FIGURES: readonly string[] = [...MONEY_FIGURES, ...Object.keys(TOTALS), ...PART_FIGURES, ...TIME_FIGURES];
 
-/** Whether a casting lane has a working of a figure, by its name alone. */
+/**
+ * Whether a casting lane has a working of a figure, by its name alone.
+ *
+ * @example
+ * isFigure('allIn') // true
+ */
 export const isFigure = (figure: string): boolean =>
   figure in TOTALS || isMoneyFigure(figure) || isTimeFigure(figure) || isPartFigure(figure) || isRuleFigure(figure);
 
@@ -43,6 +48,8 @@ export function workingIn(c: Context, figure: string): Working {
  * @param laneId lane or baseline id
  * @param figure one of FIGURES, of the rules (pourMass, sectionRatio, clamp, width.N for feature N), or a difference (diff.FIGURE.LANE, underToday); day.N is the day by which N pieces exist; a baseline has allIn, unit, total, tooling, firstArticle, lastPart and day.N
  * @throws {CoreError} E_KEY for an unknown lane or figure, E_NO_VALUE for a lane without money
+ * @example
+ * workingOf(study, board.leader, 500, 'allIn').unit // 'USD/part'
  */
 export function workingOf(study: Study, laneId: string, q: number, figure: string): Working {
   if (isDifference(figure))

@@ -30,5 +30,10 @@ const BUILDERS: Readonly<Partial<Record<Baseline['id'], Readonly<Record<string, 
   fabricated: FABRICATED,
 };
 
-/** Whether a baseline's figures are told down to their rates. */
+/**
+ * Whether a baseline's figures are told down to their rates.
+ *
+ * @example
+ * isWholeFigure('machined') // true
+ */
 export const isWholeFigure = (id: string): boolean => id in BUILDERS;
