@@ -8,8 +8,8 @@ test('the schools are weighed, the weights kept for the team, and another school
   const id = await copyOf(request, 'Gear head body, sealed');
   await openView(page, id, 'routes');
   await setQuantity(page, 18_000);
-  await expect(page.getByTestId('ranking-agreement')).toContainText('The schools do not agree');
-  const table = page.getByRole('table', { name: 'Schools of choice' });
+  await expect(page.getByTestId('ranking-agreement')).toContainText('The ranking methods do not agree');
+  const table = page.getByRole('table', { name: 'Ranking methods' });
   await expect(table.getByRole('row').filter({ hasText: 'least programme cost' })).toContainText(
     'permanent mould, tilting',
   );

@@ -99,7 +99,7 @@ test('what moves the choice leads to its rate; the seed and the spread change th
   await movers.getByRole('link', { name: 'rate set' }).first().click();
   await expect(page).toHaveURL(/\/rates\/.+#/);
   await page.goBack();
-  await page.getByRole('button', { name: 'doubt hidden' }).click();
+  await page.getByRole('button', { name: 'spread hidden' }).click();
   await expect(page.getByRole('region', { name: 'How sure' })).toHaveCount(0);
   await expect(page.locator('.whisker')).toHaveCount(0);
 });

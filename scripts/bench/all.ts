@@ -5,7 +5,7 @@ import { goal, MET, MISSED, pace, processorTime } from './goals';
 
 /**
  * Every goal of speed and memory with the value found, one after the other, and how much of the machine others took.
- * usage: npm run bench [-- board doubt geometry shapes screen server lists]
+ * usage: npm run bench [-- board simulation geometry shapes screen server lists]
  */
 const SUBJECTS = ['board', 'simulation', 'geometry', 'shapes', 'screen', 'server', 'lists'] as const;
 /** Subjects that want the application. */

@@ -8,7 +8,7 @@ export interface SimulationAsked extends StudyAsked {
   readonly orderDate: string;
   readonly seed: number;
   readonly spread: Spread;
-  /** Whether the quantity is in doubt too, by the demand of the brief. */
+  /** Whether the quantity is uncertain too, by the demand of the brief. */
   readonly demand: boolean;
   /** Whether movers and flip points are wanted when the draws are done. */
   readonly deep: boolean;
@@ -23,7 +23,7 @@ export type SimulationRequest = { readonly id: number } & SimulationAsked;
 export interface SimulationDepth {
   readonly leader: string;
   readonly second: string | null;
-  /** Figures in doubt of the two, by name. */
+  /** Uncertain figures of the two, by name. */
   readonly inputs: readonly SimulationInput[];
   readonly movers: readonly Mover[];
   readonly flips: readonly Flip[];

@@ -66,7 +66,7 @@ describe('the worker that draws', () => {
     const heard = await run({}, () => Promise.resolve(++breaths < 4));
     expect(heard.length).toBeLessThan(3);
   });
-  test('a quantity in doubt widens the totals', async () => {
+  test('an uncertain quantity widens the totals', async () => {
     const wide = { ...brief, quantity: { ...brief.quantity, demand: [100, 300, 900] as [number, number, number] } };
     const at = async (demand: boolean): Promise<number> => {
       const last = (await run({ brief: wide, demand })).at(-1);

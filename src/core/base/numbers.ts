@@ -5,7 +5,7 @@ const THIN = '\u202f';
  * A number with fixed digits after the point and thin spaces between thousands.
  *
  * @example
- * fixed(12345.678, 1) // '12 345.7'
+ * fixed(12345.678, 1) // '12\u202f345.7'
  */
 export function fixed(x: number, digits: number): string {
   const [head = '0', tail] = Math.abs(x).toFixed(digits).split('.');
@@ -17,7 +17,7 @@ export function fixed(x: number, digits: number): string {
  * A whole number.
  *
  * @example
- * whole(12345.6) // '12 346'
+ * whole(12345.6) // '12\u202f346'
  */
 export const whole = (x: number): string => fixed(x, 0);
 

@@ -278,7 +278,7 @@ export const briefSchema = z.strictObject({
       variants: z.record(z.string().max(60), z.string().max(60)).default({}),
     })
     .prefault({}),
-  /** School of choice whose first lane leads this study. */
+  /** Ranking method whose first lane leads this study. */
   leads: z.enum(['cost', 'soonest', 'spare', 'regret', 'weighted']).default('cost'),
   /** A plan in two steps that was adopted: the first pieces on one lane, the rest on another. */
   plan: z

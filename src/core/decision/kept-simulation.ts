@@ -30,7 +30,7 @@ import { rivalOf } from './carrying';
 export interface DrawnBy {
   readonly seed: number;
   readonly spread: Spread;
-  /** Whether the quantity was in doubt too. */
+  /** Whether the quantity was uncertain too. */
   readonly demand: boolean;
 }
 
@@ -55,7 +55,7 @@ export interface KeptSimulation extends DrawnBy {
   readonly flipExplanations?: readonly Explanation[];
 }
 
-/** Flip points told of figures in doubt, the nearest. */
+/** Flip points told of uncertain figures, the nearest. */
 const FLIPS_LISTED = 5;
 
 /**
@@ -177,7 +177,7 @@ export function simulationOf(
 }
 
 /**
- * What would overturn the leader: of the brief, and the nearest figures in doubt within their range. Its figures open.
+ * What would overturn the leader: of the brief, and the nearest uncertain figures within their range. Its figures open.
  * @param of workings of the study at its quantity, with the plan where it is the plan's
  */
 export function flipExplanationsOf(

@@ -42,7 +42,7 @@ export interface Signed {
   /** ISO date the dates were reckoned from. */
   readonly orderDate: string;
   readonly plan: PlanChoice | null;
-  /** Weights of the weighted school as they were; the first ones where none were kept. */
+  /** Weights of the weighted ranking as they were; the first ones where none were kept. */
   readonly weights: Weights | null;
 }
 

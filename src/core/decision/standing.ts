@@ -37,7 +37,7 @@ interface ChoiceNow {
 
 /**
  * Recomputes a signed choice with other rates, the brief as it was signed, and says whether it would still be made:
- * overturned where another now comes first by the school that led (or the route no longer survives), weaker where its
+ * overturned where another now comes first by the ranking method that led (or the route no longer survives), weaker where its
  * lead shrank by half, its part got dearer by 5 %, or its first article now misses the day asked.
  */
 export function standingOf(signed: Signed, rates: RateSet): Standing {
@@ -68,7 +68,7 @@ function standingNow(signed: Signed, rates: RateSet): StandingResult {
       'overturned',
       cheaper
         ? explain`${sentence(shortName(by))} now leads at ${figureOf('today', plainMoney(theirs, code), by, 'allIn')} a part; ${name} was ${moved}.`
-        : explain`${sentence(shortName(by))} now comes first by the school that leads this study; ${name} was ${moved}.`,
+        : explain`${sentence(shortName(by))} now comes first by the ranking method that leads this study; ${name} was ${moved}.`,
     );
   }
   const weak = weaknesses(signed, was, is, code);

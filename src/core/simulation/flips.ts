@@ -43,7 +43,7 @@ export function bracketOf({ range, unit }: Pick<SimulationInput, 'range' | 'unit
 }
 
 /**
- * Looks, for one figure in doubt at a time, where the leader and each other lane change places (formula unc.flip).
+ * Looks, for one uncertain figure at a time, where the leader and each other lane change places (formula unc.flip).
  * Made once for many figures: what is readied for one serves the next.
  */
 export class FlipFinder {
@@ -102,7 +102,7 @@ export class FlipFinder {
   }
 }
 
-/** Flips of every figure in doubt. */
+/** Flips of every uncertain figure. */
 export function flipsOf(model: SimulationModel, leader: string, others: readonly string[]): Flip[] {
   const finder = new FlipFinder(model, leader, others);
   return model.inputs.flatMap((_, k) => finder.of(k));

@@ -1,4 +1,4 @@
-/** Doubt: a study's sums worked through with figures drawn from low, likely and high, and what that says of the choice. */
+/** Simulation: a study's sums worked through with figures drawn from low, likely and high, and what that says of the choice. */
 export { atOnce } from './at-once';
 export { fillDraws, streamOf, uniformAt, valueAt, type Spread } from './draws';
 export { simulationModel, QUANTITY, type SimulationInput, type SimulatedLane, type SimulationModel } from './model';

@@ -4,7 +4,7 @@ import { isWholeFigure } from '../study/workings';
 import { parseExpression, type Source, type WorkingSymbol, type Expr } from '../equations';
 import { Program } from './program';
 
-/** A figure that is in doubt: low, likely and high, and where it is kept. */
+/** An uncertain figure: low, likely and high, and where it is kept. */
 export interface SimulationInput {
   /** Its name over all lanes: the same name is the same figure, drawn once. */
   readonly key: string;
@@ -37,7 +37,7 @@ export interface StepPace {
   readonly samples: number;
 }
 
-/** The sums of several lanes as one program over the figures in doubt. */
+/** The sums of several lanes as one program over the uncertain figures. */
 export interface SimulationModel {
   readonly program: Program;
   readonly inputs: readonly SimulationInput[];
@@ -69,7 +69,7 @@ const OF_RAIL = new Set(['q', 'N', 'lot']);
  *
  * @param of the study at its quantity, with the plan where it is among the ids
  * @param ids lanes with money, baselines but the split part, the plan, the route alone beside it
- * @param quantity range of the quantity where it is in doubt too, pieces; null holds it
+ * @param quantity range of the quantity where it is uncertain too, pieces; null holds it
  */
 export function simulationModel(
   of: StudyWorkings,

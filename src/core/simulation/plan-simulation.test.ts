@@ -151,7 +151,7 @@ describe('what the draws say of a plan', () => {
     expect(of(told, ALONE).delivers!.share).toBeLessThan(of(told, PLAN).delivers!.share);
     expect(of(told, gear.drawn.choice.then).delivers).toBeNull();
   });
-  test('a quantity in doubt is shared out: the first step keeps its pieces, the second takes what is left', () => {
+  test('an uncertain quantity is shared out: the first step keeps its pieces, the second takes what is left', () => {
     const wide = of(summary(gear.drawn, true), PLAN);
     const held = of(told, PLAN);
     expect(wide.total.p90 - wide.total.p10).toBeGreaterThan(1.5 * (held.total.p90 - held.total.p10));

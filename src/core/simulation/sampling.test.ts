@@ -145,7 +145,7 @@ describe('what the draws say', () => {
     expect(summary.difference!.bars.reduce((a, b) => a + b, 0)).toBe(2000);
     expect(summary.difference!.holds.share).toBeGreaterThanOrEqual(0);
   });
-  test('a quantity in doubt moves the totals and shares its draws over all lanes', () => {
+  test('an uncertain quantity moves the totals and shares its draws over all lanes', () => {
     const model = simulationModel(new StudyWorkings(study, q), ids, [3000, 5000, 9000]);
     const s = new Sampling(model, new DrawStore(3, 'pert', 500), { race: ids, due_d: null, q, against: null });
     s.run(500);

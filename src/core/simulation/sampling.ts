@@ -135,7 +135,7 @@ export class Sampling {
     this.done = to;
   }
 
-  /** Draws of every figure in doubt, in the order of the model. */
+  /** Draws of every uncertain figure, in the order of the model. */
   inputs(to: number): Float64Array[] {
     return this.model.inputs.map((i) => this.store.of(i.key, i.range, to));
   }
@@ -198,7 +198,7 @@ export class Sampling {
     return shareOf(count / mine.length, mine.length);
   }
 
-  /** In how many draws a plan meets every delivery asked; not told where the pieces themselves are in doubt. */
+  /** In how many draws a plan meets every delivery asked; not told where the pieces themselves are uncertain. */
   private delivers(lane: number): Share | null {
     const { deliveries = [] } = this.ask;
     const steps = nth(this.model.lanes, lane).steps;

@@ -14,7 +14,7 @@ export interface DrawnHow {
   readonly draws: number;
   readonly seed: number;
   readonly spread: Spread;
-  /** Whether the quantity was in doubt too. */
+  /** Whether the quantity was uncertain too. */
   readonly demand: boolean;
 }
 
@@ -71,7 +71,7 @@ export function drawnWorking(
   return {
     figure: `drawn.${of}`,
     title: TITLES[of],
-    equation: 'Every figure in doubt drawn at once, the whole sum worked out for each draw, the draws put in order',
+    equation: 'Every uncertain figure drawn at once, the whole sum worked out for each draw, the draws put in order',
     expression: 'P50',
     value: lane[of].p50,
     unit,
@@ -88,7 +88,7 @@ export function drawnWorking(
 export const shareDrawn = (title: string, share: Share, meaning: string, how: DrawnHow): Working => ({
   figure: 'drawn.share',
   title,
-  equation: 'Every figure in doubt drawn at once, and the draws counted in which it holds',
+  equation: 'Every uncertain figure drawn at once, and the draws counted in which it holds',
   expression: 'k / n',
   value: share.share,
   unit: 'share of the draws',

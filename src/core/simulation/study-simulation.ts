@@ -29,7 +29,7 @@ export interface DrawnPlan {
 
 /** What is drawn of a study besides its race. */
 export interface DrawAsk {
-  /** Whether the quantity is in doubt too. */
+  /** Whether the quantity is uncertain too. */
   readonly demand: boolean;
   /** Two lanes whose difference is looked at; where a plan is drawn, it and the route alone that delivers as soon. */
   readonly against: readonly [string, string] | null;
@@ -63,7 +63,7 @@ export function samplingOf(study: Study, board: Board, orderDate: string, store:
   });
 }
 
-/** Figures in doubt of some lanes, and where they change places. */
+/** Uncertain figures of some lanes, and where they change places. */
 export interface FoundFlips {
   readonly inputs: readonly SimulationInput[];
   readonly flips: readonly Flip[];
@@ -101,7 +101,7 @@ function* flipsAmong(
   return { inputs: all.inputs, flips };
 }
 
-/** The quantity in doubt as the demand of the brief is, scaled to where the rail stands; null where none is known. */
+/** The uncertain quantity as the demand of the brief is, scaled to where the rail stands; null where none is known. */
 function demandOf(study: Study, q: number): Triple | null {
   const { demand } = study.brief.quantity;
   if (demand === null || !(demand[1] > 0)) return null;

@@ -4,7 +4,7 @@ import type { SimulationModel } from './model';
 import { Runner } from './program';
 import type { Sampling } from './sampling';
 
-/** How much one figure in doubt moves a difference of two lanes. Money in the study's currency. */
+/** How much one uncertain figure moves a difference of two lanes. Money in the study's currency. */
 export interface Mover extends Swing {
   /** Rank correlation with the difference over the draws, −1 to 1. */
   readonly rho: number;
@@ -20,7 +20,7 @@ type Ends = readonly [first: number, second: number];
 const RANKED = 2000;
 
 /**
- * Figures in doubt by how much they move the difference of two lanes, second less first: each from its low to its high
+ * Uncertain figures by how much they move the difference of two lanes, second less first: each from its low to its high
  * with the rest at likely, and by rank correlation with all moving (formulas unc.tornado and unc.spearman).
  * @param sampling draws of the same model; where fewer than three are made, correlations are 0
  */

@@ -47,7 +47,7 @@ describe('shares', () => {
   });
 });
 
-describe('figures in doubt', () => {
+describe('uncertain figures', () => {
   test('are called as the rate set calls them, those of a lane with its name', () => {
     expect(inputWords(input({}), SHIPPED_RATES)).toContain('moulder');
     expect(

@@ -21,7 +21,7 @@ export function percent(share: number): string {
  *
  * @example
  * drawsParts({ share: 0.5, low: 0.4, high: 0.6 })
- * // ['in ', '50 % of the draws', ' (40.0 to 60.0 %, by sampling error)']
+ * // ['in ', '50 % of the draws', ' (40.0 to 60.0\u00a0%, by sampling error)']
  */
 export function drawsParts(s: Share): readonly [lead: string, share: string, limits: string] {
   const limits = (words: string): string => ` (${words}\u00a0%, by sampling error)`;
@@ -34,7 +34,7 @@ export function drawsParts(s: Share): readonly [lead: string, share: string, lim
  * A figure with three digits that count.
  *
  * @example
- * rough(1234.5) // '1 230'
+ * rough(1234.5) // '1\u202f230'
  */
 export const rough = (x: number): string => significant(Number(x.toPrecision(3)), 3);
 
@@ -48,7 +48,7 @@ export const sentence = (words: string): string => words.replace(/^./, (x) => x.
 
 const named = new WeakMap<RateSet, ReadonlyMap<string, string>>();
 
-/** What a figure in doubt is called: by the rate set where it is a rate, else as its working calls it. */
+/** What an uncertain figure is called: by the rate set where it is a rate, else as its working calls it. */
 export function inputWords(input: SimulationInput, rates: RateSet): string {
   let known = named.get(rates);
   if (known === undefined) {

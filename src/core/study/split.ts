@@ -57,7 +57,7 @@ export function otherPiece(brief: Brief): Brief {
 /**
  * The part split in two: the cheapest casting of the one piece at each quantity, the other stamped or machined, and
  * the joining as today's assembly is joined. Null where the brief asks for no split or does not say how much.
- * @param prepare readies a brief at the same rates and school
+ * @param prepare readies a brief at the same rates and tolerance policy
  */
 export function splitBaseline(brief: Brief, rates: RateSet, prepare: (piece: Brief) => Study): Baseline | null {
   const { other: kind, share_pct: share, joints } = brief.split;

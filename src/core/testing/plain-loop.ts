@@ -16,7 +16,7 @@ export interface PlainFigures {
 }
 
 /**
- * One draw worked out the plain way: every figure in doubt is set in a copy of the rates, the alloy and the lanes, and
+ * One draw worked out the plain way: every uncertain figure is set in a copy of the rates, the alloy and the lanes, and
  * the whole study is readied again.
  */
 export function plainDraw(

@@ -17,7 +17,7 @@ export interface SignedSnapshot {
   readonly simulation?: KeptSimulation | null;
   /** The plan in two steps that was signed; null or missing for one lane alone. */
   readonly plan?: KeptPlan | null;
-  /** The team's weights, where the weighted school led. */
+  /** The team's weights, where the weighted ranking led. */
   readonly weights?: Weights;
   /** ISO date the days are counted from. */
   readonly orderDate?: string;

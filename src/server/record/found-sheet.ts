@@ -3,7 +3,7 @@ import { addBlock, headRow, WORKING_COLUMNS, WORKING_WIDTHS } from './blocks';
 import { foundFigures } from './found';
 import type { RecordSheet } from './sheet';
 
-/** How the figures of its doubt were found: draws counted, and both programmes where they change places. */
+/** How the figures of its simulation were found: draws counted, and both programmes where they change places. */
 export function addFound(book: Workbook, record: RecordSheet): void {
   const found = foundFigures(record);
   if (found.length === 0) return;

@@ -13,7 +13,7 @@ export interface FoundFigure {
   readonly working: Working;
 }
 
-/** How the figures of the doubt of a record were found, each once; none for records of earlier builds. */
+/** How the figures of the simulation of a record were found, each once; none for records of earlier builds. */
 export function foundFigures(sheet: RecordSheet): FoundFigure[] {
   const { simulation } = sheet.decision.snapshot;
   if (simulation?.flipExplanations === undefined) return [];

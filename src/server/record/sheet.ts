@@ -42,7 +42,7 @@ export function recordSheet(decision: DecisionRecord): RecordSheet | null {
   };
 }
 
-/** Of what choice its doubt is told. */
+/** Of what choice its simulation is. */
 export const sureOf = ({ decision, currency, workings }: RecordSheet): SureOf => ({
   laneId: decision.laneId,
   currency,

@@ -34,7 +34,7 @@ export function headLines(sheet: RecordSheet): (readonly [string, string])[] {
   return out;
 }
 
-/** What comes first by the school that leads the study, where that is another than least cost. */
+/** What comes first by the ranking method that leads the study, where that is another than least cost. */
 function ledLine({ study, board, decision: { snapshot }, currency }: RecordSheet): (readonly [string, string])[] {
   const { leads } = study.brief;
   if (leads === 'cost') return [];

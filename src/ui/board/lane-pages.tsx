@@ -55,7 +55,7 @@ const VERDICT_WORDS: Readonly<Record<FeatureVerdict, string>> = {
   'not-known': 'not known',
 };
 
-/** Dimensions on which the two schools of tolerance part, both verdicts side by side. */
+/** Dimensions on which the two tolerance policies differ, both verdicts side by side. */
 export function RankingPage({ laneId }: Props) {
   const { school, study } = useStudy();
   const [units] = useUnits();
@@ -70,12 +70,12 @@ export function RankingPage({ laneId }: Props) {
   return (
     <section className="section" data-testid="rankings">
       <h2>
-        Where the schools of tolerance part{' '}
+        Where the tolerance policies differ{' '}
         <span className="quiet">
           this study goes by {school === 'published' ? 'published grades' : 'a specialist shop'}
         </span>
       </h2>
-      <table className="sheet-table" aria-label="Where the schools of tolerance part">
+      <table className="sheet-table" aria-label="Where the tolerance policies differ">
         <thead>
           <tr>
             <th>Dimension</th>

@@ -44,9 +44,9 @@ export interface LaneRowProps extends LaneActs {
   readonly others: number;
   readonly expanded: boolean;
   readonly currency: string;
-  /** Schools of choice that put it first, as a few words; empty for none. */
+  /** Ranking methods that put it first, as a few words; empty for none. */
   readonly firstBy: string;
-  /** What the draws say of this lane; null where nothing is drawn or doubt is hidden. */
+  /** What the draws say of this lane; null where nothing is drawn or the spread is hidden. */
   readonly spread: LaneSpread | null;
   readonly scales: WhiskerScales | null;
 }

@@ -44,9 +44,9 @@ export function RoutesView() {
 
   const [spreadShown, setSpreadShown] = useSpreadShown();
   const [choice, setChoice] = useState<SimulationChoice>(FIRST_CHOICE);
-  const doubt = useSimulation(spreadShown === 'shown', choice);
-  // While the rail moves the whiskers and the schools stand as they were, faded: nothing on the board jumps.
-  const { summary } = doubt;
+  const simulation = useSimulation(spreadShown === 'shown', choice);
+  // While the rail moves the whiskers and the ranking stand as they were, faded: nothing on the board jumps.
+  const { summary } = simulation;
   const scales = useMemo(() => scalesOf(summary), [summary]);
   const spreads = useMemo(() => new Map(summary?.lanes.map((l) => [l.id, l])), [summary]);
 
@@ -62,7 +62,7 @@ export function RoutesView() {
     [brief.leads, study, board, weights.weights],
   );
   const led = live === null ? board.leader : firstOf(live, brief.leads);
-  const lagging = (summary !== null && doubt.q !== q) || restedBoard.q !== q;
+  const lagging = (summary !== null && simulation.q !== q) || restedBoard.q !== q;
 
   const { open, out } = useMemo(() => orderLanes(board, order), [board, order]);
   const root = useGlide([...open, ...out].map((lane) => lane.routeId).join(' '));
@@ -85,7 +85,7 @@ export function RoutesView() {
       figure === null ? openReasons(laneId) : openWorking({ laneId, figure }),
     [openWorking, openReasons],
   );
-  const onSpread = useOpenDrawn(doubt, choice);
+  const onSpread = useOpenDrawn(simulation, choice);
   const onPin = useCallback((laneId: string) => setPinned((p) => (p === laneId ? null : laneId)), []);
   const onExpand = useCallback(
     (routeId: string) =>
@@ -160,7 +160,7 @@ export function RoutesView() {
           ))}
         </div>
         <span className="quiet">Tolerances by</span>
-        <div className="toggle" role="group" aria-label="School of tolerance">
+        <div className="toggle" role="group" aria-label="Tolerance policy">
           <button type="button" aria-pressed={school === 'published'} onClick={() => setTolerancePolicy('published')}>
             published grades
           </button>
@@ -172,7 +172,7 @@ export function RoutesView() {
         <div className="toggle" role="group" aria-label="How sure the figures are">
           {(['shown', 'hidden'] as const).map((word) => (
             <button key={word} type="button" aria-pressed={spreadShown === word} onClick={() => setSpreadShown(word)}>
-              doubt {word}
+              spread {word}
             </button>
           ))}
         </div>
@@ -239,7 +239,13 @@ export function RoutesView() {
         ))}
       </div>
       {spreadShown === 'shown' && board.leader !== null && (
-        <SimulationSection simulation={doubt} choice={choice} onChoice={setChoice} onGo={setQ} onSpread={onSpread} />
+        <SimulationSection
+          simulation={simulation}
+          choice={choice}
+          onChoice={setChoice}
+          onGo={setQ}
+          onSpread={onSpread}
+        />
       )}
       {rankings !== null && <RankingSection rankings={rankings} used={weights} />}
       <BelowBoard order={order} onOpen={onOpen} />
@@ -250,7 +256,7 @@ export function RoutesView() {
   );
 }
 
-/** Stillness of the rail after which the schools are asked, ms. */
+/** Stillness of the rail after which the ranking is asked, ms. */
 const BOARD_RESTS_MS = 120;
 const FIRST_CHOICE: SimulationChoice = { seed: 1, spread: 'pert', demand: false };
 
@@ -273,7 +279,7 @@ function scalesOf(summary: SimulationSummary | null): WhiskerScales | null {
   };
 }
 
-/** Where the other school of tolerance would come to another verdict, in a few words. */
+/** Where the other Tolerance policy would come to another verdict, in a few words. */
 function useOtherPolicy(): string {
   const { brief, school, study } = useStudy();
   return useMemo(() => {

@@ -16,13 +16,13 @@ export interface SpreadCell {
 /** A cell of one figure; empty words where nothing is drawn. */
 function cell(
   drawn: DrawnFigure,
-  doubt: LaneSpread | null,
+  spread: LaneSpread | null,
   scales: WhiskerScales | null,
   sentences: (x: number) => string,
   unit: string,
-  sure: (doubt: LaneSpread) => string | undefined,
+  sure: (spread: LaneSpread) => string | undefined,
 ): SpreadCell {
-  const band = doubt?.[drawn];
+  const band = spread?.[drawn];
   return {
     drawn,
     band,
@@ -31,27 +31,27 @@ function cell(
       band === undefined
         ? ''
         : `In eight draws of ten ${sentences(band.p10)} to ${sentences(band.p90)} ${unit}, half of them under ${sentences(band.p50)}`,
-    sure: doubt === null ? undefined : sure(doubt),
+    sure: spread === null ? undefined : sure(spread),
   };
 }
 
 /** The draws of the money of a part. */
-export const allInSpread = (doubt: LaneSpread | null, scales: WhiskerScales | null, currency: string): SpreadCell =>
-  cell('allIn', doubt, scales, perPart, `${currency} a part`, ({ cheapest }) =>
+export const allInSpread = (spread: LaneSpread | null, scales: WhiskerScales | null, currency: string): SpreadCell =>
+  cell('allIn', spread, scales, perPart, `${currency} a part`, ({ cheapest }) =>
     cheapest === null ? undefined : `cheapest in ${percent(cheapest.share)} %`,
   );
 
 /** The draws of the day of the first article. */
-export const firstArticleSpread = (doubt: LaneSpread | null, scales: WhiskerScales | null): SpreadCell =>
-  cell('first', doubt, scales, weeks, 'weeks', ({ inTime }) =>
+export const firstArticleSpread = (spread: LaneSpread | null, scales: WhiskerScales | null): SpreadCell =>
+  cell('first', spread, scales, weeks, 'weeks', ({ inTime }) =>
     inTime === null ? undefined : `in time in ${percent(inTime.share)} %`,
   );
 
 /** The draws of the money of the whole programme, of which the tools are a part. */
-export const totalSpread = (doubt: LaneSpread | null, scales: WhiskerScales | null, currency: string): SpreadCell =>
+export const totalSpread = (spread: LaneSpread | null, scales: WhiskerScales | null, currency: string): SpreadCell =>
   cell(
     'total',
-    doubt,
+    spread,
     scales,
     whole,
     `${currency} for the whole programme`,

@@ -6,7 +6,7 @@ export const FIELD_NAMES: Readonly<Record<string, string>> = {
   'plan.first': 'Plan, first on',
   'plan.then': 'Plan, then on',
   'plan.pieces': 'Plan, pieces before the switch',
-  leads: 'School that leads',
+  leads: 'Ranking method that leads',
   title: 'Title',
   alloy: 'Alloy',
   alloyMode: 'The alloy is',

@@ -65,7 +65,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
     [study, board, lane, planned],
   );
   const workings = useMemo(() => planned?.workings ?? new StudyWorkings(study, drawn.q), [study, drawn.q, planned]);
-  const doubt = useMemo(
+  const simulation = useMemo(
     () => liveSimulation(workings, drawn, laneId, DRAWN, planned?.drawn ?? null),
     [workings, drawn, laneId, planned],
   );
@@ -151,17 +151,17 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
       <div className="two-beside">
         <section className="section">
           <h2>How sure</h2>
-          {doubt !== null ? (
+          {simulation !== null ? (
             <SureSection
               behind={drawn.behind}
-              simulation={doubt}
+              simulation={simulation}
               of={{ laneId, currency, due: firstDelivery, planned: planned !== null, workings }}
               studyAt={studyAt}
             />
           ) : (
             <p className="small quiet" role="status">
               {spreadShown === 'hidden'
-                ? 'Doubt is hidden on the Routes view; it is drawn and kept when the decision is signed.'
+                ? 'The spread is hidden on the Routes view; it is drawn and kept when the decision is signed.'
                 : (drawn.error ?? 'Drawing …')}
             </p>
           )}

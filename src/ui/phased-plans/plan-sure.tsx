@@ -10,7 +10,7 @@ import { useStudy } from '../study/study-context';
 import type { StudyAt } from '../working/figure-at';
 import { Explained } from '../working/explained';
 
-/** How sure a plan in two steps is, drawn over the sums of both steps; nothing where doubt is hidden. */
+/** How sure a plan in two steps is, drawn over the sums of both steps; nothing where the spread is hidden. */
 export function PlanSure({
   choice,
   plan,
@@ -32,9 +32,9 @@ export function PlanSure({
   const { summary, error, nothing, q, behind } = useSimulation(shown === 'shown', DRAWN, drawn, false);
   const studyAt = useMemo<StudyAt>(() => ({ study, q, words: '', plan: drawn }), [study, q, drawn]);
   if (shown === 'hidden' || nothing) return null;
-  const doubt = summary === null ? null : simulationOf(summary, PLAN, DRAWN, [], drawn);
+  const simulation = summary === null ? null : simulationOf(summary, PLAN, DRAWN, [], drawn);
   if (error !== null) return <p className="small bad">Not drawn: {error}</p>;
-  if (doubt === null)
+  if (simulation === null)
     return (
       <p className="small quiet" role="status">
         Drawing …
@@ -50,14 +50,14 @@ export function PlanSure({
   return (
     <div data-testid="plan-sure" aria-busy={behind}>
       <p>
-        {certaintyExplanation(doubt, of).map((explanation, i) => (
+        {certaintyExplanation(simulation, of).map((explanation, i) => (
           <Fragment key={i}>
             {i > 0 && ' '}
             <Explained explanation={explanation} studyAt={studyAt} />
           </Fragment>
         ))}
       </p>
-      <p className="small quiet">{behind ? DRAWN_AGAIN : drawnWords(doubt)}</p>
+      <p className="small quiet">{behind ? DRAWN_AGAIN : drawnWords(simulation)}</p>
     </div>
   );
 }

@@ -40,16 +40,16 @@ export const RankingSection = memo(function SchoolsSection({
   };
   const lead = (school: RankingMethod): void => setBrief({ ...brief, leads: school });
   return (
-    <section className="section" aria-label="Schools of choice">
+    <section className="section" aria-label="Ranking methods">
       <h2>
-        Schools of choice <span className="quiet">every surviving variant, each school by its own measure</span>
+        Ranking methods <span className="quiet">every surviving variant, each school by its own measure</span>
       </h2>
       <p data-testid="ranking-agreement">{agreement(rankings)}</p>
       <div className="scroll-x">
-        <table className="sheet-table" aria-label="Schools of choice">
+        <table className="sheet-table" aria-label="Ranking methods">
           <thead>
             <tr>
-              <th>School</th>
+              <th>Method</th>
               <th>Puts first</th>
               <th>By</th>
               <th>Leads this study</th>

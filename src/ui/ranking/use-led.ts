@@ -4,7 +4,7 @@ import { firstOf, rankingsAt } from '@/core/comparison/ranking';
 import { useQuantity, useStudy } from '../study/study-context';
 import { useWeights } from './use-weights';
 
-/** The lane that leads this study by its own school of choice; the cheapest where no other was picked. */
+/** The lane that leads this study by its own ranking method; the cheapest where no other was picked. */
 export function useLed(): string | null {
   const { study, brief } = useStudy();
   const { board } = useQuantity();

@@ -8,18 +8,18 @@ import { agreement, firstBy, scoreWords, whyFirst } from './words';
 const study = prepareStudy(bracket());
 const schools = rankingsAt(study, boardAt(study, 1500), FIRST_WEIGHTS) as Rankings;
 
-test('where the schools agree it is said in one sentence, else who says what', () => {
+test('where the ranking methods agree it is said in one sentence, else who says what', () => {
   const one = Object.fromEntries(
     RANKING_METHODS.map((s) => [s, ['green-sand/machine']]),
   ) as unknown as Rankings['first'];
-  expect(agreement({ ...schools, first: one })).toMatch(/^All five schools put green sand.* first\.$/);
+  expect(agreement({ ...schools, first: one })).toMatch(/^All five ranking methods put green sand.* first\.$/);
   const two = { ...one, soonest: ['plaster/printed'] };
   expect(agreement({ ...schools, first: two })).toMatch(
-    /^The schools do not agree: green sand.* by least programme cost, .*; plaster.* by soonest good parts\.$/,
+    /^The ranking methods do not agree: green sand.* by least programme cost, .*; plaster.* by soonest good parts\.$/,
   );
 });
 
-test('a lane says in few words which schools put it first', () => {
+test('a lane says in few words which ranking methods put it first', () => {
   expect(firstBy(null, 'x')).toBe('');
   expect(firstBy(schools, firstOf(schools, 'cost') ?? '')).toContain('cost');
   expect(firstBy(schools, 'no such lane')).toBe('');

@@ -51,20 +51,20 @@ export function whyFirst(rankings: Rankings, school: RankingMethod, id: string, 
   }
 }
 
-/** Whether the schools agree, and where not, who says what. */
+/** Whether the ranking methods agree, and where not, who says what. */
 export function agreement(rankings: Rankings): string {
   const by = new Map<string, RankingMethod[]>();
   for (const school of RANKING_METHODS)
     for (const id of rankings.first[school]) by.set(id, [...(by.get(id) ?? []), school]);
   const all = [...by].find(([, list]) => list.length === RANKING_METHODS.length);
-  if (all !== undefined) return `All five schools put ${shortName(all[0])} first.`;
+  if (all !== undefined) return `All five ranking methods put ${shortName(all[0])} first.`;
   const sentences = [...by]
     .sort((a, b) => b[1].length - a[1].length)
     .map(([id, list]) => `${shortName(id)} by ${list.map((s) => RANKING_WORDS[s]).join(', ')}`);
-  return `The schools do not agree: ${sentences.join('; ')}.`;
+  return `The ranking methods do not agree: ${sentences.join('; ')}.`;
 }
 
-/** Schools that put a lane first, as a few words on its row; empty where none does. */
+/** Ranking methods that put a lane first, as a few words on its row; empty where none does. */
 export const firstBy = (rankings: Rankings | null, id: string): string =>
   rankings === null
     ? ''

@@ -10,7 +10,7 @@ import { useSheets } from '../working/sheets';
 
 const FEW = 8;
 
-/** Figures in doubt by how much they move the difference of the two leading routes, each with the way to its rate. */
+/** Uncertain figures by how much they move the difference of the two leading routes, each with the way to its rate. */
 export function MoversTable({
   depth,
   q,
@@ -35,7 +35,7 @@ export function MoversTable({
         <table className="sheet-table" aria-label="What moves the choice">
           <thead>
             <tr>
-              <th>Figure in doubt</th>
+              <th>Uncertain figure</th>
               <th className="num">Low … likely … high</th>
               <th
                 className="num"

@@ -13,7 +13,7 @@ const REST_MS = 90;
 export interface SimulationChoice {
   readonly seed: number;
   readonly spread: Spread;
-  /** Whether the quantity is in doubt too. */
+  /** Whether the quantity is uncertain too. */
   readonly demand: boolean;
 }
 

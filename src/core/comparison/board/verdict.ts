@@ -55,7 +55,7 @@ export function verdictOf(board: Board, all: readonly Crossing[] | null): Verdic
  * Whole quantity with thin spaces between thousands.
  *
  * @example
- * pieces(1500) // '1 500'
+ * pieces(1500) // '1\u202f500'
  */
 export function pieces(n: number): string {
   return Math.round(n)

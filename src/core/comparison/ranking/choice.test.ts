@@ -98,7 +98,7 @@ const criteria = [
   { key: 'weeks', better: 'low', weight: 2 },
 ] as const;
 
-describe('schools agree with what they say', () => {
+describe('ranking methods agree with what they say', () => {
   test('what is first by weight or by order of wishes is beaten by nothing', () => {
     fc.assert(
       fc.property(option, (options) => {
@@ -135,7 +135,7 @@ describe('schools agree with what they say', () => {
   });
 });
 
-describe.each(QUILLMERE_PARTS.map((p) => [p.title, p] as const))('%s by five schools', (_, part) => {
+describe.each(QUILLMERE_PARTS.map((p) => [p.title, p] as const))('%s by five ranking methods', (_, part) => {
   const study = prepareStudy(briefOf(part));
   const q = lifetimeQuantity(study.brief)!;
   const board = boardAt(study, q);

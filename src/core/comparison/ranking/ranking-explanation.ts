@@ -14,7 +14,7 @@ export const RANKING_WORDS: Readonly<Record<RankingMethod, string>> = {
 };
 
 /**
- * What comes first by the school that leads a study, beside the cheapest. Its figures open.
+ * What comes first by the ranking method that leads a study, beside the cheapest. Its figures open.
  * @param school other than least cost, of which the verdict tells
  * @param led the lane it puts first
  * @param currency code of the study's currency

@@ -24,7 +24,7 @@ export type Weights = Readonly<Record<Weighed, number>>;
 export const FIRST_WEIGHTS: Weights = { cost: 5, first: 3, operations: 1, reserve: 1, scrap: 1 };
 export const MOST_WEIGHT = 10;
 
-/** What the schools look at of one lane. Money in the study's currency. */
+/** What the ranking methods look at of one lane. Money in the study's currency. */
 export interface LaneScores {
   readonly id: string;
   readonly cost: number;
@@ -79,7 +79,7 @@ const CRITERIA: readonly Criterion[] = [
 const WEIGHT_STEPS = 40;
 
 /**
- * The surviving lanes by five schools: least programme cost, soonest good parts, most room to spare, least regret over
+ * The surviving lanes by five ranking methods: least programme cost, soonest good parts, most room to spare, least regret over
  * the demand, and a weighted score. Null where nothing survives.
  * @param board the study at the quantity on the rail
  * @param weights 0 to 10 each, not all 0

@@ -11,7 +11,7 @@ export interface Relaxations {
 }
 
 /**
- * Readies the brief of a study without each of its requirements in turn, at the same rates and school.
+ * Readies the brief of a study without each of its requirements in turn, at the same rates and tolerance policy.
  * Costs about one preparation a requirement, so that a quantity afterwards costs only boards.
  *
  * @example
