@@ -18,7 +18,7 @@ export interface AlloyRow {
 
 /** Opens the working of a figure of the brief in another alloy. */
 export function useAlloyWorking(): (alloy: Alloy, q: number, laneId: string, figure: string) => void {
-  const { brief, school, study } = useStudy();
+  const { brief, school, study } = useStudy('brief', 'school', 'study');
   const { openWorking } = useSheets();
   return (alloy, q, laneId, figure) =>
     openWorking(
@@ -45,7 +45,7 @@ export function AlloyTable({
   readonly full: boolean;
   readonly onToggle: (alloyId: string) => void;
 }) {
-  const { brief, study } = useStudy();
+  const { brief, study } = useStudy('brief', 'study');
   const [units] = useUnits();
   const open = useAlloyWorking();
   const code = study.rates.currency.code;

@@ -23,7 +23,7 @@ const askPairs = (client: CostCurvesClient, wanted: Wanted) => client.alloys(wan
 
 /** The brief in every alloy on every route, parted by what the part needs of its metal; up to four side by side. */
 export function AlloysView() {
-  const { brief, school, rates, study, setBrief } = useStudy();
+  const { brief, school, rates, study, setBrief } = useStudy('brief', 'school', 'rates', 'study', 'setBrief');
   const { q } = useQuantity();
   const needs = useMemo(() => needsOfBrief(brief), [brief]);
   const [showAll, setShowAll] = useState(false);

@@ -61,7 +61,7 @@ export function Compare({
   readonly q: number;
   readonly onDrop: (alloyId: string) => void;
 }) {
-  const { id, brief, study, setBrief } = useStudy();
+  const { id, brief, study, setBrief } = useStudy('id', 'brief', 'study', 'setBrief');
   const [units] = useUnits();
   const open = useAlloyWorking();
   const alloys = ids.flatMap((alloyId) => {

@@ -7,7 +7,7 @@ import { BenchView, type BenchFill } from './bench-view';
 
 /** The bench, ready to be filled from the lanes of the open study, cheapest first. */
 export function StudyBench() {
-  const { study, brief } = useStudy();
+  const { study, brief } = useStudy('study', 'brief');
   const { board, q } = useQuantity();
   const fill = useMemo<BenchFill>(() => {
     const open = Object.values(board.bestOfRoute)

@@ -16,7 +16,7 @@ const OWN_NAMES: Readonly<Record<string, string>> = {
 
 /** Advice of the trade for a lane: what stands against it, what the drawing has not been read for, what is kept. */
 export function Advice({ laneId }: { readonly laneId: string }) {
-  const { id, study } = useStudy();
+  const { id, study } = useStudy('id', 'study');
   const drawn = useMemo(() => {
     const entry = study.lanes.find((e) => e.lane.id === laneId);
     if (study.facts === null || entry === undefined || entry.part === null) return [];

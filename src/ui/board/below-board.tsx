@@ -15,7 +15,7 @@ const NO_CURVES: readonly Curve[] = [];
 
 /** What stands under the lanes: changes of the lead, cost stack, charts. The lanes never wait for it. */
 export function BelowBoard({ order, onOpen }: { readonly order: LaneOrder } & Pick<LaneActs, 'onOpen'>) {
-  const { curves } = useStudy();
+  const { curves } = useStudy('curves');
   const { board, setQ } = useQuantity();
   const stack = useRef<HTMLElement>(null);
   const charts = useRef<HTMLElement>(null);
@@ -59,7 +59,7 @@ const Stack = memo(function Stack({
   order,
   onOpen,
 }: { readonly board: Board; readonly order: LaneOrder } & Pick<LaneActs, 'onOpen'>) {
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const { open } = useMemo(() => orderLanes(board, order), [board, order]);
   const [figures, setFigures] = useState(false);
   const shown = { q: board.q, lanes: open, currency: study.rates.currency.code, onOpen };
@@ -80,7 +80,7 @@ const Stack = memo(function Stack({
 });
 
 const Charts = memo(function Charts({ q }: { readonly q: number }) {
-  const { study, curves: computed } = useStudy();
+  const { study, curves: computed } = useStudy('study', 'curves');
   const currency = study.rates.currency.code;
   const curves = computed?.curves ?? NO_CURVES;
   if (curves === null)

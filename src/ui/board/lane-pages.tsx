@@ -15,7 +15,7 @@ interface Props {
 
 /** What first pours, lost positions, scrap, learning and worn tools cost a part; each line opens its working. */
 export function Losses({ laneId, onWorking }: Props & { readonly onWorking: (figure: string) => void }) {
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const { q } = useQuantity();
   const costed = (study.lanes.find((e) => e.lane.id === laneId)?.costs.length ?? 0) > 0;
   const lines = useMemo(
@@ -57,7 +57,7 @@ const VERDICT_WORDS: Readonly<Record<FeatureVerdict, string>> = {
 
 /** Dimensions on which the two tolerance policies differ, both verdicts side by side. */
 export function RankingPage({ laneId }: Props) {
-  const { school, study } = useStudy();
+  const { school, study } = useStudy('school', 'study');
   const [units] = useUnits();
   const calls = study.lanes.find((e) => e.lane.id === laneId)?.part?.features ?? [];
   const parted = calls.filter((c) => c.otherVerdict !== null && c.otherVerdict !== c.verdict);
@@ -102,7 +102,7 @@ export function RankingPage({ laneId }: Props) {
 
 /** What the casting looks like, how the route deals with what leans back, and the room and air it needs. */
 export function LookAndShop({ laneId }: Props) {
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const [units] = useUnits();
   const entry = study.lanes.find((e) => e.lane.id === laneId);
   const look = entry === undefined ? undefined : LOOKS[entry.lane.route.id];

@@ -20,7 +20,7 @@ export function ReasonsPage({
   readonly laneId: string;
   readonly onWorking: (at: { readonly laneId: string; readonly figure: string }) => void;
 }) {
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const lane = useQuantity().board.lanes.find((l) => l.id === laneId);
   const findings = [...(lane?.findings ?? []), ...(lane?.programme ?? [])].sort(
     (a, b) => gravity(b.status) - gravity(a.status),
@@ -81,7 +81,7 @@ const PLACE_OF_RULE: Readonly<Record<string, string>> = {
 
 /** The way to where a rule bites on the part, where the study has one. */
 function SeenOnPart({ rule }: { readonly rule: string }) {
-  const { id, brief } = useStudy();
+  const { id, brief } = useStudy('id', 'brief');
   const place = PLACE_OF_RULE[rule];
   if (place === undefined || brief.model === null) return null;
   return (

@@ -35,7 +35,13 @@ const ORDERS = [
 
 /** The heart: nine lanes by six columns at the chosen quantity. */
 export function RoutesView() {
-  const { study, brief, school, setTolerancePolicy, id } = useStudy();
+  const { study, brief, school, setTolerancePolicy, id } = useStudy(
+    'study',
+    'brief',
+    'school',
+    'setTolerancePolicy',
+    'id',
+  );
   const { board, q, setQ } = useQuantity();
   const [order, setOrder] = useLaneOrder();
   const [pinned, setPinned] = useState<string | null>(null);
@@ -281,7 +287,7 @@ function scalesOf(summary: SimulationSummary | null): WhiskerScales | null {
 
 /** Where the other Tolerance policy would come to another verdict, in a few words. */
 function useOtherPolicy(): string {
-  const { brief, school, study } = useStudy();
+  const { brief, school, study } = useStudy('brief', 'school', 'study');
   return useMemo(() => {
     if (study.facts === null) return '';
     const other = prepareStudy(brief, school === 'published' ? 'shop' : 'published', study.rates);

@@ -29,12 +29,12 @@ import { Unknowns } from './unknowns';
 
 /** Everything known of the part, on one screen. What is typed is saved as it is typed; what is not known stays so. */
 export function BriefView() {
-  const { brief, generation } = useStudy();
+  const { brief, generation } = useStudy('brief', 'generation');
   return <BriefFormScreen key={generation} start={brief} />;
 }
 
 function BriefFormScreen({ start }: { start: Brief }) {
-  const { id, brief, setBrief } = useStudy();
+  const { id, brief, setBrief } = useStudy('id', 'brief', 'setBrief');
   const router = useRouter();
   const [units] = useUnits();
   const [first] = useState<FieldValues>(() => keptTyping(id) ?? start);

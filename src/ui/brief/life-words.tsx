@@ -5,7 +5,7 @@ import { useQuantity, useStudy } from '../study/study-context';
 
 /** The pieces over the life, as a year's pieces and the years give them, and the way to set the rail there. */
 export function LifeWords() {
-  const { brief } = useStudy();
+  const { brief } = useStudy('brief');
   const { setQ } = useQuantity();
   const life = lifetimeQuantity(brief);
   if (life === null) return <span className="quiet">pieces a year and years give the programme</span>;

@@ -5,7 +5,7 @@ import { FIELD_NAMES } from './issue-words';
 
 /** What is still not known, each a way to its field. */
 export function Unknowns() {
-  const { study, brief } = useStudy();
+  const { study, brief } = useStudy('study', 'brief');
   const fields = useMemo(() => {
     const open = new Set<string>(study.missing);
     for (const entry of study.lanes)

@@ -19,7 +19,7 @@ import { useDeliveries, type Delivery } from './use-deliveries';
 
 /** When parts come: good pieces against the calendar, the wanted dates, and the steps that fill the time. */
 export function CalendarView() {
-  const { brief, study, orderDate } = useStudy();
+  const { brief, study, orderDate } = useStudy('brief', 'study', 'orderDate');
   const { deliveries, q } = useDeliveries();
   const needed = useMemo(() => neededPieces(brief), [brief]);
   const [openId, setOpenId] = useState<string | null>(null);

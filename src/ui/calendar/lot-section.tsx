@@ -20,7 +20,7 @@ const DAYS: readonly LotLine[] = [{ name: 'the lot', of: (s) => s.days, dash: []
 
 /** Cost and calendar against the lot size of one lane, the best lot marked. */
 export function LotSection({ deliveries }: { readonly deliveries: readonly Delivery[] }) {
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const board = useDeferredValue(useQuantity().board);
   const lanes = deliveries.filter((d) => d.timeline !== null);
   const [chosen, setChosen] = useState<string | null>(null);
@@ -42,7 +42,7 @@ function LotsOf({
   readonly laneIds: readonly string[];
   readonly onLane: (id: string) => void;
 }) {
-  const { brief, study, school, setBrief, rates } = useStudy();
+  const { brief, study, school, setBrief, rates } = useStudy('brief', 'study', 'school', 'setBrief', 'rates');
   const { openWorking } = useSheets();
   const sizes = useMemo(() => lotSizes(study, entry, q), [study, entry, q]);
   const laneId = entry.lane.id;

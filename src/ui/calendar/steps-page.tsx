@@ -19,7 +19,7 @@ export function StepsPage({
   /** Where the lane is a step of a plan: its own pieces and layout are told. */
   readonly step?: PlanStep | undefined;
 }) {
-  const { study, orderDate } = useStudy();
+  const { study, orderDate } = useStudy('study', 'orderDate');
   const { board, q: onRail } = useQuantity();
   const { openWorking } = useSheets();
   const { timeline } = delivery;

@@ -33,7 +33,7 @@ export interface Delivery {
 
 /** The calendar at the quantity on the rail; while the hand moves it follows when there is time. */
 export function useDeliveries(): { readonly deliveries: readonly Delivery[]; readonly q: number } {
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const board = useDeferredValue(useQuantity().board);
   const { q } = board;
   const deliveries = useMemo(() => {

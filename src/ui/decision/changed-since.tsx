@@ -17,7 +17,7 @@ export function ChangedSince({
   /** The study as signed, where its figures can be worked out again. */
   readonly studyAt?: StudyAt | undefined;
 }) {
-  const { brief, school, study } = useStudy();
+  const { brief, school, study } = useStudy('brief', 'school', 'study');
   const changes = useMemo<Change[]>(() => {
     const now = evaluate(brief, { school, rates: study.rates, quantity: decision.quantity });
     return [

@@ -30,7 +30,7 @@ const AGAINST = [
 
 /** The routes that could be chosen at the quantity on the rail, the case of the one picked, and the signing. */
 export function Choice({ reopened }: { readonly reopened: DecisionRecord | undefined }) {
-  const { id, study, brief, orderDate } = useStudy();
+  const { id, study, brief, orderDate } = useStudy('id', 'study', 'brief', 'orderDate');
   const { board, q } = useQuantity();
   const led = useLed();
   const [spreadShown] = useSpreadShown();

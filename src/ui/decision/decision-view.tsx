@@ -9,7 +9,7 @@ import { Record } from './record';
 
 /** Pick a route, see its case and the strongest reasons against it, write why, sign; or read what was signed. */
 export function DecisionView() {
-  const { decisions } = useStudy();
+  const { decisions } = useStudy('decisions');
   const signed = decisions.find((d) => d.reopenedAt === null);
   const past = decisions.filter((d) => d.id !== signed?.id);
   return (

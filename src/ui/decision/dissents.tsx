@@ -10,7 +10,7 @@ import { SignField } from './sign-field';
 
 /** What was written against a decision, and a place to write more. Nothing here changes the decision. */
 export function Dissents({ decision }: { readonly decision: DecisionRecord }) {
-  const { id, decisions, setDecisions } = useStudy();
+  const { id, decisions, setDecisions } = useStudy('id', 'decisions', 'setDecisions');
   const [problem, setProblem] = useState<string | null>(null);
   const { register, handleSubmit, formState, reset } = useForm<{ who: string; words: string }>({
     defaultValues: { who: '', words: '' },

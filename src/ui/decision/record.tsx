@@ -33,7 +33,14 @@ import { SureSection } from './sure-section';
 
 /** A signed record as it was frozen, with what has changed since. Its figures open their frozen workings. */
 export function Record({ decision }: { readonly decision: DecisionRecord }) {
-  const { id, study, decisions, setDecisions, flush, adopt } = useStudy();
+  const { id, study, decisions, setDecisions, flush, adopt } = useStudy(
+    'id',
+    'study',
+    'decisions',
+    'setDecisions',
+    'flush',
+    'adopt',
+  );
   const { openWorking } = useSheets();
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);

@@ -49,7 +49,15 @@ export function SignForm({
   /** Why nothing can be signed at this moment, in words; null where it can. */
   readonly hold: string | null;
 }) {
-  const { id, orderDate, decisions, setDecisions, flush, adopt, saveState } = useStudy();
+  const { id, orderDate, decisions, setDecisions, flush, adopt, saveState } = useStudy(
+    'id',
+    'orderDate',
+    'decisions',
+    'setDecisions',
+    'flush',
+    'adopt',
+    'saveState',
+  );
   const { q } = useQuantity();
   const [problem, setProblem] = useState<string | null>(null);
   const { register, control, handleSubmit, formState } = useForm<Signing>({

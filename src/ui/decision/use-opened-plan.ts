@@ -17,7 +17,7 @@ export interface OpenedPlan {
 
 /** The plan that the brief has adopted; null where none is, while it is worked out, and where it cannot be made. */
 export function useOpenedPlan({ adopted, single, deliveries, q: foundAt }: PlanState): OpenedPlan | null {
-  const { study, brief } = useStudy();
+  const { study, brief } = useStudy('study', 'brief');
   const { q } = useQuantity();
   return useMemo(() => {
     if (brief.plan === null || adopted === null || foundAt !== q) return null;

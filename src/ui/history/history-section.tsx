@@ -14,7 +14,16 @@ const timeOf = (iso: string): string => `${plainDate(iso)}, ${iso.slice(11, 16)}
 
 /** Revisions of the brief and what was signed on them; two side by side; an earlier one taken up again. */
 export function HistorySection() {
-  const { id, brief, study, school, savedAt, decisions, flush, replace } = useStudy();
+  const { id, brief, study, school, savedAt, decisions, flush, replace } = useStudy(
+    'id',
+    'brief',
+    'study',
+    'school',
+    'savedAt',
+    'decisions',
+    'flush',
+    'replace',
+  );
   const [revisions, setRevisions] = useState<readonly Revision[] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);

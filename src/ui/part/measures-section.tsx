@@ -28,7 +28,7 @@ export function MeasuresSection({
   /** Whether the surface was closed by hand before it was measured. */
   readonly repaired: boolean;
 }) {
-  const { brief, setBrief } = useStudy();
+  const { brief, setBrief } = useStudy('brief', 'setBrief');
   const [units] = useUnits();
   const value = (x: number | readonly number[] | null, unit: string): string => {
     if (x === null) return 'not trusted';

@@ -33,7 +33,7 @@ type Paint = (typeof PAINTS)[number][0];
 
 /** The part itself: its file, what it measures, where each difficulty sits, and how the mould opens. */
 export function PartView() {
-  const { brief, setBrief } = useStudy();
+  const { brief, setBrief } = useStudy('brief', 'setBrief');
   const viewer = useRef<ViewerClient | null>(null);
   const { state, take, giveUnit, turn, repair, cancel, pick, again } = usePart(viewer);
   const [units] = useUnits();

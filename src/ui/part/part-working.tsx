@@ -15,7 +15,7 @@ const PartWorkings = createContext<Workings>({ facts: null, open: () => undefine
 
 /** What was measured, for figures anywhere within to tell and to open. */
 export function PartWorkingProvider({ state, children }: { readonly state: PartState; readonly children: ReactNode }) {
-  const { brief } = useStudy();
+  const { brief } = useStudy('brief');
   const { file, body, draw } = state;
   const alloy = brief.alloy;
   const facts = useMemo<PartFacts | null>(() => {

@@ -30,7 +30,7 @@ interface Keeping {
  * @param viewer the picture that bodies are shown in, where there is one
  */
 export function usePart(viewer: RefObject<ViewerClient | null>) {
-  const { id: studyId, brief, setBrief } = useStudy();
+  const { id: studyId, brief, setBrief } = useStudy('id', 'brief', 'setBrief');
   const [state, setState] = useState<PartState>(NO_PART);
   const latest = useRef(brief);
   useEffect(() => {

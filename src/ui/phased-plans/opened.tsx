@@ -42,7 +42,7 @@ export function Opened({
   readonly figure: string;
   readonly children: ReactNode;
 }) {
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const { openWorking } = useSheets();
   return (
     <button

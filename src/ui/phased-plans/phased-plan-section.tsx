@@ -26,7 +26,7 @@ export function PhasedPlanSection({
   readonly planState: PlanState;
   readonly onOpen: (step: PlanStep) => void;
 }) {
-  const { brief, study, setBrief, orderDate } = useStudy();
+  const { brief, study, setBrief, orderDate } = useStudy('brief', 'study', 'setBrief', 'orderDate');
   const { offered, single, cheapest, adopted, looking, problem, deliveries } = planState;
   const best = offered[0]?.plan ?? null;
   const shown = adopted ?? best;

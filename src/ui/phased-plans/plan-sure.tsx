@@ -23,7 +23,7 @@ export function PlanSure({
   readonly single: PhasedPlan | null;
   readonly deliveries: readonly PlanDue[];
 }) {
-  const { study, brief } = useStudy();
+  const { study, brief } = useStudy('study', 'brief');
   const [shown] = useSpreadShown();
   const drawn = useMemo<DrawnPlan>(
     () => ({ choice, open: openPlan(plan, single), deliveries }),

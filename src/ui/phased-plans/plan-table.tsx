@@ -43,7 +43,7 @@ export function PlanTable({
   readonly against: PhasedPlan | null;
   readonly onAdopt: (choice: PlanChoice | null) => void;
 }) {
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const currency = study.rates.currency.code;
   return (
     <div className="scroll-x">
@@ -90,7 +90,7 @@ function Row({
   readonly deliveries: readonly PlanDue[];
   readonly onAdopt: (choice: PlanChoice | null) => void;
 }) {
-  const { study, orderDate } = useStudy();
+  const { study, orderDate } = useStudy('study', 'orderDate');
   const currency = study.rates.currency.code;
   const of: PlanShown = { plan, choice, against, deliveries };
   const own = choice === null ? ALONE : PLAN;

@@ -34,7 +34,7 @@ export interface PlanState {
  * @param wanted false looks for nothing
  */
 export function usePhasedPlan(wanted = true): PlanState {
-  const { brief, school, rates, orderDate, study } = useStudy();
+  const { brief, school, rates, orderDate, study } = useStudy('brief', 'school', 'rates', 'orderDate', 'study');
   const { q } = useQuantity();
   const [found, setFound] = useState<PlanFound | null>(null);
   const [looking, setLooking] = useState<number | null>(wanted ? 0 : null);

@@ -20,7 +20,7 @@ const on = (days: number): string => (isNear(days) ? 'on ' : '');
 
 /** How this part is made, for a customer or a colleague: picture, the way in steps, what to expect, by when. */
 export function ProcessStepsView({ asked }: { readonly asked: string | null }) {
-  const { brief, study, decisions, orderDate } = useStudy();
+  const { brief, study, decisions, orderDate } = useStudy('brief', 'study', 'decisions', 'orderDate');
   const { board, q } = useQuantity();
   const [units] = useUnits();
   const led = useLed();

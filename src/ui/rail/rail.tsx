@@ -18,8 +18,9 @@ const stretch = (from: number, to: number): string => (from === to ? whole(from)
 
 /** The quantity rail: its ground is the ribbon of winners; dragged, keyed or typed, everything answers at once. */
 export function Rail() {
-  const { q, setQ } = useQuantity();
-  const { curves, brief, curvesError, study } = useStudy();
+  const { q, setQ, failed } = useQuantity();
+  const { curves, brief, curvesError, study } = useStudy('curves', 'brief', 'curvesError', 'study');
+  const problem = curvesError ?? failed;
   const rail = useRef<HTMLDivElement>(null);
   const band = useMemo(() => demandBand(brief), [brief]);
   const lifetime = lifetimeQuantity(brief);
@@ -102,9 +103,9 @@ export function Rail() {
         </div>
         <QuantityField />
       </div>
-      {curvesError !== null && (
+      {problem !== null && (
         <p className="small" role="alert">
-          The ribbon could not be worked out: {curvesError}
+          The ribbon could not be worked out: {problem}
         </p>
       )}
       {curves !== null && curves.exactTo !== null && (
@@ -113,7 +114,7 @@ export function Rail() {
           within a hair of each other.
         </p>
       )}
-      {curves === null && curvesError === null && study.missing.length === 0 && (
+      {curves === null && problem === null && study.missing.length === 0 && (
         <p className="small quiet" role="status">
           Working out the ribbon …
         </p>

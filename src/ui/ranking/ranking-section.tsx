@@ -25,7 +25,7 @@ export const RankingSection = memo(function SchoolsSection({
   readonly rankings: Rankings;
   readonly used: UsedWeights;
 }) {
-  const { study, brief, setBrief } = useStudy();
+  const { study, brief, setBrief } = useStudy('study', 'brief', 'setBrief');
   const currency = study.rates.currency.code;
   const { openWorking, openReasons } = useSheets();
   const open = (school: RankingMethod, laneId: string): void => {

@@ -6,7 +6,7 @@ import { useWeights } from './use-weights';
 
 /** The lane that leads this study by its own ranking method; the cheapest where no other was picked. */
 export function useLed(): string | null {
-  const { study, brief } = useStudy();
+  const { study, brief } = useStudy('study', 'brief');
   const { board } = useQuantity();
   const { weights } = useWeights();
   return useMemo(() => {

@@ -11,7 +11,7 @@ import { scoreWords, WEIGHED_WORDS } from './words';
 
 /** Weights as sliders, the scores they give at once, what each of them turns, and a warning where a loser decides. */
 export function WeightsPanel({ rankings, used }: { readonly rankings: Rankings; readonly used: UsedWeights }) {
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const { openWorking } = useSheets();
   const { weights, setWeights, team, keep } = used;
   const [who, setWho] = useState('');

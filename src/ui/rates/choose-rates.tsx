@@ -7,7 +7,7 @@ import { useStudy } from '../study/study-context';
 
 /** The rate set a study uses, and the choice of another. */
 export function ChooseRates() {
-  const { rates, setRates } = useStudy();
+  const { rates, setRates } = useStudy('rates', 'setRates');
   const [sets, setSets] = useState<readonly Pick<RateSetSummary, 'id' | 'name'>[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);

@@ -19,7 +19,7 @@ export function CostTable({
   readonly costs: readonly RequirementCost[];
   readonly onOpen: (id: string) => void;
 }) {
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const most = Math.max(...costs.map((c) => c.adds ?? 0));
   const code = study.rates.currency.code;
   return (
@@ -58,7 +58,7 @@ function CostRow({
   readonly onOpen: () => void;
 }) {
   const [units] = useUnits();
-  const { id } = useStudy();
+  const { id } = useStudy('id');
   const { list, add } = useWhatIfs();
   const { requirement: r, adds } = cost;
   const nothing = adds !== null && Math.abs(adds) < 0.005 && cost.opens.length === 0;

@@ -13,7 +13,7 @@ import { askedWords } from './asked';
 
 /** One requirement lane by lane: all in with it, without it, what it adds, and the lanes it closes. */
 export function EffectPage({ cost, q }: { readonly cost: RequirementCost; readonly q: number }) {
-  const { brief, school, study, orderDate } = useStudy();
+  const { brief, school, study, orderDate } = useStudy('brief', 'school', 'study', 'orderDate');
   const { openWorking } = useSheets();
   const [units] = useUnits();
   const { requirement: r } = cost;

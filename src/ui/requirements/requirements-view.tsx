@@ -19,7 +19,7 @@ const askCosts = (client: CostCurvesClient, wanted: Wanted) => client.requiremen
 
 /** What every requirement of the brief costs, dearest first, and up to three briefs without some of them. */
 export function RequirementsView() {
-  const { brief, school, rates, orderDate, study } = useStudy();
+  const { brief, school, rates, orderDate, study } = useStudy('brief', 'school', 'rates', 'orderDate', 'study');
   const rail = useQuantity().q;
   const wanted = useMemo<Wanted>(
     () => ({ brief, school, rates, q: rail, orderDate }),

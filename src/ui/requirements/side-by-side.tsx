@@ -16,7 +16,7 @@ import { useWhatIfs, type WhatIf } from './what-ifs';
 /** The brief as it stands beside up to three what-ifs, at the quantity on the rail. */
 export function SideBySide() {
   const { list, before, takeBack } = useWhatIfs();
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const { board } = useQuantity();
   return (
     <>
@@ -57,7 +57,7 @@ export function SideBySide() {
 }
 
 function WhatIfColumn({ ids, at }: { readonly ids: WhatIf; readonly at: number }) {
-  const { id, brief, school, study, orderDate } = useStudy();
+  const { id, brief, school, study, orderDate } = useStudy('id', 'brief', 'school', 'study', 'orderDate');
   const { q, board } = useQuantity();
   const { change, drop, adopt } = useWhatIfs();
   const all = useMemo(() => requirementsOf(brief), [brief]);

@@ -48,7 +48,7 @@ const same = (a: WhatIf, b: WhatIf): boolean => a.length === b.length && a.every
 
 /** Keeps the what-ifs of a study while its views change, and in this browser's session. */
 export function WhatIfsProvider({ children }: { readonly children: ReactNode }) {
-  const { id, brief, setBrief } = useStudy();
+  const { id, brief, setBrief } = useStudy('id', 'brief', 'setBrief');
   const [held, setHeld] = useState<readonly WhatIf[]>([]);
   const [adopted, setAdopted] = useState<{ readonly from: Brief; readonly to: Brief } | null>(null);
   // The server knows nothing of this browser's session: what is kept there comes in after the first drawing.

@@ -22,7 +22,7 @@ export function FlipsList({
   readonly q: number;
   readonly onGo: (q: number) => void;
 }) {
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const [all, setAll] = useState(false);
   const { ofFigures, ofBrief, studyAt } = useMemo(() => {
     const by = new Map(depth.inputs.map((i) => [i.key, i]));

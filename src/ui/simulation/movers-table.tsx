@@ -22,7 +22,7 @@ export function MoversTable({
   readonly currency: string;
 }) {
   const { openWorking } = useSheets();
-  const { study, rates } = useStudy();
+  const { study, rates } = useStudy('study', 'rates');
   const [all, setAll] = useState(false);
   const by = new Map(depth.inputs.map((i) => [i.key, i]));
   const moving = depth.movers.filter((m) => m.swing > 0);

@@ -26,7 +26,7 @@ export const SimulationSection = memo(function DoubtSection({
   /** Opens what the draws say of a figure of a lane. */
   readonly onSpread: (laneId: string, drawn: DrawnFigure) => void;
 }) {
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const currency = study.rates.currency.code;
   const { summary, depth, nothing, error, done } = simulation;
   if (nothing) return null;
@@ -122,7 +122,7 @@ function Verdict({
   readonly simulation: SimulationState;
   readonly onSpread: (laneId: string, drawn: DrawnFigure) => void;
 }) {
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const currency = study.rates.currency.code;
   const lanes = simulation.summary?.lanes ?? [];
   const race = lanes

@@ -12,7 +12,7 @@ export function useOpenDrawn(
   state: SimulationState,
   choice: SimulationChoice,
 ): (laneId: string, drawn: DrawnFigure) => void {
-  const { study } = useStudy();
+  const { study } = useStudy('study');
   const { openWorking } = useSheets();
   const latest = useRef({ study, state, choice });
   useEffect(() => {

@@ -36,7 +36,7 @@ export function useSimulation(
   plan: DrawnPlan | null = null,
   deep = true,
 ): LiveSimulation {
-  const { brief, school, rates, orderDate } = useStudy();
+  const { brief, school, rates, orderDate } = useStudy('brief', 'school', 'rates', 'orderDate');
   const { q } = useQuantity();
   const [state, setState] = useState<SimulationState>(NOT_DRAWN);
   const asked = useRef(false);

@@ -6,7 +6,7 @@ import { useStudy } from '../study/study-context';
 
 /** How a signed decision stands with the rates its study uses; null while it is worked out or the server is away. */
 export function useStanding(decisionId: string): StandingOf | null {
-  const { rates } = useStudy();
+  const { rates } = useStudy('rates');
   const [standing, setStanding] = useState<StandingOf | null>(null);
   useEffect(() => {
     let live = true;

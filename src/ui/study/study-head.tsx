@@ -28,7 +28,7 @@ const VIEWS = [
 
 /** What stands above every view of a study: title, verdict, save state, the views, and the rail. */
 export function StudyHead({ children }: { children: ReactNode }) {
-  const { id, brief, study, decisions, unread } = useStudy();
+  const { id, brief, study, decisions, unread } = useStudy('id', 'brief', 'study', 'decisions', 'unread');
   const path = usePathname();
   const ready = useReady();
   const router = useRouter();
@@ -98,7 +98,7 @@ export function StudyHead({ children }: { children: ReactNode }) {
 
 /** The sentence every study opens with, at the quantity on the rail; where another school leads, what that puts first. */
 function VerdictLine() {
-  const { study, curves, brief } = useStudy();
+  const { study, curves, brief } = useStudy('study', 'curves', 'brief');
   const { board } = useQuantity();
   const led = useLed();
   const currency = study.rates.currency.code;
@@ -125,7 +125,7 @@ const SAVE_WORDS = {
 } as const;
 
 function SaveLine() {
-  const { saveState, savedAt } = useStudy();
+  const { saveState, savedAt } = useStudy('saveState', 'savedAt');
   return (
     <span className="small quiet" role="status" data-testid="save-state" data-state={saveState}>
       {SAVE_WORDS[saveState]}
@@ -136,7 +136,7 @@ function SaveLine() {
 
 /** The choice after a lost race: both versions stand until it is made. */
 function ConflictBanner() {
-  const { conflict, settle, brief } = useStudy();
+  const { conflict, settle, brief } = useStudy('conflict', 'settle', 'brief');
   if (conflict === null) return null;
   return (
     <div className="banner is-alarm" role="alert">
@@ -159,7 +159,7 @@ function ConflictBanner() {
 
 /** Saves that lost a race in an earlier sitting: still whole, still to be taken or put aside. */
 function RefusedSaves() {
-  const { refused, settleRefused, conflict } = useStudy();
+  const { refused, settleRefused, conflict } = useStudy('refused', 'settleRefused', 'conflict');
   return refused
     .filter((save) => save.id !== conflict?.refusedId)
     .map((save) => (

@@ -6,7 +6,7 @@ import { useStudy } from '../study/study-context';
 
 /** Holds a count of positions, or this variant of its route, against the cheapest; and lets it go again. */
 export function OverrideNote({ laneId }: { readonly laneId: string }) {
-  const { brief, study, setBrief } = useStudy();
+  const { brief, study, setBrief } = useStudy('brief', 'study', 'setBrief');
   const [typed, setTyped] = useState('');
   const [cavities, setCavities] = useState('');
   const entry = study.lanes.find((e) => e.lane.id === laneId);

@@ -36,7 +36,7 @@ export function WorkingPage({
   readonly onDeeper: (at: FigureAt) => void;
   readonly onBack: (() => void) | null;
 }) {
-  const live = useStudy().study;
+  const live = useStudy('study').study;
   const rail = useQuantity().q;
   const study = studyAt?.study ?? live;
   const q = at.q ?? studyAt?.q ?? rail;
@@ -146,7 +146,7 @@ function EquationLink({ w }: { readonly w: Working }) {
 }
 
 function Row({ s, onDeeper, isBaseline }: BodyProps & { readonly s: WorkingSymbol }) {
-  const { id, rates } = useStudy();
+  const { id, rates } = useStudy('id', 'rates');
   const opens = s.opens !== null && (isBaseline(s.opensLane) || isFigure(s.opens)) ? s.opens : null;
   return (
     <tr>

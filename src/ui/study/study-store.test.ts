@@ -1,0 +1,157 @@
+import { describe, expect, test, vi } from 'vitest';
+import { costCurvesOf, type CostCurves } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
+import { bracket } from '@/core/testing/demo-briefs';
+import { SHIPPED_REF } from '@/core/rates';
+import { Cancelled } from '@/workers/cost-curves.client';
+import { createStudyStore, type StudyHelpers, type StudyOpened } from './study-store';
+
+const brief = bracket();
+const typed = { ...brief, title: 'Typed' };
+const CURVES = costCurvesOf(prepareStudy(brief));
+const at = '2026-11-29T08:00:00.000Z';
+const record: StudyOpened['record'] = {
+  ...{ id: 's', title: brief.title, school: 'published', rates: SHIPPED_REF, revision: 1, version: 3, demo: false },
+  ...{ createdAt: at, changedAt: at, archivedAt: null, brief, refused: [], unread: [] },
+};
+
+/** A store whose saver, curves and server are played by the test. */
+function opened(more: Partial<StudyOpened> = {}, helpers: Partial<StudyHelpers> = {}) {
+  const saver = {
+    ...{ state: 'saved' as const, currentVersion: 3 },
+    ...{ change: vi.fn(), flush: vi.fn(() => Promise.resolve()), adopt: vi.fn(), keepMine: vi.fn() },
+    ...{ takeTheirs: vi.fn(), meet: vi.fn(), revive: vi.fn(), close: vi.fn() },
+  };
+  const asked: { resolve: (curves: CostCurves) => void; reject: (error: Error) => void; title: string }[] = [];
+  const client = {
+    costCurves: ({ brief: { title } }: { brief: { title: string } }) =>
+      new Promise<CostCurves>((resolve, reject) => asked.push({ resolve, reject, title })),
+    close: vi.fn(),
+  };
+  let report: Parameters<StudyHelpers['saver']>[2] = () => undefined;
+  const store = createStudyStore(
+    { record, decisions: [], curves: CURVES, today: '2026-11-29', ...more },
+    {
+      saver: (_, __, hear) => {
+        report = hear;
+        return saver;
+      },
+      curves: () => client,
+      call: vi.fn(() => Promise.reject(new Error('refused'))) as unknown as StudyHelpers['call'],
+      draft: () => null,
+      ...helpers,
+    },
+  );
+  const close = store.open();
+  return { store, saver, asked, client, close, report: (...of: Parameters<typeof report>) => report(...of) };
+}
+const settled = () => new Promise((done) => setTimeout(done, 0));
+
+describe('a study on the screen', () => {
+  test('what is typed is worked out at once, saved with its policy, and its curves are asked for', async () => {
+    const { store, saver, asked } = opened();
+    expect(asked).toHaveLength(0);
+    store.getState().setBrief(typed);
+    expect(store.getState().study.brief.title).toBe('Typed');
+    expect(saver.change).toHaveBeenCalledWith({ brief: typed, school: 'published' });
+    store.getState().setTolerancePolicy('shop');
+    expect(saver.change).toHaveBeenLastCalledWith({ brief: typed, school: 'shop' });
+    expect(store.getState().study.school).toBe('shop');
+    expect(asked.map((a) => a.title)).toEqual(['Typed', 'Typed']);
+    asked[1]?.resolve({ ...CURVES, runs: [] });
+    await settled();
+    expect(store.getState().curves?.runs).toEqual([]);
+  });
+
+  test('an answer overtaken by a newer question is dropped, a cancelled one says nothing, a failed one says why', async () => {
+    const { store, asked } = opened();
+    store.getState().setBrief(typed);
+    store.getState().setBrief(brief);
+    asked[0]?.resolve({ ...CURVES, runs: [] });
+    asked[1]?.reject(new Cancelled());
+    await settled();
+    expect(store.getState().curves).toBe(CURVES);
+    expect(store.getState().curvesError).toBeNull();
+    store.getState().setBrief(typed);
+    asked[2]?.reject(new Error('no worker'));
+    await settled();
+    expect(store.getState().curvesError).toBe('no worker');
+  });
+
+  test('curves that did not come with the page are asked for as it opens', () => {
+    expect(opened({ curves: null }).asked).toHaveLength(1);
+  });
+
+  test('a draft that never reached the server comes back; made on an older version it is met as a race', () => {
+    const same = opened({}, { draft: () => ({ brief: typed, version: 3 }) });
+    expect(same.store.getState().brief.title).toBe('Typed');
+    expect(same.store.getState().generation).toBe(1);
+    expect(same.saver.change).toHaveBeenCalled();
+    const older = opened({}, { draft: () => ({ brief: typed, version: 2 }) });
+    expect(older.saver.meet).toHaveBeenCalledWith(expect.objectContaining({ theirs: record, refusedId: null }));
+    expect(older.saver.change).not.toHaveBeenCalled();
+    const known = opened({}, { draft: () => ({ brief, version: 2 }) });
+    expect(known.store.getState().generation).toBe(0);
+  });
+
+  test('a lost race is settled for either side, and the form shows what was taken', () => {
+    const theirs = { ...record, brief: { ...brief, title: 'Theirs' }, school: 'shop' as const, version: 9 };
+    const conflict = { mine: typed, theirs, refusedId: 'r' };
+    for (const choice of ['mine', 'theirs'] as const) {
+      const { store, saver, report } = opened();
+      store.getState().setBrief(typed);
+      store.getState().settle(choice);
+      expect(saver.keepMine).not.toHaveBeenCalled();
+      report('conflict', conflict, null);
+      expect(store.getState().saveState).toBe('conflict');
+      store.getState().settle(choice);
+      expect(store.getState().conflict).toBeNull();
+      expect(store.getState().brief.title).toBe(choice === 'mine' ? 'Typed' : 'Theirs');
+      expect(store.getState().school).toBe(choice === 'mine' ? 'published' : 'shop');
+      expect(store.getState().generation).toBe(choice === 'mine' ? 0 : 1);
+      expect((choice === 'mine' ? saver.keepMine : saver.takeTheirs).mock.calls).toHaveLength(1);
+    }
+  });
+
+  test('a refused save is taken up, or put aside; where the server will not, it stays', async () => {
+    const save = { id: 'r', brief: typed, refusedAt: at };
+    const { store, saver } = opened({ record: { ...record, refused: [save] } });
+    store.getState().settleRefused(save, false);
+    expect(store.getState().refused).toEqual([]);
+    await settled();
+    expect(store.getState().refused).toEqual([save]);
+    store.getState().settleRefused(save, true);
+    expect(saver.revive).toHaveBeenCalledWith('r', { brief: typed, school: 'published' });
+    expect(store.getState().brief).toBe(typed);
+  });
+
+  test('another rate set is saved on what was typed, and refused where the server refuses', async () => {
+    const call = vi.fn(() => Promise.resolve({ version: 7, rates: { ...SHIPPED_REF, version: 2 } }));
+    const { store, saver } = opened({}, { call: call as unknown as StudyHelpers['call'] });
+    await store.getState().setRates('ours');
+    expect(saver.flush).toHaveBeenCalled();
+    expect(call).toHaveBeenCalledWith('POST', '/api/studies/s/rates', { rateSetId: 'ours', version: 3 });
+    expect(saver.adopt).toHaveBeenCalledWith(7);
+    expect(store.getState().rates.version).toBe(2);
+    await expect(opened().store.getState().setRates('ours')).rejects.toThrow('refused');
+  });
+
+  test('what the server has is taken whole; closing sends what waits and ends the worker', () => {
+    const { store, saver, client, close } = opened();
+    store.getState().replace({ ...record, brief: typed, version: 12, changedAt: '2026-12-01T00:00:00.000Z' });
+    expect(store.getState()).toMatchObject({ brief: typed, savedAt: '2026-12-01T00:00:00.000Z', generation: 1 });
+    expect(saver.adopt).toHaveBeenCalledWith(12);
+    close();
+    expect(saver.close).toHaveBeenCalled();
+    expect(client.close).toHaveBeenCalled();
+    expect(() => store.getState().setBrief(brief)).not.toThrow();
+  });
+
+  test('values that could not be read are told until the brief is changed', () => {
+    const unread = [{ path: 'alloy', value: 1, message: 'text is wanted' }];
+    const { store } = opened({ record: { ...record, unread } });
+    expect(store.getState().unread).toBe(unread);
+    store.getState().setBrief(typed);
+    expect(store.getState().unread).toEqual([]);
+  });
+});
