@@ -22,8 +22,8 @@ const BESIDE = [
   'record',
   'requirements',
   'routes',
-  'schools',
-  'told',
+  'ranking',
+  'explanations',
 ].map((name) => `**/${name}.spec.ts`);
 
 /** Journeys in Debian's Chromium against an application of their own, with its own database folder and ports. */
@@ -42,10 +42,10 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: process.env['E2E_REPORT'] ?? 'test-results/e2e.json' }]],
   use: {
     baseURL: MAIN.url,
-    // Journeys of other subjects do not wait for ten thousand draws a study; those of the board and of doubt do.
+    // Journeys of other subjects do not wait for ten thousand draws a study; those of the board and of the simulation do.
     storageState: {
       cookies: [],
-      origins: [{ origin: MAIN.url, localStorage: [{ name: 'nine-pours-doubt', value: 'hidden' }] }],
+      origins: [{ origin: MAIN.url, localStorage: [{ name: 'nine-pours-spread', value: 'hidden' }] }],
     },
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args: CHROMIUM_ARGS },

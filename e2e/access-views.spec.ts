@@ -18,8 +18,8 @@ for (const view of [
 ] as const)
   test(`no serious finding by axe on ${view}, in light and dark`, async ({ page, request }) => {
     // Ten thousand draws are made only where they are looked at.
-    const doubt = view === 'routes' ? 'shown' : 'hidden';
-    await page.addInitScript((word) => localStorage.setItem('nine-pours-doubt', word), doubt);
+    const spread = view === 'routes' ? 'shown' : 'hidden';
+    await page.addInitScript((word) => localStorage.setItem('nine-pours-spread', word), spread);
     await page.emulateMedia({ colorScheme: 'light' });
     const id = await studyId(request, 'Tripod hub');
     await openView(page, id, view);

@@ -68,7 +68,7 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
   await expect(verdict).toContainText('Gravity die, ladled by hand is the cheapest', { timeout: 20_000 });
 });
 
-test('what moves the choice leads to its rate; the seed and the spread change the draws; doubt can be hidden', async ({
+test('what moves the choice leads to its rate; the seed and the spread change the draws; the spread can be hidden', async ({
   page,
   request,
 }) => {

@@ -63,7 +63,7 @@ describe('the workbook of a record, worked out by another program', () => {
     close(read('Decision', 'First article'), dates.firstArticle_d);
     close(read('Cost lines', 'A part of a usual lot'), money.unit);
     close(read('Cost lines', 'All in, a part'), money.allIn);
-    // How its doubt was found: every figure there is worked out again from the symbols above it.
+    // How its simulation was found: every figure there is worked out again from the symbols above it.
     const found = foundFigures(sheet);
     expect(found.length).toBeGreaterThan(3);
     const how = cells['How found'] ?? [];

@@ -37,7 +37,7 @@ function preference<T extends string>(key: string, words: readonly T[], fallback
 export const useUnits = preference<UnitSystem>('nine-pours-units', ['si', 'inch'], 'si');
 
 /** Whether the board shows how sure its figures are. */
-export const useSpreadShown = preference<'shown' | 'hidden'>('nine-pours-doubt', ['shown', 'hidden'], 'shown');
+export const useSpreadShown = preference<'shown' | 'hidden'>('nine-pours-spread', ['shown', 'hidden'], 'shown');
 
 /** How lanes are ordered on the board. */
 export type LaneOrder = 'total' | 'first' | 'spare';
