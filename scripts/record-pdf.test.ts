@@ -10,7 +10,7 @@ import { demoBriefs } from '../src/server/demo/seed';
 import { recordPdf } from '../src/server/record/pdf/document';
 import { recordSheet, type RecordSheet } from '../src/server/record/sheet';
 import { assumptions } from '../src/server/record/words';
-import { madeDecision } from '../src/server/testing/sample-decision';
+import { sampleDecision } from '../src/server/testing/sample-decision';
 import { wordsOf } from './pdf-words';
 
 const GEAR = { first: 'gravity-die/hand', then: 'permanent-mould/tilt', pieces: 300 };
@@ -20,7 +20,7 @@ function sheetOf(title: string, planned: boolean): RecordSheet {
   if (found === undefined) throw new Error(title);
   const brief = planned ? { ...found, plan: GEAR } : found;
   const sheet = recordSheet(
-    madeDecision(brief, lifetimeQuantity(brief) ?? 100, planned ? { plan: true, laneId: GEAR.then } : {}),
+    sampleDecision(brief, lifetimeQuantity(brief) ?? 100, planned ? { plan: true, laneId: GEAR.then } : {}),
   );
   if (sheet === null) throw new Error('not readable');
   return sheet;

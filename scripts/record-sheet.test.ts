@@ -6,7 +6,7 @@ import { foundFigures } from '../src/server/record/found';
 import { recordCsv } from '../src/server/record/record-csv';
 import { recordSheet } from '../src/server/record/sheet';
 import { recordWorkbook } from '../src/server/record/workbook';
-import { madeDecision } from '../src/server/testing/sample-decision';
+import { sampleDecision } from '../src/server/testing/sample-decision';
 import { lifetimeQuantity } from '../src/core/brief';
 
 type Cells = (string | number | boolean | null)[][];
@@ -46,7 +46,7 @@ describe('the workbook of a record, worked out by another program', () => {
   const briefs = demoBriefs().filter((b) => kinds.includes(b.title));
   test.each(briefs.map((b) => [b.title, b] as const))('%s: the same cents', async (_, brief) => {
     const quantity = lifetimeQuantity(brief) ?? 100;
-    const sheet = recordSheet(madeDecision(brief, quantity));
+    const sheet = recordSheet(sampleDecision(brief, quantity));
     if (sheet === null) throw new Error('not readable');
     const { money, dates } = sheet.lane;
     if (money === null || dates === null) throw new Error('no money');
@@ -82,7 +82,7 @@ describe('the workbook of a record, worked out by another program', () => {
     const found = demoBriefs().find((b) => b.title.startsWith('Gear head'));
     if (found === undefined) throw new Error('no gear head');
     const brief = { ...found, plan: { first: 'gravity-die/hand', then: 'permanent-mould/tilt', pieces: 300 } };
-    const decision = madeDecision(brief, 18_000, { plan: true, laneId: 'permanent-mould/tilt' });
+    const decision = sampleDecision(brief, 18_000, { plan: true, laneId: 'permanent-mould/tilt' });
     const sheet = recordSheet(decision);
     const plan = decision.snapshot.plan;
     if (sheet === null || plan == null) throw new Error('not readable');
@@ -111,7 +111,7 @@ describe('the workbook of a record, worked out by another program', () => {
   test('a changed input moves what rests on it, and a text that looks like a formula stays a text', async () => {
     const brief = demoBriefs()[0];
     if (brief === undefined) throw new Error('no brief');
-    const sheet = recordSheet(madeDecision(brief, 400));
+    const sheet = recordSheet(sampleDecision(brief, 400));
     if (sheet === null) throw new Error('not readable');
     const cells = await cellsOf(await recordWorkbook(sheet));
     expect(cells['Decision']?.flat()).toContain("'=Sand would do. (Bram, 5 Jan 2027)");

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
+import { bracket } from '@/core/testing/demo-briefs';
+import { sampleDecision } from '../testing/sample-decision';
 import { underPresentNames } from './older-names';
 
 test('a record of an earlier build reads under the present names, at any depth', () => {
@@ -28,4 +30,32 @@ test('values and all other names stay as they were', () => {
       expect(underPresentNames(record)).toEqual(record);
     }),
   );
+});
+
+const OLDER = new Map([
+  ['simulation', 'doubt'],
+  ['flipExplanations', 'flipsTold'],
+  ['explanation', 'told'],
+  ['working', 'made'],
+  ['deliveries', 'dues'],
+  ['fixes', 'mends'],
+  ['overrides', 'held'],
+  ['repaired', 'mended'],
+]);
+
+/** A record as an earlier build would have written it. */
+const underOlderNames = (now: unknown): unknown => {
+  if (Array.isArray(now)) return now.map(underOlderNames);
+  if (typeof now !== 'object' || now === null) return now;
+  return Object.fromEntries(Object.entries(now).map(([key, value]) => [OLDER.get(key) ?? key, underOlderNames(value)]));
+};
+
+test('a whole signed record, written under the older names, comes back as it was', () => {
+  const { snapshot } = sampleDecision(bracket({ title: 'Cap' }), 500);
+  const stored = JSON.parse(JSON.stringify(snapshot)) as Record<string, unknown>;
+  const older = underOlderNames(stored) as Record<string, unknown>;
+  expect(older).toHaveProperty('doubt');
+  expect(JSON.stringify(older)).toContain('"told":');
+  expect(older).not.toEqual(stored);
+  expect(underPresentNames(older)).toEqual(stored);
 });

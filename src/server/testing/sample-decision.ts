@@ -9,7 +9,7 @@ import { frozenOf, type Signing } from '../decisions/snapshot';
 import type { DecisionRecord } from '../decisions/record';
 
 /** A decision as signing makes it, without a database: for tests of what is made from one. */
-export function madeDecision(
+export function sampleDecision(
   brief: Brief,
   quantity: number,
   options: { readonly laneId?: string; readonly plan?: boolean; readonly rates?: RateSet } = {},

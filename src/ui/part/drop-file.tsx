@@ -2,7 +2,7 @@
 import { Button } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
 import type { Vec } from '@/core/part-file/geometry';
-import { LENGTH_UNITS, MM_PER_UNIT, type LengthUnit } from '@/core/part-file/readers';
+import { FILE_KINDS, LENGTH_UNITS, MM_PER_UNIT, type LengthUnit } from '@/core/part-file/readers';
 import { significant } from '../format';
 import { FILE_HELP } from './words';
 
@@ -61,7 +61,7 @@ export function DropFile({
       <input
         ref={input}
         type="file"
-        accept=".stl,.obj,.3mf,.step,.stp"
+        accept={FILE_KINDS.flatMap(({ endings }) => endings.map((ending) => `.${ending}`)).join(',')}
         aria-label="Part file"
         className="sr-only"
         onChange={(e) => {

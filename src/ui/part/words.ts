@@ -1,7 +1,7 @@
 import { REFUSALS, type CoreIssue } from '@/core/base/errors';
 import type { DrawClass, MeshVerdict, Release } from '@/core/part-file/geometry';
 import type { MeasuredField } from '@/core/part-file/measured';
-import { MAX_FILE_BYTES, MAX_TRIANGLES } from '@/core/part-file/readers';
+import { FILE_KINDS, MAX_FILE_BYTES, MAX_TRIANGLES } from '@/core/part-file/readers';
 import { inUnitsOf, type UnitSystem } from '@/core/base/units';
 import type { RepairFound, PartStage } from '@/workers/part.protocol';
 import { significant } from '../format';
@@ -79,4 +79,5 @@ export function refusalWords(name: string, issue: CoreIssue | null, message: str
   return `${name} was not read: ${REFUSALS[issue.code]}${met}. Accepted: ${issue.accepted}.`;
 }
 
-export const FILE_HELP = `STL, OBJ, 3MF or STEP, up to ${MAX_FILE_BYTES / 1024 / 1024} MB or ${MAX_TRIANGLES / 1e6} million facets. It is measured in this browser and kept with the study.`;
+const KINDS = FILE_KINDS.map(({ name }) => name);
+export const FILE_HELP = `${KINDS.slice(0, -1).join(', ')} or ${KINDS.at(-1)}, up to ${MAX_FILE_BYTES / 1024 / 1024} MB or ${MAX_TRIANGLES / 1e6} million facets. It is measured in this browser and kept with the study.`;

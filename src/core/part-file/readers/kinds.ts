@@ -1,21 +1,14 @@
 import { refuse } from '../../base/errors';
+import { FILE_KINDS, type FileKind } from './kinds.data';
 import { MAX_FILE_BYTES } from './limits';
 import { readObj } from './obj';
 import { NO_PROGRESS, type Progress, type RawMesh } from './raw-mesh';
 import { readStl } from './stl';
 import { readThreeMf } from './threemf';
 
-/** Kinds of part file that are read. */
-export const FILE_KINDS = ['stl', 'obj', '3mf', 'step'] as const;
-export type FileKind = (typeof FILE_KINDS)[number];
-
-const BY_ENDING: Readonly<Record<string, FileKind>> = {
-  stl: 'stl',
-  obj: 'obj',
-  '3mf': '3mf',
-  step: 'step',
-  stp: 'step',
-};
+const BY_ENDING: Readonly<Record<string, FileKind>> = Object.fromEntries(
+  FILE_KINDS.flatMap(({ kind, endings }) => endings.map((ending) => [ending, kind])),
+);
 const BY_START: readonly (readonly [FileKind, string])[] = [
   ['3mf', 'PK\u0003\u0004'],
   ['step', 'ISO-10303-21'],
