@@ -24,7 +24,13 @@ export function splitLots(learnPieces: number, lot: number, q: number): LotSplit
 export const isNewAfter = (full: number, lot: number, { learnPieces }: { readonly learnPieces: number }): boolean =>
   full * lot < learnPieces;
 
-/** Lots, from the first of them on. */
+/**
+ * Lots, from the first of them on.
+ *
+ * @example
+ * lotsOf({ size: 100, freshFull: 1, settledFull: 2, rest: 50, restIsFresh: false })
+ * // { dNew: [0, 1], dFull: [0, 3], dRest: [3, 4] }
+ */
 export const lotsOf = ({
   freshFull,
   settledFull,

@@ -145,6 +145,11 @@ function againstDrawn(
   );
 }
 
-/** By which draws it was found: the same seed gives the same to the digit. */
+/**
+ * By which draws it was found: the same seed gives the same to the digit.
+ *
+ * @example
+ * drawnWords({ draws: 10000, spread: 'pert', seed: 1, demand: false }).startsWith('10') // true
+ */
 export const drawnWords = ({ draws, spread, seed, demand }: KeptSimulation): string =>
   `${whole(draws)} draws of every figure between its low and high, ${spread === 'pert' ? 'beta-PERT' : 'triangle'}, seed ${seed}${demand ? ', the quantity in doubt too' : ', the quantity as it is'}: the same seed gives the same to the digit.`;

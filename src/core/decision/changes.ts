@@ -65,7 +65,12 @@ export function briefChanges(was: Brief, is: Brief): Change[] {
     }));
 }
 
-/** What of the results has changed: leader, the chosen lane's figures, core version and rates. */
+/**
+ * What of the results has changed: leader, the chosen lane's figures, core version and rates.
+ *
+ * @example
+ * resultChanges({ lanes: [] }, { lanes: [] }, 'x') // []
+ */
 export function resultChanges(was: Evaluation, is: Evaluation, laneId: string): Change[] {
   const out: Change[] = [];
   const say = (what: string, a: string, b: string, figure?: string): void => {

@@ -30,7 +30,12 @@ export const figure = (text: string, laneId: string, name: string | null, q?: nu
   ...(q === undefined ? {} : { q }),
 });
 
-/** A figure for a sentence that carries its own working. */
+/**
+ * A figure for a sentence that carries its own working.
+ *
+ * @example
+ * computedFigure('8.10 USD', 'gravity-die/hand', workings.working(board.leader, 'allIn')).figure // 'allIn'
+ */
 export const computedFigure = (text: string, laneId: string, made: Working): ExplainedFigure => ({
   text,
   laneId,

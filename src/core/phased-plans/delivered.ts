@@ -31,7 +31,12 @@ export function paceOf(time: LaneTime, approved: boolean): Pace {
  */
 export const isApproved = (pieces: number): boolean => pieces > NO_APPROVAL_UP_TO;
 
-/** Good pieces that exist on a day of the lane's own calendar, whole, were there no end to the programme. */
+/**
+ * Good pieces that exist on a day of the lane's own calendar, whole, were there no end to the programme.
+ *
+ * @example
+ * deliveredBy({ first_d: 10, from_d: 12, perDay: 5, samples: 2 }, 14) // 12
+ */
 export function deliveredBy(pace: Pace, day_d: number): number {
   if (day_d < pace.first_d - 1e-9) return 0;
   return pace.samples + (day_d > pace.from_d ? floorGuarded(pace.perDay * (day_d - pace.from_d)) : 0);

@@ -127,7 +127,12 @@ const ONE_OF_FIGURE = /^([a-z]+)\.(.+)$/;
 /** Figures of a lane's time that have a working, those of one of several left out. */
 export const TIME_FIGURES: readonly string[] = Object.keys(WORKINGS);
 
-/** Whether a figure is one of a lane's time, by its name alone. */
+/**
+ * Whether a figure is one of a lane's time, by its name alone.
+ *
+ * @example
+ * isTimeFigure('firstArticle') // true
+ */
 export const isTimeFigure = (figure: string): boolean =>
   figure in WORKINGS || (ONE_OF_FIGURE.exec(figure)?.[1] ?? '') in ONE_OF;
 
@@ -140,5 +145,10 @@ export function timeWorking(c: TimeCase, figure: string): Working | null {
   return one === undefined ? null : { ...one(c, id), figure };
 }
 
-/** Name of the day by which so many good pieces exist: of a lane, a baseline or a plan. */
+/**
+ * Name of the day by which so many good pieces exist: of a lane, a baseline or a plan.
+ *
+ * @example
+ * dayOfThe(500) // 'day.500'
+ */
 export const dayOfThe = (pieces: number): string => `day.${pieces}`;

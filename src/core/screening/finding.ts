@@ -29,7 +29,12 @@ interface Draft {
   readonly fixes?: readonly string[];
 }
 
-/** A finding with its gaps filled: fixes come from the rule's words unless given. */
+/**
+ * A finding with its gaps filled: fixes come from the rule's words unless given.
+ *
+ * @example
+ * finding({ rule: 'dr-mass', column: 'shape', status: 'fits', reason: 'In range.', fields: [] }).fixes // []
+ */
 export function finding(draft: Draft): Finding {
   return {
     subject: '',

@@ -72,7 +72,9 @@ export function quantityFlips(study: Study, first: string, second: string): numb
   return out.filter((q) => q <= RAIL_MAX);
 }
 
-/** What of the brief and of a quote would change the leader at q pieces; everything else as it is. Yields after each look. */
+/**
+ * What of the brief and of a quote would change the leader at q pieces; everything else as it is. Yields after each look.
+ */
 export function* briefFlips(study: Study, q: number): Generator<void, BriefFlip[], void> {
   const board = boardAt(study, q);
   const lane = (id: string | null) => board.lanes.find((l) => l.id === id) ?? null;

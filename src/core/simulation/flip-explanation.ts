@@ -16,7 +16,12 @@ import { figureWords, inputWords } from './words';
 /** How the one whose flips are told stands: a lane that leads, a plan that is ahead of the route alone, or behind it. */
 export type Stance = 'first' | 'ahead' | 'behind';
 
-/** A lane that is looked at leads; a plan is behind where its tools would have to be cheaper to come ahead. */
+/**
+ * A lane that is looked at leads; a plan is behind where its tools would have to be cheaper to come ahead.
+ *
+ * @example
+ * stanceOf(board.leader, []) // 'first'
+ */
 export function stanceOf(leads: string, ofBrief: readonly BriefFlip[]): Stance {
   if (leads !== PLAN) return 'first';
   const tools = ofBrief.find((f) => f.kind === 'tooling');

@@ -70,6 +70,8 @@ const OF_RAIL = new Set(['q', 'N', 'lot']);
  * @param of the study at its quantity, with the plan where it is among the ids
  * @param ids lanes with money, baselines but the split part, the plan, the route alone beside it
  * @param quantity range of the quantity where it is uncertain too, pieces; null holds it
+ * @example
+ * simulationModel(workings, [board.leader]).lanes.length // 1
  */
 export function simulationModel(
   of: StudyWorkings,

@@ -25,7 +25,12 @@ export const NO_NEEDS: AlloyNeeds = {
   pressureTight: false,
 };
 
-/** What a brief needs of its metal: its limits, and those of its other needs that a metal answers. */
+/**
+ * What a brief needs of its metal: its limits, and those of its other needs that a metal answers.
+ *
+ * @example
+ * Object.keys(needsOfBrief(brief)).length > 0 // true
+ */
 export function needsOfBrief({ alloyLimits, needs }: Brief): AlloyNeeds {
   return {
     ...alloyLimits,
@@ -72,6 +77,8 @@ export interface Miss {
  * The condition of an alloy that meets a strength and an elongation together, or, where none does, the one that comes
  * nearest: strength and elongation of two conditions are never mixed.
  * @returns null for an alloy without conditions
+ * @example
+ * bestCondition(alloy, needsOfBrief(brief)) !== null // true
  */
 export function bestCondition(alloy: Alloy, needs: AlloyNeeds): AlloyCondition | null {
   const lack = (c: AlloyCondition): number =>

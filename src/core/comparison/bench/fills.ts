@@ -21,7 +21,12 @@ export interface LaneRates {
   readonly yield: number;
 }
 
-/** The rates of a lane at q pieces, at the layout its money chose; null for a lane without money or dates. */
+/**
+ * The rates of a lane at q pieces, at the layout its money chose; null for a lane without money or dates.
+ *
+ * @example
+ * laneRates(study, board, 'no such lane') // null
+ */
 export function laneRates(study: Study, board: Board, laneId: string): LaneRates | null {
   const entry = study.lanes.find((e) => e.lane.id === laneId);
   const lane = board.lanes.find((l) => l.id === laneId);
@@ -44,14 +49,23 @@ export function laneRates(study: Study, board: Board, laneId: string): LaneRates
   };
 }
 
-/** Pieces a shift by the metal a crew can pour. */
+/**
+ * Pieces a shift by the metal a crew can pour.
+ *
+ * @example
+ * piecesAShift(laneRates(study, board, board.leader)).length > 0 // true
+ */
 export const piecesAShift = (r: LaneRates): readonly Link[] => [
   { name: 'metal a crew pours', value: r.kgAShift, unit: 'kg/shift', by: 'times' },
   { name: 'castings a kilogram', value: r.castingsAKg, unit: 'casting/kg', by: 'times' },
   { name: 'castings a good piece', value: r.castingsAPiece, unit: 'casting/piece', by: 'over' },
 ];
 
-/** Metal to melt for a lot. @param lot good pieces */
+/**
+ * Metal to melt for a lot. @param lot good pieces
+ * @example
+ * metalToMelt(laneRates(study, board, board.leader), 100).length > 0 // true
+ */
 export const metalToMelt = (r: LaneRates, lot: number): readonly Link[] => [
   { name: 'good pieces', value: lot, unit: 'piece/lot', by: 'times' },
   { name: 'castings a good piece', value: r.castingsAPiece, unit: 'casting/piece', by: 'times' },
@@ -59,7 +73,11 @@ export const metalToMelt = (r: LaneRates, lot: number): readonly Link[] => [
   { name: 'melted a kilogram poured', value: r.meltedAPoured, unit: '1', by: 'times' },
 ];
 
-/** Calendar days of the run of an order, without tools and first article. @param pieces good pieces */
+/**
+ * Calendar days of the run of an order, without tools and first article. @param pieces good pieces
+ * @example
+ * daysForOrder(laneRates(study, board, board.leader), 500).length > 0 // true
+ */
 export const daysForOrder = (r: LaneRates, pieces: number): readonly Link[] => [
   { name: 'good pieces', value: pieces, unit: 'piece', by: 'times' },
   { name: 'good pieces a day', value: r.goodADay, unit: 'piece/workday', by: 'over' },

@@ -18,7 +18,12 @@ export interface ComparisonColumn {
 /** The finding that decides a lane's verdict. */
 const deciding = (lane: EvaluatedLane) => lane.findings.find((f) => f.status === lane.status && f.status !== 'fits');
 
-/** Why a lane stands as it does: why it has no money, or the first reason of its verdict; empty where it fits. */
+/**
+ * Why a lane stands as it does: why it has no money, or the first reason of its verdict; empty where it fits.
+ *
+ * @example
+ * reasonOf({ uncosted: null, findings: [], status: 'fits' }) // ''
+ */
 export const reasonOf = (lane: EvaluatedLane): string => lane.uncosted ?? deciding(lane)?.reason ?? '';
 
 const money = (

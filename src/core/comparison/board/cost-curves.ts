@@ -21,7 +21,12 @@ export interface CostCurves {
   readonly curves: readonly Curve[];
 }
 
-/** Surveys a study: winner runs, crossings, and cost curves at some `points` quantities. */
+/**
+ * Surveys a study: winner runs, crossings, and cost curves at some `points` quantities.
+ *
+ * @example
+ * costCurvesOf(study, 10).curves.length > 0 // true
+ */
 export function costCurvesOf(study: Study, points = 140): CostCurves {
   const { runs, exactTo } = winnerRunsFound(study);
   const q = railQuantities(points);

@@ -50,6 +50,9 @@ export interface RunsFound {
  * between; stretches are halved until one lane is left or each quantity has been looked at. Rates a thousand times too
  * high can keep many layouts within a hair of each other over the whole rail: then the exact search ends at its budget,
  * and the rest is looked at every 2 %.
+ *
+ * @example
+ * winnerRunsFound(study).exactTo // null
  */
 export function winnerRunsFound(study: Study, qMax: number = RAIL_MAX, mostLooks = MOST_LOOKS): RunsFound {
   const runs: { from: number; to: number; lane: number }[] = [];
@@ -98,6 +101,9 @@ export const winnerRuns = (study: Study, qMax: number = RAIL_MAX): readonly Winn
 /**
  * Runs told as changes of place: long runs are places, short ones between them a band of flicker
  * (whole pours and worn tools make the steps cross to and fro).
+ *
+ * @example
+ * crossingsOf([{ from: 1, to: 1000000, laneId: 'plaster/resin' }]) // []
  */
 export function crossingsOf(runs: readonly WinnerRun[]): Crossing[] {
   const out: Crossing[] = [];

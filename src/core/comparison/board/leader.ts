@@ -19,7 +19,12 @@ export function runnersOf(study: Study): Runner[] {
   );
 }
 
-/** Lane index of the least T(q) among the runners; the first in lane order where two are equal; −1 when none runs. */
+/**
+ * Lane index of the least T(q) among the runners; the first in lane order where two are equal; −1 when none runs.
+ *
+ * @example
+ * winnerAt([], 500) // -1
+ */
 export function winnerAt(runners: readonly Runner[], q: number): number {
   let best = Infinity;
   let lane = -1;

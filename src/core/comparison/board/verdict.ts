@@ -85,7 +85,12 @@ export function plainMoney(x: number, code: string): string {
 export const verdictSentence = (board: Board, all: readonly Crossing[] | null, currency: string): string =>
   plain(verdictExplanation(board, all, currency));
 
-/** The verdict in words whose figures open, for the screen. */
+/**
+ * The verdict in words whose figures open, for the screen.
+ *
+ * @example
+ * verdictExplanation(board, null, 'USD').length > 1 // true
+ */
 export function verdictExplanation(board: Board, all: readonly Crossing[] | null, currency: string): Explanation {
   const v = verdictOf(board, all);
   if (board.missing.length > 0)

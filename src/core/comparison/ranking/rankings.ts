@@ -83,6 +83,8 @@ const WEIGHT_STEPS = 40;
  * the demand, and a weighted score. Null where nothing survives.
  * @param board the study at the quantity on the rail
  * @param weights 0 to 10 each, not all 0
+ * @example
+ * rankingsAt(study, board, FIRST_WEIGHTS).first.cost[0] === board.leader // true
  */
 export function rankingsAt(study: Study, board: Board, weights: Weights): Rankings | null {
   const options = laneScores(study, board);
@@ -189,7 +191,9 @@ const totalAt = (study: Study, id: string, q: number): number => {
   return study.rates.currency.perUnit * ((entry === undefined ? null : bestLayout(entry, q))?.total ?? Infinity);
 };
 
-/** For each weight the nearest value below and above it that puts another lane first; the other weights stay. */
+/**
+ * For each weight the nearest value below and above it that puts another lane first; the other weights stay.
+ */
 export function weightTurns(rankings: Rankings, weights: Weights): WeightTurn[] {
   const options = plainOf(rankings.options);
   const winner = rankings.order[0] ?? '';
@@ -234,7 +238,12 @@ function beatenBy(options: readonly Option[], unbeaten: readonly string[]): Reco
   return out;
 }
 
-/** The lane a school puts first; of several the cheapest. */
+/**
+ * The lane a school puts first; of several the cheapest.
+ *
+ * @example
+ * firstOf(rankingsAt(study, board, FIRST_WEIGHTS), 'cost') === board.leader // true
+ */
 export function firstOf(rankings: Rankings, school: RankingMethod): string | null {
   const ids = rankings.first[school];
   return rankings.options.filter((o) => ids.includes(o.id)).sort((a, b) => a.cost - b.cost)[0]?.id ?? null;

@@ -174,6 +174,8 @@ function dateAsked({ quantity }: Brief): Requirement[] {
 /**
  * A brief with several of its requirements given up at once.
  * @param ids of the brief's own requirements; ids it does not have are passed over
+ * @example
+ * withoutAll(brief, []).title // 'Bracket'
  */
 export const withoutAll = (brief: Brief, ids: readonly string[]): Brief =>
   requirementsOf(brief)

@@ -30,6 +30,8 @@ export function relaxations(study: Study): Relaxations {
  * by money over the programme, then by the routes they close, then by days.
  * @param q pieces of the programme, at least 1
  * @param orderDate ISO date of the order, or null
+ * @example
+ * requirementCosts(relaxations(study), 500, null).length > 0 // true
  */
 export function requirementCosts({ study, each }: Relaxations, q: number, orderDate: string | null): RequirementCost[] {
   const asked = boardAt(study, q, orderDate);

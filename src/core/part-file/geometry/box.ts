@@ -32,7 +32,12 @@ export interface PlacedBox {
   readonly volume_mm3: number;
 }
 
-/** Box along the axes of the file: its sides, mm. */
+/**
+ * Box along the axes of the file: its sides, mm.
+ *
+ * @example
+ * axisBox(mesh) // [10, 10, 10]
+ */
 export function axisBox(mesh: Mesh): Vec {
   const { min, max } = extent(mesh.positions);
   return [max[0] - min[0], max[1] - min[1], max[2] - min[2]];
@@ -44,6 +49,9 @@ export function axisBox(mesh: Mesh): Vec {
  * about in small steps until they grow no smaller, and the box along the axes is always among those compared. Within
  * 1 % where the hull was thinned. Refuses E_NO_SOLUTION for corners all in one plane.
  * Source: the formula book, geo.obb; O'Rourke, minimal enclosing boxes; Toussaint, rotating calipers.
+ *
+ * @example
+ * smallestBox(mesh).sides_mm.map((x) => Number(x.toFixed(3))) // [10, 10, 10]
  */
 export function smallestBox(mesh: Mesh): PlacedBox {
   const points = outermost(mesh.positions, MANY_CORNERS, OUTERMOST);
@@ -179,7 +187,12 @@ function merge(list: Weighed[], d: Vec, weight: number): void {
   else best.weight += weight;
 }
 
-/** Box whose one side runs along a direction and whose others are those of the smallest rectangle across it. */
+/**
+ * Box whose one side runs along a direction and whose others are those of the smallest rectangle across it.
+ *
+ * @example
+ * boxAlong(mesh, [0, 0, 1]) // { along_mm: 10, across_mm: [10, 10] }
+ */
 export function boxAlong(
   mesh: Mesh,
   d: Vec,

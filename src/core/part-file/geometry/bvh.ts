@@ -27,6 +27,9 @@ export interface Bvh {
 /**
  * Builds the tree by the surface area rule over slices of each box's longest side. Facets that are long and lie askew are
  * entered piece by piece: asked for the nearest, the tree answers as if they were not.
+ *
+ * @example
+ * Number(buildBvh(mesh).diagonal.toFixed(3)) // 17.321
  */
 export function buildBvh(mesh: Mesh): Bvh {
   const { positions: p, triangles: t } = mesh;

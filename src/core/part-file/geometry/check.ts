@@ -39,7 +39,12 @@ export interface CheckedMesh {
   readonly turned: number;
 }
 
-/** Whether a volume, a wall and an undercut of a mesh mean anything. */
+/**
+ * Whether a volume, a wall and an undercut of a mesh mean anything.
+ *
+ * @example
+ * isClosed(checked) // true
+ */
 export const isClosed = (checked: CheckedMesh): boolean =>
   checked.verdict === 'solid' || checked.verdict === 'inside-out' || checked.verdict === 'mis-oriented';
 
@@ -93,7 +98,12 @@ export function judged(mesh: Mesh, degenerate = 0, duplicateFaces = 0): CheckedM
   return found(edges.inconsistentEdges > 0 ? 'mis-oriented' : outward ? 'solid' : 'inside-out', repaired, turned);
 }
 
-/** A checked mesh that a volume may be taken of; else refused as E_MESH_OPEN or E_MESH_NONMANIFOLD. */
+/**
+ * A checked mesh that a volume may be taken of; else refused as E_MESH_OPEN or E_MESH_NONMANIFOLD.
+ *
+ * @example
+ * closedMesh(checked) === checked // true
+ */
 export function closedMesh(checked: CheckedMesh): CheckedMesh {
   if (checked.verdict === 'open')
     return refuse('E_MESH_OPEN', 'mesh', `${checked.counts.boundaryEdges} open edges`, 'a closed surface');

@@ -13,7 +13,11 @@ export interface DraftFound {
   readonly least_deg: number;
 }
 
-/** Area of a mesh with less draft than wanted. @param d unit direction @param required_deg from 0 to below 90 */
+/**
+ * Area of a mesh with less draft than wanted. @param d unit direction @param required_deg from 0 to below 90
+ * @example
+ * Object.keys(draftFound(mesh, [0, 0, 1], 1)).length > 0 // true
+ */
 export const draftFound = (mesh: Mesh, d: Vec, required_deg: number): DraftFound =>
   draftsFound(facetNormals(mesh), d, [required_deg])[0]!;
 

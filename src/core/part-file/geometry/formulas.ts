@@ -32,7 +32,12 @@ function checked({ mesh, unit }: MeshInputs): CheckedMesh {
   return checkMesh(readMeshFile(mesh.name, mesh.bytes), known);
 }
 
-/** geo.mesh: volume cm³, area cm², centre of gravity mm and verdict of a closed mesh. */
+/**
+ * geo.mesh: volume cm³, area cm², centre of gravity mm and verdict of a closed mesh.
+ *
+ * @example
+ * meshMass({ mesh: { name: 'cube.obj', bytes: obj }, unit: 'mm' }).volume_cm3 // 1
+ */
 export function meshMass(inputs: MeshInputs): {
   readonly volume_cm3: number;
   readonly area_cm2: number;
@@ -44,29 +49,54 @@ export function meshMass(inputs: MeshInputs): {
   return { volume_cm3: volume_mm3 / 1000, area_cm2: area_mm2 / 100, centroid_mm, verdict };
 }
 
-/** geo.mesh-check: counts after cleaning, and the verdict. */
+/**
+ * geo.mesh-check: counts after cleaning, and the verdict.
+ *
+ * @example
+ * meshCheck({ mesh: { name: 'cube.obj', bytes: obj }, unit: 'mm' }).verdict // 'solid'
+ */
 export function meshCheck(inputs: MeshInputs): MeshCounts & { readonly verdict: MeshVerdict } {
   const { counts, verdict } = checked(inputs);
   return { ...counts, verdict };
 }
 
-/** geo.bbox: sides along the axes of the file, mm. */
+/**
+ * geo.bbox: sides along the axes of the file, mm.
+ *
+ * @example
+ * meshBox({ mesh: { name: 'cube.obj', bytes: obj }, unit: 'in' }).size_mm // [254, 254, 254]
+ */
 export const meshBox = (inputs: MeshInputs): { readonly size_mm: Vec } => ({ size_mm: axisBox(checked(inputs).mesh) });
 
-/** geo.obb: sides of the smallest box in any position, longest first, mm, and its volume, cm³. */
+/**
+ * geo.obb: sides of the smallest box in any position, longest first, mm, and its volume, cm³.
+ *
+ * @example
+ * Number(meshSmallestBox({ mesh: { name: 'cube.obj', bytes: obj }, unit: 'mm' }).volume_cm3.toFixed(6)) // 1
+ */
 export function meshSmallestBox(inputs: MeshInputs): { readonly sides_mm: Vec; readonly volume_cm3: number } {
   const { sides_mm, volume_mm3 } = smallestBox(checked(inputs).mesh);
   return { sides_mm, volume_cm3: volume_mm3 / 1000 };
 }
 
-/** geo.projected-area: shadow along a direction and half the sum of the facets seen, cm². */
+/**
+ * geo.projected-area: shadow along a direction and half the sum of the facets seen, cm².
+ *
+ * @example
+ * projectedArea({ mesh: { name: 'cube.obj', bytes: obj }, unit: 'mm', direction: [0, 0, 1] }).halfSum_cm2 // 1
+ */
 export function projectedArea(inputs: Directed): { readonly silhouette_cm2: number; readonly halfSum_cm2: number } {
   const d = direction('direction', inputs.direction);
   const { silhouette_mm2, halfSum_mm2 } = shadow(checked(inputs).mesh, d);
   return { silhouette_cm2: silhouette_mm2 / 100, halfSum_cm2: halfSum_mm2 / 100 };
 }
 
-/** geo.undercut: what a mould of two halves cannot release, cm² and counts. Refuses open meshes. */
+/**
+ * geo.undercut: what a mould of two halves cannot release, cm² and counts. Refuses open meshes.
+ *
+ * @example
+ * meshUndercut({ mesh: { name: 'cube.obj', bytes: obj }, unit: 'mm', direction: [0, 0, 1] }).regions // 0
+ */
 export function meshUndercut(inputs: Directed): {
   readonly area_cm2: number;
   readonly share: number;
@@ -88,7 +118,13 @@ export function meshUndercut(inputs: Directed): {
   };
 }
 
-/** geo.draft: surface with less draft than wanted, cm², its share, and the least draft, degrees. */
+/**
+ * geo.draft: surface with less draft than wanted, cm², its share, and the least draft, degrees.
+ *
+ * @example
+ * meshDraft({ mesh: { name: 'cube.obj', bytes: obj }, unit: 'mm', direction: [0, 0, 1], required_deg: 1 }).areaUnder_cm2
+ * // 4
+ */
 export function meshDraft(inputs: Directed & { readonly required_deg: number }): {
   readonly areaUnder_cm2: number;
   readonly shareUnder: number;
@@ -101,7 +137,12 @@ export function meshDraft(inputs: Directed & { readonly required_deg: number }):
   return { areaUnder_cm2: under_mm2 / 100, shareUnder, least_deg };
 }
 
-/** geo.best-draw: the best of the draws tried and its undercut, cm². Refuses open meshes. */
+/**
+ * geo.best-draw: the best of the draws tried and its undercut, cm². Refuses open meshes.
+ *
+ * @example
+ * meshBestDraw({ mesh: { name: 'cube.obj', bytes: obj }, unit: 'mm' }).undercut_cm2 // 0
+ */
 export function meshBestDraw(inputs: MeshInputs): { readonly direction: Vec; readonly undercut_cm2: number } {
   const whole = closedMesh(checked(inputs));
   const { mesh, edges } = whole;
@@ -110,14 +151,24 @@ export function meshBestDraw(inputs: MeshInputs): { readonly direction: Vec; rea
   return { direction: best.direction, undercut_cm2: best.undercut_mm2 / 100 };
 }
 
-/** geo.wall-ray: least and greatest wall by inward rays, mm; trust the least. Refuses open meshes. */
+/**
+ * geo.wall-ray: least and greatest wall by inward rays, mm; trust the least. Refuses open meshes.
+ *
+ * @example
+ * wallByRay({ mesh: { name: 'cube.obj', bytes: obj }, unit: 'mm' }).thinnest_mm // 10
+ */
 export function wallByRay(inputs: MeshInputs): { readonly thinnest_mm: number; readonly thickest_mm: number } {
   const body = readyBody(closedMesh(checked(inputs)), FACETS / 4);
   const { thinnest, thickest } = rayExtremes(body.fine, body);
   return { thinnest_mm: thinnest, thickest_mm: thickest };
 }
 
-/** geo.wall-sphere: greatest section by the largest inner sphere, mm. Refuses open meshes. */
+/**
+ * geo.wall-sphere: greatest section by the largest inner sphere, mm. Refuses open meshes.
+ *
+ * @example
+ * wallBySphere({ mesh: { name: 'cube.obj', bytes: obj }, unit: 'mm' }).thickest_mm // 9.998568124
+ */
 export function wallBySphere(inputs: MeshInputs): { readonly thickest_mm: number } {
   const body = readyBody(closedMesh(checked(inputs)), FACETS);
   return { thickest_mm: heavyPlaces(body.fine, body, walls(body.fine, body))[0]?.diameter_mm ?? NaN };

@@ -8,6 +8,8 @@ const RATIO = { L: (2 * Math.SQRT2) / (1 + Math.SQRT2), T: 1.25, X: Math.SQRT2 }
  * @param inputs.type L, T or X; others are refused as E_KEY
  * @param inputs.wall_mm wall, mm, above 0
  * @returns diameter of the circle, mm, and its ratio to the wall
+ * @example
+ * junction({ type: 'T', wall_mm: 10 }).diameter_mm // 12.5
  */
 export function junction(inputs: { readonly type: string; readonly wall_mm: number }): {
   readonly diameter_mm: number;

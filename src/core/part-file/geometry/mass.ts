@@ -14,6 +14,8 @@ export interface MassProperties {
  * Volume, area and centre of gravity by the divergence theorem, corners taken from the box centre.
  * Means nothing for a surface that is not closed, its area apart. Source: Gauss; Mirtich, polyhedral mass properties.
  * @param only facets to count; all where not given
+ * @example
+ * Number(massProperties(mesh).volume_mm3.toFixed(6)) // 1000
  */
 export function massProperties(mesh: Mesh, only?: (facet: number) => boolean): MassProperties {
   const { positions: p, triangles: t } = mesh;

@@ -94,7 +94,12 @@ export interface DrawMeasures {
 const SHARE_STEPS = 24;
 const THINNEST_SHARE = 0.01;
 
-/** Size, area and, where the surface is closed, volume, centre and modulus. */
+/**
+ * Size, area and, where the surface is closed, volume, centre and modulus.
+ *
+ * @example
+ * Object.keys(measureWhole(checked)).length > 0 // true
+ */
 export function measureWhole(checked: CheckedMesh): WholeMeasures {
   const { volume_mm3, area_mm2, centroid_mm } = massProperties(checked.mesh);
   const closed = isClosed(checked);
@@ -113,6 +118,8 @@ export function measureWhole(checked: CheckedMesh): WholeMeasures {
  * Readies a checked mesh for measuring.
  * @param fine its facets refined, or how many are aimed at; the default where not given
  * @param light fewer facets near its own, for rays and nearest points; its own where not given
+ * @example
+ * readyBody(checked).fine.mesh.triangles.length >= mesh.triangles.length // true
  */
 export function readyBody(checked: CheckedMesh, fine?: FineMesh | number, light?: Light): ReadyBody {
   const { mesh, edges } = checked;
@@ -122,7 +129,12 @@ export function readyBody(checked: CheckedMesh, fine?: FineMesh | number, light?
   return { ...walled, checked, fine: refined, seen: seenOf(refined, mesh, walled.probe, shells) };
 }
 
-/** All that does not hang on the draw. Of an open surface: its size, area and smallest box only. */
+/**
+ * All that does not hang on the draw. Of an open surface: its size, area and smallest box only.
+ *
+ * @example
+ * measureBody(body).walls.thinnest_mm // 10
+ */
 export function measureBody(body: ReadyBody, work: Work = UNHURRIED): BodyMeasures {
   const { checked, mesh, fine } = body;
   const whole = measureWhole(checked);
@@ -185,7 +197,11 @@ function wallMeasures(fine: FineMesh, found: WallsFound, heavy: readonly HeavyPl
   };
 }
 
-/** All that hangs on the draw. @param d unit direction */
+/**
+ * All that hangs on the draw. @param d unit direction
+ * @example
+ * measureDraw(body, [0, 0, 1]).undercut.regions.length // 0
+ */
 export function measureDraw({ checked, seen }: ReadyBody, d: Vec, work: Work = UNHURRIED): DrawMeasures {
   const { mesh } = checked;
   const { silhouette_mm2, halfSum_mm2 } = shadow(mesh, d);

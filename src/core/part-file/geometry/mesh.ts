@@ -34,7 +34,12 @@ export function facetNormal(mesh: Mesh, f: number): Vec {
   return [normals[0]!, normals[1]!, normals[2]!];
 }
 
-/** Outward unit normals, three a facet, and areas, mm², one a facet. A facet without area has a normal of zeros. */
+/**
+ * Outward unit normals, three a facet, and areas, mm², one a facet. A facet without area has a normal of zeros.
+ *
+ * @example
+ * facetNormals(mesh).areas[0] // 50
+ */
 export function facetNormals(mesh: Mesh): { readonly normals: Float64Array; readonly areas: Float64Array } {
   const { positions: p, triangles: t } = mesh;
   const count = t.length / 3;

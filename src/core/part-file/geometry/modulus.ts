@@ -26,6 +26,8 @@ export interface ModulusInputs {
  * @param inputs general: volume_cm3, coolingArea_cm2; plate: thickness_mm; bar: a_mm, b_mm; box: length_mm, width_mm,
  *   height_mm; cylinder: diameter_mm, height_mm; sphere: diameter_mm; tube: outer_mm, inner_mm, innerCools (true if
  *   not given). Sizes above 0; an unknown shape is refused as E_KEY, a bore as wide as its tube as E_ORDER
+ * @example
+ * modulus({ shape: 'plate', thickness_mm: 20 }).modulus_mm // 10
  */
 export function modulus(inputs: ModulusInputs): { readonly modulus_mm: number } {
   const shape = oneOf('shape', inputs.shape, SHAPES);

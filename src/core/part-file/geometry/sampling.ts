@@ -33,6 +33,8 @@ export interface FineMesh extends Refined {
  * A mesh refined until its facets are small against its surface.
  * @param facets how many are aimed at
  * @param edges how the mesh's facets meet, where that is known: kept if it is fine enough as it is
+ * @example
+ * fineMesh(mesh).mesh.triangles.length >= mesh.triangles.length // true
  */
 export function fineMesh(mesh: Mesh, facets = facetsFor(mesh), edges?: Edges): FineMesh {
   const whole = facetNormals(mesh).areas.reduce((sum, a) => sum + a, 0);

@@ -12,6 +12,8 @@ export interface SectionRatio {
 /**
  * Thick against thin section: even up to 2, graded up to 4, abrupt above. Source: rule of the trade, geo.section-ratio.
  * @param inputs sections in mm, above 0; a thin one thicker than the thick is refused as E_ORDER
+ * @example
+ * sectionRatio({ thick_mm: 12, thin_mm: 4 }) // { ratio: 3, freezeTimeRatio: 9, grade: 'graded' }
  */
 export function sectionRatio(inputs: { readonly thick_mm: number; readonly thin_mm: number }): SectionRatio {
   const thick = positive('thick_mm', inputs.thick_mm);

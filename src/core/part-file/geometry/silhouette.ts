@@ -20,6 +20,8 @@ export interface Shadow {
 /**
  * Shadow of a mesh: facets filled into a raster of 2 048 pixels by their centres.
  * Source: the formula book, geo.projected-area. @param d unit direction
+ * @example
+ * Math.round(shadow(mesh, [0, 0, 1]).silhouette_mm2) // 100
  */
 export function shadow(mesh: Mesh, d: Vec): Shadow {
   const frame = frameOf(d);

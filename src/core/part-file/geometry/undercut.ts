@@ -22,7 +22,12 @@ const SPECK_AT_MOST = 2e-4;
 /** Draws whose undercuts are kept. */
 const MOST_KEPT = 16;
 
-/** Slides counted for each region by itself: one, or two where two are needed. Source: the formula book, geo.undercut. */
+/**
+ * Slides counted for each region by itself: one, or two where two are needed. Source: the formula book, geo.undercut.
+ *
+ * @example
+ * slidesByRegion({ regions: [{ release: 'slide' }, { release: 'two-slides' }] }) // 3
+ */
 export const slidesByRegion = (found: UndercutFound): number =>
   found.regions.reduce((sum, r) => sum + (r.release === 'slide' ? 1 : r.release === 'two-slides' ? 2 : 0), 0);
 
@@ -30,6 +35,8 @@ export const slidesByRegion = (found: UndercutFound): number =>
  * What a mould of two halves drawn along ±d cannot release, at four places on each facet of a fine mesh. Means something
  * for closed meshes only. Source: the formula book, geo.undercut; Chen and Woo, visibility.
  * @param d unit direction
+ * @example
+ * undercuts(body.seen, [0, 0, 1]).slides // 0
  */
 export function undercuts(seen: Seen, d: Vec, work: Work = UNHURRIED): UndercutFound {
   const { fine } = seen;

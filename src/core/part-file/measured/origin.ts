@@ -6,7 +6,12 @@ export type Origin = 'measured' | 'overridden' | 'typed' | 'unknown';
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
-/** Where a geometry value comes from: measured and left so, typed over what was measured, typed, or not there. */
+/**
+ * Where a geometry value comes from: measured and left so, typed over what was measured, typed, or not there.
+ *
+ * @example
+ * originOf(brief, 'volume_cm3') // 'typed'
+ */
 export function originOf(brief: Brief, field: MeasuredField): Origin {
   const value = brief.geometry[field];
   const measured = brief.model?.measured[field] ?? null;

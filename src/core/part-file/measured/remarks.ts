@@ -53,7 +53,12 @@ export function remarksOf(
   return out;
 }
 
-/** A search that was cut short, in words. */
+/**
+ * A search that was cut short, in words.
+ *
+ * @example
+ * cutExplanation({ what: 'draws', done: 40, of: 75 }) // 'draws: 40 of 75'
+ */
 export const cutExplanation = ({ what, done, of }: Cut): string => `${what}: ${done} of ${of}`;
 
 /** A hole wide enough to be cast. */

@@ -41,6 +41,9 @@ export function fileKind(name: string, bytes: Uint8Array): FileKind {
 /**
  * Facets of an STL, OBJ or 3MF file. STEP is read elsewhere, by the CAD kernel, and refused here as E_KEY.
  * Refuses as the reader of its kind does.
+ *
+ * @example
+ * readMeshFile('cube.obj', obj).triangles.length / 3 // 12
  */
 export function readMeshFile(name: string, bytes: Uint8Array, progress: Progress = NO_PROGRESS): RawMesh {
   const kind = fileKind(name, bytes);

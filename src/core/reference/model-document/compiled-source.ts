@@ -9,7 +9,12 @@ import { least, on, sum, type Run } from './closures';
 export const COMPILED: Readonly<Record<string, Run>> = {
 `;
 
-/** The expressions of all equations as a file of TypeScript functions, by the key of each. */
+/**
+ * The expressions of all equations as a file of TypeScript functions, by the key of each.
+ *
+ * @example
+ * compiledSource().includes('export const COMPILED') // true
+ */
 export function compiledSource(): string {
   const texts = new Set(EQUATIONS.flatMap(({ equations }) => equations.flatMap((e) => [...e.forms])));
   const lines = [...texts].map(

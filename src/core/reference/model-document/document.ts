@@ -69,6 +69,9 @@ const NUMBERS: ReadonlyMap<string, string> = new Map(
 /**
  * Where the model's document tells the equation of a working; null for one that is not among its equations: a baseline's,
  * a rule's, a comparison's.
+ *
+ * @example
+ * equationOf({ figure: 'no such figure', equation: '' }) // null
  */
 export function equationOf(working: { readonly figure: string; readonly equation: string }): string | null {
   const anchor = anchorOf(working.figure);

@@ -36,6 +36,8 @@ function kernelOf({ memory, sums, pert }: Readonly<Record<string, unknown>>): Ke
  * The compiled loops, with room for so many bytes from BASE on. There is one memory for all: whoever asks writes what is
  * needed there, calls, and reads the result before anybody else can ask.
  * @throws {CompileError} where the machine knows no vector instructions
+ * @example
+ * kernelWith(64).memory.buffer.byteLength >= 64 // true
  */
 export function kernelWith(bytes: number): Kernel {
   made ??= kernelOf(

@@ -56,7 +56,12 @@ function widthWorking({ entry, facts, part, rates, school }: RuleContext, row: n
   });
 }
 
-/** Figure behind a rule's value or limit, or null where the figure stands in the brief or the table as it is. */
+/**
+ * Figure behind a rule's value or limit, or null where the figure stands in the brief or the table as it is.
+ *
+ * @example
+ * figureOfRule('no such rule', []) // null
+ */
 export function figureOfRule(rule: string, fields: readonly string[]): string | null {
   const plain: Readonly<Record<string, string>> = {
     'dr-mass-max': 'mass',

@@ -4,6 +4,8 @@ import { computed, type Working } from '../../equations';
 /**
  * How many days the pieces of a need have in hand, below 0 how late they are: begun days are counted whole.
  * @param need its name and pieces; @param day_d day by which they exist; @param asked_d day asked, both from the order
+ * @example
+ * spareWorking({ name: 'first parts', pieces: 10 }, 20, 25).value // 5
  */
 export function spareWorking(
   need: { readonly name: string; readonly pieces: number },

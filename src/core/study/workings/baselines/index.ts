@@ -13,6 +13,8 @@ import { STAMPED } from './stamped';
 /**
  * The working of one figure of a baseline at q pieces.
  * @throws {CoreError} E_KEY for an unknown figure, E_RANGE for a day of more pieces than q
+ * @example
+ * baselineWorking(study, study.baselines[0], 500, 'tooling').unit // 'USD'
  */
 export function baselineWorking(study: Study, b: Baseline, q: number, figure: string): Working {
   const { facts } = study;
