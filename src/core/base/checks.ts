@@ -3,6 +3,9 @@ import { refuse } from './errors';
 /**
  * A finite number, or refused as E_NOT_A_NUMBER.
  *
+ * @param field path of the field, for the refusal
+ * @param value what was given
+ * @returns the number
  * @example
  * finite('mass', 2.5) // 2.5
  */
@@ -15,6 +18,9 @@ export function finite(field: string, value: unknown): number {
 /**
  * A finite number above zero; zero and below are refused as E_SIGN.
  *
+ * @param field path of the field, for the refusal
+ * @param value what was given
+ * @returns the number
  * @example
  * positive('mass', 2.5) // 2.5
  */
@@ -26,6 +32,9 @@ export function positive(field: string, value: unknown): number {
 /**
  * A finite number of zero or more; below zero is refused as E_SIGN.
  *
+ * @param field path of the field, for the refusal
+ * @param value what was given
+ * @returns the number
  * @example
  * notNegative('scrap', 0) // 0
  */
@@ -37,6 +46,10 @@ export function notNegative(field: string, value: unknown): number {
 /**
  * A number within [low, high], both allowed; outside is refused as E_RANGE.
  *
+ * @param field path of the field, for the refusal
+ * @param value what was given
+ * @param low, high limits, in the unit of the value
+ * @returns the number
  * @example
  * within('share', 0.4, 0, 1) // 0.4
  */
@@ -48,10 +61,14 @@ export function within(field: string, value: unknown, low: number, high: number)
 /**
  * A whole number of at least `least`; a fraction or a smaller number is refused as E_RANGE.
  *
+ * @param field path of the field, for the refusal
+ * @param value what was given
+ * @param least the smallest accepted
+ * @returns the number
  * @example
- * whole('pieces', 12, 1) // 12
+ * wholeNumber('pieces', 12, 1) // 12
  */
-export function whole(field: string, value: unknown, least = 0): number {
+export function wholeNumber(field: string, value: unknown, least = 0): number {
   const n = finite(field, value);
   return Number.isInteger(n) && n >= least ? n : refuse('E_RANGE', field, value, `a whole number from ${least}`);
 }
@@ -59,6 +76,9 @@ export function whole(field: string, value: unknown, least = 0): number {
 /**
  * A scrap share: 0 or more and below 1, else E_RANGE.
  *
+ * @param field path of the field, for the refusal
+ * @param value what was given, a share
+ * @returns the share
  * @example
  * scrapShare('scrap', 0.05) // 0.05
  */
@@ -70,6 +90,9 @@ export function scrapShare(field: string, value: unknown): number {
 /**
  * A list with at least one member; otherwise E_NOT_A_NUMBER for no list and E_EMPTY for an empty one.
  *
+ * @param field path of the field, for the refusal
+ * @param value what was given
+ * @returns the list
  * @example
  * filled('factors', [1, 2]) // [1, 2]
  */
@@ -81,6 +104,10 @@ export function filled<T>(field: string, value: readonly T[] | undefined): reado
 /**
  * One of the words given, else E_KEY.
  *
+ * @param field path of the field, for the refusal
+ * @param value what was given
+ * @param words those accepted
+ * @returns the word
  * @example
  * oneOf('kind', 'time', ['time', 'cost']) // 'time'
  */
@@ -94,6 +121,8 @@ const GUARD = 1e-9;
 /**
  * Whole units needed for x, with the guard against floating noise.
  *
+ * @param x a count, not yet whole
+ * @returns whole units
  * @example
  * ceilGuarded(3.0000000000001) // 3
  */
@@ -104,6 +133,8 @@ export function ceilGuarded(x: number): number {
 /**
  * Whole units that fit in x, with the same guard.
  *
+ * @param x a count, not yet whole
+ * @returns whole units
  * @example
  * floorGuarded(2.9999999999999) // 3
  */

@@ -4,6 +4,10 @@ import { whole } from './numbers';
 /**
  * Days since 1970-01-01 of a plain ISO date, without time zone. Refuses unreal dates as E_DATE.
  *
+ * @param field path of the field, for the refusal
+ * @param iso a plain date, YYYY-MM-DD
+ * @returns whole days
+ * @throws {CoreError} E_DATE
  * @example
  * dayNumber('order date', '1970-01-31') // 30
  */
@@ -22,6 +26,8 @@ export function dayNumber(field: string, iso: unknown): number {
 /**
  * ISO date of a day number.
  *
+ * @param day days since 1970-01-01
+ * @returns YYYY-MM-DD
  * @example
  * isoDay(30) // '1970-01-31'
  */
@@ -32,6 +38,8 @@ export function isoDay(day: number): string {
 /**
  * 0 = Monday … 6 = Sunday. Day 0 (1970-01-01) was a Thursday.
  *
+ * @param day days since 1970-01-01
+ * @returns 0 to 6
  * @example
  * weekday(0) // 3
  */
@@ -44,6 +52,8 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 /**
  * ISO date as "12 Mar 2027".
  *
+ * @param iso YYYY-MM-DD, or an ISO time
+ * @returns the date in words
  * @example
  * dateWords('2027-03-12') // '12 Mar 2027'
  */
@@ -58,6 +68,8 @@ const AS_DATE_D = 36_525;
 /**
  * Whether so many days from now are told, and written down, as a date.
  *
+ * @param days from now
+ * @returns false beyond a hundred years
  * @example
  * isNear(40) // true
  */

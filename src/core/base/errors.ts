@@ -47,6 +47,11 @@ export class CoreError extends Error {
 /**
  * Throws a CoreError; usable in expressions.
  *
+ * @param code what kind of refusal
+ * @param field path of the field, as the user knows it
+ * @param value what was given
+ * @param accepted what would be accepted, in words
+ * @throws {CoreError} always
  * @example
  * (() => { try { return refuse('E_RANGE', 'share', 1.2, '0 to 1'); } catch (e) { return e.issue.code; } })()
  * // 'E_RANGE'

@@ -18,6 +18,8 @@ export interface Figure {
 /**
  * The likely value of a figure, in the figure's own unit; 0 for a coefficient that a variant does not list.
  *
+ * @param figure of a rate set, or nothing
+ * @returns its likely value, in its own unit
  * @example
  * likely({ v: [1, 2, 4], basis: 'rule' }) // 2
  */
@@ -29,6 +31,8 @@ export function likely(figure: Figure | undefined): number {
 /**
  * True when low ≤ likely ≤ high and all are finite.
  *
+ * @param v one value, or low, likely and high
+ * @returns whether it may be drawn from
  * @example
  * isOrdered([1, 2, 4]) // true
  */

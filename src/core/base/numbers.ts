@@ -4,6 +4,9 @@ const THIN = '\u202f';
 /**
  * A number with fixed digits after the point and thin spaces between thousands.
  *
+ * @param x in any unit
+ * @param digits after the point
+ * @returns words without the unit
  * @example
  * fixed(12345.678, 1) // '12\u202f345.7'
  */
@@ -16,6 +19,8 @@ export function fixed(x: number, digits: number): string {
 /**
  * A whole number.
  *
+ * @param x in any unit
+ * @returns words without the unit
  * @example
  * whole(12345.6) // '12\u202f346'
  */
@@ -24,6 +29,8 @@ export const whole = (x: number): string => fixed(x, 0);
 /**
  * Money a part: two digits after the point.
  *
+ * @param x money a part
+ * @returns words without the currency
  * @example
  * perPart(3.456) // '3.46'
  */
@@ -32,6 +39,9 @@ export const perPart = (x: number): string => fixed(x, 2);
 /**
  * A difference with its sign always shown.
  *
+ * @param x in any unit
+ * @param digits after the point
+ * @returns words without the unit; minus as "−"
  * @example
  * signed(-2.5, 1) // '−2.5'
  */
@@ -43,6 +53,9 @@ export const signed = (x: number, digits: number): string => {
 /**
  * A figure with about `digits` significant digits, without exponent.
  *
+ * @param x in any unit
+ * @param digits significant ones
+ * @returns words without the unit
  * @example
  * significant(0.0123456, 3) // '0.0123'
  */

@@ -15,6 +15,8 @@ export const plainDateSchema = z.iso
 /**
  * Whether something is such a date.
  *
+ * @param value anything
+ * @returns true for a real date from 1990 to 2199 as YYYY-MM-DD
  * @example
  * isPlainDate('2027-02-30') // false
  */

@@ -49,6 +49,10 @@ export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimensio
 /**
  * Stored value to the display unit of a system.
  *
+ * @param stored in the stored unit of its dimension
+ * @param dimension length, area …
+ * @param system SI or inch
+ * @returns in the unit shown
  * @example
  * toDisplay(25.4, 'length', 'inch') // 1
  */
@@ -59,6 +63,10 @@ export function toDisplay(stored: number, dimension: Dimension, system: UnitSyst
 /**
  * Value typed in a display unit to the stored unit.
  *
+ * @param shown in the unit shown
+ * @param dimension length, area …
+ * @param system SI or inch
+ * @returns in the stored unit of its dimension
  * @example
  * toStored(1, 'length', 'inch') // 25.4
  */

@@ -27,6 +27,8 @@ const OWN_KEYS = new Set(['id', 'bestRoute', 'bestVariant', 'reason']);
  * Reads a brief from unknown data. Unknown keys are ignored and named in the notes;
  * anything else wrong is refused with the field's path, the value and what would be accepted.
  *
+ * @param raw anything: JSON from a file or a request
+ * @returns the brief with notes of what was ignored, or every issue
  * @example
  * parseBrief({ title: 'Cap', geometry: { volume_cm3: -1 } }).ok // false
  */
@@ -119,6 +121,8 @@ function accepted(issue: z.core.$ZodIssue): string {
 /**
  * Shape and contradictions of a brief under way, for the screen: a brief if the shape is right, and every issue.
  *
+ * @param raw what the form holds
+ * @returns the brief, or null where its shape is wrong, and every issue
  * @example
  * inspectBrief({ title: '' }).issues.map((i) => i.path) // ['title']
  */
@@ -131,6 +135,8 @@ export function inspectBrief(raw: unknown): { brief: Brief | null; issues: Brief
 /**
  * What a schema cannot see: figures that contradict each other, and words the shop does not know.
  *
+ * @param brief of right shape
+ * @returns an issue for each figure that contradicts another
  * @example
  * contradictions({ ...brief, alloy: 'unobtainium' }).map((i) => i.path) // ['alloy']
  */

@@ -3,6 +3,8 @@ import type { Brief } from './schema';
 /**
  * Pieces over the life of the part: a year's pieces × years, whole; null when either is not known.
  *
+ * @param brief of the part
+ * @returns pieces over all years; null where the brief does not say
  * @example
  * lifetimeQuantity({ ...brief, quantity: { ...brief.quantity, perYear: 200, years: 3 } }) // 600
  */
@@ -29,6 +31,9 @@ export const ENDLESS_LOT = 1e9;
 /**
  * Pieces an order: as given, else a quarter of a year's pieces, else the whole programme.
  *
+ * @param brief of the part
+ * @param q pieces in all
+ * @returns pieces a lot
  * @example
  * lotSize({ ...brief, quantity: { ...brief.quantity, lot: 50 } }, 500) // 50
  */
@@ -41,6 +46,8 @@ export function lotSize(brief: Brief, q: number): number {
 /**
  * Draft in degrees that the part allows: true = as much as the route wants (null here), false = none.
  *
+ * @param allowed of the brief: whether, or how many degrees
+ * @returns degrees, or null where none are named
  * @example
  * draftDegrees(true) // null
  */

@@ -18,6 +18,8 @@ const UNTITLED = 'Untitled';
  * build took it, or a hand wrote it into the database) is left out as not known and told, instead of refusing the rest.
  * A row of a list with a wrong value is left out whole.
  *
+ * @param raw what a row or a record holds
+ * @returns a brief, always, and what of it was left out
  * @example
  * readStoredBrief({ title: 'Cap', geometry: { volume_cm3: 'much' } }).unread.map((i) => i.path)
  * // ['geometry.volume_cm3']

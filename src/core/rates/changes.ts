@@ -118,6 +118,8 @@ const likelyOf = (v: OwnFigure): number => (typeof v === 'number' ? v : v[1]);
 /**
  * Coefficients of two sets that are not the same, in the order they are read.
  *
+ * @param here, there two sets
+ * @returns the figures that differ, with both values
  * @example
  * rateDifferences(rates, rates) // []
  */

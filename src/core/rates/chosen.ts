@@ -26,6 +26,8 @@ const built = new Map<string, RateSet>();
 /**
  * The whole rate set a reference speaks of; built once for each version and kept for a while.
  *
+ * @param ref which set, and a shop’s own figures
+ * @returns the whole set
  * @example
  * ratesOf(SHIPPED_REF).id === rates.id // true
  */

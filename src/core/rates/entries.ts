@@ -27,6 +27,8 @@ const isFigure = (x: unknown): x is Figure => isNode(x) && 'v' in x;
 /**
  * Names on the way to a coefficient: `variants["a/b"].time.steps[2].wait_h` → variants, a/b, time, steps, 2, wait_h.
  *
+ * @param path such as variants["gravity-die/hand"].dies
+ * @returns its names from the root on
  * @example
  * namesOf('variants["gravity-die/hand"].dies') // ['variants', 'gravity-die/hand', 'dies']
  */
@@ -44,6 +46,8 @@ const join = (path: string, name: string): string =>
 /**
  * Every coefficient of a rate set, in the order it is read.
  *
+ * @param rates a rate set
+ * @returns every figure with its path, in the order of the screen
  * @example
  * rateEntries(rates).length > 500 // true
  */

@@ -18,6 +18,9 @@ export function tableValue(figure: Figure | undefined): TableValue | undefined {
 /**
  * The coefficient a rate set keeps under a path; undefined for one it does not list.
  *
+ * @param rates a rate set
+ * @param path of a figure
+ * @returns undefined where the set has none
  * @example
  * rateAt(rates, 'global.Rlab') === rates.global.Rlab // true
  */

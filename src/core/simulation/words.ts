@@ -8,6 +8,8 @@ import type { Share } from './sampling';
 /**
  * A share of the draws as a whole per cent; the outer ones as "under 1" and "over 99".
  *
+ * @param share 0 to 1
+ * @returns whole per cent, without the sign
  * @example
  * percent(0.123) // '12'
  */

@@ -22,6 +22,8 @@ export interface StudyLane {
 /**
  * True when no rule bars the lane, its money is known and no other variant is held: only such lanes can lead.
  *
+ * @param entry a lane of a study
+ * @returns whether it is neither blocked nor without money, and not passed over
  * @example
  * survives(entry) // true
  */
@@ -42,6 +44,9 @@ export const openCosts = (entry: StudyLane): readonly ProgrammeCost[] =>
 /**
  * The layout of least T(q) on one lane (equation 4.3), or the one held; the fewest positions where two are equal.
  *
+ * @param entry a lane of a study
+ * @param q pieces in all
+ * @returns money of the cheapest layout; null where the lane has none
  * @example
  * bestLayout(entry, 500)?.total === board.lanes.find((l) => l.id === entry.lane.id)?.money?.total // true
  */

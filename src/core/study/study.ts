@@ -31,6 +31,11 @@ export interface World {
  * Readies a study: facts, screening, money of every layout of every lane. Nothing here depends on the quantity
  * except the lot, which the brief fixes (or a quarter of a year's pieces).
  *
+ * @param brief of the part
+ * @param school tolerance policy: published grades, or what a specialist shop claims
+ * @param rates money and time
+ * @param world alloy and lanes in place of the tables’
+ * @returns the study; what is missing is named in it, nothing is refused
  * @example
  * prepareStudy(brief).lanes.length === lanes.length // true
  */

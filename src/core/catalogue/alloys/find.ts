@@ -7,6 +7,8 @@ const BY_ID = new Map(ALLOYS.map((a) => [a.id, a]));
 /**
  * The alloy of that id, or undefined when the shop keeps none of that name.
  *
+ * @param id of the alloy table
+ * @returns undefined where there is none
  * @example
  * findAlloy('no such alloy') // undefined
  */
@@ -17,6 +19,8 @@ export function findAlloy(id: string | null | undefined): Alloy | undefined {
 /**
  * The hazards of an alloy, in the order its data gives, with the usual precautions.
  *
+ * @param alloy of the table
+ * @returns the hazards its row names
  * @example
  * hazardsOf(alloy)[0].id // 'molten-metal'
  */

@@ -29,6 +29,8 @@ const BY_ID = new Map(LANES.map((lane) => [lane.id, lane]));
 /**
  * The lane of an id such as "gravity-die/hand", or undefined.
  *
+ * @param id "route/variant"
+ * @returns undefined where there is none
  * @example
  * findLane('gravity-die/hand')?.route.id // 'gravity-die'
  */
@@ -39,6 +41,8 @@ export function findLane(id: string): Lane | undefined {
 /**
  * Kin of a route, by what becomes of its mould: used to group tones and dashes.
  *
+ * @param routeId of the route table
+ * @returns what its mould is made of
  * @example
  * kinOf('plaster') // 'burnt-out'
  */
@@ -51,6 +55,8 @@ export function kinOf(routeId: string): 'sand' | 'burnt-out' | 'metal' | 'rubber
 /**
  * A lane's or baseline's name short enough for a sentence or a chart label.
  *
+ * @param laneId "route/variant", or a baseline
+ * @returns a name for a sentence, without capital
  * @example
  * shortName('gravity-die/hand') // 'gravity die, ladled by hand'
  */
@@ -61,6 +67,8 @@ export function shortName(laneId: string): string {
 /**
  * Name of a lane's route and what sets its variant apart, for the head of a row.
  *
+ * @param laneId "route/variant", or a baseline
+ * @returns both names
  * @example
  * laneWords('gravity-die/hand') // { route: 'Gravity die', variant: 'ladled by hand' }
  */

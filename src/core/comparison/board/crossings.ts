@@ -133,6 +133,9 @@ export function crossingsOf(runs: readonly WinnerRun[]): Crossing[] {
 /**
  * Every change of place of the cheapest surviving lane from 1 to `qMax` pieces.
  *
+ * @param study made ready
+ * @param qMax pieces up to which is looked
+ * @returns the changes of the lead, in the order of their quantity
  * @example
  * crossings(study)[0].to // 'bonded-sand/printed'
  */

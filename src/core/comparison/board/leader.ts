@@ -41,6 +41,10 @@ export function winnerAt(runners: readonly Runner[], q: number): number {
 /**
  * Id of the cheapest surviving lane at q pieces, or null when no lane survives.
  *
+ * @param study made ready
+ * @param q pieces in all
+ * @param runners lanes that survive, where they are known
+ * @returns the id of the cheapest surviving lane, or null
  * @example
  * leaderAt(study, 500) === board.leader // true
  */

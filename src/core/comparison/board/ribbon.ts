@@ -13,6 +13,8 @@ export interface RibbonCell {
 /**
  * Whole quantities spread evenly on a log scale from 1 to RAIL_MAX, both included, repeats left out.
  *
+ * @param count how many
+ * @returns whole pieces from 1 to the end of the rail, evenly by ratio
  * @example
  * railQuantities(3) // [1, 1000, 1000000]
  */

@@ -54,6 +54,8 @@ export function verdictOf(board: Board, all: readonly Crossing[] | null): Verdic
 /**
  * Whole quantity with thin spaces between thousands.
  *
+ * @param n whole pieces
+ * @returns words without the unit
  * @example
  * pieces(1500) // '1\u202f500'
  */
@@ -66,6 +68,9 @@ export function pieces(n: number): string {
 /**
  * Money with the digits its size bears: 3.12, 101.70, 3 931.
  *
+ * @param x money
+ * @param code of the currency
+ * @returns words with the code
  * @example
  * plainMoney(8.1, 'USD') // '8.10 USD'
  */
@@ -142,6 +147,8 @@ function phrase(lane: BoardLane): string {
 /**
  * Days as weeks, to the tenth, as the board has them.
  *
+ * @param days calendar days
+ * @returns words with the unit
  * @example
  * weeks(21) // '3.0 weeks'
  */

@@ -1,4 +1,4 @@
-import { filled, finite, notNegative, positive, scrapShare, whole } from '../../base/checks';
+import { filled, finite, notNegative, positive, scrapShare, wholeNumber } from '../../base/checks';
 import { refuse } from '../../base/errors';
 
 /**
@@ -17,9 +17,9 @@ export function flowLine(input: { stations: readonly { time_h: number; units?: n
 } {
   const stations = filled('stations', input.stations).map((s, i) => ({
     time: positive(`stations[${i}].time_h`, s.time_h),
-    units: whole(`stations[${i}].units`, s.units ?? 1, 1),
+    units: wholeNumber(`stations[${i}].units`, s.units ?? 1, 1),
   }));
-  const items = whole('items', input.items, 1);
+  const items = wholeNumber('items', input.items, 1);
   if (items > 1e6) refuse('E_TOO_LARGE', 'items', items, 'up to 1 000 000');
   let ready = new Float64Array(items);
   for (const { time, units } of stations) {
@@ -54,7 +54,7 @@ export function overlap(input: { attended_s: number; unattended_s: number; dies:
 } {
   const a = positive('attended_s', input.attended_s);
   const u = notNegative('unattended_s', input.unattended_s);
-  const k = whole('dies', input.dies, 1);
+  const k = wholeNumber('dies', input.dies, 1);
   const perSecond = Math.min(k / (a + u), 1 / a);
   const diesToSaturate = Math.ceil((a + u) / a - 1e-9);
   return {
@@ -118,7 +118,7 @@ export function cumulativeDay(input: {
 } {
   const rates = filled('rates', input.rates);
   rates.forEach((r, i) => {
-    whole(`rates[${i}].fromDay`, r.fromDay);
+    wholeNumber(`rates[${i}].fromDay`, r.fromDay);
     notNegative(`rates[${i}].perDay`, r.perDay);
   });
   const scrap = scrapShare('scrap', input.scrap);

@@ -1,4 +1,4 @@
-import { finite, notNegative, positive, whole } from '../../base/checks';
+import { finite, notNegative, positive, wholeNumber } from '../../base/checks';
 import { refuse } from '../../base/errors';
 import { dayNumber, isoDay, weekday } from '../../base/day';
 
@@ -43,7 +43,7 @@ function nextWorkday(from: number, hours: (day: number) => number): number {
  */
 export function addWorkdays(input: { start: string; days: number } & WorkCalendar): { finish: string; next: string } {
   const start = dayNumber('start', input.start);
-  const days = whole('days', notNegative('days', input.days));
+  const days = wholeNumber('days', notNegative('days', input.days));
   const hours = hoursOf(input);
   let day = nextWorkday(start, hours);
   for (let left = days; left > 1; left--) day = nextWorkday(day + 1, hours);

@@ -1,4 +1,4 @@
-import { whole } from '../../base/checks';
+import { wholeNumber } from '../../base/checks';
 import { refuse } from '../../base/errors';
 import { checkPlan, planTotal, type CheckedPlan, type Plan } from './plan';
 
@@ -25,7 +25,7 @@ const TIE = 1e-9;
 export function crossovers(input: { a: Plan; b: Plan; qMax: number }): { runs: Run[] } {
   const a = checkPlan('a', input.a);
   const b = checkPlan('b', input.b);
-  const qMax = whole('qMax', input.qMax, 1);
+  const qMax = wholeNumber('qMax', input.qMax, 1);
   if (qMax > QMAX) refuse('E_TOO_LARGE', 'qMax', qMax, `up to ${QMAX}`);
   const side = (q: number): Run['cheaper'] => {
     const ta = planTotal(a, q);

@@ -1,4 +1,4 @@
-import { finite, oneOf, positive, whole } from '../../base/checks';
+import { finite, oneOf, positive, wholeNumber } from '../../base/checks';
 import { refuse } from '../../base/errors';
 
 /**
@@ -23,7 +23,7 @@ export function learningCurve(input: {
   const slope = finite('slope', input.slope);
   const school = oneOf('school', input.school ?? 'unit', ['unit', 'cumulative-average']);
   if (!(slope >= 0.5 && slope <= 1)) refuse('E_RANGE', 'slope', slope, '0.5 to 1');
-  const n = whole('n', input.n, 1);
+  const n = wholeNumber('n', input.n, 1);
   const b = Math.log2(slope);
   if (school === 'cumulative-average') {
     const total = (k: number): number => (k === 0 ? 0 : first * k ** (b + 1));

@@ -1,4 +1,4 @@
-import { finite, notNegative, positive, whole } from '../../base/checks';
+import { finite, notNegative, positive, wholeNumber } from '../../base/checks';
 import { refuse } from '../../base/errors';
 
 /**
@@ -64,9 +64,11 @@ export function machiningTime(input: {
       ? 0
       : notNegative('finishArea_cm2', input.finishArea_cm2) / positive('finishRate_cm2_min', input.finishRate_cm2_min);
   const holes =
-    (whole('holes', notNegative('holes', input.holes ?? 0)) * notNegative('perHole_s', input.perHole_s ?? 0)) / 60;
+    (wholeNumber('holes', notNegative('holes', input.holes ?? 0)) * notNegative('perHole_s', input.perHole_s ?? 0)) /
+    60;
   const setups =
-    whole('setups', notNegative('setups', input.setups ?? 1)) * notNegative('perSetup_min', input.perSetup_min ?? 0);
+    wholeNumber('setups', notNegative('setups', input.setups ?? 1)) *
+    notNegative('perSetup_min', input.perSetup_min ?? 0);
   const time_min = removed / mrr + finishing + holes + setups;
   if (input.kc_MPa === undefined) return { time_min };
   const efficiency = finite('efficiency', input.efficiency ?? 1);

@@ -1,4 +1,4 @@
-import { ceilGuarded, notNegative, positive, whole } from '../../base/checks';
+import { ceilGuarded, notNegative, positive, wholeNumber } from '../../base/checks';
 
 /** A purchase plan in the study's currency. Lives and lots in good pieces; null or absent = endless life, one lot. */
 export interface Plan {
@@ -79,7 +79,7 @@ export function totalCost(input: { plan: Plan; q: number }): {
   lots: number;
 } {
   const plan = checkPlan('plan', input.plan);
-  const q = whole('q', notNegative('q', input.q));
+  const q = wholeNumber('q', notNegative('q', input.q));
   const total = planTotal(plan, q);
   return { total, perPart: q > 0 ? total / q : 0, tools: toolsFor(plan, q), lots: lotsFor(plan, q) };
 }

@@ -1,4 +1,4 @@
-import { ceilGuarded, notNegative, scrapShare, whole } from '../../base/checks';
+import { ceilGuarded, notNegative, scrapShare, wholeNumber } from '../../base/checks';
 import { refuse } from '../../base/errors';
 
 /**
@@ -12,8 +12,8 @@ import { refuse } from '../../base/errors';
  * batches({ need: 250, perBatch: 36 }).batches // 7
  */
 export function batches(input: { need: number; perBatch: number }): { batches: number; made: number; over: number } {
-  const need = whole('need', notNegative('need', input.need));
-  const per = whole('perBatch', input.perBatch, 1);
+  const need = wholeNumber('need', notNegative('need', input.need));
+  const per = wholeNumber('perBatch', input.perBatch, 1);
   const count = Math.ceil(need / per);
   return { batches: count, made: count * per, over: count * per - need };
 }
@@ -34,10 +34,10 @@ export function positions(input: { positions: number; lost: number; scrap: numbe
   units: number;
   expectedGood: number;
 } {
-  const all = whole('positions', input.positions, 1);
-  const lost = whole('lost', notNegative('lost', input.lost));
+  const all = wholeNumber('positions', input.positions, 1);
+  const lost = wholeNumber('lost', notNegative('lost', input.lost));
   const scrap = scrapShare('scrap', input.scrap);
-  const need = whole('need', notNegative('need', input.need));
+  const need = wholeNumber('need', notNegative('need', input.need));
   const usable = all - lost;
   if (!(usable > 0)) refuse('E_RANGE', 'lost', lost, `fewer than the ${all} positions`);
   const good = usable * (1 - scrap);

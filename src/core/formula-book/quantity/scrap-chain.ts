@@ -1,4 +1,4 @@
-import { ceilGuarded, filled, notNegative, scrapShare, whole } from '../../base/checks';
+import { ceilGuarded, filled, notNegative, scrapShare, wholeNumber } from '../../base/checks';
 import { refuse } from '../../base/errors';
 
 /**
@@ -19,7 +19,7 @@ export function scrapChain(input: { need: number; scraps: readonly number[]; cos
   stageStarts: number[];
   costPerGood?: number;
 } {
-  const need = whole('need', input.need, 1);
+  const need = wholeNumber('need', input.need, 1);
   const good = filled('scraps', input.scraps).map((s, i) => 1 - scrapShare(`scraps[${i}]`, s));
   const share = good.reduce((a, b) => a * b, 1);
   const stageStarts: number[] = [];

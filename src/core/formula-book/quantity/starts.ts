@@ -1,4 +1,4 @@
-import { finite, whole } from '../../base/checks';
+import { finite, wholeNumber } from '../../base/checks';
 import { refuse } from '../../base/errors';
 import { regularisedBeta } from './regularised-beta';
 
@@ -19,7 +19,7 @@ export function startsFor(input: { need: number; yield: number; confidence: numb
   starts: number;
   probability: number;
 } {
-  const need = whole('need', input.need, 1);
+  const need = wholeNumber('need', input.need, 1);
   if (need > 1e6) refuse('E_TOO_LARGE', 'need', need, 'up to 1 000 000');
   const y = finite('yield', input.yield);
   if (!(y > 0 && y <= 1)) refuse('E_RANGE', 'yield', y, 'above 0 up to 1');

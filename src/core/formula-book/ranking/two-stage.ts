@@ -1,4 +1,4 @@
-import { filled, finite, notNegative, positive, whole } from '../../base/checks';
+import { filled, finite, notNegative, positive, wholeNumber } from '../../base/checks';
 import { refuse } from '../../base/errors';
 import { checkPlan, planTotal, type CheckedPlan, type Plan } from '../money/plan';
 
@@ -31,7 +31,7 @@ export function twoStage(input: {
   bPerDay: number;
   due: readonly Delivery[];
 }): { n: number; cost: number; feasibleFrom: number; feasibleTo: number } {
-  const q = whole('quantity', input.quantity, 1);
+  const q = wholeNumber('quantity', input.quantity, 1);
   const a = checkPlan('a', input.a);
   const b = checkPlan('b', input.b);
   const start = { a: notNegative('aStart_d', input.aStart_d), b: notNegative('bStart_d', input.bStart_d) };
@@ -39,7 +39,7 @@ export function twoStage(input: {
   let [from, to] = [0, q];
   for (const { day_d, parts } of filled('due', input.due)) {
     finite('due.day_d', day_d);
-    const wanted = whole('due.parts', parts);
+    const wanted = wholeNumber('due.parts', parts);
     if (wanted > q) refuse('E_RANGE', 'due.parts', wanted, `at most the quantity, ${q}`);
     const made = (side: 'a' | 'b'): number => Math.floor(daily[side] * Math.max(0, day_d - start[side]) + 1e-9);
     const [onA, onB] = [made('a'), made('b')];

@@ -1,4 +1,4 @@
-import { oneOf, positive, whole } from '../../base/checks';
+import { oneOf, positive, wholeNumber } from '../../base/checks';
 import { refuse } from '../../base/errors';
 import { CT_TOTAL_MM, CT_UPPER_MM } from './casting-grades.data';
 
@@ -22,7 +22,7 @@ export function castingTolerance(input: {
   onEmpty?: 'refuse' | 'nearest';
 }): { total_mm: number; half_mm: number; gradeUsed: number; filled: boolean } {
   const nominal = positive('nominal_mm', input.nominal_mm);
-  const grade = whole('grade', input.grade);
+  const grade = wholeNumber('grade', input.grade);
   const onEmpty = oneOf('onEmpty', input.onEmpty ?? 'refuse', ['refuse', 'nearest']);
   const gradeUsed = grade + (input.wall === true ? 1 : 0);
   if (grade < 1 || gradeUsed > 16) refuse('E_RANGE', 'grade', grade, 'CT1 to CT16, a wall to CT15');

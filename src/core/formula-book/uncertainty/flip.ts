@@ -1,4 +1,4 @@
-import { filled, finite, whole } from '../../base/checks';
+import { filled, finite, wholeNumber } from '../../base/checks';
 import { refuse } from '../../base/errors';
 
 /** How often an answer changes over a bracket. */
@@ -80,7 +80,7 @@ export function flip(input: { poly: readonly number[]; low: number; high: number
   const poly = filled('poly', input.poly).map((c, i) => finite(`poly[${i}]`, c));
   const low = finite('low', input.low);
   const high = finite('high', input.high);
-  const steps = whole('steps', input.steps ?? STEPS, 1);
+  const steps = wholeNumber('steps', input.steps ?? STEPS, 1);
   if (low >= high) refuse('E_ORDER', 'low', low, `below high (${high})`);
   const roots = signChanges((x) => poly.reduceRight((sum, c) => sum * x + c, 0), low, high, steps);
   return { roots, kind: flipKind(roots) };
