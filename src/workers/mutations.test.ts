@@ -66,7 +66,7 @@ function fate(read: () => ReturnType<typeof readMeshFile>): string {
 
 /** Mutants of one run; `npm run fuzz:files` makes many more. */
 const MUTANTS = Number(process.env['MUTANTS'] ?? 484);
-/** Another seed each day: what one run does not meet, a later one may. It is told with what fails. */
+/** Another seed each day: what one run does not meet, a later one may. It is shown with what fails. */
 const SEED = Number(process.env['MUTANTS_SEED'] ?? Math.floor(Date.now() / 86_400_000));
 const LIMIT_MS = 60_000 + 1000 * MUTANTS;
 

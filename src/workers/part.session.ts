@@ -69,7 +69,7 @@ export class PartSession {
   private ready: ReadyBody | null = null;
   private body: BodyMeasures | null = null;
   private along: Vec = [0, 0, 1];
-  /** What was told of the part as it stands: kept so that it can be packed. */
+  /** What was reported of the part as it stands: kept so that it can be packed. */
   private answered: { file?: FileFound; picture?: KeptPicture; body?: BodyFound; draw?: DrawFound } = {};
   /** Where the file of a part that was restored can be fetched; null once it is here. */
   private source: string | null = null;

@@ -18,7 +18,7 @@ import { CoreError } from '@/core/base/errors';
 import { ratesOf } from '@/core/rates';
 import type { SimulationAnswer, SimulationAsked, SimulationDepth, SimulationRequest } from './simulation.protocol';
 
-/** Draws after which an answer is told, the first soon enough to be there at once. */
+/** Draws after which an answer is shown, the first soon enough to be there at once. */
 export const STAGES = [500, 2500, DRAWS] as const;
 /** Draws made before the worker looks whether it is asked something newer. */
 const SLICE = 512;
@@ -34,7 +34,7 @@ let store: DrawStore | null = null;
  * Draws a study and tells what it finds as it goes; never throws.
  * @param report hears each answer
  * @param breathe lets newer requests in; true where this one is still wanted
- * @param stages draws after which an answer is told, rising; the last is the whole answer
+ * @param stages draws after which an answer is shown, rising; the last is the whole answer
  */
 export async function answerSimulation(
   request: SimulationRequest,

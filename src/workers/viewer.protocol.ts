@@ -30,7 +30,7 @@ export interface FacetTone {
   readonly hatched: boolean;
 }
 
-/** What the worker that draws the part is told. Lengths in pixels of the page, places in mm of the part. */
+/** What the worker that draws the part is shown. Lengths in pixels of the page, places in mm of the part. */
 export type ViewerRequest =
   | { readonly kind: 'canvas'; readonly canvas: OffscreenCanvas; readonly ratio: number }
   /** Where bodies come from: the worker that reads them sends 'show' itself. */

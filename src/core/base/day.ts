@@ -62,11 +62,11 @@ export function dateWords(iso: string): string {
   return `${Number(d)} ${MONTHS[Number(m) - 1] ?? ''} ${y}`;
 }
 
-/** Days from now up to which a date is told as one: a hundred years. */
+/** Days from now up to which a date is shown as one: a hundred years. */
 const AS_DATE_D = 36_525;
 
 /**
- * Whether so many days from now are told, and written down, as a date.
+ * Whether so many days from now are shown, and written down, as a date.
  *
  * @param days from now
  * @returns false beyond a hundred years

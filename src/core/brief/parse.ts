@@ -15,7 +15,7 @@ export type BriefResult =
   | { readonly ok: true; readonly brief: Brief; readonly notes: readonly string[] }
   | { readonly ok: false; readonly issues: readonly BriefIssue[] };
 
-/** Issues told, at most. */
+/** Issues listed, at most. */
 const MOST_ISSUES = 100;
 /** Ignored keys named, at most. */
 const MOST_NOTES = 30;

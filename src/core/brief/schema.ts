@@ -211,7 +211,7 @@ export const briefSchema = z.strictObject({
       joints: joints.prefault({}),
       cost_USD: size(1e7),
       partCost_USD: size(1e7),
-      /** Floor its joining takes, and what comes back of it: told as lines of today's way. */
+      /** Floor its joining takes, and what comes back of it: shown as lines of today's way. */
       floor_m2: size(1e5),
       returns_pct: known(z.number().min(0).max(90)),
       repair_USD: size(1e7),

@@ -15,7 +15,7 @@ const UNTITLED = 'Untitled';
 
 /**
  * Reads a brief that is already stored. What is stored always opens: a value that the schema does not take (an older
- * build took it, or a hand wrote it into the database) is left out as not known and told, instead of refusing the rest.
+ * build took it, or a hand wrote it into the database) is left out as not known and reported, instead of refusing the rest.
  * A row of a list with a wrong value is left out whole.
  *
  * @param raw what a row or a record holds

@@ -173,7 +173,7 @@ export interface OfLot extends OfLayout {
   readonly Q: number;
   readonly run: LotRun;
 }
-/** Of a programme of q pieces in lots, as it is told: looked at in one of its lots. */
+/** Of a programme of q pieces in lots, as it is shown: looked at in one of its lots. */
 export interface OfProgramme extends OfLot {
   readonly q: number;
   /** Pieces of a full lot. */

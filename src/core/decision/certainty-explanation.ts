@@ -18,7 +18,7 @@ import { computedFigure, explain, type Explanation, type ExplainedFigure } from 
 import type { Working } from '../equations';
 import type { KeptSimulation } from './kept-simulation';
 
-/** Of what choice it is told. */
+/** Of what choice it is shown. */
 export interface SureOf {
   readonly laneId: string;
   readonly currency: string;

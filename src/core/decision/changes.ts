@@ -90,7 +90,7 @@ export function resultChanges(was: Evaluation, is: Evaluation, laneId: string): 
   return out;
 }
 
-/** Rates told one by one; beyond them only their number. */
+/** Rates listed one by one; beyond them only their number. */
 const RATES_LISTED = 12;
 
 /**

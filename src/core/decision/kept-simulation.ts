@@ -55,7 +55,7 @@ export interface KeptSimulation extends DrawnBy {
   readonly flipExplanations?: readonly Explanation[];
 }
 
-/** Flip points told of uncertain figures, the nearest. */
+/** Flip points of uncertain figures, the nearest. */
 const FLIPS_LISTED = 5;
 
 /**

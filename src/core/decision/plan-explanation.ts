@@ -6,7 +6,7 @@ import { perPart, whole } from '../base/numbers';
 import { lateExplanation } from './late-explanation';
 import type { KeptPlan } from './kept-plan';
 
-/** Late deliveries told by name; further ones by their number. */
+/** Late deliveries listed by name; further ones by their number. */
 const LATE_LISTED = 3;
 
 /**

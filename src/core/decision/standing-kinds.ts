@@ -46,7 +46,7 @@ export interface Signed {
   readonly weights: Weights | null;
 }
 
-/** A part dearer by more than this share is told as weaker. Basis: our own. */
+/** A part dearer by more than this share is shown as weaker. Basis: our own. */
 export const COST_RISE_LIMIT = 0.05;
 /** Told where no figure moved. */
 export const UNMOVED = 'Nothing that it rests on has moved.';

@@ -18,9 +18,9 @@ import {
 } from './standing-kinds';
 import { planStanding } from './standing-plan';
 
-/** A lead that has shrunk below this share of what it was is told as weaker. Basis: our own. */
+/** A lead that has shrunk below this share of what it was is shown as weaker. Basis: our own. */
 const LEAD_LOSS_LIMIT = 0.5;
-/** Rates told. */
+/** Rates listed, at most. */
 const CAUSES_LISTED = 3;
 
 interface ChoiceNow {

@@ -20,7 +20,7 @@ export interface EquationOf<V, C extends V, S extends string> {
   readonly expression: Forms<V>;
   readonly symbols: Readonly<Record<S, SymbolOf<C>>>;
   readonly lists?: Readonly<Record<string, ListOf<V, C>>>;
-  /** Symbols told in every form, though the expression may do without them. */
+  /** Symbols shown in every form, though the expression may do without them. */
   readonly beside?: readonly NoInfer<S>[];
   readonly note?: (c: C) => string | null;
   /** What its symbols stand for: a new record at every call. */
@@ -34,7 +34,7 @@ export interface Readied<S extends string> {
   readonly value: () => number;
 }
 
-/** An equation: worked out for a case, or told with its working. */
+/** An equation: worked out for a case, or shown with its working. */
 export interface Equation<V, C extends V = V, S extends string = string> {
   readonly figure: string;
   readonly number: string;

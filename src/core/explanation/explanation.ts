@@ -7,7 +7,7 @@ export interface ExplainedFigure {
   readonly laneId: string;
   /** Name of the figure whose working opens; null opens the reasons of the lane. */
   readonly figure: string | null;
-  /** Pieces the figure is told at, where that is not the quantity of the whole sentence. */
+  /** Pieces the figure is shown at, where that is not the quantity of the whole sentence. */
   readonly q?: number;
   /** Its working where it is carried along: of what was drawn or searched for. */
   readonly working?: Working;

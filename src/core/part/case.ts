@@ -48,7 +48,7 @@ function operation(c: PartCase, index: string) {
     : { ...of(c), ...o, index: Number(index), each_mm3: o.stock_mm3 / o.count };
 }
 
-/** Figures of which a part has several, told by the number of an operation after a point, from 1. */
+/** Figures of which a part has several, named by the number of an operation after a point, from 1. */
 const ONE_OF: Readonly<Record<string, (c: PartCase, index: string) => Working>> = {
   op: (c, index) => OPERATION_TIME.working(operation(c, index)),
   metal: (c, index) => OPERATION_METAL.working(operation(c, index)),

@@ -19,7 +19,7 @@ export interface FeatureCall {
   /** Width in the other school, to show where the verdict would differ. */
   readonly otherPolicy_mm: number | null;
   /** Casting grade [tight, usual] used. */
-  /** Verdict by the other school; null where that cannot be told. */
+  /** Verdict by the other tolerance policy; null where that is not known. */
   readonly otherVerdict: FeatureVerdict | null;
   readonly grades: readonly [number, number] | null;
   readonly parting_mm: number;

@@ -17,7 +17,7 @@ const APART_FROM = 64;
  * The best switch quantity of one pair, exactly, or null where none delivers in time for less than `under`. Money of a
  * layout never falls with its pieces, so that a stretch of switches costs no less than the first step at its low end
  * with the second at its high end: stretches that cannot be better are dropped whole, the likeliest is halved first.
- * Short ones are told apart by the layouts of both lanes, of which each two deliver in time over one stretch for each
+ * Short ones are distinguished by the layouts of both lanes, of which each two deliver in time over one stretch for each
  * kind of approval. Yields now and then.
  */
 export function* bestSwitch(
@@ -40,7 +40,7 @@ export function* bestSwitch(
     if (bound < ceiling) heap.push({ ways, from, to, bound });
   };
   const inTime = new WaysInTime(a, second, q, deliveries);
-  /** A stretch in which neither step changes its kind of approval, told apart by layouts. */
+  /** A stretch in which neither step changes its kind of approval, distinguished by layouts. */
   const tellApart = (kind: number, from: number, to: number): void => {
     const others = second.ways
       .map((_, theirs) => ({ theirs, total: second.total(theirs, q - to) }))

@@ -91,7 +91,7 @@ describe('the search of plans in two steps', () => {
       return looked;
     };
     expect(deliveriesOf(gear, 1_000_000, ORDER).length).toBeGreaterThan(200);
-    // A pair that is looked through at one breath yields once; it took millions of looks before layouts were told apart.
+    // A pair that is looked through at one breath yields once; it took millions of looks before layouts were distinguished.
     expect(looks(1_000_000)).toBeLessThanOrEqual(looks(400) + 4);
   });
 

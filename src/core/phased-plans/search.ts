@@ -80,7 +80,7 @@ function take(plans: SplitFound[], found: SplitFound, most: number): void {
   plans.length = Math.min(plans.length, most);
 }
 
-/** A plan told with the lane first whose parts come first, where nothing of a tool hangs on the order. */
+/** A plan shown with the lane first whose parts come first, where nothing of a tool hangs on the order. */
 function soonerFirst(found: SplitFound): SplitFound {
   const [a, b] = found.layouts;
   if (b.reused > 0 || a.time.firstArticle_d <= b.time.firstArticle_d) return found;

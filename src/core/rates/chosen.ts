@@ -2,7 +2,7 @@ import { ownRates, type OwnFigures } from './changes';
 import { SHIPPED_RATES } from './shipped';
 import type { RateSet } from './types';
 
-/** A rate set told by what sets it apart from the shipped one: small enough to send along with a question. */
+/** A rate set named by what sets it apart from the shipped one: small enough to send along with a question. */
 export interface RateRef {
   readonly id: string;
   readonly name: string;

@@ -94,7 +94,7 @@ function ofStep(c: TimeCase, id: string) {
     : { ...c, ...found, hours: c.time.hoursPerDay };
 }
 
-/** Figures of which a lane has several, told by their id after a point: a step, a touch, a shop, a day. */
+/** Figures of which a lane has several, named by their id after a point: a step, a touch, a shop, a day. */
 const ONE_OF: Readonly<Record<string, (c: TimeCase, id: string) => Working>> = {
   step: (c, id) => STEP_DAYS.working(ofStep(c, id)),
   work: (c, id) => WORK.working(ofStep(c, id)),

@@ -115,7 +115,7 @@ export function usesOf(model: LaneModel, plan: LayoutPlan, steps: readonly StepO
   return out;
 }
 
-/** Figures told together, as a list of an equation takes them. */
+/** Figures shown together, as a list of an equation takes them. */
 const contextOf = (value: number): FloorContext => ({ symbol: '', meaning: '', opens: '', value });
 
 /**

@@ -4,7 +4,7 @@ import type { LanePart, PartFacts } from '../part';
 import { rateAt, tableValue, type RateSet } from '../rates';
 import type { Lane } from '../catalogue/routes';
 
-/** What the rules of a lane are told for: they need no money, so barred lanes have them too. */
+/** What the rules of a lane are given: they need no money, so barred lanes have them too. */
 export interface OfRule {
   readonly facts: PartFacts;
   readonly lane: Lane;

@@ -185,7 +185,7 @@ function* toleranceFlips(study: Study, q: number, leader: string): Generator<voi
   return out;
 }
 
-/** Two lanes on a board; a blocked one has no programme, and its reason is told. */
+/** Two lanes on a board; a blocked one has no programme, and its reason is shown. */
 function bothOn(board: Board, leader: string, against: string | null): Omit<FlipCost, 'x'> {
   const lane = (id: string | null) => board.lanes.find((l) => l.id === id);
   const own = lane(leader);

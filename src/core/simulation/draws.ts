@@ -203,7 +203,7 @@ export function valueAt(range: Triple, spread: Spread, u: number): number {
   return a + (c - a) * placeOf(shapeOf((m - a) / (c - a)), u);
 }
 
-/** Draws made in one go, and where the tables, the list of those not told and the draws lie: bytes. */
+/** Draws made in one go, and where the tables, the list of those not given and the draws lie: bytes. */
 const CHUNK = 2048;
 const REAL = Float64Array.BYTES_PER_ELEMENT;
 const PERT_CUBICS = BASE;

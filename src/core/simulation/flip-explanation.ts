@@ -13,7 +13,7 @@ import { flipCostWorking } from './flip-cost-working';
 import type { SimulationInput } from './model';
 import { figureWords, inputWords } from './words';
 
-/** How the one whose flips are told stands: a lane that leads, a plan that is ahead of the route alone, or behind it. */
+/** How the one whose flips are shown stands: a lane that leads, a plan that is ahead of the route alone, or behind it. */
 export type Stance = 'first' | 'ahead' | 'behind';
 
 /**

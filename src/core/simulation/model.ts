@@ -58,7 +58,7 @@ function treeOf(expression: string): Expr {
 
 /** The quantity as an input. */
 export const QUANTITY = 'quantity';
-/** Holidays depend on the day they are met on: days are drawn without them, and told with them. */
+/** Holidays depend on the day they are met on: days are drawn without them, and shown with them. */
 const HOLIDAYS = 'calendar.holidays';
 /** Symbols that stand for the quantity on the rail. */
 const OF_RAIL = new Set(['q', 'N', 'lot']);

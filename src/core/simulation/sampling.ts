@@ -186,7 +186,7 @@ export class Sampling {
     return { draws: n, lanes, difference: this.difference() };
   }
 
-  /** Days with their holidays: counting them keeps the order of the draws, so that bands may be told by them. */
+  /** Days with their holidays: counting them keeps the order of the draws, so that bands may be named by them. */
   private atResolution({ p10, p50, p90 }: Band): Band {
     const { shut = (days) => days } = this.ask;
     return { p10: shut(p10), p50: shut(p50), p90: shut(p90) };
@@ -198,7 +198,7 @@ export class Sampling {
     return shareOf(count / mine.length, mine.length);
   }
 
-  /** In how many draws a plan meets every delivery asked; not told where the pieces themselves are uncertain. */
+  /** In how many draws a plan meets every delivery asked; not given where the pieces themselves are uncertain. */
   private delivers(lane: number): Share | null {
     const { deliveries = [] } = this.ask;
     const steps = nth(this.model.lanes, lane).steps;

@@ -33,12 +33,12 @@ export function refused(status: number, message: string, issues: readonly BriefI
   });
 }
 
-/** Issues told, letters of a message, and letters of a value that is told back, at most. */
+/** Issues told, letters of a message, and letters of a value that is shown back, at most. */
 const MOST_ISSUES = 60;
 const MOST_LETTERS = 4000;
 const MOST_OF_A_VALUE = 400;
 
-/** A value as it is told back: what is long is cut. */
+/** A value as it is shown back: what is long is cut. */
 function short(value: unknown): unknown {
   if (typeof value === 'string') return value.slice(0, MOST_OF_A_VALUE);
   if (typeof value !== 'object' || value === null) return value;

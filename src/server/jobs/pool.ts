@@ -10,7 +10,7 @@ import { log } from '../log';
 import type { JobAnswer, JobInput, JobName, JobOutput } from './jobs';
 import type { JobProgress } from '@/core/base/job-progress';
 
-/** Jobs that wait, at most; the next is told to come back. */
+/** Jobs that wait, at most; the next is asked to come back later. */
 const MOST_WAITING = 64;
 /** A thread that nobody asks for so long is ended, ms. */
 const IDLE_MS = 60_000;

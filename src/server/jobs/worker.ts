@@ -18,7 +18,7 @@ export default async ({
 }: {
   readonly name: JobName;
   readonly input: unknown;
-  /** Where it is told how far the job is; null where nobody listens. */
+  /** Where progress of the job is reported; null where nobody listens. */
   readonly port: MessagePort | null;
 }): Promise<unknown> => {
   try {

@@ -61,7 +61,7 @@ export interface RateSetRecord {
 const SHIPPED_ENTRIES = new Map(rateEntries(SHIPPED_RATES).map((e) => [e.path, e]));
 const SHIPPED_FIGURES = new Map([...SHIPPED_ENTRIES].map(([path, e]) => [path, JSON.stringify(e.value)]));
 
-/** Changes told with a set. */
+/** Changes shown with a set. */
 const CHANGES_SHOWN = 2000;
 
 /** Every rate set that is not archived, the shipped one first. */

@@ -7,7 +7,7 @@ import type { RateEffect } from '../rates/rate-effect';
 import { selectRateSet, selectStudiesOf } from '../rates/queries';
 import { refOf } from '../rates/repo';
 
-/** Studies whose change is told, at most: the latest changed. */
+/** Studies whose change is shown, at most: the latest changed. */
 const MOST_LISTED = 200;
 /** Studies worked out at once. */
 const AT_ONCE = 2;

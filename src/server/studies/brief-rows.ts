@@ -112,7 +112,7 @@ function detailsRead(raw: unknown): Holder {
   return details;
 }
 
-/** A brief from its rows. What is stored always opens: what this build does not take is left out and told. */
+/** A brief from its rows. What is stored always opens: what this build does not take is left out and reported. */
 export function briefFromRows(row: BriefRow, features: readonly BriefRow[], holes: readonly BriefRow[]): StoredBrief {
   const raw = detailsRead(row['details']);
   for (const { group, field, column } of SINGLE) groupOf(raw, group)[field] = row[column];

@@ -13,7 +13,7 @@ export interface Revision {
   readonly brief: Brief;
 }
 
-/** Revisions told at the most, the newest. */
+/** Revisions listed at most, the newest. */
 const MOST_LISTED = 80;
 
 /** Name in an editor's id, "name#sitting"; ids without a name are those of a tab, a server or the demo. */

@@ -22,7 +22,7 @@ const FIGURES: readonly (readonly [Figure, string, Dimension | null, string, num
   ['priceMax_USD_kg', 'Metal price, at most', 'metalPrice', 'USD/kg', 1e6],
 ];
 
-/** What the part needs of its metal; an empty figure asks for nothing, one that cannot be read is told. */
+/** What the part needs of its metal; an empty figure asks for nothing, one that cannot be read is shown. */
 export function NeedsForm({
   needs,
   onChange,

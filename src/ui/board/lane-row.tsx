@@ -16,7 +16,7 @@ import { allInSpread, firstArticleSpread, totalSpread } from './spread-cells';
 import { FigureCell } from './figure-cell';
 import { findingValue } from './finding-words';
 
-/** What the differences on the lanes are told against. */
+/** What the differences on the lanes are shown against. */
 export interface Against {
   readonly laneId: string;
   readonly allIn: number;

@@ -62,7 +62,7 @@ export function RoutesView() {
     () => rankingsAt(study, restedBoard, weights.weights),
     [study, restedBoard, weights.weights],
   );
-  // What leads is told at once; by least cost the board knows it already.
+  // What leads is shown at once; by least cost the board knows it already.
   const live = useMemo(
     () => (brief.leads === 'cost' ? null : rankingsAt(study, board, weights.weights)),
     [brief.leads, study, board, weights.weights],

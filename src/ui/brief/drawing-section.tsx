@@ -45,7 +45,7 @@ const GROUPS = [
   ['On the drawing', DRAWING],
 ] as const;
 
-/** What a drawing says of its details. None of it bars a route: advice beside each lane is told from it. */
+/** What a drawing says of its details. None of it bars a route: advice beside each lane is shown from it. */
 export function DrawingSection() {
   return (
     <section className="section" id="drawing">

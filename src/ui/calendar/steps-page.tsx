@@ -16,7 +16,7 @@ export function StepsPage({
   step,
 }: {
   readonly delivery: Delivery;
-  /** Where the lane is a step of a plan: its own pieces and layout are told. */
+  /** Where the lane is a step of a plan: its own pieces and layout are shown. */
   readonly step?: PlanStep | undefined;
 }) {
   const { study, orderDate } = useStudy('study', 'orderDate');

@@ -21,7 +21,7 @@ const KEY_ORDER: readonly StretchKind[] = ['queue', 'tool', 'work', 'wait', 'han
 /** Days drawn narrower than this share of the picture still show as a hair. */
 const LEAST_PERCENT = 0.15;
 
-/** Every lane's calendar on one scale: a bar from the order to the last part, its stretches told by their pattern. */
+/** Every lane's calendar on one scale: a bar from the order to the last part, its stretches named by their pattern. */
 export function Timelines({
   deliveries,
   ofPlan = false,

@@ -17,7 +17,7 @@ const FONT = { family: FAMILY, size: 11 };
  * Border, ticks and title of an axis in the type and ink of the page.
  *
  * @param ink a colour
- * @param title with its unit; '' for one that is told elsewhere
+ * @param title with its unit; '' for one that is shown elsewhere
  * @param ticks more about the ticks
  */
 export function axis<T extends object>(ink: string, title: string, ticks: T) {

@@ -128,7 +128,7 @@ function Row({
   readonly checked: boolean;
   readonly onPick: () => void;
   readonly studyAt?: StudyAt | undefined;
-  /** Names of figures, and how they are told. */
+  /** Names of figures, and how they are shown. */
   readonly figures: readonly (readonly [figure: string, text: string])[];
   readonly children: ReactNode;
 }) {

@@ -92,7 +92,7 @@ function AssumedTag({ onConfirm, label }: { onConfirm: () => void; label: string
   );
 }
 
-/** A figure in the units of the screen. What cannot be read stays as typed and is told. */
+/** A figure in the units of the screen. What cannot be read stays as typed and is shown. */
 export function NumberField({
   dimension = null,
   unit,

@@ -74,7 +74,7 @@ export function PlainDateInput({ value, onTake, inputRef, ...rest }: Props) {
         if (!typing.current) take();
       }}
       onBlur={(event) => {
-        // A begun date in an empty field is no change of its value, so that no input was told.
+        // A begun date in an empty field is no change of its value, so that no input event came.
         if (event.currentTarget.validity.badInput) waiting.current = HALF_DATE;
         take();
       }}

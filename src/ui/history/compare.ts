@@ -8,7 +8,7 @@ import { CoreError } from '@/core/base/errors';
 import type { TolerancePolicy } from '@/core/part';
 import type { RateSet } from '@/core/rates';
 
-/** Measures and file of the part, told as one change. */
+/** Measures and file of the part, shown as one change. */
 const OF_MODEL = /^model(\.|$)/;
 
 /** What differs between two briefs, and what it does to the leading route at each one's own quantity. */

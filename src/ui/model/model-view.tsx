@@ -7,7 +7,7 @@ import { pretty } from '../working/pretty';
 import { SOURCE_WORDS } from '../working/source-words';
 import { found } from './found';
 
-/** Every equation behind the figures of the board, with its symbols: what is told here is what the product works with. */
+/** Every equation behind the figures of the board, with its symbols: what is shown here is what the product works with. */
 export function ModelView({ subjects }: { readonly subjects: readonly ModelSubject[] }) {
   const [asked, setAsked] = useState('');
   const wanted = useDeferredValue(asked);

@@ -4,7 +4,7 @@ import type { PlanChoice } from '@/core/phased-plans';
 import { shortName } from '@/core/catalogue/routes';
 import { whole } from '../format';
 
-/** The switch of an adopted plan, moved by hand. What is typed wrongly stays, and is told. */
+/** The switch of an adopted plan, moved by hand. What is typed wrongly stays, and is shown. */
 export function SwitchField({
   plan,
   most,

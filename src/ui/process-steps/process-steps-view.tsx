@@ -15,7 +15,7 @@ import { useQuantity, useStudy } from '../study/study-context';
 import { Explained } from '../working/explained';
 import { PHASE_WORDS } from './phase-words';
 
-/** A date is told with “on”, a number of years without. */
+/** A date is shown with “on”, a number of years without. */
 const on = (days: number): string => (isNear(days) ? 'on ' : '');
 
 /** How this part is made, for a customer or a colleague: picture, the way in steps, what to expect, by when. */

@@ -191,7 +191,7 @@ const Ground = memo(function Ground({ curves }: { curves: CostCurves | null }) {
   );
 });
 
-/** Runs too short to see are drawn with their neighbour; what they are is told by the crossing above them. */
+/** Runs too short to see are drawn with their neighbour; what they are is said by the crossing above them. */
 function merged(curves: CostCurves | null): { from: number; to: number; laneId: string }[] {
   const out: { from: number; to: number; laneId: string }[] = [];
   for (const run of curves?.runs ?? []) {

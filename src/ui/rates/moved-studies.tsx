@@ -13,7 +13,7 @@ const DELAY_MS = 350;
 /** What the studies that use a set would come to with a change of it. */
 export interface Moves {
   readonly effects: readonly RateEffect[] | null;
-  /** Studies that use the set, of which the first are told. */
+  /** Studies that use the set, of which the first are shown. */
   readonly of: number;
   readonly busy: boolean;
   readonly problem: string | null;
@@ -69,7 +69,7 @@ export function MovedStudies({
   pending,
 }: {
   readonly effects: readonly RateEffect[];
-  /** Studies that use the set, of which the latest are told. */
+  /** Studies that use the set, of which the latest are shown. */
   readonly of: number;
   readonly currency: string;
   readonly pending: boolean;

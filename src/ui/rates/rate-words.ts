@@ -2,7 +2,7 @@ import type { OwnFigure } from '@/core/rates';
 import { laneWords } from '@/core/catalogue/routes';
 import { significant } from '../format';
 
-/** How a figure of a rate set is told: its likely value, and its band where it has one. */
+/** How a figure of a rate set is shown: its likely value, and its band where it has one. */
 export function figureWords(value: unknown): string {
   if (value === null || value === undefined) return 'as shipped';
   if (typeof value === 'number') return significant(value, 5);

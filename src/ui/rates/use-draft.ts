@@ -123,7 +123,7 @@ export function useDraft(rates: RateSet): RateDraft {
   };
 }
 
-/** Days read from a text: one ISO date a line or between commas; the first that is no date is told. */
+/** Days read from a text: one ISO date a line or between commas; the first that is no date is shown. */
 export function readDays(text: string): { readonly days: readonly string[]; readonly problem: string | null } {
   const words = text.split(/[\s,;]+/).filter(Boolean);
   const bad = words.find((word) => !isPlainDate(word));

@@ -14,7 +14,7 @@ export interface Drawn {
   readonly q: number;
 }
 
-/** Whether both are the same; told by identity, so keep what has not changed. */
+/** Whether both are the same; known by identity, so keep what has not changed. */
 export const sameDrawn = (a: Drawn | null, b: Drawn): boolean =>
   a !== null && (Object.keys(b) as (keyof Drawn)[]).every((key) => a[key] === b[key]);
 

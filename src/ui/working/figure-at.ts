@@ -2,7 +2,7 @@ import type { Working } from '@/core/equations';
 import type { DrawnPlan } from '@/core/simulation';
 import type { Study } from '@/core/study';
 
-/** A figure of a lane or baseline; `q` where it is told at another quantity than the one on the rail. */
+/** A figure of a lane or baseline; `q` where it is shown at another quantity than the one on the rail. */
 export interface FigureAt {
   readonly laneId: string;
   readonly figure: string;

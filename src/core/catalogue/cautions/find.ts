@@ -2,7 +2,7 @@ import type { Alloy } from '../alloys';
 import { CAUTIONS } from './data/cautions.data';
 import type { Caution, Severity } from './types';
 
-/** Who decides, wherever a caution is told. */
+/** Who decides, wherever a caution is shown. */
 export const WHO_DECIDES =
   'General practice only. Local law, permits, the supplier’s data sheet and a licensed or competent person decide what is allowed and how; where they differ from this page, they win.';
 

@@ -39,7 +39,7 @@ const COARSE_RATIO = 1.02;
 /** The runs of a study, and up to which quantity they are exact. */
 export interface RunsFound {
   readonly runs: readonly WinnerRun[];
-  /** Last quantity up to which every whole one is told exactly; null where all are. Beyond it every 2 % was looked at. */
+  /** Last quantity up to which every whole one is shown exactly; null where all are. Beyond it every 2 % was looked at. */
   readonly exactTo: number | null;
 }
 
@@ -99,7 +99,7 @@ export const winnerRuns = (study: Study, qMax: number = RAIL_MAX): readonly Winn
   winnerRunsFound(study, qMax).runs;
 
 /**
- * Runs told as changes of place: long runs are places, short ones between them a band of flicker
+ * Runs shown as changes of place: long runs are places, short ones between them a band of flicker
  * (whole pours and worn tools make the steps cross to and fro).
  *
  * @example

@@ -155,5 +155,5 @@ export const WASTE = {
   }),
 } as const;
 
-/** Figures of what is lost on the way to good pieces, in the order they are told. */
+/** Figures of what is lost on the way to good pieces, in the order they are shown. */
 export const WASTE_FIGURES = Object.values(WASTE).map((e) => e.figure);

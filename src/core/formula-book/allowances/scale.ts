@@ -10,7 +10,7 @@ const LARGEST_SHRINK = 0.2;
  *
  * @param input.nominal_mm size of the casting, above 0
  * @param input.shrinks share each stage shrinks, within ±0.2; negative where the mould grows
- * @param input.school on-part (the usual): shrinkage told against the cold casting; on-pattern: against the pattern
+ * @param input.school on-part (the usual): shrinkage set against the cold casting; on-pattern: against the pattern
  * @returns size in mm, and the factor
  * @throws {CoreError} E_RANGE for a share of 0.2 or more (a per cent typed as a share), E_EMPTY without a stage
  * @example

@@ -171,7 +171,7 @@ interface Weighed {
   weight: number;
 }
 
-/** Most directions told apart: what comes after goes to the one it is most like. */
+/** Most directions distinguished: what comes after goes to the one it is most like. */
 const MOST_DIRECTIONS = 200;
 
 /** Adds a line's weight to the one it is like, or to the list. */

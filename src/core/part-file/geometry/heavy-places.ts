@@ -6,12 +6,12 @@ import { dot, plus, unitOf } from './vector';
 import type { Probed, Walled } from './probe';
 import { quantile, type WallsFound } from './walls';
 
-/** Places told, at most. */
+/** Places listed, at most. */
 const MOST_LISTED = 12;
 /** Balls kept to tell how metal is joined, at most: the largest, none within this share of its radius of another. */
 const MOST_BALLS = 2500;
 const APART = 0.3;
-/** A place is told where its sphere is at least this share of the usual wall. */
+/** A place is shown where its sphere is at least this share of the usual wall. */
 const HEAVY = 0.6;
 /** Two places joined by metal at least this share as thick as the lesser are one. */
 const ONE_PLACE = 0.88;
@@ -19,7 +19,7 @@ const ONE_PLACE = 0.88;
 const JOINED = 1.8;
 /** What is as thick as this share of the heaviest belongs to the stretch of it. */
 const AS_THICK = 0.93;
-/** A stretch longer than so many diameters is told as one that runs along. */
+/** A stretch longer than so many diameters is shown as one that runs along. */
 const RUNS_ALONG = 1.5;
 /** A place is isolated where the metal round it is thinner than this share of its own. */
 const ISOLATED = 0.75;

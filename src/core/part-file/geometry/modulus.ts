@@ -3,7 +3,7 @@ import { refuse } from '../../base/errors';
 
 const SHAPES = ['general', 'plate', 'bar', 'box', 'cylinder', 'sphere', 'tube'] as const;
 
-/** Sizes of a section; which of them a shape needs is told at `modulus`. */
+/** Sizes of a section; which of them a shape needs is shown at `modulus`. */
 export interface ModulusInputs {
   readonly shape: string;
   readonly volume_cm3?: number;

@@ -171,7 +171,7 @@ function linesFor(fine: FineMesh, d: Vec, regions: readonly (readonly number[])[
   return lines;
 }
 
-/** The largest facets of a region whose normals are told apart, so that one flat wall does not fill the list. */
+/** The largest facets of a region whose normals are distinguished, so that one flat wall does not fill the list. */
 function largestOf(fine: FineMesh, facets: readonly number[], most: number): number[] {
   const out: number[] = [];
   const step = Math.max(1, Math.ceil(facets.length / 2000));

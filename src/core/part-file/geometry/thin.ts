@@ -12,7 +12,7 @@ const LEAST_PLACES = 3;
 const LEAST_SURFACE = 4;
 /** Places looked at, at most: the thinnest of them. */
 const MOST = 4000;
-/** Share of a feature's own surface that its wall is told at: a fin that tapers is as thin as its thinner part. */
+/** Share of a feature's own surface that its wall is shown at: a fin that tapers is as thin as its thinner part. */
 const PLACED_AT = 0.1;
 
 /** A thin stretch of wall too small to count in the whole: a fin, a rib, a lip. */

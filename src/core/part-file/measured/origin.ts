@@ -22,7 +22,7 @@ export function originOf(brief: Brief, field: MeasuredField): Origin {
 
 /**
  * The brief with a model's measures: fields that were not known, or that held what an earlier measure said, take the
- * new one; what somebody typed stays, and is then told as typed over.
+ * new one; what somebody typed stays, and is then shown as typed over.
  * @param take fields whose typed value is given up for the measured one
  */
 export function withMeasures(

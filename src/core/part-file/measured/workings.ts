@@ -28,7 +28,7 @@ export interface PartFacts {
 }
 
 type Built = Omit<Working, 'figure'>;
-/** More shells than this are summed before they are told. */
+/** More shells than this are summed before they are shown. */
 const REGIONS_LISTED = 6;
 
 /**
@@ -42,7 +42,7 @@ export function partWorking(figure: PartFigure, facts: PartFacts): Working {
   return { figure, ...built };
 }
 
-/** Whether a figure of a measured part can be told, with its working. */
+/** Whether a figure of a measured part can be shown, with its working. */
 export const hasPartWorking = (figure: PartFigure, facts: PartFacts): boolean => BUILDERS[figure](facts) !== null;
 
 const exact = (facets: number): string =>

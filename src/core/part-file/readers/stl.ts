@@ -10,7 +10,7 @@ const FACET = 50;
 const STEP = 1 << 16;
 
 /**
- * Facets of an STL file, text or binary. It has no unit. Binary is told by its length, whatever its header says.
+ * Facets of an STL file, text or binary. It has no unit. Binary is recognised by its length, whatever its header says.
  * Refuses E_MESH_EMPTY, E_MESH_TRUNCATED, E_MESH_FORMAT (also for a coordinate that is no finite number), E_TOO_LARGE.
  * Source: the formula book, part 1, reading a file.
  */

@@ -11,7 +11,7 @@ export const GRIND_STOCK_MM = 0.3;
 /** Allowance a reamer takes, mm. */
 export const REAM_STOCK_MM = 0.15;
 
-/** One operation, as its equations read it; its place among the others is told in words only. */
+/** One operation, as its equations read it; its place among the others is shown in words only. */
 export interface OfOperation {
   readonly rates: RateSet;
   readonly taken: Taken;

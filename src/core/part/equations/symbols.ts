@@ -2,7 +2,7 @@ import type { Alloy } from '../../catalogue/alloys';
 import { equationsOf, type SymbolOf, type TableValue } from '../../equations';
 import { rateAt, tableValue, type RateSet } from '../../rates';
 
-/** What equations of the part are told for: its alloy and its rates. */
+/** What equations of the part are given: its alloy and its rates. */
 export interface OfPart {
   readonly alloy: Alloy;
   readonly rates: RateSet;

@@ -1,4 +1,4 @@
-/** The model as a whole: every equation, compiled and told. */
+/** The model as a whole: every equation, compiled and documented. */
 export { compiledSource } from './compiled-source';
 export {
   anchorOf,

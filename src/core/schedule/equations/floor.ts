@@ -99,7 +99,7 @@ export const STARTS_A_DAY = timeEquation<OfShop>()({
   },
 });
 
-/** One of several figures that are told together: its symbol, and what it opens. */
+/** One of several figures that are shown together: its symbol, and what it opens. */
 export interface FloorContext {
   readonly symbol: string;
   readonly meaning: string;

@@ -10,7 +10,7 @@ import { walls } from './walls';
 
 /**
  * Advice of the trade for one lane: what the drawing should say or show. Advice bars nothing and costs nothing in the
- * sum; where the brief does not give a figure it is told as a thing to look for.
+ * sum; where the brief does not give a figure it is shown as a thing to look for.
  *
  * @param facts the part in one alloy
  * @param part the part as the lane makes it

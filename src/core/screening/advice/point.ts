@@ -27,7 +27,7 @@ export interface Point {
   readonly gravest?: Status;
 }
 
-/** A comparison as a finding; a value of nothing is told as a thing to look for on the drawing. */
+/** A comparison as a finding; a value of nothing is shown as a thing to look for on the drawing. */
 export function asFinding(p: Point): Finding {
   const text = TEXTS.get(p.rule);
   const fixes = text?.fixes ?? [];

@@ -5,7 +5,7 @@ import { fromBrief, fromRate, type WorkingSymbol } from '../../equations';
 /**
  * The symbols of complexity (cost model, 1.2 and 1.3), whose sum is
  * 1 + kS·(S − 1) + kH·nH + kP·nP + kU·nU + kD·nD + kC·face, held between 1 and 5.
- * @param surface the symbols that the surface index is told by
+ * @param surface the symbols that the surface index comes with
  */
 export function complexityTerms(f: PartFacts, rates: RateSet, surface: readonly WorkingSymbol[]): WorkingSymbol[] {
   const k = rates.complexity;

@@ -3,7 +3,7 @@ import { refuse } from '../../base/errors';
 import { shortName } from '../../catalogue/routes';
 import { computed, fromBrief, type Working } from '../../equations';
 
-/** Figures of which two lanes are told against each other. */
+/** Figures of which two lanes are shown against each other. */
 const COMPARED = ['allIn', 'total', 'tooling', 'firstArticle'] as const;
 type Compared = (typeof COMPARED)[number];
 

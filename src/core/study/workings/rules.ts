@@ -75,7 +75,7 @@ export function figureOfRule(rule: string, fields: readonly string[]): string | 
 }
 
 /**
- * True for the figures of a rule, and of a part: they are told of barred lanes too.
+ * True for the figures of a rule, and of a part: they are shown of barred lanes too.
  *
  * @example
  * isRuleFigure('pourMass') // true

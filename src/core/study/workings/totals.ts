@@ -9,7 +9,7 @@ const WORTH_WORDS: Readonly<Record<keyof Worth, string>> = {
   dFull: 'what all full lots are worth today',
   dRest: 'what the remainder is worth today',
 };
-/** Years told one by one; a programme that goes on for longer is summed without that. */
+/** Years listed one by one; a programme that goes on for longer is summed without that. */
 const MOST_YEARS = 40;
 
 /** Lots begun in each year, where they are discounted; none where they are not. */

@@ -186,7 +186,7 @@ describe('figures that rules compare', () => {
             continue;
           const w = workingOf(study, entry.lane.id, 1, figure);
           expect(recompute(w)).toBeCloseTo(w.value, 9);
-          // The tight grade is the limit of what may not be cut; everything else is told by the working's value.
+          // The tight grade is the limit of what may not be cut; everything else is given by the working's value.
           if (figure.startsWith('width.')) {
             if (f.status !== 'blocked') expect(w.value).toBe(f.limit);
           } else expect(w.value).toBeCloseTo(f.value, 9);

@@ -33,7 +33,7 @@ const BUILDERS: Readonly<Partial<Record<Baseline['id'], Readonly<Record<string, 
 };
 
 /**
- * Whether a baseline's figures are told down to their rates.
+ * Whether a baseline's figures are shown down to their rates.
  *
  * @example
  * isWholeFigure('machined') // true
