@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { copyOf, openView, saved, setQuantity } from './journeys';
 
-test('the schools are weighed, the weights kept for the team, and another school leads the study', async ({
+test('the ranking methods are weighed, the weights kept for the team, and another leads the study', async ({
   page,
   request,
 }) => {

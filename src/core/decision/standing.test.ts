@@ -121,7 +121,7 @@ describe('a signed choice looked at again', () => {
     expect(found.reason).toMatch(/can no longer be made/);
   });
 
-  test('led by another school, it is that school’s first that counts', () => {
+  test('led by another ranking method, it is that method’s first that counts', () => {
     const soon = briefOf({ ...brief, leads: 'soonest' });
     const board = boardAt(prepareStudy(soon), 2000, ORDER);
     const first = board.lanes

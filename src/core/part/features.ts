@@ -12,11 +12,11 @@ export type FeatureVerdict = 'as-cast' | 'machine' | 'cast-sorted' | 'not-held' 
 export interface FeatureCall {
   readonly feature: Feature;
   readonly verdict: FeatureVerdict;
-  /** Width held as cast in the school chosen, parting addition and core shift included; null when the lane has no grade for the alloy. */
+  /** Width held as cast by the tolerance policy chosen, parting addition and core shift included; null when the lane has no grade for the alloy. */
   readonly cast_mm: number | null;
   /** Width at the tight grade, for sorting. */
   readonly tight_mm: number | null;
-  /** Width in the other school, to show where the verdict would differ. */
+  /** Width by the other tolerance policy, to show where the verdict would differ. */
   readonly otherPolicy_mm: number | null;
   /** Casting grade [tight, usual] used. */
   /** Verdict by the other tolerance policy; null where that is not known. */

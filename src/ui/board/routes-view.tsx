@@ -295,7 +295,7 @@ function useOtherPolicy(): string {
       (entry, i) => entry.screening?.status !== other.lanes[i]?.screening?.status,
     ).length;
     return changed === 0
-      ? 'the other school changes no verdict'
-      : `the other school changes ${changed} ${changed === 1 ? 'verdict' : 'verdicts'}`;
+      ? 'the other policy changes no verdict'
+      : `the other policy changes ${changed} ${changed === 1 ? 'verdict' : 'verdicts'}`;
   }, [brief, school, study]);
 }

@@ -42,7 +42,7 @@ export const RankingSection = memo(function SchoolsSection({
   return (
     <section className="section" aria-label="Ranking methods">
       <h2>
-        Ranking methods <span className="quiet">every surviving variant, each school by its own measure</span>
+        Ranking methods <span className="quiet">every surviving variant, each method by its own measure</span>
       </h2>
       <p data-testid="ranking-agreement">{agreement(rankings)}</p>
       <div className="scroll-x">

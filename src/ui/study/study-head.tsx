@@ -96,7 +96,7 @@ export function StudyHead({ children }: { children: ReactNode }) {
   );
 }
 
-/** The sentence every study opens with, at the quantity on the rail; where another school leads, what that puts first. */
+/** The sentence every study opens with, at the quantity on the rail; where another ranking method leads, what that puts first. */
 function VerdictLine() {
   const { study, curves, brief } = useStudy('study', 'curves', 'brief');
   const { board } = useQuantity();

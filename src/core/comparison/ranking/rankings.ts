@@ -48,7 +48,7 @@ export interface WeightTurn {
 /** The surviving lanes by every school at one quantity. */
 export interface Rankings {
   readonly options: readonly LaneScores[];
-  /** First by each school; several where they tie. */
+  /** First by each ranking method; several where they tie. */
   readonly first: Readonly<Record<RankingMethod, readonly string[]>>;
   /** What decided between those with as few operations: the second thing, or nothing. */
   readonly spareBy: string | null;

@@ -54,7 +54,7 @@ describe('what is lost on the way', () => {
   });
 });
 
-test('the verdict of the other school is the verdict a study of that school gives', () => {
+test('the verdict of the other policy is the verdict a study of that policy gives', () => {
   const features = [30, 90, 200].flatMap((nominal_mm) =>
     [0.1, 0.5, 0.8, 1.2, 2.5].map((tol_mm, i) => ({
       id: `${nominal_mm}-${i}`,
