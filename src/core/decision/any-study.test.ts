@@ -85,8 +85,8 @@ describe('of any part', () => {
       fc.property(survivor, ({ study, q, board }) => {
         expect(nones(verdictSentence(board, crossings(study), 'USD'), 'verdict')).toEqual([]);
         for (const lane of board.lanes) {
-          const explanation = laneCase(study, board, lane.id);
-          const said = [explanation?.for, explanation?.against, carryingFigures(study, board, lane)];
+          const argued = laneCase(study, board, lane.id);
+          const said = [argued?.for, argued?.against, carryingFigures(study, board, lane)];
           expect(nones([...said, suggestedActions(study, lane, ORDER)], `${lane.id} at ${q}`)).toEqual([]);
         }
       }),

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { bracket } from '@/core/testing/demo-briefs';
+import { demoBriefs } from '../demo/seed';
 import { sampleDecision } from '../testing/sample-decision';
 import { underPresentNames } from './older-names';
 
@@ -58,4 +59,18 @@ test('a whole signed record, written under the older names, comes back as it was
   expect(JSON.stringify(older)).toContain('"told":');
   expect(older).not.toEqual(stored);
   expect(underPresentNames(older)).toEqual(stored);
+});
+
+test('a record of today is left as it is, also one of a plan in two steps', () => {
+  const gear = demoBriefs().find((b) => b.title.startsWith('Gear head'));
+  const plan = { first: 'gravity-die/hand', then: 'permanent-mould/tilt', pieces: 300 };
+  const signed = [
+    sampleDecision(bracket({ title: 'Cap' }), 500),
+    sampleDecision({ ...(gear ?? bracket()), plan }, 18_000, { plan: true, laneId: 'permanent-mould/tilt' }),
+  ];
+  expect(signed[1]?.snapshot.plan?.deliveries?.length).toBeGreaterThan(0);
+  for (const { snapshot } of signed) {
+    const stored: unknown = JSON.parse(JSON.stringify(snapshot));
+    expect(underPresentNames(stored)).toEqual(stored);
+  }
 });

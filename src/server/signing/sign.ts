@@ -50,8 +50,8 @@ export async function signDecision(
   if (row.version !== input.version) return { outcome: 'conflict', version: row.version };
   const orderDate = brief.quantity.orderDate ?? input.orderDate ?? input.signedOn;
   const school = row.school;
-  const frozen = await inPool('freeze', { brief, school, rates, signing: input, orderDate, weights }, signal, report);
-  if ('barred' in frozen) return { outcome: 'barred', reason: frozen.barred };
+  const snapshot = await inPool('freeze', { brief, school, rates, signing: input, orderDate, weights }, signal, report);
+  if ('barred' in snapshot) return { outcome: 'barred', reason: snapshot.barred };
   if (signal?.aborted === true) throw new RequestError(499, 'Called off by whoever asked. Nothing was saved.');
   return transaction(async (on) => {
     const now = await lockStudy(on, studyId);
@@ -75,7 +75,7 @@ export async function signDecision(
       signedBy: input.signedBy,
       signedOn: input.signedOn,
       actions: input.actions,
-      frozen,
+      frozen: snapshot,
       still,
     });
     if (input.dissent !== undefined) await insertDissent(on, id, input.dissent);

@@ -18,7 +18,7 @@ function cell(
   drawn: DrawnFigure,
   spread: LaneSpread | null,
   scales: WhiskerScales | null,
-  sentences: (x: number) => string,
+  figureWords: (x: number) => string,
   unit: string,
   sure: (spread: LaneSpread) => string | undefined,
 ): SpreadCell {
@@ -30,7 +30,7 @@ function cell(
     bandWords:
       band === undefined
         ? ''
-        : `In eight draws of ten ${sentences(band.p10)} to ${sentences(band.p90)} ${unit}, half of them under ${sentences(band.p50)}`,
+        : `In eight draws of ten ${figureWords(band.p10)} to ${figureWords(band.p90)} ${unit}, half of them under ${figureWords(band.p50)}`,
     sure: spread === null ? undefined : sure(spread),
   };
 }

@@ -8,6 +8,6 @@ const ONE_YEAR_D = 366;
  * @param iso plain ISO date the axis begins at; @param days from it; @param span days of the whole axis
  */
 export function tickDate(iso: string, days: number, span: number): string {
-  const sentences = dateAfter(iso, days);
-  return span <= ONE_YEAR_D ? sentences.replace(/ \d{4}$/, '') : sentences.replace(/^\d+ (?=[A-Z])/, '');
+  const date = dateAfter(iso, days);
+  return span <= ONE_YEAR_D ? date.replace(/ \d{4}$/, '') : date.replace(/^\d+ (?=[A-Z])/, '');
 }

@@ -73,10 +73,10 @@ export function SignForm({
   const { fields, append, remove, replace } = useFieldArray({ control, name: 'actions' });
   // Until a hand has been at them the actions follow the choice; what was typed is never taken away.
   const touched = useRef((before?.actions.length ?? 0) > 0);
-  const sentences = JSON.stringify(suggested);
+  const asText = JSON.stringify(suggested);
   useEffect(() => {
-    if (!touched.current) replace(JSON.parse(sentences) as Action[]);
-  }, [sentences, replace]);
+    if (!touched.current) replace(JSON.parse(asText) as Action[]);
+  }, [asText, replace]);
   const { errors, isSubmitting } = formState;
   const { state, run, stop } = useJob();
   const sign = handleSubmit(async ({ against, dissenter, ...input }) => {

@@ -16,9 +16,9 @@ export function revisionChanges(was: Brief, is: Brief, school: TolerancePolicy, 
   const all = briefChanges(was, is);
   const own = all.filter((c) => !OF_MODEL.test(c.what));
   const model = all.length - own.length;
-  const sentences =
+  const changes =
     model === 0 ? own : [...own, { what: 'the part’s file and its measures', was: '', is: `${model} changed` }];
-  return [...sentences, ...results(was, is, school, rates)];
+  return [...changes, ...results(was, is, school, rates)];
 }
 
 function results(was: Brief, is: Brief, school: TolerancePolicy, rates: RateSet): Change[] {
@@ -40,7 +40,7 @@ function results(was: Brief, is: Brief, school: TolerancePolicy, rates: RateSet)
 /** What differs between the decisions signed on two revisions; a revision without one stands as open. */
 export function decisionChanges(was: DecisionRecord | undefined, is: DecisionRecord | undefined): Change[] {
   if (was === undefined && is === undefined) return [];
-  const sentences = (d: DecisionRecord | undefined): Readonly<Record<string, string>> => {
+  const fieldsOf = (d: DecisionRecord | undefined): Readonly<Record<string, string>> => {
     if (d === undefined) return {};
     const lane = d.snapshot.evaluation.lanes.find((l) => l.id === d.laneId);
     const { plan } = d.snapshot;
@@ -55,7 +55,7 @@ export function decisionChanges(was: DecisionRecord | undefined, is: DecisionRec
       'decision: reopened': d.reopenedAt === null ? 'no' : plainDate(d.reopenedAt),
     };
   };
-  const [a, b] = [sentences(was), sentences(is)];
+  const [a, b] = [fieldsOf(was), fieldsOf(is)];
   return Object.keys({ ...a, ...b })
     .map((what) => ({ what, was: a[what] ?? 'not decided', is: b[what] ?? 'not decided' }))
     .filter((c) => c.was !== c.is);

@@ -19,7 +19,7 @@ export function AlsoSection() {
   const facts = usePartFacts();
   const [units] = useUnits();
   if (facts === null) return null;
-  const sentences = (value: number, unit: string, digits = 4): string => {
+  const sizeWords = (value: number, unit: string, digits = 4): string => {
     const shown = inUnitsOf(value, unit, units) ?? { value, unit };
     return `${significant(shown.value, digits)} ${shown.unit === '–' ? '' : shown.unit}`;
   };
@@ -37,9 +37,9 @@ export function AlsoSection() {
               <dd className="num">
                 <PartFigureButton figure={figure}>
                   {figure === 'smallestBox' && smallestBox !== null
-                    ? smallestBox.sides_mm.map((x) => sentences(x, 'mm').replace(/ \D+$/, '')).join(' × ') +
+                    ? smallestBox.sides_mm.map((x) => sizeWords(x, 'mm').replace(/ \D+$/, '')).join(' × ') +
                       (units === 'inch' ? ' in' : ' mm')
-                    : sentences(w.value, w.unit)}
+                    : sizeWords(w.value, w.unit)}
                 </PartFigureButton>
               </dd>
             </div>
@@ -49,7 +49,7 @@ export function AlsoSection() {
           <div>
             <dt>Centre of mass, in the axes of the file</dt>
             <dd className="num">
-              {whole.centroid_mm.map((x) => sentences(Math.abs(x) < 5e-4 ? 0 : Number(x.toFixed(3)), 'mm')).join(', ')}
+              {whole.centroid_mm.map((x) => sizeWords(Math.abs(x) < 5e-4 ? 0 : Number(x.toFixed(3)), 'mm')).join(', ')}
             </dd>
           </div>
         )}
@@ -65,7 +65,7 @@ export function AlsoSection() {
           <svg
             viewBox={`0 0 ${WIDE} ${HIGH}`}
             role="img"
-            aria-label={`Surface by wall: half is no thicker than ${sentences(walls.median_mm, 'mm', 3)}`}
+            aria-label={`Surface by wall: half is no thicker than ${sizeWords(walls.median_mm, 'mm', 3)}`}
           >
             {walls.shares.map((share, i) => (
               <rect
@@ -79,8 +79,8 @@ export function AlsoSection() {
             ))}
           </svg>
           <figcaption className="small quiet">
-            Surface by wall, by ray: from 0 to {sentences(walls.thickest_mm, 'mm', 3)}; the tallest bar is{' '}
-            {fixed(most * 100, 0)} % of the surface, half of it is no thicker than {sentences(walls.median_mm, 'mm', 3)}
+            Surface by wall, by ray: from 0 to {sizeWords(walls.thickest_mm, 'mm', 3)}; the tallest bar is{' '}
+            {fixed(most * 100, 0)} % of the surface, half of it is no thicker than {sizeWords(walls.median_mm, 'mm', 3)}
             .
           </figcaption>
         </figure>

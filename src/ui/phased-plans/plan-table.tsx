@@ -154,13 +154,13 @@ function Row({
 function WaitsUntil({ of, orderDate }: { readonly of: PlanShown; readonly orderDate: string }) {
   const { deliveries, waits_d } = of.plan;
   if (deliveries.length === 0 || waits_d >= MOST_WAIT_D) return 'any day';
-  const sentences = dateAfter(orderDate, waits_d);
+  const date = dateAfter(orderDate, waits_d);
   return waits_d > 0 ? (
     <Opened of={of} id={PLAN} figure="waits">
-      {sentences}
+      {date}
     </Opened>
   ) : (
-    sentences
+    date
   );
 }
 

@@ -35,13 +35,13 @@ describe('plans in words', () => {
     const single = singleAt(study, 2000, 'gravity-die/hand', [], false);
     const dear = singleAt(study, 2000, 'shell-investment/printed', [], false);
     const said = (alone: typeof single | null, least: typeof single | null): string => {
-      const sentences = planVerdict(plan, alone, least, 'USD');
+      const dateText = planVerdict(plan, alone, least, 'USD');
       const book = new StudyWorkings(study, 2000, openPlan(plan, alone), []);
-      for (const f of sentences.filter((piece) => typeof piece !== 'string')) {
+      for (const f of dateText.filter((piece) => typeof piece !== 'string')) {
         const { value } = book.working(f.laneId, f.figure ?? '');
         expect(f.text).toBe(`${whole(Math.abs(value))} USD`);
       }
-      return plain(sentences);
+      return plain(dateText);
     };
     expect(pays(plan, single)).toBe(false);
     expect(said(single, single)).toMatch(/^One route does better alone: gravity die/);

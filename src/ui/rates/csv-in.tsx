@@ -20,21 +20,19 @@ export function CsvIn({
   readonly onTake: (figures: Readonly<Record<string, OwnFigure>>, why: string) => void;
 }) {
   const file = useRef<HTMLInputElement>(null);
-  const [sentences, setTold] = useState<{ readonly words: string; readonly issues: readonly BriefIssue[] } | null>(
-    null,
-  );
+  const [result, setResult] = useState<{ readonly words: string; readonly issues: readonly BriefIssue[] } | null>(null);
   const read = async (chosen: File): Promise<void> => {
     try {
       const result = await call<Read>('POST', `/api/rates/${id}/csv`, { csv: await chosen.text() });
       const n = Object.keys(result.figures).length;
       onTake(result.figures, `taken from ${chosen.name}`);
-      setTold({
+      setResult({
         words: `${chosen.name}: ${n} figures taken in, not saved yet; ${result.unchanged} are as they were; ${result.issues.length} refused.`,
         issues: result.issues,
       });
     } catch (error) {
       const words = error instanceof Refused ? error.message : 'The server does not answer.';
-      setTold({ words: `${chosen.name}: ${words} Nothing was taken in.`, issues: [] });
+      setResult({ words: `${chosen.name}: ${words} Nothing was taken in.`, issues: [] });
     }
   };
   return (
@@ -54,17 +52,17 @@ export function CsvIn({
           if (chosen) void read(chosen);
         }}
       />
-      {sentences !== null && (
+      {result !== null && (
         <div className="csv-result small" role="status">
-          {sentences.words}
-          {sentences.issues.length > 0 && (
+          {result.words}
+          {result.issues.length > 0 && (
             <ul>
-              {sentences.issues.slice(0, 12).map((i) => (
+              {result.issues.slice(0, 12).map((i) => (
                 <li key={i.path}>
                   {i.path}: “{String(i.value)}” – {i.message}
                 </li>
               ))}
-              {sentences.issues.length > 12 && <li>and {sentences.issues.length - 12} more</li>}
+              {result.issues.length > 12 && <li>and {result.issues.length - 12} more</li>}
             </ul>
           )}
         </div>

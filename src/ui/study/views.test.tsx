@@ -64,8 +64,8 @@ describe('the pages of a part', () => {
   });
 
   test('the verdict above every view is that of the board at the life of the part', () => {
-    const sentences = verdictSentence(board, crossings(prepareStudy(brief)), 'USD');
-    for (const view of Object.values(VIEWS)) expect(words(view)).toContain(sentences);
+    const verdict = verdictSentence(board, crossings(prepareStudy(brief)), 'USD');
+    for (const view of Object.values(VIEWS)) expect(words(view)).toContain(verdict);
   });
 
   test('the decision offers every lane that survives, the leader chosen, each figure opening', () => {
