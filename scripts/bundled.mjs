@@ -1,5 +1,5 @@
 import process from 'node:process';
-import { readdirSync, statSync } from 'node:fs';
+import { readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 
@@ -11,21 +11,12 @@ const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 const [script = '', ...words] = process.argv.slice(2);
 const bundle = join(root, '.data/bundled', `${script.replaceAll('/', '-')}.cjs`);
 
-/** When the youngest file below a folder was written, ms. */
-function youngest(folder) {
-  let last = 0;
-  for (const entry of readdirSync(folder, { withFileTypes: true })) {
-    const path = join(folder, entry.name);
-    last = Math.max(last, entry.isDirectory() ? youngest(path) : statSync(path).mtimeMs);
-  }
-  return last;
-}
-
+/** Whether no file that went into the bundle is younger than it; what those are stands beside it. */
 function isFresh() {
   try {
     const made = statSync(bundle).mtimeMs;
-    const sources = ['src/core', 'src/workers', 'scripts'].map((folder) => youngest(join(root, folder)));
-    return Math.max(...sources, statSync(join(root, 'package-lock.json')).mtimeMs) < made;
+    const parts = JSON.parse(readFileSync(`${bundle}.json`, 'utf8'));
+    return [...parts, 'package-lock.json'].every((path) => statSync(join(root, path)).mtimeMs < made);
   } catch {
     return false;
   }
@@ -33,17 +24,20 @@ function isFresh() {
 
 if (!isFresh()) {
   const { build } = await import('esbuild');
-  await build({
+  const { metafile } = await build({
     absWorkingDir: root,
     entryPoints: [script],
     outfile: bundle,
     bundle: true,
+    metafile: true,
     platform: 'node',
     format: 'cjs',
     target: 'node20',
     external: ['occt-import-js'],
     logLevel: 'error',
   });
+  const parts = Object.keys(metafile.inputs).filter((path) => !path.includes('node_modules'));
+  writeFileSync(`${bundle}.json`, JSON.stringify(parts));
 }
 process.argv = [process.argv[0], bundle, ...words];
 await import(pathToFileURL(bundle).href);

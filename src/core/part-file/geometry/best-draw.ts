@@ -1,4 +1,5 @@
 import { spiral, type PlacedBox } from './box';
+import { bendsOutward } from './convex';
 import type { Edges } from './edges';
 import { facetNormals, type Mesh, type Vec } from './mesh';
 import { Openness } from './openness';
@@ -147,7 +148,10 @@ export function bestDraws(
   const { fine, rough, diagonal, off_mm } = seen;
   const sample = spreadOverArea(fine.areas, JUDGED_AT, fine.order);
   const candidates = drawCandidates(mesh, edges, box);
+  // What bends outward everywhere traps nothing along any draw.
+  const convex = seen.shells.count === 1 && bendsOutward(mesh, edges, diagonal);
   const judge = (d: Vec, step: number): number => {
+    if (convex) return 0;
     const open = new Openness(fine, rough, d, diagonal, sample.facets.length / step, off_mm);
     let area = 0;
     for (let i = 0; i < sample.facets.length; i += step)

@@ -2,7 +2,7 @@ import type { Vec } from './mesh';
 import { NearestFinder } from './nearest';
 import { RayCaster } from './ray';
 import { PLACES, placeOn, type FineMesh } from './sampling';
-import { dot, plus, unitOf } from './vector';
+import { dot, frameOf, plus, unitOf } from './vector';
 import type { Probed, Walled } from './probe';
 import { quantile, type WallsFound } from './walls';
 
@@ -30,8 +30,8 @@ const HALVINGS = 9;
 const MOST_MOVES = 30;
 /** Boxes looked into for the nearest surface, at most. */
 const VISITS = 3000;
-/** Points a side of the grid that a local volume is counted on. */
-const GRID = 14;
+/** Lines a side of the grid that a local volume is summed along. */
+const GRID = 20;
 
 /** A lump of metal: the largest sphere that fits there. */
 export interface HeavyPlace {
@@ -256,7 +256,7 @@ const AROUND: readonly Vec[] = [-1, 0, 1]
   .filter((d) => d.some((x) => x !== 0))
   .map(unitOf);
 
-/** Volume over cooled area of the metal near a place, by counting a grid of points inside and the surface near. */
+/** Volume over cooled area of the metal near a place, by the lengths in metal of a grid of lines and the surface near. */
 class LocalModulus {
   private readonly caster: RayCaster;
   private readonly at_mm: Float64Array;
@@ -286,26 +286,38 @@ class LocalModulus {
       if (x * x + y * y + z * z < square) area += found.weights[i]!;
     }
     const pitch = (2 * reach) / GRID;
-    let inside = 0;
+    let length = 0;
     for (let i = 0; i < GRID; i++)
-      for (let j = 0; j < GRID; j++)
-        for (let k = 0; k < GRID; k++) {
-          const [x, y, z] = [i, j, k].map((m) => (m + 0.5) * pitch - reach) as [number, number, number];
-          if (x * x + y * y + z * z > square) continue;
-          if (this.isInside(centre[0] + x, centre[1] + y, centre[2] + z)) inside++;
-        }
-    return area > 0 ? (inside * pitch ** 3) / area : NaN;
+      for (let j = 0; j < GRID; j++) {
+        const [x, y] = [(i + 0.5) * pitch - reach, (j + 0.5) * pitch - reach];
+        const half2 = square - x * x - y * y;
+        if (half2 > 0) length += this.metalAlong(plus(plus(centre, ACROSS.u, x), ACROSS.v, y), Math.sqrt(half2));
+      }
+    return area > 0 ? (length * pitch * pitch) / area : NaN;
   }
 
-  /** Whether a point is in the metal: the first face met from inside is seen from behind. */
-  private isInside(x: number, y: number, z: number): boolean {
-    const hit = this.caster.cast(x, y, z, LOOK[0], LOOK[1], LOOK[2]);
-    if (hit.facet < 0) return false;
-    const { normals } = this.probe;
-    const f = 3 * hit.facet;
-    return dot([normals[f]!, normals[f + 1]!, normals[f + 2]!], LOOK) > 0;
+  /** Length in metal of a line through a point, so far each way, mm: in metal is what ends at a face seen from behind. */
+  private metalAlong(middle: Vec, half: number): number {
+    const { normals, bvh } = this.probe;
+    const [x, y, z] = plus(middle, LOOK, -half);
+    let length = 0;
+    let from = 0;
+    for (let crossed = 0; crossed < MOST_CROSSED && from < 2 * half; crossed++) {
+      const { facet, distance } = this.caster.cast(x, y, z, LOOK[0], LOOK[1], LOOK[2], from);
+      if (facet < 0) break;
+      const f = 3 * facet;
+      const leaves = dot([normals[f]!, normals[f + 1]!, normals[f + 2]!], LOOK) > 0;
+      if (leaves) length += Math.min(distance, 2 * half) - from;
+      from = distance + SAME_FACE * bvh.diagonal;
+    }
+    return length;
   }
 }
 
+/** Faces a line crosses within the metal looked at, at most. */
+const MOST_CROSSED = 64;
+/** Faces crossed nearer to each other than this share of the diagonal are one. */
+const SAME_FACE = 1e-9;
 /** A direction that runs along no face of a part drawn square. */
-const LOOK: Vec = [0.5377, 0.2873, 0.7927];
+const LOOK: Vec = unitOf([0.5377, 0.2873, 0.7927]);
+const ACROSS = frameOf(LOOK);

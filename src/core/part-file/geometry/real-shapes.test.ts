@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { measuredGeometry } from '../measured';
 import { MAKERS, realShape, turning, type RealShape } from '../../testing/real-shapes.mjs';
 import { checkMesh, measureBody, measureDraw, readyBody, lightOf, walls, type Vec } from '.';
+import { bendsOutward } from './convex';
 import { convexHull } from './hull';
 import { nestedBodies } from './nested';
 import { dot } from './vector';
@@ -193,5 +194,32 @@ describe('no search grows without bound', () => {
     expect(found.cuts.map((c) => c.what)).toContain('places measured');
     for (const { done, of: all } of found.cuts) expect(done).toBeLessThan(all);
     expect(walls(body.fine, body, { progress: () => undefined, over: () => false }).cut).toBeNull();
+  });
+});
+
+test.each(['cube', 'sphere'])(
+  'the metal near the middle of a %s is the whole of it: its modulus is volume over area',
+  async (name) => {
+    for (const askew of [false, true]) {
+      const { found } = await of(name, askew);
+      near(found.heavy[0]!.localModulus_mm, found.whole.modulus_mm!, 0.02);
+    }
+  },
+);
+
+describe('bodies that bend outward everywhere', () => {
+  const CONVEX = ['cube', 'cylinder', 'sphere'];
+  const bends = async (name: string, askew: boolean): Promise<boolean> => {
+    const { body } = await of(name, askew);
+    return bendsOutward(body.mesh, body.checked.edges, body.probe.bvh.diagonal);
+  };
+  test.each(NAMES)('%s: told by its edges', async (name) => {
+    for (const askew of [false, true]) expect(await bends(name, askew)).toBe(CONVEX.includes(name));
+  });
+  test.each(CONVEX)('%s: traps nothing along any draw, looked at place by place', async (name) => {
+    const { body, found } = await of(name, true);
+    for (const draw of found.draws) expect(draw.undercut_mm2).toBe(0);
+    for (const draw of found.draws.filter((_, i) => i % 9 === 0))
+      expect(measureDraw(body, draw.direction).undercut!.area_mm2).toBe(0);
   });
 });

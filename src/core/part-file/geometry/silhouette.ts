@@ -47,7 +47,7 @@ export function shadow(mesh: Mesh, d: Vec): Shadow {
   if (!(pixel > 0)) return { silhouette_mm2: 0, halfSum_mm2: halfSum(mesh, d) };
   const wide = Math.ceil((x1 - x0) / pixel) + 1;
   const high = Math.ceil((y1 - y0) / pixel) + 1;
-  const raster = new Uint8Array(wide * high);
+  const raster = new Uint8Array(4 * Math.ceil((wide * high) / 4));
   for (let f = 0; f < t.length; f += 3) {
     const [i, j, k] = [t[f]!, t[f + 1]!, t[f + 2]!];
     fillTriangle(
@@ -61,9 +61,15 @@ export function shadow(mesh: Mesh, d: Vec): Shadow {
       (y[k]! - y0) / pixel,
     );
   }
-  let filled = 0;
-  for (let i = 0; i < raster.length; i++) filled += raster[i]!;
-  return { silhouette_mm2: filled * pixel * pixel, halfSum_mm2: halfSum(mesh, d) };
+  return { silhouette_mm2: marked(raster) * pixel * pixel, halfSum_mm2: halfSum(mesh, d) };
+}
+
+/** How many pixels are marked with 1: four at a time. */
+function marked(raster: Uint8Array): number {
+  const fours = new Uint32Array(raster.buffer);
+  let sum = 0;
+  for (let i = 0; i < fours.length; i++) if (fours[i]! !== 0) sum += Math.imul(fours[i]!, 0x01010101) >>> 24;
+  return sum;
 }
 
 function halfSum(mesh: Mesh, d: Vec): number {
