@@ -14,6 +14,7 @@ const CORE_ROOMS = [
   'screening',
   'cost',
   'schedule',
+  'baselines',
   'study',
   'comparison',
   'phased-plans',

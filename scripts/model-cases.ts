@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { boardAt } from '../src/core/comparison/board';
 import { prepareStudy } from '../src/core/study';
 import { StudyWorkings } from '../src/core/phased-plans';
+import { isWholeFigure } from '../src/core/study/workings';
 import { boardFigures } from '../src/core/reference/worked-cases/model';
 import { EQUATIONS } from '../src/core/reference/model-document';
 import { demoBriefs } from '../src/server/demo/seed';
@@ -22,13 +23,17 @@ const cases: Case[] = [];
 const wanted = new Map(
   EQUATIONS.flatMap(({ equations }) => equations.flatMap((e) => e.forms.map((f) => [f, e] as const))),
 );
+/** A baseline's figures are asked of it by their own names. */
+const OF_BASELINE = /^(machined|stamped|fabricated|baseline)\./;
 const LIST = /\b(sum|least)\((\w+)\)/;
 
 for (const brief of demoBriefs()) {
   const study = prepareStudy(brief);
   for (const q of [37, 2411, 41_003]) {
     const of = new StudyWorkings(study, q);
-    for (const lane of boardAt(study, q).lanes.filter((l) => l.money !== null)) {
+    const board = boardAt(study, q);
+    const baselines = board.baselines.filter(({ id }) => isWholeFigure(id));
+    for (const lane of [...board.lanes.filter((l) => l.money !== null), ...baselines]) {
       const seen = new Set<string>();
       const left = [
         'total',
@@ -38,7 +43,7 @@ for (const brief of demoBriefs()) {
         'positions',
         'day.1',
         'width.0',
-        ...[...wanted.values()].map((e) => e.figure),
+        ...[...wanted.values()].map((e) => e.figure.replace(OF_BASELINE, '')),
       ];
       for (let figure = left.pop(); figure !== undefined; figure = left.pop()) {
         if (seen.has(figure) || wanted.size === 0) continue;
@@ -77,6 +82,12 @@ for (const brief of demoBriefs()) {
 }
 /** Forms that no demo study needs, worked out with a pencil. */
 const BY_HAND: readonly (readonly [form: string, values: Readonly<Record<string, number>>, value: number])[] = [
+  ['bought', { bought: 61.5 }, 61.5],
+  [
+    'fx * (K * (pieces + metal + joining + hardware + stocking) + space + returns)',
+    { fx: 2, K: 1.25, pieces: 40, metal: 6, joining: 12, hardware: 1.5, stocking: 0.5, space: 3, returns: 2 },
+    160,
+  ],
   ['Au * 100 * s', { Au: 25, s: 2 }, 5000],
   ['n * (t0 + each * (u * gE) / P)', { n: 4, t0: 10, each: 600, u: 1.5, gE: 20, P: 900 }, 120],
   ['said', { said: 3 }, 3],

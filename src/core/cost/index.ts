@@ -1,4 +1,4 @@
-/** Money of a lane: its model, its layouts, lots, tooling and totals; and the baselines. */
+/** Money of a lane: its model, its layouts, lots, tooling and totals. */
 export { laneModel } from './lane-model';
 export { overridePlan, layoutPlan, layoutPlans, mostPositions, positionLimits } from './layout';
 export { cleanLot, lotCost, lotRun } from './lot';
@@ -22,12 +22,3 @@ export {
 } from './types';
 export { COST_EQUATIONS, LINE_WORDS, WASTE_FIGURES, type Worth } from './equations';
 export { inLot, isMoneyFigure, MONEY_FIGURES, moneyCase, moneyWorking, type MoneyCase } from './case';
-export {
-  fabricatedBaseline,
-  joiningOf,
-  machinedBaseline,
-  solidDetails,
-  stampedBaseline,
-  type Baseline,
-  type BaselineId,
-} from './baselines';

@@ -192,6 +192,100 @@ export const COMPILED: Readonly<Record<string, Run>> = {
   'e968gxa9wy': (v: any) => v.sets / v.q,
   // growth * shots / 1000
   'd0opqt9zy5': (v: any) => v.growth * v.shots / 1000,
+  // (L + 2 * allow) * (W + 2 * allow) * (H + 2 * allow) / 1000
+  'glgbw6waqn': (v: any) => (v.L + 2 * v.allow) * (v.W + 2 * v.allow) * (v.H + 2 * v.allow) / 1000,
+  // 0.7853981633974483 * ((max(L, W) + 2 * allow) * (max(L, W) + 2 * allow)) * (H + 2 * allow) / 1000
+  'wfnjqdi0er': (v: any) => 0.7853981633974483 * ((Math.max(v.L, v.W) + 2 * v.allow) * (Math.max(v.L, v.W) + 2 * v.allow)) * (v.H + 2 * v.allow) / 1000,
+  // stock * rho
+  'pzlf90r4mo': (v: any) => v.stock * v.rho,
+  // min(60 * Ps * eta / (1000 * u), aMrr * mach)
+  'z7aikwe65g': (v: any) => Math.min(60 * v.Ps * v.eta / (1000 * v.u), v.aMrr * v.mach),
+  // ceil(s0 + sU * nU + 2 * nP)
+  'qt5av7h4p1': (v: any) => ceilGuarded(v.s0 + v.sU * v.nU + 2 * v.nP),
+  // n * sum(t)
+  '8zyorqcnw3': (v: any) => v.n * sum(v.t),
+  // n * (sum(t) + 0.7853981633974483 * (d * d) * depth * u / P)
+  'u2o1op2ovv': (v: any) => v.n * (sum(v.t) + 0.7853981633974483 * (v.d * v.d) * v.depth * v.u / v.P),
+  // n * (sum(t) + 0.7853981633974483 * (minor * d * (minor * d)) * depth * u / P)
+  'zjo2sd3dhe': (v: any) => v.n * (sum(v.t) + 0.7853981633974483 * (v.minor * v.d * (v.minor * v.d)) * v.depth * v.u / v.P),
+  // sum(s)
+  '2txxzsoh5s': (v: any) => sum(v.s),
+  // ((stock - V) / mrr + a * 100 / (aFin * mach) * kappa) * air + detail / 60
+  'dozb0zio3y': (v: any) => ((v.stock - v.V) / v.mrr + v.a * 100 / (v.aFin * v.mach) * v.kappa) * v.air + v.detail / 60,
+  // ((stock - V) / mrr + a * 100 / (aFin * mach) * kappa * thin) * air + detail / 60
+  'v15rrr99yp': (v: any) => ((v.stock - v.V) / v.mrr + v.a * 100 / (v.aFin * v.mach) * v.kappa * v.thin) * v.air + v.detail / 60,
+  // cut + nSet * tLoad
+  '7qo0ajrvpa': (v: any) => v.cut + v.nSet * v.tLoad,
+  // stock * p * kStock - (stock - m) * p * kChip
+  '16jtqvpjkm3': (v: any) => v.stock * v.p * v.kStock - (v.stock - v.m) * v.p * v.kChip,
+  // cut / 60 * Rmc * (1 + (wear0 + aWear / mach)) + nSet * tLoad / 60 * Rmc
+  '11vsrre829o': (v: any) => v.cut / 60 * v.Rmc * (1 + (v.wear0 + v.aWear / v.mach)) + v.nSet * v.tLoad / 60 * v.Rmc,
+  // tHandle / 60 * Rlab
+  'xkf7f04d2t': (v: any) => v.tHandle / 60 * v.Rlab,
+  // heat * kHT * m
+  'doab5h3bip': (v: any) => v.heat * v.kHT * v.m,
+  // lookMin * D * Rinsp / 60 + tight * Ptest + xray * Xray + share * nD * GeoMin * Rinsp / 60
+  'o5zva3e2j': (v: any) => v.lookMin * v.D * v.Rinsp / 60 + v.tight * v.Ptest + v.xray * v.Xray + v.share * v.nD * v.GeoMin * v.Rinsp / 60,
+  // (metal + machining + finishing + heatTreatment + inspection) / (1 - scrap)
+  'w0mze6qkvf': (v: any) => (v.metal + v.machining + v.finishing + v.heatTreatment + v.inspection) / (1 - v.scrap),
+  // h0 + hC * (c - 1)
+  'lxtfmdp6hv': (v: any) => v.h0 + v.hC * (v.c - 1),
+  // fx * (1 + mk) * (hProg * Rprog + nSet * min(cFix, q * cSoft))
+  'e4gr0y4hjd': (v: any) => v.fx * (1 + v.mk) * (v.hProg * v.Rprog + v.nSet * Math.min(v.cFix, v.q * v.cSoft)),
+  // nSet * hSetup * Rmc
+  '16e0g77ua86': (v: any) => v.nSet * v.hSetup * v.Rmc,
+  // fx * K * (setUp / min(lot, q) + piece)
+  'zihbfx5ean': (v: any) => v.fx * v.K * (v.setUp / Math.min(v.lot, v.q) + v.piece),
+  // tools + fx * K * (ceil(q / lot) * setUp + q * piece)
+  '2wyii8llxx': (v: any) => v.tools + v.fx * v.K * (ceilGuarded(v.q / v.lot) * v.setUp + v.q * v.piece),
+  // 3
+  '17jperh4zlu': (v: any) => 3,
+  // h0 + hP * 2 * (L + W) / 100 + hHole * nH + hForm * forms
+  '17pt0n9hery': (v: any) => v.h0 + v.hP * 2 * (v.L + v.W) / 100 + v.hHole * v.nH + v.hForm * v.forms,
+  // fx * (1 + mk) * (hours * Rtool + m0)
+  '8v2ibltbnw': (v: any) => v.fx * (1 + v.mk) * (v.hours * v.Rtool + v.m0),
+  // m * skeleton * p * kStock
+  'q8dcx9zf9q': (v: any) => v.m * v.skeleton * v.p * v.kStock,
+  // (1 + forms) * tStroke / 3600 * Rpress
+  'xkvfvhl0eg': (v: any) => (1 + v.forms) * v.tStroke / 3600 * v.Rpress,
+  // tDeburr / 60 * Rlab
+  'ii2fu4ol8x': (v: any) => v.tDeburr / 60 * v.Rlab,
+  // metal + pours + finishing
+  'bplgmvaiei': (v: any) => v.metal + v.pours + v.finishing,
+  // hSU * Rpress
+  'f39ftwbpwa': (v: any) => v.hSU * v.Rpress,
+  // n * t
+  '14nihpm4vvj': (v: any) => v.n * v.t,
+  // n * h
+  'gtl1hmclwb': (v: any) => v.n * v.h,
+  // sum(joint) + align * (parts - 1)
+  'vtqlrahgi0': (v: any) => sum(v.joint) + v.align * (v.parts - 1),
+  // minutes / 60 * Rlab
+  '11vw2j3bwii': (v: any) => v.minutes / 60 * v.Rlab,
+  // sum(fixings)
+  'ezuvmo5lll': (v: any) => sum(v.fixings),
+  // stocking * parts
+  'm9cuwlzrxj': (v: any) => v.stocking * v.parts,
+  // bought
+  'a2ren2o9jy': (v: any) => v.bought,
+  // parts * c0
+  'co1yj12aqm': (v: any) => v.parts * v.c0,
+  // m * p * kMat
+  'fdg5725ift': (v: any) => v.m * v.p * v.kMat,
+  // room * rent / perYear
+  '35m2fe89ts': (v: any) => v.room * v.rent / v.perYear,
+  // back / 100 * repair
+  '7codqni06f': (v: any) => v.back / 100 * v.repair,
+  // fx * (paid + space + returns)
+  '14w6niz5tu9': (v: any) => v.fx * (v.paid + v.space + v.returns),
+  // fx * (K * (pieces + metal + joining + hardware + stocking) + space + returns)
+  '14krwwkfkel': (v: any) => v.fx * (v.K * (v.pieces + v.metal + v.joining + v.hardware + v.stocking) + v.space + v.returns),
+  // fx * jig * (1 + mk)
+  '11ztav6o6oe': (v: any) => v.fx * v.jig * (1 + v.mk),
+  // jig + q * part
+  '8is8q7b7vy': (v: any) => v.jig + v.q * v.part,
+  // (1 + oh) * (1 + mg)
+  'jptxeyc6m0': (v: any) => (1 + v.oh) * (1 + v.mg),
   // shift * shifts * avail
   'h4m5b68xiz': (v: any) => v.shift * v.shifts * v.avail,
   // nC * tC * D
@@ -282,5 +376,11 @@ export const COMPILED: Readonly<Record<string, Run>> = {
   'b6nm47ny0': (v: any) => v.good / v.W,
   // perYear / good
   '127styqfl2d': (v: any) => v.perYear / v.good,
+  // W * (queue + material + (hProg + nSet * hSetup + N * minutes / 60) / (shift * avail * machines))
+  'zn9xrime6e': (v: any) => v.W * (v.queue + v.material + (v.hProg + v.nSet * v.hSetup + v.N * v.minutes / 60) / (v.shift * v.avail * v.machines)),
+  // W * (buy + hours / cap + 3 + N / 4000)
+  'tpaf7c7aj2': (v: any) => v.W * (v.buy + v.hours / v.cap + 3 + v.N / 4000),
+  // W * (lead + N * minutes / 60 / 8)
+  'xmxl90c32h': (v: any) => v.W * (v.lead + v.N * v.minutes / 60 / 8),
 };
 void [ceilGuarded, least, on, sum];

@@ -16,6 +16,9 @@ import { COMPLEXITY, DIFFICULTY, ENVELOPE, MASS, PLAN, SURFACE_INDEX } from './e
 import type { PartFacts } from './types';
 import type { LanePart } from './operations';
 
+/** The shape of a part, with all that its equations read. */
+export type ShapeCase = Pick<PartCase, 'facts' | 'rates'>;
+
 /** A part as one lane makes it, with all that any of its equations reads. */
 export interface PartCase {
   readonly facts: PartFacts;
@@ -24,16 +27,20 @@ export interface PartCase {
   readonly capability: Capability;
 }
 
-const of = (c: PartCase) => ({ ...c, alloy: c.facts.alloy });
+const of = <C extends ShapeCase>(c: C) => ({ ...c, alloy: c.facts.alloy });
 const removed = ({ part }: PartCase): number => part.operations.reduce((sum, o) => sum + o.stock_mm3, 0);
 
-const WORKINGS: Readonly<Record<string, (c: PartCase) => Working>> = {
+const OF_SHAPE: Readonly<Record<string, (c: ShapeCase) => Working>> = {
   mass: (c) => MASS.working(of(c)),
   S: (c) => SURFACE_INDEX.working(of(c)),
   c: (c) => COMPLEXITY.working(of(c)),
   kappa: (c) => DIFFICULTY.working(of(c)),
   plan: (c) => PLAN.working(of(c)),
   sizes: (c) => ENVELOPE.working(of(c)),
+};
+
+const WORKINGS: Readonly<Record<string, (c: PartCase) => Working>> = {
+  ...OF_SHAPE,
   stock: (c) => STOCK.working({ ...of(c), operations: c.part.operations }),
   nSet: (c) => SETUPS.working({ ...of(c), entries: c.part.entries, said: c.facts.brief.machiningSetups }),
   tMach: (c) => MACHINE_MINUTES.working({ ...of(c), operations: c.part.operations, nSet: c.part.nSet }),
@@ -67,6 +74,17 @@ export const PART_FIGURES: readonly string[] = Object.keys(WORKINGS);
  */
 export const isPartFigure = (figure: string): boolean =>
   figure in WORKINGS || (ONE_OF_FIGURE.exec(figure)?.[1] ?? '') in ONE_OF;
+
+/**
+ * The working of a figure of a part's shape, whichever way it is made; null for a figure that is none.
+ *
+ * @example
+ * shapeWorking({ facts, rates }, 'mass').unit // 'kg'
+ */
+export function shapeWorking(c: ShapeCase, figure: string): Working | null {
+  const working = OF_SHAPE[figure];
+  return working === undefined ? null : { ...working(c), figure };
+}
 
 /**
  * The working of a figure of a part; null for a figure that is none.

@@ -12,7 +12,7 @@ export {
   type TolerancePolicy,
 } from './features';
 export { lanePart, type LanePart, type Operation } from './operations';
-export { isPartFigure, PART_FIGURES, partWorking, type PartCase } from './case';
+export { isPartFigure, PART_FIGURES, partWorking, shapeWorking, type PartCase } from './case';
 export { PART_EQUATIONS } from './equations';
 export { HELD_WIDTH } from './equations/widths';
 export { GRIND_STOCK_MM, REAM_STOCK_MM } from './equations/machining';

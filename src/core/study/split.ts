@@ -1,5 +1,8 @@
 import { dayOf } from '../schedule';
-import { joiningOf, laneMoney, type Baseline, type ProgrammeCost } from '../cost';
+import { joiningOf, type Baseline } from '../baselines';
+import { laneMoney, type ProgrammeCost } from '../cost';
+import { computed, type Working } from '../equations';
+import type { PartFacts } from '../part';
 import type { Brief } from '../brief';
 import { likely } from '../base/figures';
 import type { RateSet } from '../rates';
@@ -57,9 +60,15 @@ export function otherPiece(brief: Brief): Brief {
 /**
  * The part split in two: the cheapest casting of the one piece at each quantity, the other stamped or machined, and
  * the joining as today's assembly is joined. Null where the brief asks for no split or does not say how much.
+ * @param facts of the whole part
  * @param prepare readies a brief at the same rates and tolerance policy
  */
-export function splitBaseline(brief: Brief, rates: RateSet, prepare: (piece: Brief) => Study): Baseline | null {
+export function splitBaseline(
+  brief: Brief,
+  facts: PartFacts,
+  rates: RateSet,
+  prepare: (piece: Brief) => Study,
+): Baseline | null {
   const { other: kind, share_pct: share, joints } = brief.split;
   if (kind === null || share === null) return null;
   const cast = prepare(castPiece(brief));
@@ -69,7 +78,7 @@ export function splitBaseline(brief: Brief, rates: RateSet, prepare: (piece: Bri
   const b = rates.baselines.fabricated;
   const fx = rates.currency.perUnit;
   const K = fx * (1 + likely(g.oh)) * (1 + likely(g.mg));
-  const join = joiningOf(joints, 2, rates);
+  const join = joiningOf({ joints, parts: 2 }, facts, rates);
   const joined = K * (join.joining + join.hardware + join.stocking);
   const jig = fx * likely(b.jig) * (1 + likely(g.mk));
   const W = likely(rates.calendar.calendarPerWorkday);
@@ -90,14 +99,24 @@ export function splitBaseline(brief: Brief, rates: RateSet, prepare: (piece: Bri
     const cost = lead(q);
     return cost === null ? null : laneMoney(cost, q);
   };
+  const tooling = (q: number): number => (money(q)?.tooling ?? 0) + other.tooling(q) + jig;
+  const unit = (q: number): number => (money(q)?.unit ?? 0) + other.unit(q) + joined;
+  const total = (q: number): number => (money(q)?.total ?? 0) + other.total(q) + jig + q * joined;
+  const castDay = (N: number, programme: number): number => {
+    const cost = lead(programme);
+    return cost === null ? 0 : dayOf(cast.timeOf(cost.model, cost.plan), N, programme);
+  };
+  const joiningDays = (N: number): number => (W * N * join.minutes) / 60 / rates.calendar.shift_h;
+  const day = (N: number, programme = N): number => Math.max(castDay(N, programme), other.dayOf(N)) + joiningDays(N);
+  const name = `Split in two, one piece ${kind}`;
   return {
     id: 'split',
-    name: `Split in two, one piece ${kind}`,
+    name,
     barred,
     fix: other.barred === null ? null : other.fix,
-    tooling: (q) => (money(q)?.tooling ?? 0) + other.tooling(q) + jig,
-    unit: (q) => (money(q)?.unit ?? 0) + other.unit(q) + joined,
-    total: (q) => (money(q)?.total ?? 0) + other.total(q) + jig + q * joined,
+    tooling,
+    unit,
+    total,
     lines: (q) => ({
       cast: money(q)?.unit ?? 0,
       [kind]: other.unit(q),
@@ -105,11 +124,62 @@ export function splitBaseline(brief: Brief, rates: RateSet, prepare: (piece: Bri
       hardware: K * join.hardware,
       stocking: K * join.stocking,
     }),
-    dayOf: (N, programme = N) => {
-      const cost = lead(programme);
-      const castDay = cost === null ? 0 : dayOf(cast.timeOf(cost.model, cost.plan), N, programme);
-      return Math.max(castDay, other.dayOf(N)) + (W * N * join.minutes) / 60 / rates.calendar.shift_h;
+    dayOf: day,
+    working: (figure, q, N) => {
+      const code = rates.currency.code;
+      const each = `${code}/part`;
+      const made = (words: string, expression: string, value: number, unitOf: string, symbols: Working['symbols']) => ({
+        figure,
+        title: `${name}: ${words}`,
+        equation: figure === 'day' ? 'Time model T13' : EQUATION,
+        expression,
+        value,
+        unit: unitOf,
+        symbols,
+        note: 'The cast piece and the other are worked out as parts of their own.',
+      });
+      const cost = money(q);
+      const jigOf = computed('jig', 'jig for joining', jig, code);
+      const joinedOf = computed('joined', 'joining, hardware and keeping the pieces in stock', joined, each);
+      const pieces = { ...computed('q', 'pieces in the whole programme', q, 'pieces'), source: 'choice' as const };
+      switch (figure) {
+        case 'tooling':
+          return made('tooling', 'cast + other + jig', tooling(q), code, [
+            computed('cast', 'tooling of the cast piece', cost?.tooling ?? 0, code),
+            computed('other', `tooling of the piece ${kind}`, other.tooling(q), code),
+            jigOf,
+          ]);
+        case 'unit':
+          return made('price of a part', 'cast + other + joined', unit(q), each, [
+            computed('cast', 'the cast piece', cost?.unit ?? 0, each),
+            computed('other', `the piece ${kind}`, other.unit(q), each),
+            joinedOf,
+          ]);
+        case 'total':
+          return made('total', 'cast + other + jig + q * joined', total(q), code, [
+            computed('cast', 'the cast pieces', cost?.total ?? 0, code),
+            computed('other', `the pieces ${kind}`, other.total(q), code),
+            jigOf,
+            pieces,
+            joinedOf,
+          ]);
+        case 'allIn':
+          return made('total cost per part', 'T / q', total(q) / q, each, [
+            computed('T', 'total of the programme', total(q), code, 'total'),
+            pieces,
+          ]);
+        case 'day':
+          return made('days to the pieces wanted', 'max(cast, other) + joining', day(N, q), 'days from the order', [
+            computed('cast', 'day of the cast pieces', castDay(N, q), 'days'),
+            computed('other', `day of the pieces ${kind}`, other.dayOf(N), 'days'),
+            computed('joining', 'days of joining', joiningDays(N), 'days'),
+          ]);
+        default:
+          return null;
+      }
     },
-    symbols: { share, joining_min: join.minutes, jig },
   };
 }
+
+/** Where the split is written down. */
+const EQUATION = 'Cost model 8 for the cast piece, 9 for the other, 9.6 for the joining';

@@ -2,18 +2,8 @@ import type { Study } from './types';
 import { findAlloy, type Alloy } from '../catalogue/alloys';
 import { laneTime, type LaneTime } from '../schedule';
 import { ENDLESS_LOT, lotSize, type Brief } from '../brief';
-import {
-  fabricatedBaseline,
-  overridePlan,
-  laneModel,
-  layoutPlans,
-  machinedBaseline,
-  ProgrammeCost,
-  stampedBaseline,
-  type Baseline,
-  type LaneModel,
-  type LayoutPlan,
-} from '../cost';
+import { overridePlan, laneModel, layoutPlans, ProgrammeCost, type LaneModel, type LayoutPlan } from '../cost';
+import { fabricatedBaseline, machinedBaseline, stampedBaseline, type Baseline } from '../baselines';
 import { lanePart, partFacts, type TolerancePolicy } from '../part';
 import { pricedAlloy, SHIPPED_RATES, type RateSet } from '../rates';
 import { LANES, type Lane } from '../catalogue/routes';
@@ -90,7 +80,7 @@ export function prepareStudy(
     baselines.push(machinedBaseline(facts, rates, lotOf), stampedBaseline(facts, rates, lotOf));
     const today = fabricatedBaseline(facts, rates);
     if (today !== null) baselines.push(today);
-    const split = splitBaseline(brief, rates, (piece) => prepareStudy(piece, school, rates));
+    const split = splitBaseline(brief, facts, rates, (piece) => prepareStudy(piece, school, rates));
     if (split !== null) baselines.push(split);
   }
   return { brief, rates, school, alloy, facts, missing, lanes, baselines, lotOf, timeOf };

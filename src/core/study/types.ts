@@ -1,6 +1,7 @@
 import type { Alloy } from '../catalogue/alloys';
 import type { Brief } from '../brief';
-import type { Baseline, LaneModel, LayoutPlan } from '../cost';
+import type { Baseline } from '../baselines';
+import type { LaneModel, LayoutPlan } from '../cost';
 import type { PartFacts, TolerancePolicy } from '../part';
 import type { RateSet } from '../rates';
 import type { LaneTime } from '../schedule';

@@ -1,6 +1,7 @@
 import { dayNumber } from '../../base/day';
 import { dayOf, daysWithHolidays, type LaneTime } from '../../schedule';
-import { laneMoney, type Baseline, type LaneMoney } from '../../cost';
+import type { Baseline } from '../../baselines';
+import { laneMoney, type LaneMoney } from '../../cost';
 import { type BoardColumn } from './columns';
 import { finding, worse, type Column, type Finding, type Status } from '../../screening';
 import { bestLayout, survives, type Study, type StudyLane } from '../../study';

@@ -66,16 +66,25 @@ const NUMBERS: ReadonlyMap<string, string> = new Map(
   ),
 );
 
+const BASELINE = /^(machined|stamped|fabricated|baseline)\./;
+/** Anchors of the equations of baselines: “machined.piece”, “stamped.piece”. */
+const OF_BASELINES = [...NUMBERS.keys()].filter((anchor) => BASELINE.test(anchor));
+
 /**
- * Where the model's document tells the equation of a working; null for one that is not among its equations: a baseline's,
- * a rule's, a comparison's.
+ * Where the model's document has the equation of a working; null for one that is not among its equations: a rule's, a
+ * comparison's, a split part's.
  *
  * @example
  * equationOf({ figure: 'no such figure', equation: '' }) // null
  */
 export function equationOf(working: { readonly figure: string; readonly equation: string }): string | null {
-  const anchor = anchorOf(working.figure);
-  return anchor !== null && working.equation.startsWith(NUMBERS.get(anchor) ?? '—') ? anchor : null;
+  const isOf = (anchor: string): boolean => working.equation.startsWith(NUMBERS.get(anchor) ?? '—');
+  const own = anchorOf(working.figure);
+  if (own !== null && isOf(own)) return own;
+  const name = /^(firstArticle|lastPart|day\.\d+)$/.test(working.figure)
+    ? 'day'
+    : working.figure.replace(/\.[^.]*$/, '');
+  return OF_BASELINES.find((anchor) => anchor.endsWith(`.${name}`) && isOf(anchor)) ?? null;
 }
 
 /** What the shipped figures under a rate path rest on, over all lanes and families. */
@@ -110,7 +119,15 @@ function rateUnit(path: string): string {
   return '';
 }
 
-function symbolOf(name: string, s: SymbolOf<never>): ModelSymbol {
+/** The anchor of what a symbol opens: an equation of the same baseline, of all baselines, or of the lanes. */
+function opened(figure: string, by: string): string {
+  const [, baseline] = BASELINE.exec(by) ?? [];
+  const own = [`${baseline}.${figure}`, `baseline.${figure}`].find((name) => ANCHORS.has(name));
+  return (baseline === undefined ? undefined : own) ?? anchorOf(figure) ?? '';
+}
+
+/** @param by figure of the equation it is a symbol of */
+function symbolOf(name: string, s: SymbolOf<never>, by: string): ModelSymbol {
   const path = plain(s.path, s.plainly?.path);
   const isRate = s.source === 'rate';
   const unit = plain(s.unit, s.plainly?.unit);
@@ -121,7 +138,7 @@ function symbolOf(name: string, s: SymbolOf<never>): ModelSymbol {
     source: typeof s.source === 'function' ? 'several' : s.source,
     path: path.replace('["{lane}"]', '[lane]').replace('{family}', 'family').replace('{alloy}', 'alloy'),
     basis: isRate && !path.includes(' ') ? basesOf(path) : [],
-    opens: typeof s.opens === 'string' ? (anchorOf(s.opens) ?? '') : '',
+    opens: typeof s.opens === 'string' ? opened(s.opens, by) : '',
   };
 }
 
@@ -143,7 +160,7 @@ function modelEquation(e: Pick<Equation<never>, 'figure' | 'number' | 'forms' | 
         basis: [],
         opens: '',
       })),
-      ...Object.entries(d.symbols).map(([name, s]) => symbolOf(name, s)),
+      ...Object.entries(d.symbols).map(([name, s]) => symbolOf(name, s, e.figure)),
     ],
   };
 }
@@ -152,7 +169,7 @@ function modelEquation(e: Pick<Equation<never>, 'figure' | 'number' | 'forms' | 
  * Every equation of the model with its symbols, units, sources and bases, subject by subject.
  *
  * @example
- * modelDocument().map((s) => s.id) // ['part', 'rules', 'money', 'time']
+ * modelDocument().map((s) => s.id) // ['part', 'rules', 'money', 'baselines', 'time']
  */
 export const modelDocument = (): ModelSubject[] =>
   EQUATIONS.map(({ id, subject, model, equations }) => ({

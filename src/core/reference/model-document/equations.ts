@@ -1,3 +1,4 @@
+import { BASELINE_EQUATIONS, BASELINE_TIME_EQUATIONS } from '../../baselines';
 import { TIME_EQUATIONS } from '../../schedule';
 import { COST_EQUATIONS } from '../../cost';
 import { PART_EQUATIONS } from '../../part';
@@ -8,5 +9,6 @@ export const EQUATIONS = [
   { id: 'part', subject: 'The part', model: 'Cost model', equations: PART_EQUATIONS },
   { id: 'rules', subject: 'Rules', model: 'Cost model', equations: RULE_EQUATIONS },
   { id: 'money', subject: 'Money', model: 'Cost model', equations: COST_EQUATIONS },
-  { id: 'time', subject: 'Time', model: 'Time model', equations: TIME_EQUATIONS },
+  { id: 'baselines', subject: 'Without a casting', model: 'Cost model', equations: BASELINE_EQUATIONS },
+  { id: 'time', subject: 'Time', model: 'Time model', equations: [...TIME_EQUATIONS, ...BASELINE_TIME_EQUATIONS] },
 ] as const;

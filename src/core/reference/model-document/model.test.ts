@@ -143,5 +143,9 @@ describe('the document of the model', () => {
   test('a figure of a baseline is not led to the equation of a casting of the same name', () => {
     expect(equationOf({ figure: 'total', equation: 'Cost model 8.2: T(q)' })).toBe('total');
     expect(equationOf({ figure: 'total', equation: 'Cost model 9.3' })).toBeNull();
+    expect(equationOf({ figure: 'total', equation: 'Cost model 9.4' })).toBe('machined.total');
+    expect(equationOf({ figure: 'total', equation: 'Cost model 9.5' })).toBe('stamped.total');
+    expect(equationOf({ figure: 'lastPart', equation: 'Time model T13' })).toBe('machined.day');
+    expect(equationOf({ figure: 'joint.bolt', equation: 'Cost model 9.6' })).toBe('fabricated.joint');
   });
 });

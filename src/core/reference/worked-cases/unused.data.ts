@@ -25,6 +25,7 @@ export const UNUSED: ReadonlySet<string> = new Set([
   'cal.johnson',
   'cal.cumulative',
   'feed.need',
+  'money.buy-to-fly',
   'shrink.scale',
   'unc.common-random',
   'dec.two-stage',

@@ -1,17 +1,9 @@
-import { chosen, fromRate, type Working, type WorkingSymbol } from '../../equations';
+import { chosen, type Working, type WorkingSymbol } from '../../equations';
 import type { Context } from './context';
 
 /** Makes the working of one figure from a lane's context. */
 export type Builder = (c: Context) => Omit<Working, 'figure'>;
 
 export const cur = (c: Context): string => c.study.rates.currency.code;
-/** Calendar days a working day. */
-export const W = (c: Pick<Context, 'study'>): WorkingSymbol =>
-  fromRate(
-    'W',
-    'calendar days a working day',
-    c.study.rates.calendar.calendarPerWorkday,
-    'calendar.calendarPerWorkday',
-  );
 export const nSym = (c: Context): WorkingSymbol =>
   chosen('n', 'positions in a pour, chosen for the least total', c.plan.n, 'positions');

@@ -4,9 +4,11 @@ import { TRUNNION_ALLOY, trunnionBrief } from '../testing/trunnion-cap';
 import { partFacts, type PartFacts } from '../part';
 import { SHIPPED_RATES } from '../rates';
 import { bracket, briefOf } from '../testing/demo-briefs';
-import { fabricatedBaseline, machinedBaseline, stampedBaseline } from '.';
+import { fabricatedBaseline, machinedBaseline, stampedBaseline, type Baseline } from '.';
 
 const facts = partFacts(trunnionBrief(), TRUNNION_ALLOY, SHIPPED_RATES) as PartFacts;
+/** A figure of a baseline, by its working. */
+const of = (b: Baseline, figure: string): number => b.working(figure, 100, 100)?.value ?? NaN;
 const lot = (q: number): number => Math.min(250, q);
 
 describe('machined from solid, the trunnion cap by hand', () => {
@@ -19,23 +21,23 @@ describe('machined from solid, the trunnion cap by hand', () => {
   const drilled = 2 * (6 + ((Math.PI / 4) * 81 * 15 * 0.7) / 300);
   const cutting = ((stock - 150) / rate + finishing) * 1.5 + (35 + 18 + 18 + drilled) / 60;
   test('stock, rates and minutes', () => {
-    expect(m.symbols['stock_cm3']).toBeCloseTo(stock, 9);
-    expect(m.symbols['removal']).toBeCloseTo(rate, 9);
-    expect(m.symbols['cutting_min']).toBeCloseTo(cutting, 9);
-    expect(m.symbols['nSet']).toBe(2);
-    expect(m.symbols['minutes']).toBeCloseTo(cutting + 2 * 1.2, 9);
+    expect(of(m, 'stock')).toBeCloseTo(stock, 9);
+    expect(of(m, 'removal')).toBeCloseTo(rate, 9);
+    expect(of(m, 'cutting')).toBeCloseTo(cutting, 9);
+    expect(of(m, 'nSet')).toBe(2);
+    expect(of(m, 'minutes')).toBeCloseTo(cutting + 2 * 1.2, 9);
   });
   test('lines add up to the price, T is tools, set-ups and pieces', () => {
     const sum = Object.values(m.lines(1000)).reduce((a, b) => a + b, 0);
     expect(sum).toBeCloseTo(m.unit(1000), 9);
     const K = 1.15 * 1.12;
     const setUps = 4 * 2 * 0.9 * 75;
-    expect(m.total(1000)).toBeCloseTo(m.tooling(1000) + K * (setUps + 1000 * (m.symbols['piece'] ?? NaN)), 6);
+    expect(m.total(1000)).toBeCloseTo(m.tooling(1000) + K * (setUps + 1000 * of(m, 'piece')), 6);
     expect(m.tooling(1000)).toBeCloseTo(1.1 * ((3 + 3 * (facts.c - 1)) * 75 + 2 * 450), 9);
     expect(m.tooling(10)).toBeCloseTo(1.1 * ((3 + 3 * (facts.c - 1)) * 75 + 2 * 50), 9);
   });
   test('dates', () => {
-    const hours = 3 + 3 * (facts.c - 1) + 2 * 0.9 + (100 * (m.symbols['minutes'] ?? NaN)) / 60;
+    const hours = 3 + 3 * (facts.c - 1) + 2 * 0.9 + (100 * of(m, 'minutes')) / 60;
     expect(m.dayOf(100)).toBeCloseTo(1.4 * (5 + 4 + hours / (8 * 0.75)), 9);
   });
   test('round parts start from bar; passages and heavy parts are barred', () => {
@@ -44,7 +46,7 @@ describe('machined from solid, the trunnion cap by hand', () => {
       TRUNNION_ALLOY,
       SHIPPED_RATES,
     ) as PartFacts;
-    expect(machinedBaseline(round, SHIPPED_RATES, lot).symbols['stock_cm3']).toBeCloseTo(
+    expect(of(machinedBaseline(round, SHIPPED_RATES, lot), 'stock')).toBeCloseTo(
       ((Math.PI / 4) * 124 ** 2 * 54) / 1000,
       9,
     );
@@ -96,11 +98,11 @@ describe('stamped', () => {
   });
   test('tool hours by perimeter, holes and bends', () => {
     const s = stampedBaseline(flat(), SHIPPED_RATES, lot);
-    expect(s.symbols['forms']).toBe(0);
-    expect(s.symbols['hours']).toBeCloseTo(40 + (2 * 2 * 150) / 100, 9);
+    expect(of(s, 'forms')).toBe(0);
+    expect(of(s, 'hours')).toBeCloseTo(40 + (2 * 2 * 150) / 100, 9);
     const bent = stampedBaseline(flat({ box_mm: [90, 60, 20] }), SHIPPED_RATES, lot);
-    expect(bent.symbols['forms']).toBe(3);
-    expect(bent.symbols['hours']).toBeCloseTo(40 + 6 + 3 * 18, 9);
+    expect(of(bent, 'forms')).toBe(3);
+    expect(of(bent, 'hours')).toBeCloseTo(40 + 6 + 3 * 18, 9);
     expect(s.dayOf(4000)).toBeCloseTo(1.4 * (8 + 46 / 9 + 3 + 1), 9);
   });
 });
