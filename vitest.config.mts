@@ -18,6 +18,14 @@ export default defineConfig({
     // A limit against hanging, not a measure: a shared machine can be ten times slower for a while.
     testTimeout: 60_000,
     env: { LOG_LEVEL: 'fatal', NINE_POURS_JOBS: new URL('./.next-jobs/test-worker.mjs', import.meta.url).pathname },
+    // npm run coverage: what of the screens is not drawn can be tested without a browser.
+    coverage: {
+      provider: 'v8',
+      include: ['src/ui/**/*.ts'],
+      exclude: ['**/*.tsx', '**/*.test.ts', 'src/ui/testing/**'],
+      reporter: ['text-summary'],
+      thresholds: { lines: 90 },
+    },
     globalSetup: ['src/server/testing/bundle-jobs.ts'],
     projects: [
       { extends: true, test: { name: 'pure', include: [PURE], isolate: false } },
