@@ -226,8 +226,8 @@ export const COMPILED: Readonly<Record<string, Run>> = {
   'doab5h3bip': (v: any) => v.heat * v.kHT * v.m,
   // lookMin * D * Rinsp / 60 + tight * Ptest + xray * Xray + share * nD * GeoMin * Rinsp / 60
   'o5zva3e2j': (v: any) => v.lookMin * v.D * v.Rinsp / 60 + v.tight * v.Ptest + v.xray * v.Xray + v.share * v.nD * v.GeoMin * v.Rinsp / 60,
-  // (metal + machining + finishing + heatTreatment + inspection) / (1 - scrap)
-  'w0mze6qkvf': (v: any) => (v.metal + v.machining + v.finishing + v.heatTreatment + v.inspection) / (1 - v.scrap),
+  // (metal + machining + finishing + heat + insp) / (1 - scrap)
+  'ggaep1r6ix': (v: any) => (v.metal + v.machining + v.finishing + v.heat + v.insp) / (1 - v.scrap),
   // h0 + hC * (c - 1)
   'lxtfmdp6hv': (v: any) => v.h0 + v.hC * (v.c - 1),
   // fx * (1 + mk) * (hProg * Rprog + nSet * min(cFix, q * cSoft))
