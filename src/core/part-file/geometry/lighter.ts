@@ -1,4 +1,3 @@
-import { MeshoptSimplifier } from 'meshoptimizer';
 import type { Mesh } from './mesh';
 import { extent } from './weld';
 
@@ -30,6 +29,8 @@ export const asItIs = (mesh: Mesh): Light => ({ mesh, off_mm: 0 });
  */
 export async function lightOf(mesh: Mesh): Promise<Light> {
   if (mesh.triangles.length / 3 <= AS_IT_IS) return asItIs(mesh);
+  // Fetched and compiled only for a body that wants it.
+  const { MeshoptSimplifier } = await import('meshoptimizer/simplifier');
   await MeshoptSimplifier.ready;
   const { min, max } = extent(mesh.positions);
   // Single precision suffices round the middle of the part, wherever the file has it.

@@ -1,0 +1,171 @@
+// @vitest-environment jsdom
+import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import type { Brief } from '@/core/brief';
+import { bracket } from '@/core/testing/demo-briefs';
+import { useUnits } from '../preferences';
+import { mountStudy, type Opened } from '../testing/mounted';
+import { BriefView } from './brief-view';
+
+let opened: Opened;
+beforeEach(() => {
+  localStorage.clear();
+  vi.useFakeTimers();
+});
+afterEach(() => {
+  cleanup();
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+const open = (more: Partial<Brief> = {}): void => {
+  opened = mountStudy(bracket(more), <BriefView />);
+};
+const box = (label: string): HTMLInputElement => screen.getByLabelText(label, { exact: true });
+function type(label: string, text: string): void {
+  const field = box(label);
+  fireEvent.focus(field);
+  fireEvent.change(field, { target: { value: text } });
+}
+const last = async (): Promise<Brief | undefined> => {
+  await opened.settle();
+  return opened.saved().at(-1);
+};
+
+describe('figures', () => {
+  test('are saved as they are typed, in stored units', async () => {
+    open();
+    type('Volume', '77.5');
+    expect((await last())?.geometry.volume_cm3).toBe(77.5);
+  });
+
+  test.each([
+    ['1 250,5', 1250.5],
+    ['1250.5', 1250.5],
+    ['', null],
+  ])('“%s” is read as %s', async (text, value) => {
+    open();
+    type('Volume', text);
+    expect((await last())?.geometry.volume_cm3).toBe(value);
+  });
+
+  test('that cannot be read are named with what was typed; the rest is saved, and the text stays', async () => {
+    open();
+    type('Volume', 'twelve');
+    type('Whole surface', '300');
+    const brief = await last();
+    expect(brief?.geometry.area_cm2).toBe(300);
+    expect(brief?.geometry.volume_cm3).toBe(bracket().geometry.volume_cm3);
+    expect(screen.getByText(/“twelve”/)).toBeTruthy();
+    fireEvent.blur(box('Volume'));
+    expect(box('Volume').value).toBe('twelve');
+    expect(box('Volume').getAttribute('aria-invalid')).toBe('true');
+  });
+
+  test('out of their range are refused beside the field', async () => {
+    open();
+    type('Volume', '-4');
+    expect(screen.getAllByRole('alert').some((a) => /Volume/.test(a.textContent ?? ''))).toBe(true);
+    expect((await last())?.geometry.volume_cm3 ?? bracket().geometry.volume_cm3).toBe(bracket().geometry.volume_cm3);
+  });
+
+  test('follow the units of the screen and are stored the same', async () => {
+    localStorage.setItem('nine-pours-units', 'inch');
+    expect(useUnits.read()).toBe('inch');
+    open({ geometry: { ...bracket().geometry, volume_cm3: 16.387064 } });
+    expect(Number(box('Volume').value)).toBeCloseTo(1, 5);
+    type('Volume', '2');
+    expect((await last())?.geometry.volume_cm3).toBeCloseTo(32.774128, 5);
+  });
+
+  test('typed and left come back when the page is opened again', () => {
+    open();
+    type('Volume', 'twelve');
+    cleanup();
+    open();
+    expect(box('Volume').value).toBe('twelve');
+  });
+});
+
+describe('choices', () => {
+  test('an alloy is taken; none is “not chosen yet”', async () => {
+    open();
+    fireEvent.change(box('Alloy'), { target: { value: 'zn-za8' } });
+    expect((await last())?.alloy).toBe('zn-za8');
+    fireEvent.change(box('Alloy'), { target: { value: '' } });
+    expect((await last())?.alloy).toBeNull();
+  });
+
+  test('yes, no and not said are three answers', async () => {
+    open();
+    const group = screen.getAllByRole('radiogroup')[0];
+    if (group === undefined) throw new Error('no question');
+    for (const [name, checked] of [
+      ['yes', 'yes'],
+      ['no', 'no'],
+      ['not said', 'not said'],
+    ] as const) {
+      fireEvent.click(within(group).getByRole('radio', { name }));
+      expect(within(group).getByRole('radio', { name: checked }).getAttribute('aria-checked')).toBe('true');
+    }
+    await opened.settle();
+    expect(opened.saved().length).toBeGreaterThan(0);
+  });
+});
+
+describe('dates', () => {
+  const date = (): HTMLInputElement => {
+    const found = document.querySelector<HTMLInputElement>('input[type="date"]');
+    if (found === null) throw new Error('no date');
+    return found;
+  };
+  test('typed digit by digit are taken when the field is left, and nothing before', async () => {
+    open();
+    const field = date();
+    for (const half of ['0002-03-31', '0020-03-31', '0202-03-31', '2027-03-31']) {
+      fireEvent.keyDown(field, { key: '2' });
+      fireEvent.input(field, { target: { value: half } });
+      await opened.settle();
+    }
+    expect(opened.saved()).toEqual([]);
+    fireEvent.blur(field);
+    expect(JSON.stringify(await last())).toContain('2027-03-31');
+  });
+
+  test('before 1990 are refused beside the field and never saved', async () => {
+    open();
+    const field = date();
+    fireEvent.keyDown(field, { key: '2' });
+    fireEvent.input(field, { target: { value: '0002-03-31' } });
+    fireEvent.blur(field);
+    await opened.settle();
+    expect(screen.getAllByRole('alert').length).toBeGreaterThan(0);
+    expect(JSON.stringify(opened.saved())).not.toContain('0002-03-31');
+  });
+});
+
+describe('tables', () => {
+  const table = (name: RegExp): HTMLElement => screen.getByRole('table', { name });
+  test('a hole is added, filled in, and taken away', async () => {
+    open({ holes: [] });
+    fireEvent.click(screen.getByRole('button', { name: /add .*hole/i }));
+    const row = within(table(/hole/i)).getAllByRole('row')[1];
+    if (row === undefined) throw new Error('no row');
+    const [first] = within(row).getAllByRole('textbox');
+    if (first === undefined) throw new Error('no field');
+    fireEvent.focus(first);
+    fireEvent.change(first, { target: { value: '8' } });
+    await opened.settle();
+    fireEvent.click(within(row).getByRole('button'));
+    expect((await last())?.holes ?? []).toEqual([]);
+  });
+});
+
+test('what was refused as a whole is not lost: another field typed after it is saved', async () => {
+  open();
+  type('Volume', 'x');
+  await opened.settle();
+  type('Title', 'Renamed');
+  expect((await last())?.title).toBe('Renamed');
+  await act(() => Promise.resolve());
+  expect(box('Volume').value).toBe('x');
+});

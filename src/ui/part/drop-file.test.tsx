@@ -1,0 +1,66 @@
+// @vitest-environment jsdom
+import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { afterEach, expect, test, vi } from 'vitest';
+import { bracket } from '@/core/testing/demo-briefs';
+import { mountStudy } from '../testing/mounted';
+import { DropFile } from './drop-file';
+
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+const INCH_CUBE = { size: [1, 2, 3], likely: 'in' } as const;
+function open(more: Partial<Parameters<typeof DropFile>[0]> = {}) {
+  const onFile = vi.fn();
+  const onUnit = vi.fn();
+  mountStudy(
+    bracket(),
+    <DropFile compact={false} asksUnit={null} busy={false} onFile={onFile} onUnit={onUnit} {...more} />,
+  );
+  return { onFile, onUnit };
+}
+const place = (): HTMLElement => screen.getByRole('region', { name: 'Part file' });
+const hub = new File(['solid'], 'hub.stl');
+
+test('a file is taken where it is dropped', () => {
+  const { onFile } = open();
+  fireEvent.dragOver(place());
+  expect(place().className).toContain('is-over');
+  fireEvent.drop(place(), { dataTransfer: { files: [hub] } });
+  expect(onFile).toHaveBeenCalledWith(hub);
+  expect(place().className).not.toContain('is-over');
+});
+
+test('words dropped are no file', () => {
+  const { onFile } = open();
+  fireEvent.dragOver(place());
+  fireEvent.dragLeave(place());
+  fireEvent.drop(place(), { dataTransfer: { files: [] } });
+  expect(onFile).not.toHaveBeenCalled();
+});
+
+test('a file is taken where it is chosen, and the same one can be chosen again', () => {
+  const { onFile } = open();
+  const field = place().querySelector<HTMLInputElement>('input[type="file"]');
+  if (field === null) throw new Error('no field');
+  expect(field.accept).toContain('.stl');
+  for (let k = 0; k < 2; k++) fireEvent.change(field, { target: { files: [hub] } });
+  expect(onFile).toHaveBeenCalledTimes(2);
+  fireEvent.change(field, { target: { files: [] } });
+  expect(onFile).toHaveBeenCalledTimes(2);
+});
+
+test('asks for the unit of a file that names none, and shows what each would make of it', () => {
+  const { onUnit } = open({ asksUnit: INCH_CUBE });
+  const inches = screen.getByRole('button', { name: /inches/ });
+  expect(inches.textContent).toContain('25.4 × 50.8 × 76.2 mm');
+  expect(inches.textContent).toContain('most likely');
+  expect(screen.getByRole('button', { name: /^millimetres/ }).textContent).toContain('1 × 2 × 3 mm');
+  fireEvent.click(inches);
+  expect(onUnit).toHaveBeenCalledWith('in');
+});
+
+test('while one is read no other is taken by the button', () => {
+  open({ busy: true, compact: true });
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Another file' }).disabled).toBe(true);
+});
