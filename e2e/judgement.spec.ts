@@ -95,8 +95,9 @@ test('a part split in two stands below the lanes and opens its working', async (
   await line.locator('[data-column="perPart"] button').first().click();
   const sheet = page.getByTestId('working');
   await sheet.getByRole('row').filter({ hasText: 'total of the programme' }).getByRole('button').click();
-  await sheet.getByRole('row').filter({ hasText: 'lots and pieces' }).getByRole('button').click();
-  await expect(sheet).toContainText('joining');
+  await expect(sheet).toContainText('the cast pieces');
+  await expect(sheet).toContainText('the pieces stamped');
+  await expect(sheet).toContainText('joining, hardware');
 });
 
 test('the lines of a part add up to the cent, as figures on the screen', async ({ page, request }) => {

@@ -26,8 +26,10 @@ test('the model is found by words, numbers and symbols, and says so where nothin
   expect(all).toBeGreaterThan(90);
   const find = page.getByLabel('Find a figure, a symbol or a number');
   await find.fill('hHole');
-  await expect(count).toHaveText(`1 of ${all} equations`);
+  // Hours of a casting tool, and of a press tool.
+  await expect(count).toHaveText(`2 of ${all} equations`);
   await expect(page.getByRole('heading', { name: 'Tool hours' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Hours of the press tool' })).toBeVisible();
   await find.fill('zebra');
   await expect(page.getByText('No equation has “zebra” in it')).toBeVisible();
   await find.fill('');

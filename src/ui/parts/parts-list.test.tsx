@@ -13,11 +13,15 @@ const study = (id: string, title: string, more: Partial<StudySummary> = {}): Stu
     ...{ id, title, alloy: 'al-a356', quantity: 2400, leader: 'gravity-die/hand', fresh: true, partFile: null },
     ...{ decision: { state: 'open' }, standing: null, changedAt: '2026-11-20T09:00:00.000Z', demo: true },
     ...more,
-  });
+  }) as unknown as StudySummary;
 const HUB = study('a', 'Tripod hub');
 const FOOT = study('b', 'Pier foot', { quantity: null, leader: null, alloy: null });
-const pageOf = (studies: readonly StudySummary[], found = studies.length, page = 1): StudyPage =>
-  ({ studies, found, total: found, page }) as unknown as StudyPage;
+const pageOf = (studies: readonly StudySummary[], found = studies.length, page = 1): StudyPage => ({
+  studies,
+  found,
+  total: found,
+  page,
+});
 
 let opened: Opened;
 let said: { readonly title?: unknown; readonly type?: unknown; readonly action?: { readonly onClick: () => void } }[];
