@@ -22,7 +22,7 @@ export function joiningOf(
   rates: RateSet,
 ): { readonly minutes: number; readonly joining: number; readonly hardware: number; readonly stocking: number } {
   const of: Record<string, number> = {};
-  const c: OfBaseline = { name: '', facts, rates, q: NaN, lot: NaN, N: NaN, of, joining };
+  const c: OfBaseline = { name: '', facts, alloy: facts.alloy, rates, q: NaN, lot: NaN, N: NaN, of, joining };
   const minutes = J.JOINING_MINUTES.value(c);
   of['joining'] = minutes;
   return {

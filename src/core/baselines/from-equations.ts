@@ -2,6 +2,7 @@ import type { Equation, Working } from '../equations';
 import { shapeWorking, type PartFacts } from '../part';
 import type { RateSet } from '../rates';
 import { ALL_IN, PRICE_FACTOR } from './equations/any';
+import { known } from './symbols';
 import type { Baseline, BaselineId, Figures, Joining, OfBaseline } from './types';
 
 /** An equation of a baseline: its figure is “machined.piece”, asked for as “piece”. */
@@ -36,15 +37,26 @@ const nameOf = ({ figure }: Pick<Step, 'figure'>): string => figure.slice(figure
 export function baselineOf(recipe: Recipe): Baseline {
   const { id, name, barred, fix, facts, rates, lotOf, tooling, unit, total, day } = recipe;
   const of: Record<string, number> = {};
-  const start: OfBaseline = { name, facts, rates, q: NaN, lot: NaN, N: NaN, of, joining: recipe.joining ?? NO_JOINTS };
+  const { alloy } = facts;
+  const start: OfBaseline = {
+    name,
+    facts,
+    alloy,
+    rates,
+    q: NaN,
+    lot: NaN,
+    N: NaN,
+    of,
+    joining: recipe.joining ?? NO_JOINTS,
+  };
   const steps = [PRICE_FACTOR, ...recipe.steps];
   for (const step of steps) of[nameOf(step)] = step.value(start);
   const at = (q: number, N = NaN): OfBaseline => ({ ...start, q, lot: lotOf(q), N });
   /** The same with what hangs on the quantity. */
   const whole = (q: number, N = NaN): OfBaseline => {
     const c = at(q, N);
-    const known = { ...of, tooling: tooling.value(c), unit: unit.value(c) };
-    return { ...c, of: { ...known, total: total.value({ ...c, of: known }) } };
+    const figures = { ...of, tooling: tooling.value(c), unit: unit.value(c) };
+    return { ...c, of: { ...figures, total: total.value({ ...c, of: figures }) } };
   };
   const byName = new Map([...steps, tooling, unit, total, day, ALL_IN].map((step) => [nameOf(step), step]));
   return {
@@ -54,10 +66,7 @@ export function baselineOf(recipe: Recipe): Baseline {
     fix,
     tooling: (q) => tooling.value(at(q)),
     unit: (q) => unit.value(at(q)),
-    total: (q) => {
-      const c = at(q);
-      return total.value({ ...c, of: { ...of, tooling: tooling.value(c), unit: unit.value(c) } });
-    },
+    total: (q) => known(whole(q), 'total'),
     lines: (q) => {
       const { before, after = {} } = recipe.lines(at(q));
       const fx = rates.currency.perUnit;

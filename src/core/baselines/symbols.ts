@@ -1,7 +1,8 @@
 import { likely } from '../base/figures';
 import { refuse } from '../base/errors';
 import { brief, choice, equationsOf, figure, type SymbolOf, type TableValue } from '../equations';
-import { rateAt, tableValue } from '../rates';
+import { ofAlloy, rate, rho } from '../part/equations';
+import { tableValue } from '../rates';
 import type { OfBaseline } from './types';
 
 const path = ({ facts }: OfBaseline, text: string): string =>
@@ -18,31 +19,9 @@ export const timeEquation = equationsOf<OfBaseline>({ model: 'Time model', path 
 export const known = ({ of }: OfBaseline, name: string): number =>
   of[name] ?? refuse('E_KEY', 'figure', name, Object.keys(of).join(' | '));
 
-/** A coefficient of the rate set by its path; `{family}` and `{alloy}` are put in. */
-export const rate = (at: string, meaning: string, unit = ''): SymbolOf<OfBaseline> => ({
-  meaning,
-  unit,
-  source: 'rate',
-  path: at,
-  table: ({ rates }, key) => tableValue(rateAt(rates, key)),
-});
 /** A coefficient of the alloy's family. */
 export const ofFamily = (key: 'kStock' | 'kChip' | 'kHT', meaning: string): SymbolOf<OfBaseline> =>
   rate(`families.{family}.${key}`, meaning);
-
-const ofAlloy = (
-  property: string,
-  meaning: string,
-  unit: string,
-  basis: string,
-  range: (c: OfBaseline) => TableValue['range'] = () => null,
-): SymbolOf<OfBaseline> => ({
-  meaning,
-  unit,
-  source: 'alloy',
-  path: `alloys.{alloy}.${property}`,
-  table: (c) => ({ basis: (c.facts.alloy.basis[basis] ?? null) as TableValue['basis'], range: range(c) }),
-});
 
 const code = ({ rates }: OfBaseline): string => rates.currency.code;
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
@@ -125,12 +104,11 @@ export const p: SymbolOf<OfBaseline> = {
 };
 const listed = ({ rates, facts }: OfBaseline) => rates.metals?.[facts.alloy.id];
 
-export const rho = ofAlloy('density_kg_m3', 'density', 'kg/cm³', 'density');
 export const machinability = ofAlloy('machinability', 'machinability', 'brass = 100', 'machining');
 /** Energy to cut the alloy. */
-export const u = ofAlloy('specificCuttingEnergy_J_mm3', 'energy to cut it', 'J/mm³', 'machining', ({ facts }) => [
-  facts.alloy.specificCuttingEnergy_J_mm3[0],
-  facts.alloy.specificCuttingEnergy_J_mm3[2],
+export const u = ofAlloy('specificCuttingEnergy_J_mm3', 'energy to cut it', 'J/mm³', 'machining', (alloy) => [
+  alloy.specificCuttingEnergy_J_mm3[0],
+  alloy.specificCuttingEnergy_J_mm3[2],
 ]);
 /** 1 for what a need of the brief asks for, else 0. */
 export const asked = (need: string, meaning: string): SymbolOf<unknown> =>
@@ -140,4 +118,4 @@ export const asked = (need: string, meaning: string): SymbolOf<unknown> =>
 export const perWorkday = rate('calendar.calendarPerWorkday', 'calendar days a working day');
 export const workday = ({ rates }: OfBaseline): number => likely(rates.calendar.calendarPerWorkday);
 
-export { brief, figure };
+export { brief, figure, rate, rho };

@@ -1,6 +1,7 @@
 import type { Working } from '../equations';
 import type { PartFacts } from '../part';
-import type { JointKind, RateSet } from '../rates';
+import type { OfPart } from '../part/equations';
+import type { JointKind } from '../rates';
 
 export type BaselineId = 'machined' | 'stamped' | 'fabricated' | 'split';
 
@@ -42,10 +43,9 @@ export interface Joining {
 }
 
 /** What the equations of a baseline read. */
-export interface OfBaseline {
+export interface OfBaseline extends OfPart {
   readonly name: string;
   readonly facts: PartFacts;
-  readonly rates: RateSet;
   /** Pieces in all. */
   readonly q: number;
   /** Pieces an order. */

@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
 import type { Brief } from '@/core/brief';
 import type { AlloyPair } from '@/core/comparison/alloys';
 import { bracket } from '@/core/testing/demo-briefs';
@@ -8,6 +8,7 @@ import { answer as answerTo } from '@/workers/cost-curves.answer';
 import type { StudyAsked } from '@/workers/cost-curves.protocol';
 import { mountStudy, type Opened } from '../testing/mounted';
 import { AlloysView } from './alloys-view';
+import { setUpPage } from '../testing/set-up';
 
 const world = vi.hoisted(() => ({ fails: false, pairs: [] as readonly AlloyPair[] }));
 // The worker, without its thread.
@@ -30,15 +31,9 @@ vi.mock('@/workers/cost-curves.client', async (original) => ({
 
 const BRIEF = bracket({ quantity: { perYear: 1200, years: 2 } });
 let opened: Opened;
+setUpPage();
 beforeEach(() => {
-  localStorage.clear();
   Object.assign(world, { fails: false, pairs: [] });
-  vi.useFakeTimers();
-});
-afterEach(() => {
-  cleanup();
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
 });
 async function open(more: Partial<Brief> = {}): Promise<void> {
   opened = mountStudy({ ...BRIEF, ...more }, <AlloysView />);

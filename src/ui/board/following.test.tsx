@@ -1,17 +1,13 @@
 // @vitest-environment jsdom
-import { act, cleanup, render, renderHook } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { act, render, renderHook } from '@testing-library/react';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { useFollowed } from './use-followed';
 import { useGlide } from './use-glide';
 import { useRested } from './use-rested';
 import { useNextFrame } from '../rail/use-next-frame';
+import { setUpPage } from '../testing/set-up';
 
-beforeEach(() => vi.useFakeTimers());
-afterEach(() => {
-  cleanup();
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
-});
+setUpPage();
 const wait = (ms: number) => act(() => vi.advanceTimersByTimeAsync(ms));
 
 describe('a value at rest', () => {

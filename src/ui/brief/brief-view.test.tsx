@@ -1,22 +1,15 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import type { Brief } from '@/core/brief';
 import { bracket } from '@/core/testing/demo-briefs';
 import { useUnits } from '../preferences';
 import { mountStudy, type Opened } from '../testing/mounted';
 import { BriefView } from './brief-view';
+import { setUpPage } from '../testing/set-up';
 
 let opened: Opened;
-beforeEach(() => {
-  localStorage.clear();
-  vi.useFakeTimers();
-});
-afterEach(() => {
-  cleanup();
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
-});
+setUpPage();
 const open = (more: Partial<Brief> = {}): void => {
   opened = mountStudy(bracket(more), <BriefView />);
 };

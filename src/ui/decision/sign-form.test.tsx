@@ -1,23 +1,16 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { describe, expect, test, vi } from 'vitest';
 import { bracket } from '@/core/testing/demo-briefs';
 import type { Action, DrawnBy } from '@/core/decision';
 import { mountStudy, type Opened } from '../testing/mounted';
 import { SignForm } from './sign-form';
+import { setUpPage } from '../testing/set-up';
 
 const DRAWN = { seed: 1, spread: 'pert', demand: false } as unknown as DrawnBy;
 const SUGGESTED: Action[] = [{ what: 'Order the die', owner: 'Vesna', by: '2027-02-01' }];
 let opened: Opened;
-beforeEach(() => {
-  localStorage.clear();
-  vi.useFakeTimers({ now: new Date('2026-11-29T08:00:00Z') });
-});
-afterEach(() => {
-  cleanup();
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
-});
+setUpPage('2026-11-29T08:00:00Z');
 function open(hold: string | null = null): void {
   opened = mountStudy(
     bracket(),

@@ -1,10 +1,11 @@
 // @vitest-environment jsdom
-import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { act, fireEvent, screen, within } from '@testing-library/react';
+import { describe, expect, test, vi } from 'vitest';
 import type { Brief } from '@/core/brief';
 import { bracket } from '@/core/testing/demo-briefs';
 import { mountStudy, type Opened } from '../testing/mounted';
 import { HistorySection } from './history-section';
+import { setUpPage } from '../testing/set-up';
 
 const at = (day: number): string => `2026-11-${String(day).padStart(2, '0')}T08:30:00.000Z`;
 const revision = (n: number, who: string | null, brief: Brief) => ({ revision: n, savedAt: at(n), who, brief });
@@ -13,15 +14,7 @@ const SECOND = bracket({ title: 'Second title', quantity: { perYear: 900, years:
 const REVISIONS = [revision(3, 'Marek', bracket()), revision(2, null, SECOND), revision(1, 'Ilse Varga', FIRST)];
 
 let opened: Opened;
-beforeEach(() => {
-  localStorage.clear();
-  vi.useFakeTimers();
-});
-afterEach(() => {
-  cleanup();
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
-});
+setUpPage();
 const request = (method: string, ending: string) =>
   opened.asked.find((a) => a.method === method && a.path.endsWith(ending));
 async function open(list: unknown = REVISIONS, status = 200): Promise<void> {

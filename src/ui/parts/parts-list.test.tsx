@@ -1,11 +1,12 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { bracket } from '@/core/testing/demo-briefs';
 import type { ListAsked, StudyPage, StudySummary } from '@/server/studies';
 import { notices } from '../shell/notices';
 import { mountStudy, type Opened } from '../testing/mounted';
 import { PartsList } from './parts-list';
+import { setUpPage } from '../testing/set-up';
 
 const START: ListAsked = { archived: false, search: '', sort: 'changedAt', up: false, page: 1 };
 const study = (id: string, title: string, more: Partial<StudySummary> = {}): StudySummary =>
@@ -25,19 +26,13 @@ const pageOf = (studies: readonly StudySummary[], found = studies.length, page =
 
 let opened: Opened;
 let said: { readonly title?: unknown; readonly type?: unknown; readonly action?: { readonly onClick: () => void } }[];
+setUpPage();
 beforeEach(() => {
-  vi.useFakeTimers();
   said = [];
   vi.spyOn(notices, 'create').mockImplementation((notice) => {
     said.push(notice as (typeof said)[number]);
     return '1';
   });
-});
-afterEach(() => {
-  cleanup();
-  vi.useRealTimers();
-  vi.restoreAllMocks();
-  vi.unstubAllGlobals();
 });
 function open(page = pageOf([HUB, FOOT]), start: Partial<ListAsked> = {}): void {
   opened = mountStudy(bracket(), <PartsList first={page} start={{ ...START, ...start }} standings={null} />);

@@ -1,9 +1,10 @@
 // @vitest-environment jsdom
-import { act, cleanup, renderHook } from '@testing-library/react';
-import { afterEach, beforeEach, expect, test, vi } from 'vitest';
+import { act, renderHook } from '@testing-library/react';
+import { beforeEach, expect, test, vi } from 'vitest';
 import type { ListAsked, StudyPage } from '@/server/studies';
 import { standInServer, type Asked } from '../testing/server';
 import { useStudies } from './use-studies';
+import { setUpPage } from '../testing/set-up';
 
 const START: ListAsked = { archived: false, search: '', sort: 'title', up: true, page: 1 };
 const pageOf = (titles: readonly string[], fresh = true): StudyPage =>
@@ -11,15 +12,8 @@ const pageOf = (titles: readonly string[], fresh = true): StudyPage =>
 const titles = (page: StudyPage): string[] => page.studies.map((s) => s.title);
 
 let asked: Asked[];
-beforeEach(() => {
-  vi.useFakeTimers();
-  asked = standInServer();
-});
-afterEach(() => {
-  cleanup();
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
-});
+setUpPage();
+beforeEach(() => (asked = standInServer()));
 const wait = (ms: number) => act(() => vi.advanceTimersByTimeAsync(ms));
 const answered = (at: number, status: number, body: unknown) => act(async () => asked[at]?.answer(status, body));
 

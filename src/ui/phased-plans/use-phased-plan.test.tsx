@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
-import { act, cleanup, renderHook } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { act, renderHook } from '@testing-library/react';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { boardAt } from '@/core/comparison/board';
 import { deliveriesOf, searchPlans } from '@/core/phased-plans';
 import { prepareStudy } from '@/core/study';
@@ -9,6 +9,7 @@ import { bracket } from '@/core/testing/demo-briefs';
 import type { PlanAnswer, PlanFound } from '@/workers/phased-plan.protocol';
 import { stepDelivery, stepStudy } from './step-study';
 import { usePhasedPlan } from './use-phased-plan';
+import { setUpPage } from '../testing/set-up';
 
 const world = vi.hoisted(() => ({
   study: {},
@@ -42,14 +43,10 @@ function search(): PlanFound {
 }
 const FOUND = search();
 
+setUpPage();
 beforeEach(() => {
-  vi.useFakeTimers();
   Object.assign(world, { hear: null, asked: [], stopped: 0, q: { q: Q } });
   world.study = { brief, school: 'published', rates: study.rates, orderDate: '2027-01-04', study };
-});
-afterEach(() => {
-  cleanup();
-  vi.useRealTimers();
 });
 const rest = () => act(() => vi.advanceTimersByTimeAsync(300));
 const says = (answer: Partial<PlanAnswer>) => act(() => Promise.resolve(world.hear?.({ id: 1, ...answer })));

@@ -1,22 +1,16 @@
 // @vitest-environment jsdom
-import { act, cleanup, renderHook } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { act, renderHook } from '@testing-library/react';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { JOB_HEADER } from '@/core/base/job-progress';
 import { Refused } from '../api';
 import { standInServer, type Asked } from '../testing/server';
 import { download } from './download';
 import { useJob, type JobInit } from './use-job';
+import { setUpPage } from '../testing/set-up';
 
 let asked: Asked[];
-beforeEach(() => {
-  vi.useFakeTimers();
-  asked = standInServer();
-});
-afterEach(() => {
-  cleanup();
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
-});
+setUpPage();
+beforeEach(() => (asked = standInServer()));
 
 describe('work of the server', () => {
   test('is asked how far it is under its own name, and shows that until it ends', async () => {

@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { describe, expect, test, vi } from 'vitest';
 import { boardAt } from '@/core/comparison/board';
 import { FIRST_WEIGHTS, MOST_WEIGHT, rankingsAt, WEIGHED, type Weights } from '@/core/comparison/ranking';
 import { prepareStudy } from '@/core/study';
@@ -9,6 +9,7 @@ import { mountStudy } from '../testing/mounted';
 import type { UsedWeights } from './use-weights';
 import { WeightsPanel } from './weights-panel';
 import { WEIGHED_WORDS } from './words';
+import { setUpPage } from '../testing/set-up';
 
 const study = prepareStudy(bracket());
 const found = rankingsAt(study, boardAt(study, 500), FIRST_WEIGHTS);
@@ -17,12 +18,7 @@ const rankings = found;
 const TEAM = { weights: FIRST_WEIGHTS, changedBy: 'Ilse Varga', changedAt: '2026-11-01' };
 const [first] = WEIGHED;
 
-beforeEach(() => vi.useFakeTimers());
-afterEach(() => {
-  cleanup();
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
-});
+setUpPage();
 function open(more: Partial<UsedWeights> = {}): { set: Weights[]; kept: string[] } {
   const set: Weights[] = [];
   const kept: string[] = [];

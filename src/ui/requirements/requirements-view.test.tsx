@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
 import type { Brief } from '@/core/brief';
 import { requirementsOf, type RequirementCost } from '@/core/comparison/requirements';
 import { answer as answerTo } from '@/workers/cost-curves.answer';
@@ -9,6 +9,7 @@ import type { StudyAsked } from '@/workers/cost-curves.protocol';
 import { perPart } from '../format';
 import { mountStudy, type Opened } from '../testing/mounted';
 import { RequirementsView } from './requirements-view';
+import { setUpPage } from '../testing/set-up';
 
 const world = vi.hoisted(() => ({ fails: false, costs: [] as readonly RequirementCost[] }));
 // The worker, without its thread.
@@ -35,16 +36,9 @@ const ASKING = bracket({
   quantity: { perYear: 1200, years: 2 },
 });
 let opened: Opened;
+setUpPage();
 beforeEach(() => {
-  sessionStorage.clear();
-  localStorage.clear();
   Object.assign(world, { fails: false, costs: [] });
-  vi.useFakeTimers();
-});
-afterEach(() => {
-  cleanup();
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
 });
 const wait = (ms = 20) => act(() => vi.advanceTimersByTimeAsync(ms));
 async function open(brief: Brief = ASKING): Promise<void> {

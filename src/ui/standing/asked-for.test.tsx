@@ -1,22 +1,16 @@
 // @vitest-environment jsdom
-import { act, cleanup, renderHook } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { act, renderHook } from '@testing-library/react';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { FIRST_WEIGHTS } from '@/core/comparison/ranking';
 import type { StandingsKept } from '@/server/results';
 import { useWeights } from '../ranking/use-weights';
 import { standInServer, type Asked } from '../testing/server';
 import { useStandings } from './use-standings';
+import { setUpPage } from '../testing/set-up';
 
 let asked: Asked[];
-beforeEach(() => {
-  vi.useFakeTimers();
-  asked = standInServer();
-});
-afterEach(() => {
-  cleanup();
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
-});
+setUpPage();
+beforeEach(() => (asked = standInServer()));
 const wait = (ms: number) => act(() => vi.advanceTimersByTimeAsync(ms));
 const answered = (at: number, status: number, body: unknown) => act(async () => asked[at]?.answer(status, body));
 const kept = (waiting: number): StandingsKept => ({ counts: { waiting }, standings: [] }) as unknown as StandingsKept;

@@ -1,11 +1,12 @@
 // @vitest-environment jsdom
-import { act, cleanup, renderHook } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { act, renderHook } from '@testing-library/react';
+import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { prepareStudy } from '@/core/study';
 import { bracket } from '@/core/testing/demo-briefs';
 import { whenIdle } from '../when-idle';
 import { useAsked } from './use-asked';
 import { useWarmUp } from './use-warm-up';
+import { setUpPage } from '../testing/set-up';
 
 const workers = vi.hoisted(() => ({ closed: 0, made: 0 }));
 vi.mock('@/workers/cost-curves.client', () => ({
@@ -35,14 +36,10 @@ const ask = (_: unknown, wanted: number): Promise<string> =>
     });
   });
 
+setUpPage();
 beforeEach(() => {
   questions = [];
   Object.assign(workers, { closed: 0, made: 0 });
-  vi.useFakeTimers();
-});
-afterEach(() => {
-  cleanup();
-  vi.useRealTimers();
 });
 const asking = (wanted = 1) => renderHook(({ w }) => useAsked(w, ask), { initialProps: { w: wanted } });
 

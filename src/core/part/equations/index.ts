@@ -17,3 +17,6 @@ export const PART_EQUATIONS = [
   HELD_WIDTH,
   ...[TAKEN, OPERATION_METAL, OPERATION_TIME, SETUPS, MACHINE_MINUTES, MACHINING, STOCK, CAST_MASS],
 ] as const;
+
+/** Symbols that other equations of the part's alloy and rates have in common with these. */
+export { ofAlloy, rate, rho, type OfPart } from './symbols';
