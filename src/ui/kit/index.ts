@@ -1,0 +1,13 @@
+/** What every screen is made of, beside Chakra's own parts. */
+export { Banner } from './banner';
+export { CheckBox } from './check-box';
+export { Choice, type Option, type OptionGroup } from './choice';
+export { FigureButton } from './figure-button';
+export { Fold } from './fold';
+export { Hint } from './hint';
+export { FormGrid } from './form-grid';
+export { FileLink, PageLink } from './page-link';
+export { Section } from './section';
+export { Segments } from './segments';
+export { TextButton } from './text-button';
+export { Unit } from './amount';
