@@ -1,3 +1,4 @@
+import { Heading } from '@chakra-ui/react';
 import type { Metadata } from 'next';
 import { BenchView } from '@/ui/bench/bench-view';
 
@@ -6,7 +7,9 @@ export const metadata: Metadata = { title: 'Bench' };
 export default function Page() {
   return (
     <>
-      <h1>Throughput bench</h1>
+      <Heading as="h1" size="lg">
+        Throughput bench
+      </Heading>
       <BenchView fill={null} />
     </>
   );

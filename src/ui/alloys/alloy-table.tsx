@@ -1,4 +1,6 @@
 'use client';
+import { Box, Span, Table, VisuallyHidden } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
 import { bestCondition, type AlloyNeeds, type AlloyPair, type Miss } from '@/core/comparison/alloys';
 import type { Alloy } from '@/core/catalogue/alloys';
 import { prepareStudy } from '@/core/study';
@@ -51,31 +53,31 @@ export function AlloyTable({
   const code = study.rates.currency.code;
   const mine = rows.find((r) => r.pair.alloyId === brief.alloy)?.pair.allIn ?? null;
   return (
-    <div className="scroll-x">
-      <table className="list alloys" aria-label="Alloys and routes">
-        <thead>
-          <tr>
-            <th>
-              <span className="sr">Compare</span>
-            </th>
-            <th>Alloy</th>
-            <th className="num">All in, {code} a part</th>
-            <th>Best poured by</th>
-            <th>Open routes</th>
-            <th className="num">First article, weeks</th>
-            <th className="num">Metal</th>
-            <th className="num">Yield</th>
-            <th className="num">Elongation</th>
-          </tr>
-        </thead>
-        <tbody>
+    <Table.ScrollArea>
+      <Table.Root className="alloys" size="md" interactive aria-label="Alloys and routes">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>
+              <VisuallyHidden>Compare</VisuallyHidden>
+            </Table.ColumnHeader>
+            <Table.ColumnHeader>Alloy</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">All in, {code} a part</Table.ColumnHeader>
+            <Table.ColumnHeader>Best poured by</Table.ColumnHeader>
+            <Table.ColumnHeader>Open routes</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">First article, weeks</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Metal</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Yield</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Elongation</Table.ColumnHeader>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {rows.map(({ pair, alloy, misses }) => {
             const { leader, allIn } = pair;
             const condition = bestCondition(alloy, needs);
             const checked = compared.includes(alloy.id);
             return (
-              <tr key={alloy.id} data-alloy={alloy.id} className={misses.length > 0 ? 'is-nothing' : undefined}>
-                <td>
+              <Table.Row key={alloy.id} data-alloy={alloy.id} className={misses.length > 0 ? 'is-nothing' : undefined}>
+                <Table.Cell>
                   <input
                     type="checkbox"
                     aria-label={`Compare ${alloy.name}`}
@@ -83,40 +85,51 @@ export function AlloyTable({
                     disabled={!checked && full}
                     onChange={() => onToggle(alloy.id)}
                   />
-                </td>
-                <td>
+                </Table.Cell>
+                <Table.Cell>
                   <span style={{ fontWeight: alloy.id === brief.alloy ? 650 : 400 }}>{alloy.name}</span>
-                  {alloy.id === brief.alloy && <span className="small quiet"> the brief’s</span>}
-                  {misses.length > 0 && <div className="small">{misses.map((m) => m.words).join(', ')}</div>}
-                </td>
-                <td className="num">
+                  {alloy.id === brief.alloy && (
+                    <Span textStyle="label" color="fg.muted">
+                      {' '}
+                      the brief’s
+                    </Span>
+                  )}
+                  {misses.length > 0 && <Box textStyle="label">{misses.map((m) => m.words).join(', ')}</Box>}
+                </Table.Cell>
+                <Table.Cell className="num">
                   {leader === null || allIn === null ? (
-                    <span className="small">no route</span>
+                    <Span textStyle="label">no route</Span>
                   ) : (
-                    <button type="button" className="textbtn dotted" onClick={() => open(alloy, q, leader, 'allIn')}>
-                      {perPart(allIn)}
-                    </button>
+                    <FigureButton onClick={() => open(alloy, q, leader, 'allIn')}>{perPart(allIn)}</FigureButton>
                   )}
                   {allIn !== null && mine !== null && alloy.id !== brief.alloy && (
-                    <div className="small quiet">{signed(allIn - mine, 2)}</div>
+                    <Box textStyle="label" color="fg.muted">
+                      {signed(allIn - mine, 2)}
+                    </Box>
                   )}
-                </td>
-                <td className="small">{leader === null ? '' : shortName(leader)}</td>
-                <td>
+                </Table.Cell>
+                <Table.Cell textStyle="label">{leader === null ? '' : shortName(leader)}</Table.Cell>
+                <Table.Cell>
                   <OpenRoutes pair={pair} />
-                </td>
-                <td className="num">{pair.firstArticle_d === null ? '' : weeks(pair.firstArticle_d)}</td>
-                <td className="num small">{metalPrice(alloy.price_USD_kg[1], units)}</td>
-                <td className="num small" title={condition?.name}>
+                </Table.Cell>
+                <Table.Cell className="num">
+                  {pair.firstArticle_d === null ? '' : weeks(pair.firstArticle_d)}
+                </Table.Cell>
+                <Table.Cell className="num" textStyle="label">
+                  {metalPrice(alloy.price_USD_kg[1], units)}
+                </Table.Cell>
+                <Table.Cell className="num" textStyle="label" title={condition?.name}>
                   {alloyFigure(condition?.yield_MPa ?? null, 'MPa', units, 3)}
-                </td>
-                <td className="num small">{alloyFigure(condition?.elongation_pct ?? null, '%', units, 3)}</td>
-              </tr>
+                </Table.Cell>
+                <Table.Cell className="num" textStyle="label">
+                  {alloyFigure(condition?.elongation_pct ?? null, '%', units, 3)}
+                </Table.Cell>
+              </Table.Row>
             );
           })}
-        </tbody>
-      </table>
-    </div>
+        </Table.Body>
+      </Table.Root>
+    </Table.ScrollArea>
   );
 }
 

@@ -1,4 +1,6 @@
 'use client';
+import { Span, Text } from '@chakra-ui/react';
+import { FigureButton, Section } from '../kit';
 import { useCallback, useMemo, useState } from 'react';
 import { missesOf, needsOfBrief, withNeeds, type AlloyPair } from '@/core/comparison/alloys';
 import { findAlloy } from '@/core/catalogue/alloys';
@@ -60,39 +62,35 @@ export function AlloysView() {
   const poured = meeting.filter((r) => r.pair.leader !== null).length;
   return (
     <>
-      <section className="section">
-        <h2>
-          What the part needs of its metal <span className="quiet">the brief’s own needs; a change is saved there</span>
-        </h2>
+      <Section title="What the part needs of its metal" under="the brief’s own needs; a change is saved there">
         <NeedsForm needs={needs} onChange={(next) => setBrief(withNeeds(brief, next))} />
         {own !== undefined && (
-          <p className="small" data-testid="own-alloy" style={{ marginTop: 10 }}>
+          <Text textStyle="label" data-testid="own-alloy" style={{ marginTop: 10 }}>
             {own.misses.length === 0
               ? `${own.alloy.name}, the brief’s alloy, meets them all.`
               : `${own.alloy.name}, the brief’s alloy, does not meet them: ${own.misses.map((m) => m.words).join(', ')}.`}
-          </p>
+          </Text>
         )}
-      </section>
+      </Section>
       <Compare ids={compared} pairOf={pairOf} q={answer?.q ?? q} onDrop={toggle} />
-      <section className="section" aria-busy={busy}>
-        <h2>
-          Alloys and routes{' '}
-          <span className="quiet" role="status">
-            {error !== null
-              ? `Not worked out: ${error}`
-              : busy || answer === null
-                ? 'Working it out …'
-                : `at ${whole(answer.q)} pieces: ${meeting.length} of ${rows.length} alloys meet the needs, ${poured} of them can be poured`}
-          </span>
-          <button
-            type="button"
-            className="textbtn dotted small"
-            aria-pressed={showAll}
-            onClick={() => setShowAll((x) => !x)}
-          >
-            {showAll ? 'only those that meet the needs' : 'also those that miss one'}
-          </button>
-        </h2>
+      <Section
+        title={
+          <>
+            Alloys and routes{' '}
+            <Span color="fg.muted" role="status">
+              {error !== null
+                ? `Not worked out: ${error}`
+                : busy || answer === null
+                  ? 'Working it out …'
+                  : `at ${whole(answer.q)} pieces: ${meeting.length} of ${rows.length} alloys meet the needs, ${poured} of them can be poured`}
+            </Span>
+            <FigureButton textStyle="label" aria-pressed={showAll} onClick={() => setShowAll((x) => !x)}>
+              {showAll ? 'only those that meet the needs' : 'also those that miss one'}
+            </FigureButton>
+          </>
+        }
+        aria-busy={busy}
+      >
         {answer !== null && (
           <AlloyTable
             rows={showAll ? rows : meeting}
@@ -104,7 +102,7 @@ export function AlloysView() {
           />
         )}
         {answer !== null && !showAll && meeting.length === 0 && <p>No alloy of the table meets all of these needs.</p>}
-      </section>
+      </Section>
     </>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { FigureButton, Section, Unit } from '../kit';
+import { Button, Span, Table, Text, VisuallyHidden } from '@chakra-ui/react';
 import type { AlloyPair } from '@/core/comparison/alloys';
 import { pricedAlloy } from '@/core/rates';
 import { findAlloy, hazardsOf, type Alloy } from '@/core/catalogue/alloys';
@@ -46,7 +47,11 @@ const LINES: readonly (readonly [string, (a: Alloy, units: UnitSystem) => string
 ];
 
 /** Stands where an answer is still being worked out. */
-const Waiting = () => <span className="small quiet">…</span>;
+const Waiting = () => (
+  <Span textStyle="label" color="fg.muted">
+    …
+  </Span>
+);
 
 /** Up to four alloys side by side: what each is, what the part costs in it on every route, and the way to choose it. */
 export function Compare({
@@ -69,28 +74,31 @@ export function Compare({
     return listed === undefined ? [] : [pricedAlloy(listed, study.rates)];
   });
   if (!alloys.some((a) => a.id !== brief.alloy))
-    return <p className="small quiet section">Tick alloys below to set them beside the brief’s own, up to four.</p>;
+    return (
+      <Text className="section" textStyle="label" color="fg.muted">
+        Tick alloys below to set them beside the brief’s own, up to four.
+      </Text>
+    );
   const unread = keptTyping(id) !== null;
   return (
-    <section className="section" data-testid="compare">
-      <h2>Side by side</h2>
-      <div className="scroll-x">
-        <table className="list compare" aria-label="Alloys side by side">
-          <thead>
-            <tr>
-              <th>
-                <span className="sr">What</span>
-              </th>
+    <Section title="Side by side" data-testid="compare">
+      <Table.ScrollArea>
+        <Table.Root className="compare" size="md" interactive aria-label="Alloys side by side">
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>
+                <VisuallyHidden>What</VisuallyHidden>
+              </Table.ColumnHeader>
               {alloys.map((a) => (
-                <th key={a.id}>
+                <Table.ColumnHeader key={a.id}>
                   {a.name}
                   <div style={{ display: 'flex', gap: 8, marginTop: 6 }}>
                     {a.id === brief.alloy ? (
-                      <span className="quiet">the brief’s alloy</span>
+                      <Span color="fg.muted">the brief’s alloy</Span>
                     ) : (
                       <Button
                         size="xs"
-                        colorPalette="hot"
+                        variant="solid"
                         disabled={unread}
                         aria-label={`Choose ${a.name}`}
                         onClick={() => setBrief({ ...brief, alloy: a.id })}
@@ -102,70 +110,68 @@ export function Compare({
                       Drop
                     </Button>
                   </div>
-                </th>
+                </Table.ColumnHeader>
               ))}
-            </tr>
-          </thead>
-          <tbody>
-            <tr>
-              <th scope="row">Best poured by</th>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
+            <Table.Row>
+              <Table.ColumnHeader scope="row">Best poured by</Table.ColumnHeader>
               {alloys.map((a) => {
                 const pair = pairOf(a.id);
                 const best = pair?.leader == null ? 'no route' : shortName(pair.leader);
-                return <td key={a.id}>{pair === undefined ? <Waiting /> : best}</td>;
+                return <Table.Cell key={a.id}>{pair === undefined ? <Waiting /> : best}</Table.Cell>;
               })}
-            </tr>
+            </Table.Row>
             {ROUTES.map((route) => (
-              <tr key={route.id}>
-                <th scope="row">{route.name}</th>
+              <Table.Row key={route.id}>
+                <Table.ColumnHeader scope="row">{route.name}</Table.ColumnHeader>
                 {alloys.map((a) => {
                   const pair = pairOf(a.id);
                   const on = pair?.routes.find((r) => r.routeId === route.id);
                   return (
-                    <td key={a.id}>
+                    <Table.Cell key={a.id}>
                       {pair === undefined ? (
                         <Waiting />
                       ) : on?.laneId == null || on.allIn === null ? (
-                        <span className="small quiet">{sentence(on?.why ?? 'not poured')}</span>
+                        <Span textStyle="label" color="fg.muted">
+                          {sentence(on?.why ?? 'not poured')}
+                        </Span>
                       ) : (
                         <>
-                          <button
-                            type="button"
-                            className="textbtn dotted"
-                            onClick={() => open(a, q, on.laneId ?? '', 'allIn')}
-                          >
+                          <FigureButton onClick={() => open(a, q, on.laneId ?? '', 'allIn')}>
                             {perPart(on.allIn)}
-                          </button>
-                          <span className="unit">{study.rates.currency.code} a part</span>
+                          </FigureButton>
+                          <Unit>{study.rates.currency.code} a part</Unit>
                         </>
                       )}
-                    </td>
+                    </Table.Cell>
                   );
                 })}
-              </tr>
+              </Table.Row>
             ))}
             {LINES.map(([name, words]) => (
-              <tr key={name}>
-                <th scope="row">{name}</th>
+              <Table.Row key={name}>
+                <Table.ColumnHeader scope="row">{name}</Table.ColumnHeader>
                 {alloys.map((a) => (
-                  <td key={a.id} className="small">
+                  <Table.Cell key={a.id} textStyle="label">
                     {words(a, units)}
-                  </td>
+                  </Table.Cell>
                 ))}
-              </tr>
+              </Table.Row>
             ))}
-          </tbody>
-        </table>
-      </div>
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
       {unread && (
-        <p className="small" style={{ color: 'var(--alarm)' }}>
+        <Text textStyle="label" style={{ color: 'var(--alarm)' }}>
           The brief holds a figure that cannot be read. Fix it first; then an alloy can be chosen here.
-        </p>
+        </Text>
       )}
-      <p className="small quiet">
+      <Text textStyle="label" color="fg.muted">
         Typical values for comparing routes, never for releasing a drawing. Scrap of unknown composition is refused
         where strength, corrosion or lead matter later.
-      </p>
-    </section>
+      </Text>
+    </Section>
   );
 }

@@ -1,4 +1,6 @@
 'use client';
+import { Box, Input } from '@chakra-ui/react';
+import { FormGrid } from '../kit';
 import { useState } from 'react';
 import type { AlloyNeeds } from '@/core/comparison/alloys';
 import type { Dimension } from '@/core/base/units';
@@ -31,7 +33,7 @@ export function NeedsForm({
   readonly onChange: (needs: AlloyNeeds) => void;
 }) {
   return (
-    <div className="form-grid dense" role="group" aria-label="Needs of the metal">
+    <FormGrid dense role="group" aria-label="Needs of the metal">
       {FIGURES.map(([key, label, dimension, unit, most]) => (
         <NeedFigure
           key={key}
@@ -79,7 +81,7 @@ export function NeedsForm({
           />
         </div>
       ))}
-    </div>
+    </FormGrid>
   );
 }
 
@@ -112,9 +114,9 @@ function NeedFigure({
     <div className="field">
       <label htmlFor={id}>{label}</label>
       <div className={bad ? 'inbox is-bad' : 'inbox'}>
-        <input
+        <Input
           id={id}
-          className="num"
+          textAlign="end"
           inputMode="decimal"
           autoComplete="off"
           aria-invalid={bad}
@@ -129,9 +131,9 @@ function NeedFigure({
         <span className="suffix">{shownUnit}</span>
       </div>
       {bad && (
-        <div className="bad" role="alert">
+        <Box color="alarm" role="alert">
           {label} “{text}”: a number above 0 is wanted, at most {showFigure(most, dimension, units)} {shownUnit}.
-        </div>
+        </Box>
       )}
     </div>
   );

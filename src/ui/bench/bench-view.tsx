@@ -1,4 +1,5 @@
 'use client';
+import { Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { daysForOrder, metalToMelt, piecesAShift, type LaneRates, type Link } from '@/core/comparison/bench';
 import { shortName } from '@/core/catalogue/routes';
@@ -47,11 +48,11 @@ export function BenchView({ fill }: { readonly fill: BenchFill | null }) {
   const pieces = fill?.pieces ?? 1;
   return (
     <>
-      <p className="lede">
+      <Text maxW="45rem" my="2.5">
         Every rate keeps its unit, and the sum shows the unit after each step. A rate left out, or one that stands the
         wrong way up, leaves a unit that does not cancel, and no figure is given.
         {fill !== null && ` A sheet can be filled from a lane of ${fill.title}.`}
-      </p>
+      </Text>
       <div className="bench">
         <ChainSheet
           id="pieces-a-shift"
@@ -92,10 +93,10 @@ export function BenchView({ fill }: { readonly fill: BenchFill | null }) {
         </p>
       )}
       <StartsSheet fillings={lanes.map((r) => ({ from: shortName(r.laneId), need: lot, yield: r.yield }))} />
-      <p className="small quiet" style={{ marginTop: 18 }}>
+      <Text textStyle="label" color="fg.muted" style={{ marginTop: 18 }}>
         What a crew may lift and how long it may stand at the heat is for local codes and those who answer for the floor
         to decide.
-      </p>
+      </Text>
     </>
   );
 }

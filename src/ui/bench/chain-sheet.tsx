@@ -1,4 +1,6 @@
 'use client';
+import { Input, Span, Table, VisuallyHidden } from '@chakra-ui/react';
+import { FigureButton, Section, TextButton, Unit } from '../kit';
 import { useEffect, useMemo, useState } from 'react';
 import { runChain, type ChainResult, type Link } from '@/core/comparison/bench';
 import { CoreError } from '@/core/base/errors';
@@ -65,12 +67,9 @@ export function ChainSheet({
   const edit = (i: number, part: Partial<TypedLink>): void =>
     change(links.map((l, at) => (at === i ? { ...l, ...part } : l)));
   return (
-    <section className="section bench-sheet" aria-labelledby={`${id}-title`}>
-      <h2 id={`${id}-title`}>
-        {title} <span className="quiet">in {want}</span>
-      </h2>
-      <div className="scroll-x">
-        <table className="list">
+    <Section title={<>{title}</>} under={<>in {want}</>} className="bench-sheet" aria-labelledby={`${id}-title`}>
+      <Table.ScrollArea>
+        <Table.Root size="md" interactive>
           <colgroup>
             <col />
             <col style={{ width: 26 }} />
@@ -79,92 +78,91 @@ export function ChainSheet({
             <col style={{ width: 136 }} />
             <col style={{ width: 58 }} />
           </colgroup>
-          <thead>
-            <tr>
-              <th>Rate</th>
-              <th>
-                <span className="sr">Multiply or divide</span>
-              </th>
-              <th className="num">Value</th>
-              <th>Unit</th>
-              <th className="num">So far</th>
-              <th>
-                <span className="sr">Remove</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>Rate</Table.ColumnHeader>
+              <Table.ColumnHeader>
+                <VisuallyHidden>Multiply or divide</VisuallyHidden>
+              </Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Value</Table.ColumnHeader>
+              <Table.ColumnHeader>Unit</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">So far</Table.ColumnHeader>
+              <Table.ColumnHeader>
+                <VisuallyHidden>Remove</VisuallyHidden>
+              </Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
             {links.map((l, i) => (
-              <tr key={i}>
-                <td>
-                  <input
-                    className="cell-input"
+              <Table.Row key={i}>
+                <Table.Cell>
+                  <Input
+                    variant="flushed"
                     aria-label={`${title}, row ${i + 1}, rate`}
                     value={l.name}
                     title={l.name}
                     onChange={(e) => edit(i, { name: e.target.value })}
                   />
-                </td>
-                <td>
-                  <button
-                    type="button"
-                    className="textbtn"
+                </Table.Cell>
+                <Table.Cell>
+                  <TextButton
+                    size="sm"
                     aria-label={`${title}, row ${i + 1}: ${l.by === 'times' ? 'multiplied; divide instead' : 'divided; multiply instead'}`}
                     onClick={() => edit(i, { by: l.by === 'times' ? 'over' : 'times' })}
                   >
                     {l.by === 'times' ? '×' : '÷'}
-                  </button>
-                </td>
-                <td className="num">
-                  <input
-                    className="cell-input num"
+                  </TextButton>
+                </Table.Cell>
+                <Table.Cell className="num">
+                  <Input
+                    variant="flushed"
+                    textAlign="end"
                     inputMode="decimal"
                     aria-label={`${title}, row ${i + 1}, value`}
                     aria-invalid={'at' in result && result.at === `${i}.value`}
                     value={l.value}
                     onChange={(e) => edit(i, { value: e.target.value })}
                   />
-                </td>
-                <td>
-                  <input
-                    className="cell-input"
+                </Table.Cell>
+                <Table.Cell>
+                  <Input
+                    variant="flushed"
                     aria-label={`${title}, row ${i + 1}, unit`}
                     aria-invalid={'at' in result && result.at === `${i}.unit`}
                     value={l.unit}
                     onChange={(e) => edit(i, { unit: e.target.value })}
                   />
-                </td>
-                <td className="num">
+                </Table.Cell>
+                <Table.Cell className="num">
                   {done?.steps[i] !== undefined && (
                     <>
-                      {significant(done.steps[i].value, 5)} <span className="unit">{done.steps[i].unit}</span>
+                      {significant(done.steps[i].value, 5)} <Unit>{done.steps[i].unit}</Unit>
                     </>
                   )}
-                </td>
-                <td>
-                  <button
-                    type="button"
-                    className="textbtn quiet small"
+                </Table.Cell>
+                <Table.Cell>
+                  <TextButton
+                    size="xs"
+                    color="fg.muted"
                     disabled={links.length === 1}
                     aria-label={`${title}, remove row ${i + 1}`}
                     onClick={() => change(links.filter((_, at) => at !== i))}
                   >
                     remove
-                  </button>
-                </td>
-              </tr>
+                  </TextButton>
+                </Table.Cell>
+              </Table.Row>
             ))}
-          </tbody>
-        </table>
-      </div>
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
       <div className="bench-foot">
-        <button
-          type="button"
-          className="textbtn dotted small"
+        <FigureButton
+          textStyle="label"
           onClick={() => change([...links, { name: '', value: '1', unit: '1', by: 'times' }])}
         >
           add a rate
-        </button>
+        </FigureButton>
         <FillFrom
           title={title}
           names={fillings.map((f) => f.from)}
@@ -172,19 +170,19 @@ export function ChainSheet({
         />
         <output className="bench-result" aria-label={`${title}, result`}>
           {'words' in result ? (
-            <span className="bad">{result.words}</span>
+            <Span color="alarm">{result.words}</Span>
           ) : result.leftOver !== '' ? (
-            <span className="bad">
+            <Span color="alarm">
               {significant(result.value, 5)} {result.unit}, not {want}: left over {result.leftOver}. A rate is missing
               or stands the wrong way up.
-            </span>
+            </Span>
           ) : (
             <>
-              <strong>{significant(result.value, 5)}</strong> <span className="unit">{want}</span>
+              <strong>{significant(result.value, 5)}</strong> <Unit>{want}</Unit>
             </>
           )}
         </output>
       </div>
-    </section>
+    </Section>
   );
 }

@@ -1,4 +1,6 @@
 'use client';
+import { Input, Span } from '@chakra-ui/react';
+import { FormGrid, Section, Unit } from '../kit';
 import { useEffect, useMemo, useState } from 'react';
 import { CoreError } from '@/core/base/errors';
 import { startsFor } from '@/core/formula-book/quantity';
@@ -60,16 +62,15 @@ export function StartsSheet({ fillings }: { readonly fillings: readonly StartsFi
     }
   }, [values]);
   return (
-    <section className="section bench-sheet" aria-labelledby="starts-title">
-      <h2 id="starts-title">Starts for a promise</h2>
-      <div className="form-grid dense">
+    <Section title="Starts for a promise" className="bench-sheet" aria-labelledby="starts-title">
+      <FormGrid dense>
         {(Object.keys(NAMES) as (keyof Typed)[]).map((field) => (
           <div className="field" key={field}>
             <label htmlFor={`starts-${field}`}>{NAMES[field]}</label>
             <div className="inbox">
-              <input
+              <Input
                 id={`starts-${field}`}
-                className="num"
+                textAlign="end"
                 inputMode="decimal"
                 value={values[field]}
                 onChange={(e) => change({ ...values, [field]: e.target.value })}
@@ -77,7 +78,7 @@ export function StartsSheet({ fillings }: { readonly fillings: readonly StartsFi
             </div>
           </div>
         ))}
-      </div>
+      </FormGrid>
       <div className="bench-foot">
         <FillFrom
           title="Starts for a promise"
@@ -89,18 +90,18 @@ export function StartsSheet({ fillings }: { readonly fillings: readonly StartsFi
         />
         <output className="bench-result is-left" aria-label="Starts for a promise, result">
           {typeof result === 'string' ? (
-            <span className="bad">{result}</span>
+            <Span color="alarm">{result}</Span>
           ) : (
             <>
-              <strong>{whole(result.starts)}</strong> <span className="unit">starts</span>
-              <span className="small quiet" style={{ display: 'block' }}>
+              <strong>{whole(result.starts)}</strong> <Unit>starts</Unit>
+              <Span textStyle="label" color="fg.muted" style={{ display: 'block' }}>
                 {fixed(100 * result.probability, 1)} % sure; the average alone says {whole(result.average)}, which is
                 enough about every other time. Pieces must fail one by one, not by the lot.
-              </span>
+              </Span>
             </>
           )}
         </output>
       </div>
-    </section>
+    </Section>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
-import Link from 'next/link';
+import { Box, Span, Text } from '@chakra-ui/react';
+import { PageLink, Section } from '../kit';
 import { useMemo } from 'react';
 import { adviceFor, adviceText, consolidationAdvice } from '@/core/screening/advice';
 import type { Finding } from '@/core/screening';
@@ -31,10 +32,7 @@ export function Advice({ laneId }: { readonly laneId: string }) {
   const kept = advice.filter((f) => f.status === 'fits');
   if (advice.length === 0) return null;
   return (
-    <section className="section" data-testid="advice">
-      <h2>
-        Advice for the drawing <span className="quiet">it bars nothing and is in no sum</span>
-      </h2>
+    <Section title="Advice for the drawing" under="it bars nothing and is in no sum" data-testid="advice">
       {against.length > 0 && (
         <ul className="advice">
           {against.map((f, i) => (
@@ -47,11 +45,9 @@ export function Advice({ laneId }: { readonly laneId: string }) {
       {unread.length > 0 && (
         <details>
           <summary>{unread.length} to look for on the drawing</summary>
-          <p className="small">
-            <Link className="plain-link" href={`/studies/${id}/brief#drawing`}>
-              give them in the brief
-            </Link>
-          </p>
+          <Text textStyle="label">
+            <PageLink href={`/studies/${id}/brief#drawing`}>give them in the brief</PageLink>
+          </Text>
           <ul className="advice">
             {unread.map((f, i) => (
               <li key={`${f.rule}${i}`}>
@@ -73,7 +69,7 @@ export function Advice({ laneId }: { readonly laneId: string }) {
           </ul>
         </details>
       )}
-    </section>
+    </Section>
   );
 }
 
@@ -89,12 +85,16 @@ function Point({ f }: { readonly f: Finding }) {
           {text?.name ?? OWN_NAMES[f.rule] ?? f.rule}
           {f.subject && `: ${f.subject}`}
         </strong>
-        {figures !== '' && <span className="quiet"> {figures}</span>}
-        <div className="small">{sentence(f.reason)}</div>
+        {figures !== '' && <Span color="fg.muted"> {figures}</Span>}
+        <Box textStyle="label">{sentence(f.reason)}</Box>
         {f.status !== 'fits' && f.status !== 'not-known' && f.fixes.length > 0 && (
-          <div className="small">→ {f.fixes.slice(0, 3).join('; ')}.</div>
+          <Box textStyle="label">→ {f.fixes.slice(0, 3).join('; ')}.</Box>
         )}
-        {text !== undefined && f.status !== 'fits' && <div className="small quiet">{text.costEffect}</div>}
+        {text !== undefined && f.status !== 'fits' && (
+          <Box textStyle="label" color="fg.muted">
+            {text.costEffect}
+          </Box>
+        )}
       </div>
     </>
   );

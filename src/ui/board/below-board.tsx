@@ -1,4 +1,6 @@
 'use client';
+import { Span, Text } from '@chakra-ui/react';
+import { FigureButton, Section } from '../kit';
 import { memo, useMemo, useRef, useState } from 'react';
 import type { Board, Curve } from '@/core/comparison/board';
 import { CostChart } from '../charts/cost-charts';
@@ -25,31 +27,30 @@ export function BelowBoard({ order, onOpen }: { readonly order: LaneOrder } & Pi
   return (
     <>
       {curves !== null && (
-        <section className="section">
-          <h2>
-            Where the lead changes <span className="quiet">exact for every whole quantity from 1 to 1 000 000</span>
-          </h2>
+        <Section title="Where the lead changes" under="exact for every whole quantity from 1 to 1 000 000">
           <LeadChanges
             crossings={curves.crossings}
             next={curves.crossings.findIndex((c) => c.first > board.q)}
             onGo={setQ}
           />
-        </section>
+        </Section>
       )}
-      <section ref={stack} className="section is-below">
-        <h2>
-          What a part is made of{' '}
-          <span className="quiet">all in, at the chosen quantity; a stretch opens its working</span>
-        </h2>
+      <Section
+        title="What a part is made of"
+        under="all in, at the chosen quantity; a stretch opens its working"
+        className="is-below"
+        ref={stack}
+      >
         <Stack board={stacked} order={order} onOpen={onOpen} />
-      </section>
-      <section ref={charts} className="section is-below">
-        <h2>
-          Cost against quantity{' '}
-          <span className="quiet">both axes logarithmic; each route by its best variant at each quantity</span>
-        </h2>
+      </Section>
+      <Section
+        title="Cost against quantity"
+        under="both axes logarithmic; each route by its best variant at each quantity"
+        className="is-below"
+        ref={charts}
+      >
         <Charts q={charted.q} />
-      </section>
+      </Section>
     </>
   );
 }
@@ -66,14 +67,9 @@ const Stack = memo(function Stack({
   return (
     <>
       <CostStack {...shown} />
-      <button
-        type="button"
-        className="textbtn dotted small"
-        aria-expanded={figures}
-        onClick={() => setFigures((x) => !x)}
-      >
+      <FigureButton textStyle="label" aria-expanded={figures} onClick={() => setFigures((x) => !x)}>
         {figures ? 'without the figures' : 'the lines as figures'}
-      </button>
+      </FigureButton>
       {figures && <LineTable {...shown} />}
     </>
   );
@@ -85,9 +81,9 @@ const Charts = memo(function Charts({ q }: { readonly q: number }) {
   const curves = computed?.curves ?? NO_CURVES;
   if (curves === null)
     return (
-      <p className="small quiet" role="status">
+      <Text textStyle="label" color="fg.muted" role="status">
         Working out the curves …
-      </p>
+      </Text>
     );
   return (
     <div className="charts">

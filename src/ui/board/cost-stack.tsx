@@ -1,4 +1,6 @@
 'use client';
+import { Span } from '@chakra-ui/react';
+import { FigureButton, Unit } from '../kit';
 import { memo } from 'react';
 import type { BoardLane } from '@/core/comparison/board';
 import type { LaneMoney } from '@/core/cost';
@@ -71,7 +73,7 @@ export const CostStack = memo(function CostStack({ q, lanes, currency, onOpen }:
         const cents = centsThatAdd(values, allIn);
         return (
           <div key={lane.id} className="stack-row">
-            <span className="small">{shortName(lane.id)}</span>
+            <Span textStyle="label">{shortName(lane.id)}</Span>
             <div
               className="stack-bar"
               style={{ width: `${Math.max(1, (100 * allIn) / most).toFixed(1)}%` }}
@@ -93,10 +95,8 @@ export const CostStack = memo(function CostStack({ q, lanes, currency, onOpen }:
               })}
             </div>
             <span className="num">
-              <button type="button" className="textbtn dotted" onClick={() => onOpen(lane.id, 'allIn')}>
-                {perPart(allIn)}
-              </button>
-              <span className="unit">{currency}</span>
+              <FigureButton onClick={() => onOpen(lane.id, 'allIn')}>{perPart(allIn)}</FigureButton>
+              <Unit>{currency}</Unit>
             </span>
           </div>
         );

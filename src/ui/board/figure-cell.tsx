@@ -1,4 +1,5 @@
 'use client';
+import { Unit } from '../kit';
 import { memo } from 'react';
 import { columnTitle, type BoardColumn } from '@/core/comparison/board';
 import type { Status } from '@/core/screening';
@@ -57,7 +58,7 @@ export const FigureCell = memo(function FigureCell(props: FigureCellProps) {
         </span>
       )}
       <Opener laneId={laneId} figure={figure} label={label} text={props.text} onOpen={onOpen} />
-      {unit !== '' && <span className="unit">{unit}</span>}
+      {unit !== '' && <Unit>{unit}</Unit>}
       <Spare percent={props.room ?? null} />
       <div className="sub">
         {props.diff !== undefined && (

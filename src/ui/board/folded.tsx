@@ -1,4 +1,6 @@
 'use client';
+import { Box, Span } from '@chakra-ui/react';
+import { FigureButton, TextButton } from '../kit';
 import type { LaneSpread } from '@/core/simulation';
 import { allInSpread, firstArticleSpread, totalSpread } from './spread-cells';
 import { memo } from 'react';
@@ -59,10 +61,15 @@ export const FoldedLane = memo(function FoldedLane({
         style={{ display: 'flex', gap: 8, flexWrap: 'wrap', alignItems: 'baseline' }}
       >
         <Mark status={lane.status === 'blocked' ? 'blocked' : 'not-known'} />
-        <button type="button" tabIndex={-1} className="textbtn" onClick={() => onOpen(lane.id, null)}>
+        <TextButton tabIndex={-1} size="sm" onClick={() => onOpen(lane.id, null)}>
           <span className="lane-name">{sub ? laneWords(lane.id).variant : laneWords(lane.id).route}</span>
-          {!sub && <span className="quiet small"> {laneWords(lane.id).variant}</span>}
-        </button>
+          {!sub && (
+            <Span color="fg.muted" textStyle="label">
+              {' '}
+              {laneWords(lane.id).variant}
+            </Span>
+          )}
+        </TextButton>
         <span className="why">
           {first === undefined
             ? lane.uncosted
@@ -70,34 +77,33 @@ export const FoldedLane = memo(function FoldedLane({
           {first !== undefined && findingFigures(first, units) !== '' && (
             <>
               {' '}
-              <button
-                type="button"
+              <FigureButton
                 tabIndex={-1}
-                className="figure-link narrow"
+                textStyle="narrow"
                 onClick={() => onOpen(lane.id, figureOfRule(first.rule, first.fields))}
               >
                 {findingFigures(first, units)}
-              </button>
+              </FigureButton>
               .
             </>
           )}
         </span>
         {first?.fixes[0] !== undefined && <span>→ {first.fixes[0]}.</span>}
         {bars > 1 && (
-          <button type="button" tabIndex={-1} className="textbtn small quiet" onClick={() => onOpen(lane.id, null)}>
+          <TextButton tabIndex={-1} size="xs" color="fg.muted" onClick={() => onOpen(lane.id, null)}>
             {bars - 1} more {bars === 2 ? 'reason' : 'reasons'}
-          </button>
+          </TextButton>
         )}
         {!sub && others > 0 && (
-          <button
-            type="button"
+          <TextButton
             tabIndex={-1}
-            className="textbtn small quiet"
+            size="xs"
+            color="fg.muted"
             aria-expanded={expanded}
             onClick={() => onExpand(lane.routeId)}
           >
             {expanded ? 'fold' : `+ ${others} more`}
-          </button>
+          </TextButton>
         )}
       </div>
     </div>
@@ -209,9 +215,9 @@ const capital = (words: string): string => words.replace(/^./, (x) => x.toUpperC
 /** A cell of words, with nothing to open. */
 function PlainCell({ column, text }: { readonly column: BoardColumn; readonly text: string }) {
   return (
-    <div className="cell num quiet" role="gridcell" tabIndex={-1} data-column={column}>
+    <Box className="cell num" color="fg.muted" role="gridcell" tabIndex={-1} data-column={column}>
       <span className="cap">{columnTitle(column)}</span>
       {text}
-    </div>
+    </Box>
   );
 }

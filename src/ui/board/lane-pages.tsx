@@ -1,4 +1,6 @@
 'use client';
+import { Span, Table } from '@chakra-ui/react';
+import { FigureButton, Section, Unit } from '../kit';
 import { useMemo } from 'react';
 import type { FeatureCall, FeatureVerdict } from '@/core/part';
 import { LAYER_LINES, LOOKS, MASTER_COPIES } from '@/core/catalogue/routes';
@@ -24,26 +26,21 @@ export function Losses({ laneId, onWorking }: Props & { readonly onWorking: (fig
   );
   if (lines.length === 0) return null;
   return (
-    <section className="section" data-testid="losses">
-      <h2>
-        What is lost on the way <span className="quiet">in the totals already; told apart here</span>
-      </h2>
-      <table className="sheet-table" aria-label="What is lost on the way">
-        <tbody>
+    <Section title="What is lost on the way" under="in the totals already; told apart here" data-testid="losses">
+      <Table.Root size="sm" aria-label="What is lost on the way">
+        <Table.Body>
           {lines.map((w) => (
-            <tr key={w.figure}>
-              <td>{w.title}</td>
-              <td className="num">
-                <button type="button" className="textbtn dotted" onClick={() => onWorking(w.figure)}>
-                  {fixed(w.value, 3)}
-                </button>
-                <span className="unit">{w.unit}</span>
-              </td>
-            </tr>
+            <Table.Row key={w.figure}>
+              <Table.Cell>{w.title}</Table.Cell>
+              <Table.Cell className="num">
+                <FigureButton onClick={() => onWorking(w.figure)}>{fixed(w.value, 3)}</FigureButton>
+                <Unit>{w.unit}</Unit>
+              </Table.Cell>
+            </Table.Row>
           ))}
-        </tbody>
-      </table>
-    </section>
+        </Table.Body>
+      </Table.Root>
+    </Section>
   );
 }
 
@@ -68,35 +65,33 @@ export function RankingPage({ laneId }: Props) {
       ? `${width(c.cast_mm)}${VERDICT_WORDS[c.verdict]}`
       : `${width(c.otherPolicy_mm)}${VERDICT_WORDS[c.otherVerdict ?? 'not-known']}`;
   return (
-    <section className="section" data-testid="rankings">
-      <h2>
-        Where the tolerance policies differ{' '}
-        <span className="quiet">
-          this study goes by {school === 'published' ? 'published grades' : 'a specialist shop'}
-        </span>
-      </h2>
-      <table className="sheet-table" aria-label="Where the tolerance policies differ">
-        <thead>
-          <tr>
-            <th>Dimension</th>
-            <th>Published grades</th>
-            <th>A specialist shop</th>
-          </tr>
-        </thead>
-        <tbody>
+    <Section
+      title="Where the tolerance policies differ"
+      under={<>this study goes by {school === 'published' ? 'published grades' : 'a specialist shop'}</>}
+      data-testid="rankings"
+    >
+      <Table.Root size="sm" aria-label="Where the tolerance policies differ">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>Dimension</Table.ColumnHeader>
+            <Table.ColumnHeader>Published grades</Table.ColumnHeader>
+            <Table.ColumnHeader>A specialist shop</Table.ColumnHeader>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {parted.map((c) => (
-            <tr key={c.feature.id}>
-              <td>
+            <Table.Row key={c.feature.id}>
+              <Table.Cell>
                 {c.feature.name || c.feature.id}
-                <span className="quiet"> asked {findingValue(c.feature.tol_mm, 'mm', units)}</span>
-              </td>
-              <td>{side(c, 'published')}</td>
-              <td>{side(c, 'shop')}</td>
-            </tr>
+                <Span color="fg.muted"> asked {findingValue(c.feature.tol_mm, 'mm', units)}</Span>
+              </Table.Cell>
+              <Table.Cell>{side(c, 'published')}</Table.Cell>
+              <Table.Cell>{side(c, 'shop')}</Table.Cell>
+            </Table.Row>
           ))}
-        </tbody>
-      </table>
-    </section>
+        </Table.Body>
+      </Table.Root>
+    </Section>
   );
 }
 
@@ -112,8 +107,7 @@ export function LookAndShop({ laneId }: Props) {
   const layers = LAYER_LINES[laneId];
   const said = (words: string): boolean => !/^(none|rates )/.test(words);
   return (
-    <section className="section" data-testid="look">
-      <h2>What it will look like, and the shop it needs</h2>
+    <Section title="What it will look like, and the shop it needs" data-testid="look">
       <dl className="look">
         <dt>Skin</dt>
         <dd>
@@ -151,6 +145,6 @@ export function LookAndShop({ laneId }: Props) {
         <dt>Air and waste</dt>
         <dd>{route.environment}</dd>
       </dl>
-    </section>
+    </Section>
   );
 }

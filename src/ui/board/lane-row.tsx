@@ -1,4 +1,6 @@
 'use client';
+import { Box } from '@chakra-ui/react';
+import { FigureButton, TextButton } from '../kit';
 import type { WhiskerScales } from './whisker-scales';
 import { memo } from 'react';
 import type { BoardLane, Cell } from '@/core/comparison/board';
@@ -209,43 +211,41 @@ const KeyCell = memo(function KeyCell({
   const words = laneWords(laneId);
   return (
     <div className="cell key" role="gridcell" tabIndex={-1} data-column="route">
-      <button
-        type="button"
+      <TextButton
         tabIndex={-1}
-        className="textbtn"
+        size="sm"
         onClick={() => onOpen(laneId, null)}
         aria-label={`${name}: ${STATUS_WORDS[status]}. Every reason`}
       >
         <Mark status={status} label={false} />
-      </button>
+      </TextButton>
       <div style={{ minWidth: 0 }}>
         <div className="lane-name">
           {sub ? words.variant : words.route}
           {!sub && others > 0 && (
-            <button
-              type="button"
+            <TextButton
               tabIndex={-1}
-              className="textbtn small more"
+              className="more"
+              size="xs"
               aria-expanded={expanded}
               onClick={() => onExpand(routeId)}
             >
               {expanded ? 'fold' : `+${others} more`}
-            </button>
+            </TextButton>
           )}
         </div>
         <div className="sub" title={variantName}>
           {!sub && <Tone laneId={laneId} />}
           {!sub && words.variant}{' '}
           {positions !== null && (
-            <button
-              type="button"
+            <FigureButton
               tabIndex={-1}
-              className="textbtn small dotted"
+              textStyle="label"
               aria-label={`${name}: ${positions} in a pour${layoutOverridden ? ', held' : ''}. How that was chosen`}
               onClick={() => onOpen(laneId, 'positions')}
             >
               {positions} a pour{layoutOverridden ? ', held' : ''}
-            </button>
+            </FigureButton>
           )}
           {firstBy !== '' && <span className="first-by">first by {firstBy}</span>}
         </div>
@@ -266,18 +266,17 @@ const PinCell = memo(function PinCell({
   readonly pinned: boolean;
 } & Pick<LaneActs, 'onPin'>) {
   return (
-    <div className="cell num no-print" role="gridcell" tabIndex={-1} data-column="pin">
-      <button
-        type="button"
+    <Box className="cell num" _print={{ display: 'none' }} role="gridcell" tabIndex={-1} data-column="pin">
+      <TextButton
         tabIndex={-1}
-        className="textbtn small"
+        size="xs"
         aria-pressed={pinned}
         onClick={() => onPin(laneId)}
         aria-label={`${pinned ? 'Unpin' : 'Pin'} ${name}`}
       >
         {pinned ? 'unpin' : 'pin'}
-      </button>
-    </div>
+      </TextButton>
+    </Box>
   );
 });
 

@@ -1,4 +1,6 @@
 'use client';
+import { Span, Table, Text } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
 import { memo } from 'react';
 import type { Crossing } from '@/core/comparison/board';
 import { shortName } from '@/core/catalogue/routes';
@@ -16,46 +18,46 @@ export const LeadChanges = memo(function LeadChanges({
   next: number;
   onGo: (q: number) => void;
 }) {
-  if (crossings.length === 0) return <p className="small quiet">One lane leads at every quantity of the rail.</p>;
+  if (crossings.length === 0)
+    return (
+      <Text textStyle="label" color="fg.muted">
+        One lane leads at every quantity of the rail.
+      </Text>
+    );
   return (
-    <div className="scroll-x">
-      <table className="sheet-table" aria-label="Where the lead changes">
-        <thead>
-          <tr>
-            <th className="num">At pieces</th>
-            <th>From</th>
-            <th>To</th>
-            <th>How</th>
-          </tr>
-        </thead>
-        <tbody>
+    <Table.ScrollArea>
+      <Table.Root size="sm" aria-label="Where the lead changes">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader className="num">At pieces</Table.ColumnHeader>
+            <Table.ColumnHeader>From</Table.ColumnHeader>
+            <Table.ColumnHeader>To</Table.ColumnHeader>
+            <Table.ColumnHeader>How</Table.ColumnHeader>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {crossings.map((c, i) => (
-            <tr key={`${c.first}-${c.last}`}>
-              <td className="num">
-                <button
-                  type="button"
-                  className="textbtn dotted"
-                  onClick={() => onGo(c.last)}
-                  title="Set the rail there"
-                >
+            <Table.Row key={`${c.first}-${c.last}`}>
+              <Table.Cell className="num">
+                <FigureButton onClick={() => onGo(c.last)} title="Set the rail there">
                   {c.last > c.first ? `${whole(c.first)} to ${whole(c.last)}` : whole(c.first)}
-                </button>
-              </td>
-              <td>
+                </FigureButton>
+              </Table.Cell>
+              <Table.Cell>
                 <Tone laneId={c.from} /> {shortName(c.from)}
-              </td>
-              <td>
+              </Table.Cell>
+              <Table.Cell>
                 <Tone laneId={c.to} /> {shortName(c.to)}
-              </td>
-              <td className="small">
+              </Table.Cell>
+              <Table.Cell textStyle="label">
                 {how(c)}
-                {i === next && <span className="quiet"> · next above the chosen quantity</span>}
-              </td>
-            </tr>
+                {i === next && <Span color="fg.muted"> · next above the chosen quantity</Span>}
+              </Table.Cell>
+            </Table.Row>
           ))}
-        </tbody>
-      </table>
-    </div>
+        </Table.Body>
+      </Table.Root>
+    </Table.ScrollArea>
   );
 });
 

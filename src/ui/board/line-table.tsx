@@ -1,4 +1,6 @@
 'use client';
+import { Table } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
 import { useMemo } from 'react';
 import { centsThatAdd } from '@/core/base/cents';
 import { shortName } from '@/core/catalogue/routes';
@@ -23,45 +25,43 @@ export function LineTable({ q, lanes, currency, onOpen }: LinesProps) {
     [lanes, q],
   );
   return (
-    <div className="scroll-x">
-      <table className="sheet-table" aria-label="Cost lines as figures">
-        <thead>
-          <tr>
-            <th>{currency} a part</th>
+    <Table.ScrollArea>
+      <Table.Root size="sm" aria-label="Cost lines as figures">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>{currency} a part</Table.ColumnHeader>
             {columns.map((c) => (
-              <th key={c.id} className="num">
+              <Table.ColumnHeader key={c.id} className="num">
                 {shortName(c.id)}
-              </th>
+              </Table.ColumnHeader>
             ))}
-          </tr>
-        </thead>
-        <tbody>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {SEGMENTS.map(([id, name], i) => (
-            <tr key={id}>
-              <td>{name}</td>
+            <Table.Row key={id}>
+              <Table.Cell>{name}</Table.Cell>
               {columns.map((c) => (
-                <td key={c.id} className="num">
-                  <button type="button" className="textbtn dotted" onClick={() => onOpen(c.id, figureOf(id))}>
-                    {perPart(c.cents[i] ?? 0)}
-                  </button>
-                </td>
+                <Table.Cell key={c.id} className="num">
+                  <FigureButton onClick={() => onOpen(c.id, figureOf(id))}>{perPart(c.cents[i] ?? 0)}</FigureButton>
+                </Table.Cell>
               ))}
-            </tr>
+            </Table.Row>
           ))}
-          <tr>
-            <td>
+          <Table.Row>
+            <Table.Cell>
               <strong>all in</strong>
-            </td>
+            </Table.Cell>
             {columns.map((c) => (
-              <td key={c.id} className="num">
-                <button type="button" className="textbtn dotted" onClick={() => onOpen(c.id, 'allIn')}>
+              <Table.Cell key={c.id} className="num">
+                <FigureButton onClick={() => onOpen(c.id, 'allIn')}>
                   <strong>{perPart(c.allIn)}</strong>
-                </button>
-              </td>
+                </FigureButton>
+              </Table.Cell>
             ))}
-          </tr>
-        </tbody>
-      </table>
-    </div>
+          </Table.Row>
+        </Table.Body>
+      </Table.Root>
+    </Table.ScrollArea>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
-import Link from 'next/link';
+import { Box, Span, Table, VisuallyHidden } from '@chakra-ui/react';
+import { FigureButton, PageLink, Section } from '../kit';
 import { gravity, ruleText, type Finding } from '@/core/screening';
 import { Mark, STATUS_WORDS } from '../marks/mark';
 import { roomPercent, Spare } from '../marks/spare';
@@ -28,35 +29,34 @@ export function ReasonsPage({
   return (
     <SheetPage title={lane ? `${lane.name}: ${STATUS_WORDS[lane.status]}` : laneId} under={lane?.variantName}>
       {lane?.uncosted != null && <p>{lane.uncosted}</p>}
-      <div className="scroll-x">
-        <table className="sheet-table">
-          <thead>
-            <tr>
-              <th>
-                <span className="sr">Verdict</span>
-              </th>
-              <th>Rule</th>
-              <th className="num">Part</th>
-              <th className="num">Limit</th>
-              <th>Room</th>
-            </tr>
-          </thead>
-          <tbody>
+      <Table.ScrollArea>
+        <Table.Root size="sm">
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>
+                <VisuallyHidden>Verdict</VisuallyHidden>
+              </Table.ColumnHeader>
+              <Table.ColumnHeader>Rule</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Part</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Limit</Table.ColumnHeader>
+              <Table.ColumnHeader>Room</Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
             {findings.map((f, i) => (
               <Reason key={`${f.rule}${i}`} f={f} onWorking={(figure) => onWorking({ laneId, figure })} />
             ))}
-          </tbody>
-        </table>
-      </div>
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
       <RankingPage laneId={laneId} />
       <Losses laneId={laneId} onWorking={(figure) => onWorking({ laneId, figure })} />
       <Advice laneId={laneId} />
       <LookAndShop laneId={laneId} />
       {study.alloy !== null && (
-        <section className="section">
-          <h2>What can hurt people here</h2>
+        <Section title="What can hurt people here">
           <Cautions routeIds={[laneId.split('/')[0] ?? laneId]} alloy={study.alloy} />
-        </section>
+        </Section>
       )}
     </SheetPage>
   );
@@ -85,9 +85,9 @@ function SeenOnPart({ rule }: { readonly rule: string }) {
   const place = PLACE_OF_RULE[rule];
   if (place === undefined || brief.model === null) return null;
   return (
-    <Link className="plain-link small" href={`/studies/${id}/part#show=${place}`}>
+    <PageLink textStyle="label" href={`/studies/${id}/part#show=${place}`}>
       see it on the part
-    </Link>
+    </PageLink>
   );
 }
 
@@ -98,41 +98,45 @@ function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => v
   const value = findingValue(f.value, f.unit, units);
   const limit = f.limit === null ? '' : findingValue(f.limit, f.unit, units);
   const opening = (text: string) => (
-    <button type="button" className="textbtn dotted" onClick={() => figure !== null && onWorking(figure)}>
-      {text}
-    </button>
+    <FigureButton onClick={() => figure !== null && onWorking(figure)}>{text}</FigureButton>
   );
   const text = ruleText(f.rule);
   return (
-    <tr>
-      <td>
+    <Table.Row>
+      <Table.Cell>
         <Mark status={f.status} />
-      </td>
-      <td>
+      </Table.Cell>
+      <Table.Cell>
         <strong>
           {text?.name ?? OWN_NAMES[f.rule] ?? f.rule}
           {f.subject && `: ${f.subject}`}
         </strong>
-        <div className="small">{sentence(f.reason)}</div>
+        <Box textStyle="label">{sentence(f.reason)}</Box>
         {f.status !== 'fits' && f.fixes.length > 0 && (
-          <div className="small">
+          <Box textStyle="label">
             →{' '}
             {f.fixes
               .slice(0, 3)
               .map((m, i) => (i === 0 ? m : m.charAt(0).toLowerCase() + m.slice(1)))
               .join('; ')}
             .
-          </div>
+          </Box>
         )}
-        {f.status !== 'fits' && text !== undefined && <div className="small quiet">{text.costEffect}</div>}
+        {f.status !== 'fits' && text !== undefined && (
+          <Box textStyle="label" color="fg.muted">
+            {text.costEffect}
+          </Box>
+        )}
         <SeenOnPart rule={f.rule} />
-      </td>
-      <td className="num">{figure !== null && !isWidth && typeof f.value === 'number' ? opening(value) : value}</td>
-      <td className="num">{isWidth && typeof f.limit === 'number' ? opening(limit) : limit}</td>
-      <td style={{ minWidth: 96 }}>
-        {f.margin !== null && <span className="small">{findingValue(f.margin, f.unit, units)}</span>}
+      </Table.Cell>
+      <Table.Cell className="num">
+        {figure !== null && !isWidth && typeof f.value === 'number' ? opening(value) : value}
+      </Table.Cell>
+      <Table.Cell className="num">{isWidth && typeof f.limit === 'number' ? opening(limit) : limit}</Table.Cell>
+      <Table.Cell style={{ minWidth: 96 }}>
+        {f.margin !== null && <Span textStyle="label">{findingValue(f.margin, f.unit, units)}</Span>}
         <Spare percent={roomPercent(f.spare)} left />
-      </td>
-    </tr>
+      </Table.Cell>
+    </Table.Row>
   );
 }

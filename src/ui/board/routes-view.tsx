@@ -1,5 +1,6 @@
 'use client';
-import Link from 'next/link';
+import { Box, Span, Text, VisuallyHidden } from '@chakra-ui/react';
+import { FileLink, PageLink } from '../kit';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { prepareStudy } from '@/core/study';
 import { BOARD_COLUMNS, type BoardLane } from '@/core/comparison/board';
@@ -156,8 +157,8 @@ export function RoutesView() {
 
   return (
     <>
-      <div className="board-tools small">
-        <span className="quiet">Order by</span>
+      <Box className="board-tools" textStyle="label">
+        <Span color="fg.muted">Order by</Span>
         <div className="toggle" role="group" aria-label="Order of the lanes">
           {ORDERS.map(([value, name]) => (
             <button key={value} type="button" aria-pressed={order === value} onClick={() => setOrder(value)}>
@@ -165,7 +166,7 @@ export function RoutesView() {
             </button>
           ))}
         </div>
-        <span className="quiet">Tolerances by</span>
+        <Span color="fg.muted">Tolerances by</Span>
         <div className="toggle" role="group" aria-label="Tolerance policy">
           <button type="button" aria-pressed={school === 'published'} onClick={() => setTolerancePolicy('published')}>
             published grades
@@ -174,7 +175,7 @@ export function RoutesView() {
             a specialist shop
           </button>
         </div>
-        {otherPolicy !== '' && <span className="quiet">{otherPolicy}</span>}
+        {otherPolicy !== '' && <Span color="fg.muted">{otherPolicy}</Span>}
         <div className="toggle" role="group" aria-label="How sure the figures are">
           {(['shown', 'hidden'] as const).map((word) => (
             <button key={word} type="button" aria-pressed={spreadShown === word} onClick={() => setSpreadShown(word)}>
@@ -182,24 +183,16 @@ export function RoutesView() {
             </button>
           ))}
         </div>
-        <span style={{ marginLeft: 'auto' }} className="no-print">
-          <a className="plain-link" href={`/api/studies/${id}/comparison?quantity=${q}`}>
-            Comparison as CSV
-          </a>{' '}
-          &nbsp;{' '}
-          <a className="plain-link" href={`/api/studies/${id}/export`}>
-            Study as file
-          </a>
-        </span>
-      </div>
+        <Span style={{ marginLeft: 'auto' }} _print={{ display: 'none' }}>
+          <FileLink href={`/api/studies/${id}/comparison?quantity=${q}`}>Comparison as CSV</FileLink> &nbsp;{' '}
+          <FileLink href={`/api/studies/${id}/export`}>Study as file</FileLink>
+        </Span>
+      </Box>
       {brief.plan !== null && (
-        <p className="small" data-testid="adopted-plan">
+        <Text textStyle="label" data-testid="adopted-plan">
           Adopted in two steps: <strong>{whole(brief.plan.pieces)}</strong> on {shortName(brief.plan.first)}, then{' '}
-          {shortName(brief.plan.then)}.{' '}
-          <Link className="plain-link" href={`/studies/${id}/calendar`}>
-            In money and dates
-          </Link>
-        </p>
+          {shortName(brief.plan.then)}. <PageLink href={`/studies/${id}/calendar`}>In money and dates</PageLink>
+        </Text>
       )}
       <div
         ref={root}
@@ -212,7 +205,7 @@ export function RoutesView() {
         <div className="lane-grid lane-head" role="row">
           {BOARD_COLUMNS.map(({ id: column, title, under }) => (
             <div key={column} role="columnheader" className={column === 'route' ? undefined : 'num'}>
-              {title || <span className="sr">Pin</span>}
+              {title || <VisuallyHidden>Pin</VisuallyHidden>}
               {under !== '' && <div className="what">{under}</div>}
             </div>
           ))}
@@ -227,9 +220,9 @@ export function RoutesView() {
         )}
         {out.map(rows)}
         {board.baselines.length > 0 && (
-          <div role="row" className="small quiet" style={{ paddingTop: 12 }}>
+          <Box role="row" textStyle="label" color="fg.muted" style={{ paddingTop: 12 }}>
             <span role="gridcell">Without a casting</span>
-          </div>
+          </Box>
         )}
         {board.baselines.map((b) => (
           <BaselineLine
@@ -255,9 +248,9 @@ export function RoutesView() {
       )}
       {rankings !== null && <RankingSection rankings={rankings} used={weights} />}
       <BelowBoard order={order} onOpen={onOpen} />
-      <p className="small quiet" style={{ marginTop: 16 }}>
+      <Text textStyle="label" color="fg.muted" style={{ marginTop: 16 }}>
         <ChooseRates /> Every rate that is not the shop’s own is an assumption; every figure opens its working.
-      </p>
+      </Text>
     </>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
+import { Span } from '@chakra-ui/react';
+import { FormGrid, PageLink, Section } from '../kit';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useForm, type FieldValues } from 'react-hook-form';
 import { inspectBrief, type Brief, type BriefIssue } from '@/core/brief';
@@ -104,9 +105,8 @@ function BriefFormScreen({ start }: { start: Brief }) {
     <BriefFormProvider value={context}>
       <form onSubmit={(event) => event.preventDefault()} autoComplete="off">
         <Unknowns />
-        <section className="section">
-          <h2>The part</h2>
-          <div className="form-grid">
+        <Section title="The part">
+          <FormGrid>
             <TextField path="title" label="Title" help="What it is called in the shop and on the drawing." />
             <SelectField
               path="alloy"
@@ -143,7 +143,7 @@ function BriefFormScreen({ start }: { start: Brief }) {
               ]}
               help="Round parts start from bar, others from a block, when cut from solid."
             />
-          </div>
+          </FormGrid>
           <div style={{ marginTop: 14 }}>
             <TextField
               path="what"
@@ -152,21 +152,21 @@ function BriefFormScreen({ start }: { start: Brief }) {
               help="One or two sentences for whoever reads the record."
             />
           </div>
-        </section>
-        <section className="section">
-          <h2>
-            Geometry{' '}
-            {brief.model !== null && (
-              <span className="quiet">
-                measured from{' '}
-                <Link className="plain-link" href={`/studies/${id}/part`}>
-                  {brief.model.name}
-                </Link>
-              </span>
-            )}
-          </h2>
+        </Section>
+        <Section
+          title={
+            <>
+              Geometry{' '}
+              {brief.model !== null && (
+                <Span color="fg.muted">
+                  measured from <PageLink href={`/studies/${id}/part`}>{brief.model.name}</PageLink>
+                </Span>
+              )}
+            </>
+          }
+        >
           <DropFile compact asksUnit={null} busy={false} onFile={toPart} onUnit={() => undefined} />
-          <div className="form-grid" style={{ marginTop: 12 }}>
+          <FormGrid style={{ marginTop: 12 }}>
             <NumberField
               path="geometry.volume_cm3"
               label="Volume"
@@ -223,13 +223,16 @@ function BriefFormScreen({ start }: { start: Brief }) {
               help="The detailed ones below included."
             />
             <DraftField />
-          </div>
-        </section>
-        <section className="section">
-          <h2>
-            Quantity <LifeWords />
-          </h2>
-          <div className="form-grid">
+          </FormGrid>
+        </Section>
+        <Section
+          title={
+            <>
+              Quantity <LifeWords />
+            </>
+          }
+        >
+          <FormGrid>
             <NumberField
               path="quantity.perYear"
               label="Pieces a year"
@@ -258,19 +261,16 @@ function BriefFormScreen({ start }: { start: Brief }) {
               help="Dates are counted from here; empty means today."
             />
             <DateField path="quantity.firstDelivery" label="First delivery" help="Lanes that come later say so." />
-          </div>
-        </section>
-        <section className="section" id="field-features">
-          <h2>Toleranced dimensions</h2>
+          </FormGrid>
+        </Section>
+        <Section title="Toleranced dimensions" id="field-features">
           <FeaturesTable />
-        </section>
-        <section className="section" id="field-holes">
-          <h2>Holes</h2>
+        </Section>
+        <Section title="Holes" id="field-holes">
           <HolesTable />
-        </section>
-        <section className="section">
-          <h2>Surface and needs</h2>
-          <div className="form-grid">
+        </Section>
+        <Section title="Surface and needs">
+          <FormGrid>
             <NumberField
               path="surface.Ra_um"
               label="Roughness of the whole face, Ra"
@@ -324,8 +324,8 @@ function BriefFormScreen({ start }: { start: Brief }) {
               label="Has a face that is seen"
               help="Makes every tool and pattern more careful."
             />
-          </div>
-        </section>
+          </FormGrid>
+        </Section>
         <TodaySection />
         <DrawingSection />
       </form>

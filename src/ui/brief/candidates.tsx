@@ -1,4 +1,6 @@
 'use client';
+import { Box, Span } from '@chakra-ui/react';
+import { FigureButton, TextButton } from '../kit';
 import { useController } from 'react-hook-form';
 import { ALLOYS } from '@/core/catalogue/alloys';
 import { Field } from '../fields/inputs';
@@ -17,25 +19,20 @@ export function Candidates() {
       {() => (
         <div>
           {list.map((id) => (
-            <div key={id} className="small" style={{ display: 'flex', gap: 8 }}>
-              <button
-                type="button"
-                className="textbtn dotted"
-                disabled={id === chosen}
-                onClick={() => setValue('alloy', id, { shouldDirty: true })}
-              >
+            <Box key={id} textStyle="label" style={{ display: 'flex', gap: 8 }}>
+              <FigureButton disabled={id === chosen} onClick={() => setValue('alloy', id, { shouldDirty: true })}>
                 {name(id)}
-              </button>
-              {id === chosen && <span className="quiet">chosen</span>}
-              <button
-                type="button"
-                className="textbtn quiet"
+              </FigureButton>
+              {id === chosen && <Span color="fg.muted">chosen</Span>}
+              <TextButton
+                size="sm"
+                color="fg.muted"
                 aria-label={`Remove ${name(id)} from the candidates`}
                 onClick={() => field.onChange(list.filter((x) => x !== id))}
               >
                 remove
-              </button>
-            </div>
+              </TextButton>
+            </Box>
           ))}
           {list.length < 4 && (
             <div className="inbox">

@@ -1,4 +1,5 @@
 'use client';
+import { Input } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useController } from 'react-hook-form';
 import { Field } from '../fields/inputs';
@@ -34,7 +35,7 @@ export function DraftField() {
           </select>
           {mode === 'degrees' && (
             <>
-              <input
+              <Input
                 aria-label="Degrees of draft allowed"
                 inputMode="decimal"
                 style={{ maxWidth: 60, textAlign: 'right' }}

@@ -1,4 +1,6 @@
 'use client';
+import { Section } from '../kit';
+import { Span } from '@chakra-ui/react';
 import { TOUCHING } from '@/core/screening/advice';
 import type { Dimension } from '@/core/base/units';
 import { NumberField, SelectField } from '../fields/inputs';
@@ -48,11 +50,11 @@ const GROUPS = [
 /** What a drawing says of its details. None of it bars a route: advice beside each lane is shown from it. */
 export function DrawingSection() {
   return (
-    <section className="section" id="drawing">
-      <h2>
-        The drawing in detail{' '}
-        <span className="quiet">for advice only; what is left empty is told as a thing to look for</span>
-      </h2>
+    <Section
+      title="The drawing in detail"
+      under="for advice only; what is left empty is told as a thing to look for"
+      id="drawing"
+    >
       {GROUPS.map(([name, rows]) => (
         <fieldset key={name} className="form-grid dense" style={{ marginTop: 12 }}>
           <legend className="small quiet">{name}</legend>
@@ -76,6 +78,6 @@ export function DrawingSection() {
           )}
         </fieldset>
       ))}
-    </section>
+    </Section>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { TextButton } from '../kit';
+import { Button, Input, Span, Table, Text, VisuallyHidden } from '@chakra-ui/react';
 import { useRef, type ClipboardEvent, type KeyboardEvent, type ReactNode } from 'react';
 import { useFieldArray } from 'react-hook-form';
 import { OPERATION_WORDS } from '@/core/brief';
@@ -60,32 +61,38 @@ function EntryTable({
   };
   return (
     <div onPaste={paste}>
-      <div className="scroll-x">
-        <table className="entry-table" ref={table} onKeyDown={onKeyDown} aria-label={label}>
-          <thead>
-            <tr>
+      <Table.ScrollArea>
+        <Table.Root className="entry-table" ref={table} onKeyDown={onKeyDown} aria-label={label}>
+          <Table.Header>
+            <Table.Row>
               {heads.map((head) => (
-                <th key={head} scope="col" className={/, |How many/.test(head) ? 'num' : undefined}>
-                  {head || <span className="sr">Remove</span>}
-                </th>
+                <Table.ColumnHeader key={head} scope="col" className={/, |How many/.test(head) ? 'num' : undefined}>
+                  {head || <VisuallyHidden>Remove</VisuallyHidden>}
+                </Table.ColumnHeader>
               ))}
-            </tr>
-          </thead>
-          <tbody>{rows}</tbody>
-        </table>
-      </div>
-      {rows.length === 0 && <p className="small quiet">{empty}</p>}
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>{rows}</Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
+      {rows.length === 0 && (
+        <Text textStyle="label" color="fg.muted">
+          {empty}
+        </Text>
+      )}
       {issues.map((issue) => (
         <p key={issue} className="field">
-          <span className="bad" role="alert">
+          <Span color="alarm" role="alert">
             {issue}
-          </span>
+          </Span>
         </p>
       ))}
       <Button size="xs" variant="outline" mt="2" onClick={onAdd}>
         {addName}
       </Button>{' '}
-      <span className="small quiet">Enter makes a row; a block copied from a spreadsheet can be pasted here.</span>
+      <Span textStyle="label" color="fg.muted">
+        Enter makes a row; a block copied from a spreadsheet can be pasted here.
+      </Span>
     </div>
   );
 }
@@ -106,9 +113,9 @@ function FigureCell({
 }) {
   const { issues } = useBriefForm();
   return (
-    <td style={width === undefined ? undefined : { width }}>
+    <Table.Cell style={width === undefined ? undefined : { width }}>
       <NumberInput label={`${row}, ${name}`} path={path} dimension={dimension} bad={issues.has(path)} />
-    </td>
+    </Table.Cell>
   );
 }
 
@@ -190,11 +197,11 @@ export function FeaturesTable() {
         const path = (name: string): string => `features.${i}.${name}`;
         const row = `Row ${i + 1}`;
         return (
-          <tr key={field.id}>
-            <td style={{ minWidth: 150 }}>
-              <input aria-label={`${row}, name`} autoComplete="off" {...register(path('name'))} />
-            </td>
-            <td style={{ minWidth: 78 }}>
+          <Table.Row key={field.id}>
+            <Table.Cell style={{ minWidth: 150 }}>
+              <Input aria-label={`${row}, name`} autoComplete="off" {...register(path('name'))} />
+            </Table.Cell>
+            <Table.Cell style={{ minWidth: 78 }}>
               <select aria-label={`${row}, kind`} {...register(path('kind'))}>
                 {OPERATION_WORDS.map((kind) => (
                   <option key={kind} value={kind}>
@@ -202,34 +209,29 @@ export function FeaturesTable() {
                   </option>
                 ))}
               </select>
-            </td>
+            </Table.Cell>
             <FigureCell row={row} name="nominal" path={path('nominal_mm')} dimension="length" />
             <FigureCell row={row} name="total tolerance" path={path('tol_mm')} dimension="length" />
             {(['acrossParting', 'acrossCore', 'mayMachine', 'mustMachine', 'critical'] as const).map((name) => (
-              <td key={name} style={{ textAlign: 'center' }}>
+              <Table.Cell key={name} style={{ textAlign: 'center' }}>
                 <input
                   type="checkbox"
                   style={{ width: 18, height: 18 }}
                   aria-label={`${row}, ${TICKS[name]}`}
                   {...register(path(name))}
                 />
-              </td>
+              </Table.Cell>
             ))}
             <FigureCell row={row} name="area cut" path={path('area_cm2')} dimension="area" />
             <FigureCell row={row} name="depth" path={path('depth_mm')} dimension="length" />
             <FigureCell row={row} name="how many" path={path('count')} width={70} />
             <FigureCell row={row} name="Ra" path={path('Ra_um')} dimension="roughness" width={70} />
-            <td>
-              <button
-                type="button"
-                className="textbtn small"
-                onClick={() => remove(i)}
-                aria-label={`Remove row ${i + 1}`}
-              >
+            <Table.Cell>
+              <TextButton size="xs" onClick={() => remove(i)} aria-label={`Remove row ${i + 1}`}>
                 remove
-              </button>
-            </td>
-          </tr>
+              </TextButton>
+            </Table.Cell>
+          </Table.Row>
         );
       })}
     />
@@ -268,32 +270,27 @@ export function HolesTable() {
         const path = (name: string): string => `holes.${i}.${name}`;
         const row = `Holes ${i + 1}`;
         return (
-          <tr key={field.id}>
+          <Table.Row key={field.id}>
             <FigureCell row={row} name="diameter" path={path('dia_mm')} dimension="length" />
             <FigureCell row={row} name="depth" path={path('depth_mm')} dimension="length" />
             <FigureCell row={row} name="how many" path={path('count')} width={90} />
             {(['thread', 'through'] as const).map((name) => (
-              <td key={name} style={{ textAlign: 'center' }}>
+              <Table.Cell key={name} style={{ textAlign: 'center' }}>
                 <input
                   type="checkbox"
                   style={{ width: 18, height: 18 }}
                   aria-label={`${row}, ${name === 'thread' ? 'threaded' : 'right through'}`}
                   {...register(path(name))}
                 />
-              </td>
+              </Table.Cell>
             ))}
             <FigureCell row={row} name="tolerance" path={path('tol_mm')} dimension="length" />
-            <td>
-              <button
-                type="button"
-                className="textbtn small"
-                onClick={() => remove(i)}
-                aria-label={`Remove holes ${i + 1}`}
-              >
+            <Table.Cell>
+              <TextButton size="xs" onClick={() => remove(i)} aria-label={`Remove holes ${i + 1}`}>
                 remove
-              </button>
-            </td>
-          </tr>
+              </TextButton>
+            </Table.Cell>
+          </Table.Row>
         );
       })}
     />

@@ -1,4 +1,6 @@
 'use client';
+import { Span } from '@chakra-ui/react';
+import { TextButton } from '../kit';
 import { lifetimeQuantity } from '@/core/brief';
 import { whole } from '../format';
 import { useQuantity, useStudy } from '../study/study-context';
@@ -8,18 +10,13 @@ export function LifeWords() {
   const { brief } = useStudy('brief');
   const { setQ } = useQuantity();
   const life = lifetimeQuantity(brief);
-  if (life === null) return <span className="quiet">pieces a year and years give the programme</span>;
+  if (life === null) return <Span color="fg.muted">pieces a year and years give the programme</Span>;
   return (
-    <span className="quiet">
+    <Span color="fg.muted">
       {whole(life)} pieces over the life{' '}
-      <button
-        type="button"
-        className="textbtn small"
-        style={{ borderBottom: '1px solid var(--hair-2)' }}
-        onClick={() => setQ(life)}
-      >
+      <TextButton size="xs" style={{ borderBottom: '1px solid var(--hair-2)' }} onClick={() => setQ(life)}>
         set the rail there
-      </button>
-    </span>
+      </TextButton>
+    </Span>
   );
 }

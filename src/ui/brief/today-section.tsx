@@ -1,4 +1,6 @@
 'use client';
+import { Heading, Text } from '@chakra-ui/react';
+import { FormGrid, Section } from '../kit';
 import { NumberField, SelectField, TextField } from '../fields/inputs';
 
 /** How joints of today's assembly are made, and what one is called. */
@@ -13,9 +15,8 @@ const JOINTS = [
 /** How the part is made today, and what the ways without a casting need to know. */
 export function TodaySection() {
   return (
-    <section className="section">
-      <h2>Today</h2>
-      <div className="form-grid">
+    <Section title="Today">
+      <FormGrid>
         <SelectField
           path="today.how"
           label="How it is made now"
@@ -51,18 +52,20 @@ export function TodaySection() {
         />
         <NumberField path="today.repair_USD" label="A repair costs" unit="USD" />
         <TextField path="today.note" label="Note" rows={2} />
-      </div>
+      </FormGrid>
       <fieldset className="form-grid dense" style={{ marginTop: 14 }}>
         <legend className="small quiet">Joints in it</legend>
         {JOINTS.map(([kind, label]) => (
           <NumberField key={kind} path={`today.joints.${kind}`} label={label} unit="a piece" />
         ))}
       </fieldset>
-      <h3 style={{ marginTop: 18, fontWeight: 650 }}>Split in two</h3>
-      <p className="small quiet">
+      <Heading as="h3" mt="2.5" style={{ marginTop: 18, fontWeight: 650 }}>
+        Split in two
+      </Heading>
+      <Text textStyle="label" color="fg.muted">
         One piece cast, the other stamped or machined, then joined: told below the lanes once it says how much.
-      </p>
-      <div className="form-grid">
+      </Text>
+      <FormGrid>
         <SelectField
           path="split.other"
           label="The other piece is"
@@ -76,14 +79,14 @@ export function TodaySection() {
         <NumberField path="split.wall_mm" label="Its thickness" dimension="length" help="A plate of one wall." />
         <NumberField path="split.undercutsOff" label="Undercuts it takes away" unit="count" />
         <NumberField path="split.passagesOff" label="Passages it takes away" unit="count" />
-      </div>
+      </FormGrid>
       <fieldset className="form-grid dense" style={{ marginTop: 14 }}>
         <legend className="small quiet">Joints between the two</legend>
         {JOINTS.map(([kind, label]) => (
           <NumberField key={kind} path={`split.joints.${kind}`} label={label} unit="a piece" />
         ))}
       </fieldset>
-      <div className="form-grid" style={{ marginTop: 14 }}>
+      <FormGrid style={{ marginTop: 14 }}>
         <NumberField
           path="bends"
           label="Bends if stamped"
@@ -96,7 +99,7 @@ export function TodaySection() {
           unit="count"
           help="Empty: worked out from the dimensions that are cut."
         />
-      </div>
-    </section>
+      </FormGrid>
+    </Section>
   );
 }

@@ -1,4 +1,6 @@
 'use client';
+import { Text } from '@chakra-ui/react';
+import { FileLink } from '../kit';
 import { useMemo } from 'react';
 import { useStudy } from '../study/study-context';
 import { FIELD_NAMES } from './issue-words';
@@ -19,15 +21,13 @@ export function Unknowns() {
     paths.map((path, i) => (
       <span key={path}>
         {i > 0 && ', '}
-        <a className="plain-link" href={`#field-${path.replaceAll('.', '-')}`}>
-          {FIELD_NAMES[path]?.toLowerCase()}
-        </a>
+        <FileLink href={`#field-${path.replaceAll('.', '-')}`}>{FIELD_NAMES[path]?.toLowerCase()}</FileLink>
       </span>
     ));
   return (
-    <p className="small" style={{ marginTop: 12 }} data-testid="unknowns">
+    <Text textStyle="label" style={{ marginTop: 12 }} data-testid="unknowns">
       {fields.length > 0 && <>Not known yet, so never passed: {list(fields)}. </>}
       {defaults.length > 0 && <>Still a default: {list(defaults)}.</>}
-    </p>
+    </Text>
   );
 }

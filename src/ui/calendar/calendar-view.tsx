@@ -1,4 +1,6 @@
 'use client';
+import { Section } from '../kit';
+import { Span } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { dayOfPlan, PLAN, type PlanStep } from '@/core/phased-plans';
 import { neededPieces } from '@/core/brief';
@@ -58,26 +60,23 @@ export function CalendarView() {
   if (deliveries.length === 0) return <p className="section">No route survives, so that nothing is delivered.</p>;
   return (
     <>
-      <section className="section">
-        <h2>
-          Good pieces{' '}
-          <span className="quiet">
+      <Section
+        title="Good pieces"
+        under={
+          <>
             to {whole(q)}, from an order on {plainDate(orderDate)}; one tool and the usual share of the shop
-          </span>
-        </h2>
+          </>
+        }
+      >
         <DeliveryChart deliveries={drawn} needed={needed} orderDate={orderDate} q={q} />
-      </section>
-      <section className="section">
-        <h2>When the wanted pieces exist</h2>
+      </Section>
+      <Section title="When the wanted pieces exist">
         <NeededTable deliveries={drawn} needed={needed} orderDate={orderDate} onOpen={setOpenId} />
-      </section>
+      </Section>
       <PhasedPlanSection planState={planState} onOpen={setOpenStep} />
-      <section className="section">
-        <h2>
-          Where the time goes <span className="quiet">the stroke is the first article</span>
-        </h2>
+      <Section title="Where the time goes" under="the stroke is the first article">
         <Timelines deliveries={deliveries} onOpen={setOpenId} />
-      </section>
+      </Section>
       <LotSection deliveries={deliveries} />
       <Sheet open={page !== null} onClose={close} testId="steps">
         {page}

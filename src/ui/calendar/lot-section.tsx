@@ -1,6 +1,6 @@
 'use client';
-import { Button } from '@chakra-ui/react';
-import Link from 'next/link';
+import { FigureButton, PageLink, Section } from '../kit';
+import { Button, Span, Table, Text } from '@chakra-ui/react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { prepareStudy, type StudyLane } from '@/core/study';
 import { bestLot, lotSizes, type LotSize } from '@/core/comparison/lot-sizes';
@@ -60,15 +60,17 @@ function LotsOf({
     );
   };
   return (
-    <section className="section" data-testid="lots">
-      <h2>
-        Lot size{' '}
-        <span className="quiet">
+    <Section
+      title="Lot size"
+      under={
+        <>
           every lot pays a set-up; half a lot stands in stock
           {perYear === null ? ', which is not counted while the pieces a year are not known' : ''}
-        </span>
-      </h2>
-      <p className="small">
+        </>
+      }
+      data-testid="lots"
+    >
+      <Text textStyle="label">
         <label htmlFor="lot-lane">On</label>{' '}
         <select id="lot-lane" className="plain-select" value={laneId} onChange={(e) => onLane(e.target.value)}>
           {laneIds.map((id) => (
@@ -77,7 +79,7 @@ function LotsOf({
             </option>
           ))}
         </select>
-      </p>
+      </Text>
       <div className="pair">
         <LotChart
           sizes={sizes}
@@ -96,21 +98,21 @@ function LotsOf({
           own={asked}
         />
       </div>
-      <div className="scroll-x">
-        <table className="sheet-table" aria-label="Lots compared">
-          <thead>
-            <tr>
-              <th>Lot</th>
-              <th className="num">Pieces</th>
-              <th className="num">Lots a year</th>
-              <th className="num">All in, {currency} a part</th>
-              <th className="num">Stock, {currency} a part</th>
-              <th className="num">Together</th>
-              <th className="num">Days a lot</th>
-              <th className="num">In a pour</th>
-            </tr>
-          </thead>
-          <tbody>
+      <Table.ScrollArea>
+        <Table.Root size="sm" aria-label="Lots compared">
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>Lot</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Pieces</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Lots a year</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">All in, {currency} a part</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Stock, {currency} a part</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Together</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Days a lot</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">In a pour</Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
             {(
               [
                 ['as the brief says', own],
@@ -118,31 +120,27 @@ function LotsOf({
               ] as const
             ).map(([what, s]) =>
               s === null ? null : (
-                <tr key={what}>
-                  <td>{what}</td>
-                  <td className="num">{whole(s.lot)}</td>
-                  <td className="num">{s.lotsAYear === null ? 'not known' : fixed(s.lotsAYear, 1)}</td>
-                  <td className="num">
-                    <button type="button" className="textbtn dotted" onClick={() => open(s)}>
-                      {perPart(s.allIn)}
-                    </button>
-                  </td>
-                  <td className="num">{perPart(s.stock)}</td>
-                  <td className="num">{perPart(s.together)}</td>
-                  <td className="num">{fixed(s.days, 1)}</td>
-                  <td className="num">{s.positions}</td>
-                </tr>
+                <Table.Row key={what}>
+                  <Table.Cell>{what}</Table.Cell>
+                  <Table.Cell className="num">{whole(s.lot)}</Table.Cell>
+                  <Table.Cell className="num">{s.lotsAYear === null ? 'not known' : fixed(s.lotsAYear, 1)}</Table.Cell>
+                  <Table.Cell className="num">
+                    <FigureButton onClick={() => open(s)}>{perPart(s.allIn)}</FigureButton>
+                  </Table.Cell>
+                  <Table.Cell className="num">{perPart(s.stock)}</Table.Cell>
+                  <Table.Cell className="num">{perPart(s.together)}</Table.Cell>
+                  <Table.Cell className="num">{fixed(s.days, 1)}</Table.Cell>
+                  <Table.Cell className="num">{s.positions}</Table.Cell>
+                </Table.Row>
               ),
             )}
-          </tbody>
-        </table>
-      </div>
-      <p className="small quiet">
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
+      <Text textStyle="label" color="fg.muted">
         Stock: half the lot × price of a part without tools ×{' '}
-        <Link className="plain-link" href={`/rates/${rates.id}#global.hold`}>
-          keeping a piece in stock
-        </Link>{' '}
-        a year ÷ pieces a year. It is not part of the totals of the board.{' '}
+        <PageLink href={`/rates/${rates.id}#global.hold`}>keeping a piece in stock</PageLink> a year ÷ pieces a year. It
+        is not part of the totals of the board.{' '}
         {best.lot !== asked && (
           <Button
             size="xs"
@@ -152,7 +150,7 @@ function LotsOf({
             Write lots of {whole(best.lot)} into the brief
           </Button>
         )}
-      </p>
-    </section>
+      </Text>
+    </Section>
   );
 }

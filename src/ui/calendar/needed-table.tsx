@@ -1,4 +1,6 @@
 'use client';
+import { Box, Span, Table } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
 import type { Needed } from '@/core/brief';
 import { dayNumber } from '@/core/base/day';
 import { dayOfThe } from '@/core/schedule';
@@ -26,52 +28,53 @@ export function NeededTable({
   const open = ({ id, studyAt }: Delivery, figure: string, made?: Working): void =>
     openWorking({ laneId: id, figure, working: made }, studyAt);
   return (
-    <div className="scroll-x">
-      <table className="list" aria-label="When the wanted pieces exist">
-        <thead>
-          <tr>
-            <th>Route</th>
-            <th className="num">First article</th>
+    <Table.ScrollArea>
+      <Table.Root size="md" interactive aria-label="When the wanted pieces exist">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>Route</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">First article</Table.ColumnHeader>
             {needed.map((n) => (
-              <th key={n.id} className="num">
+              <Table.ColumnHeader key={n.id} className="num">
                 {whole(n.pieces)} {n.name}
-                <div className="quiet">{n.by === null ? 'no date asked' : `by ${plainDate(n.by)}`}</div>
-              </th>
+                <Box color="fg.muted">{n.by === null ? 'no date asked' : `by ${plainDate(n.by)}`}</Box>
+              </Table.ColumnHeader>
             ))}
-          </tr>
-        </thead>
-        <tbody>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {deliveries.map((d) => (
-            <tr key={d.id} data-delivery={d.id}>
-              <td>
-                <Tone laneId={d.id} /> {d.name} <span className="quiet small">{d.variant}</span>
-              </td>
-              <td className="num">
+            <Table.Row key={d.id} data-delivery={d.id}>
+              <Table.Cell>
+                <Tone laneId={d.id} /> {d.name}{' '}
+                <Span color="fg.muted" textStyle="label">
+                  {d.variant}
+                </Span>
+              </Table.Cell>
+              <Table.Cell className="num">
                 {d.timeline === null ? (
-                  <button type="button" className="textbtn dotted" onClick={() => open(d, 'firstArticle')}>
+                  <FigureButton onClick={() => open(d, 'firstArticle')}>
                     {dateAfter(orderDate, d.firstArticle_d)}
-                  </button>
+                  </FigureButton>
                 ) : (
-                  <button type="button" className="textbtn dotted" onClick={() => onOpen(d.id)}>
-                    {dateAfter(orderDate, d.firstArticle_d)}
-                  </button>
+                  <FigureButton onClick={() => onOpen(d.id)}>{dateAfter(orderDate, d.firstArticle_d)}</FigureButton>
                 )}
-              </td>
+              </Table.Cell>
               {needed.map((n) => (
-                <td key={n.id} className="num">
+                <Table.Cell key={n.id} className="num">
                   <When
                     day={d.when(n.pieces)}
                     need={n}
                     orderDate={orderDate}
                     onOpen={(figure, made) => open(d, figure, made)}
                   />
-                </td>
+                </Table.Cell>
               ))}
-            </tr>
+            </Table.Row>
           ))}
-        </tbody>
-      </table>
-    </div>
+        </Table.Body>
+      </Table.Root>
+    </Table.ScrollArea>
   );
 }
 
@@ -86,12 +89,8 @@ function When({
   readonly orderDate: string;
   readonly onOpen: (figure: string, made?: Working) => void;
 }) {
-  if (day === null) return <span className="quiet">more than on the rail</span>;
-  const date = (
-    <button type="button" className="textbtn dotted" onClick={() => onOpen(dayOfThe(need.pieces))}>
-      {dateAfter(orderDate, day)}
-    </button>
-  );
+  if (day === null) return <Span color="fg.muted">more than on the rail</Span>;
+  const date = <FigureButton onClick={() => onOpen(dayOfThe(need.pieces))}>{dateAfter(orderDate, day)}</FigureButton>;
   if (need.by === null) return date;
   const asked = dayNumber('by', need.by) - dayNumber('orderDate', orderDate);
   const made = spareWorking(need, day, asked);
@@ -99,11 +98,11 @@ function When({
   return (
     <>
       <Mark status={made.value < 0 ? 'tight' : 'fits'} label={false} /> {date}
-      <div className="small quiet">
-        <button type="button" className="textbtn dotted" onClick={() => onOpen(made.figure, made)}>
+      <Box textStyle="label" color="fg.muted">
+        <FigureButton onClick={() => onOpen(made.figure, made)}>
           {made.value < 0 ? `${days} late` : made.value === 0 ? 'on the day' : `${days} in hand`}
-        </button>
-      </div>
+        </FigureButton>
+      </Box>
     </>
   );
 }

@@ -1,4 +1,6 @@
 'use client';
+import { Box, Heading, Span, Table, Text } from '@chakra-ui/react';
+import { FigureButton, Unit } from '../kit';
 import { useMemo } from 'react';
 import { dateAfter, fixed, significant, whole } from '../format';
 import { SheetPage } from '../shell/sheet';
@@ -32,13 +34,7 @@ export function StepsPage({
   if (timeline === null || time === undefined) return null;
   const nameOf = (id: string): string => time.steps.find((s) => s.id === id)?.name ?? id;
   const figure = (name: string, text: string) => (
-    <button
-      type="button"
-      className="textbtn dotted"
-      onClick={() => openWorking({ laneId: delivery.id, figure: name }, studyAt)}
-    >
-      {text}
-    </button>
+    <FigureButton onClick={() => openWorking({ laneId: delivery.id, figure: name }, studyAt)}>{text}</FigureButton>
   );
   return (
     <SheetPage title={`${delivery.name}, ${delivery.variant}`} under={`From the order to ${whole(q)} good pieces`}>
@@ -48,70 +44,74 @@ export function StepsPage({
         {figure('goodPerDay', fixed(time.goodPerDay, 1))} good pieces a working day, held by:{' '}
         {resourceWords(time.bottleneck)}.
       </p>
-      <div className="scroll-x">
-        <table className="sheet-table" aria-label="Steps on the calendar">
-          <thead>
-            <tr>
-              <th>Step</th>
-              <th>What it is</th>
-              <th className="num">Lasts</th>
-              <th className="num">Begins</th>
-              <th>Takes</th>
-            </tr>
-          </thead>
-          <tbody>
+      <Table.ScrollArea>
+        <Table.Root size="sm" aria-label="Steps on the calendar">
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>Step</Table.ColumnHeader>
+              <Table.ColumnHeader>What it is</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Lasts</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Begins</Table.ColumnHeader>
+              <Table.ColumnHeader>Takes</Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
             {timeline.stretches.map((s) => (
-              <tr key={s.id}>
-                <td>
+              <Table.Row key={s.id}>
+                <Table.Cell>
                   {s.name}
                   {s.overlaps.length > 0 && (
-                    <div className="small quiet">meanwhile: {s.overlaps.map(nameOf).join(', ')}</div>
+                    <Box textStyle="label" color="fg.muted">
+                      meanwhile: {s.overlaps.map(nameOf).join(', ')}
+                    </Box>
                   )}
-                </td>
-                <td className="small">
+                </Table.Cell>
+                <Table.Cell textStyle="label">
                   <i className={`stretch is-${s.kind}`} aria-hidden="true" /> {KIND_WORDS[s.kind]}
-                </td>
-                <td className="num" data-days={s.days}>
+                </Table.Cell>
+                <Table.Cell className="num" data-days={s.days}>
                   {significant(span(s.days).value, 3)}
-                  <span className="unit">{span(s.days).unit}</span>
-                </td>
-                <td className="num">{dateAfter(orderDate, s.from_d)}</td>
-                <td className="small">{s.resource === null ? '' : resourceWords(s.resource)}</td>
-              </tr>
+                  <Unit>{span(s.days).unit}</Unit>
+                </Table.Cell>
+                <Table.Cell className="num">{dateAfter(orderDate, s.from_d)}</Table.Cell>
+                <Table.Cell textStyle="label">{s.resource === null ? '' : resourceWords(s.resource)}</Table.Cell>
+              </Table.Row>
             ))}
-          </tbody>
-        </table>
-      </div>
-      <h3 style={{ marginTop: 18, fontWeight: 650 }}>What sets the rate</h3>
-      <div className="scroll-x">
-        <table className="sheet-table" aria-label="What sets the rate">
-          <thead>
-            <tr>
-              <th>Resource</th>
-              <th className="num">Hours a casting</th>
-              <th className="num">Castings a working day</th>
-            </tr>
-          </thead>
-          <tbody>
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
+      <Heading as="h3" mt="2.5" style={{ marginTop: 18, fontWeight: 650 }}>
+        What sets the rate
+      </Heading>
+      <Table.ScrollArea>
+        <Table.Root size="sm" aria-label="What sets the rate">
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>Resource</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Hours a casting</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Castings a working day</Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
             {time.resources
               .toSorted((a, b) => a.startsPerDay - b.startsPerDay)
               .map((r) => (
-                <tr key={r.id}>
-                  <td>
+                <Table.Row key={r.id}>
+                  <Table.Cell>
                     {resourceWords(r.id)}
-                    {r.id === time.bottleneck && <span className="quiet"> · the bottleneck</span>}
-                  </td>
-                  <td className="num">{r.load_h === null ? 'a limit' : significant(r.load_h, 3)}</td>
-                  <td className="num">{significant(r.startsPerDay, 4)}</td>
-                </tr>
+                    {r.id === time.bottleneck && <Span color="fg.muted"> · the bottleneck</Span>}
+                  </Table.Cell>
+                  <Table.Cell className="num">{r.load_h === null ? 'a limit' : significant(r.load_h, 3)}</Table.Cell>
+                  <Table.Cell className="num">{significant(r.startsPerDay, 4)}</Table.Cell>
+                </Table.Row>
               ))}
-          </tbody>
-        </table>
-      </div>
-      <p className="small quiet">
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
+      <Text textStyle="label" color="fg.muted">
         Times are calendar time, nights and free days in it; waits run through the night. Limits of heat and carrying
         are for planning: local codes and those who answer for the floor decide what a crew may do.
-      </p>
+      </Text>
     </SheetPage>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Box, Span } from '@chakra-ui/react';
 import type { StretchKind } from '@/core/schedule';
 import { fixed, weeks } from '../format';
 import { Tone } from '../marks/tone';
@@ -48,7 +49,10 @@ export function Timelines({
         {lanes.map((d) => (
           <li key={d.id}>
             <div className="timeline-name">
-              <Tone laneId={d.id} /> {d.name} <span className="quiet small">{d.variant}</span>
+              <Tone laneId={d.id} /> {d.name}{' '}
+              <Span color="fg.muted" textStyle="label">
+                {d.variant}
+              </Span>
             </div>
             <button
               type="button"
@@ -71,10 +75,10 @@ export function Timelines({
               )}
               <b className="first-article" style={{ left: `${Math.min(100, (100 * d.firstArticle_d) / until)}%` }} />
             </button>
-            <div className="timeline-days num small">
-              {weeks(d.firstArticle_d)} <span className="quiet">first</span> · {weeks(d.lastPart_d)}{' '}
-              <span className="quiet">last, weeks</span>
-            </div>
+            <Box className="timeline-days num" textStyle="label">
+              {weeks(d.firstArticle_d)} <Span color="fg.muted">first</Span> · {weeks(d.lastPart_d)}{' '}
+              <Span color="fg.muted">last, weeks</Span>
+            </Box>
           </li>
         ))}
       </ol>

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { Box, Button, Heading, Table } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { filesOfCases, UNUSED, WORKED_CASES, type VectorResult } from '@/core/reference/worked-cases';
 import { runCases } from '@/workers/cases.client';
@@ -46,7 +46,9 @@ export function CheckView() {
   const passed = here?.filter((r) => r.outcome === 'passed').length ?? 0;
   return (
     <section className="section" style={{ marginTop: 14 }}>
-      <h1>Check the arithmetic</h1>
+      <Heading as="h1" size="lg">
+        Check the arithmetic
+      </Heading>
       <p style={{ maxWidth: '80ch', margin: '6px 0' }}>
         Each form of each equation of the model has a worked case with a known result, and so have the figures of the
         board of three parts and each formula of the book. They are run in this browser and on the server; both must
@@ -72,38 +74,42 @@ export function CheckView() {
       >
         Run again
       </Button>
-      <div className="scroll-x">
-        <table className="sheet-table">
-          <thead>
-            <tr>
-              <th>Case</th>
-              <th>Formula</th>
-              <th>This browser</th>
-              <th>Server</th>
-              <th>Difference</th>
-            </tr>
-          </thead>
-          <tbody>
+      <Table.ScrollArea>
+        <Table.Root size="sm">
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>Case</Table.ColumnHeader>
+              <Table.ColumnHeader>Formula</Table.ColumnHeader>
+              <Table.ColumnHeader>This browser</Table.ColumnHeader>
+              <Table.ColumnHeader>Server</Table.ColumnHeader>
+              <Table.ColumnHeader>Difference</Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
             {(here ?? []).map((r, i) => (
-              <tr key={`${r.id}${i}`}>
-                <td className="mono">{r.id}</td>
-                <td className="mono">
+              <Table.Row key={`${r.id}${i}`}>
+                <Table.Cell textStyle="mono">{r.id}</Table.Cell>
+                <Table.Cell textStyle="mono">
                   {r.formula}
-                  {UNUSED.has(r.formula) && <div className="small quiet">no view uses it yet</div>}
-                </td>
-                <td>
+                  {UNUSED.has(r.formula) && (
+                    <Box textStyle="label" color="fg.muted">
+                      no view uses it yet
+                    </Box>
+                  )}
+                </Table.Cell>
+                <Table.Cell>
                   <Mark status={r.outcome === 'passed' ? 'fits' : 'blocked'} label={false} /> {r.outcome}
-                </td>
-                <td>
+                </Table.Cell>
+                <Table.Cell>
                   <Mark status={there?.[i]?.outcome === 'passed' ? 'fits' : 'not-known'} label={false} />{' '}
                   {there?.[i]?.outcome ?? '…'}
-                </td>
-                <td>{r.detail || there?.[i]?.detail}</td>
-              </tr>
+                </Table.Cell>
+                <Table.Cell>{r.detail || there?.[i]?.detail}</Table.Cell>
+              </Table.Row>
             ))}
-          </tbody>
-        </table>
-      </div>
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
     </section>
   );
 }

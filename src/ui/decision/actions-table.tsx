@@ -1,26 +1,27 @@
+import { Span, Table } from '@chakra-ui/react';
 import type { Action } from '@/core/decision';
 import { plainDate } from '../format';
 
 /** What is to be done, by whom, by when. */
 export function ActionsTable({ actions }: { readonly actions: readonly Action[] }) {
   return (
-    <table className="sheet-table" aria-label="Actions and owners" data-testid="actions">
-      <thead>
-        <tr>
-          <th>What</th>
-          <th>Who</th>
-          <th>By</th>
-        </tr>
-      </thead>
-      <tbody>
+    <Table.Root size="sm" aria-label="Actions and owners" data-testid="actions">
+      <Table.Header>
+        <Table.Row>
+          <Table.ColumnHeader>What</Table.ColumnHeader>
+          <Table.ColumnHeader>Who</Table.ColumnHeader>
+          <Table.ColumnHeader>By</Table.ColumnHeader>
+        </Table.Row>
+      </Table.Header>
+      <Table.Body>
         {actions.map((a) => (
-          <tr key={`${a.what} ${a.by}`}>
-            <td>{a.what}</td>
-            <td>{a.owner === '' ? <span className="quiet">nobody yet</span> : a.owner}</td>
-            <td>{a.by === '' ? <span className="quiet">no day</span> : plainDate(a.by)}</td>
-          </tr>
+          <Table.Row key={`${a.what} ${a.by}`}>
+            <Table.Cell>{a.what}</Table.Cell>
+            <Table.Cell>{a.owner === '' ? <Span color="fg.muted">nobody yet</Span> : a.owner}</Table.Cell>
+            <Table.Cell>{a.by === '' ? <Span color="fg.muted">no day</Span> : plainDate(a.by)}</Table.Cell>
+          </Table.Row>
         ))}
-      </tbody>
-    </table>
+      </Table.Body>
+    </Table.Root>
   );
 }

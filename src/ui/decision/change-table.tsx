@@ -1,4 +1,5 @@
 'use client';
+import { Table } from '@chakra-ui/react';
 import type { Change } from '@/core/decision';
 import { figure } from '@/core/explanation';
 import { useUnits } from '../preferences';
@@ -31,25 +32,25 @@ export function ChangeTable({
     );
   };
   return (
-    <div className="scroll-x">
-      <table className="sheet-table">
-        <thead>
-          <tr>
-            <th>What</th>
-            <th>{was}</th>
-            <th>{is}</th>
-          </tr>
-        </thead>
-        <tbody>
+    <Table.ScrollArea>
+      <Table.Root size="sm">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>What</Table.ColumnHeader>
+            <Table.ColumnHeader>{was}</Table.ColumnHeader>
+            <Table.ColumnHeader>{is}</Table.ColumnHeader>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {changes.map((c) => (
-            <tr key={c.what}>
-              <td>{changeName(c.what)}</td>
-              <td>{shown(c, 'was')}</td>
-              <td>{shown(c, 'is')}</td>
-            </tr>
+            <Table.Row key={c.what}>
+              <Table.Cell>{changeName(c.what)}</Table.Cell>
+              <Table.Cell>{shown(c, 'was')}</Table.Cell>
+              <Table.Cell>{shown(c, 'is')}</Table.Cell>
+            </Table.Row>
           ))}
-        </tbody>
-      </table>
-    </div>
+        </Table.Body>
+      </Table.Root>
+    </Table.ScrollArea>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Section } from '../kit';
 import { useMemo } from 'react';
 import { evaluate } from '@/core/comparison/board';
 import { briefChanges, rateChanges, resultChanges, type Change } from '@/core/decision';
@@ -27,8 +28,11 @@ export function ChangedSince({
     ];
   }, [brief, school, study, decision]);
   return (
-    <section className="section record" data-testid="changes">
-      <h2>Changed since it was signed on {plainDate(decision.signedOn)}</h2>
+    <Section
+      title={<>Changed since it was signed on {plainDate(decision.signedOn)}</>}
+      className="record"
+      data-testid="changes"
+    >
       {changes.length === 0 ? (
         <p>Nothing: brief, rates, results and core are as they were.</p>
       ) : (
@@ -37,6 +41,6 @@ export function ChangedSince({
           studyAt={{ was: studyAt, is: { study, q: decision.quantity, words: 'as it is now' } }}
         />
       )}
-    </section>
+    </Section>
   );
 }

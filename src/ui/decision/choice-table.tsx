@@ -1,4 +1,6 @@
 'use client';
+import { Span, Table, VisuallyHidden } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
 import type { ReactNode } from 'react';
 import type { BoardLane } from '@/core/comparison/board';
 import { PLAN } from '@/core/phased-plans';
@@ -25,29 +27,29 @@ export function ChoiceTable({
   readonly onPick: (id: string) => void;
 }) {
   return (
-    <div className="scroll-x">
-      <table className="list choices" aria-label="Routes to choose from">
-        <thead>
-          <tr>
-            <th>
-              <span className="sr">Choose</span>
-            </th>
-            <th>Route</th>
-            <th className="num">All in, {currency} a part</th>
-            <th className="num">Tooling, {currency}</th>
-            <th className="num">First article, weeks</th>
-            <th className="num">Last part, weeks</th>
-            <th>Verdict</th>
-          </tr>
-        </thead>
-        <tbody>
+    <Table.ScrollArea>
+      <Table.Root className="choices" size="md" interactive aria-label="Routes to choose from">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>
+              <VisuallyHidden>Choose</VisuallyHidden>
+            </Table.ColumnHeader>
+            <Table.ColumnHeader>Route</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">All in, {currency} a part</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Tooling, {currency}</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">First article, weeks</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Last part, weeks</Table.ColumnHeader>
+            <Table.ColumnHeader>Verdict</Table.ColumnHeader>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {plan !== null && <PlanRow {...plan} checked={picked === PLAN} onPick={() => onPick(PLAN)} />}
           {lanes.map((l) => (
             <LaneRow key={l.id} lane={l} checked={picked === l.id} onPick={() => onPick(l.id)} />
           ))}
-        </tbody>
-      </table>
-    </div>
+        </Table.Body>
+      </Table.Root>
+    </Table.ScrollArea>
   );
 }
 
@@ -78,7 +80,7 @@ function PlanRow({
       ]}
     >
       <Mark status={late ? 'tight' : 'fits'} label={false} />{' '}
-      <span className="small">{late ? 'late' : plan.asked === 0 ? 'no day asked' : 'delivers in time'}</span>
+      <Span textStyle="label">{late ? 'late' : plan.asked === 0 ? 'no day asked' : 'delivers in time'}</Span>
     </Row>
   );
 }
@@ -107,7 +109,7 @@ function LaneRow({
         ['lastPart', weeks(lane.dates?.lastPart_d ?? 0)],
       ]}
     >
-      <Mark status={lane.status} label={false} /> <span className="small">{STATUS_WORDS[lane.status]}</span>
+      <Mark status={lane.status} label={false} /> <Span textStyle="label">{STATUS_WORDS[lane.status]}</Span>
     </Row>
   );
 }
@@ -134,8 +136,8 @@ function Row({
 }) {
   const { openWorking } = useSheets();
   return (
-    <tr>
-      <td>
+    <Table.Row>
+      <Table.Cell>
         <input
           type="radio"
           name="lane"
@@ -144,20 +146,21 @@ function Row({
           onChange={onPick}
           style={{ accentColor: 'var(--hot)' }}
         />
-      </td>
-      <td>
+      </Table.Cell>
+      <Table.Cell>
         <label htmlFor={`lane-${id}`} style={{ fontWeight: checked ? 650 : 400 }}>
-          {name} <span className="quiet small">{words}</span>
+          {name}{' '}
+          <Span color="fg.muted" textStyle="label">
+            {words}
+          </Span>
         </label>
-      </td>
+      </Table.Cell>
       {figures.map(([figure, text]) => (
-        <td key={figure} className="num">
-          <button type="button" className="textbtn dotted" onClick={() => openWorking({ laneId: id, figure }, studyAt)}>
-            {text}
-          </button>
-        </td>
+        <Table.Cell key={figure} className="num">
+          <FigureButton onClick={() => openWorking({ laneId: id, figure }, studyAt)}>{text}</FigureButton>
+        </Table.Cell>
       ))}
-      <td>{children}</td>
-    </tr>
+      <Table.Cell>{children}</Table.Cell>
+    </Table.Row>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
-import Link from 'next/link';
+import { Span, Text } from '@chakra-ui/react';
+import { PageLink, Section } from '../kit';
 import { useMemo, useState } from 'react';
 import { PLAN, StudyWorkings } from '@/core/phased-plans';
 import { carryingFigures, DRAWN, laneCase, planCase, planFigures, suggestedActions } from '@/core/decision';
@@ -88,10 +89,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
   return (
     <>
       {reopened !== undefined && <ChangedSince decision={reopened} />}
-      <section className="section">
-        <h2>
-          The route <span className="quiet">at {whole(q)} pieces; move the rail to decide at another quantity</span>
-        </h2>
+      <Section title="The route" under={<>at {whole(q)} pieces; move the rail to decide at another quantity</>}>
         <ChoiceTable
           plan={opened}
           lanes={open}
@@ -99,35 +97,30 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
           currency={currency}
           onPick={setPicked}
         />
-        <p className="small">
-          <Link className="plain-link" href={`/studies/${id}/process-steps?lane=${laneId}`}>
+        <Text textStyle="label">
+          <PageLink href={`/studies/${id}/process-steps?lane=${laneId}`}>
             How this part is made on {shortName(laneId)}
-          </Link>
-        </p>
+          </PageLink>
+        </Text>
         {brief.plan !== null && opened === null && (
-          <p className="small" role="status">
+          <Text textStyle="label" role="status">
             {planState.looking !== null || planState.q !== q
               ? 'Working out the adopted plan …'
               : 'The adopted plan in two steps cannot be made at this quantity; the Calendar says why.'}
-          </p>
+          </Text>
         )}
-      </section>
+      </Section>
       {planned !== null && (
-        <section className="section record">
-          <h2>The plan in two steps</h2>
+        <Section title="The plan in two steps" className="record">
           <PlanKept plan={planned.plan} studyAt={studyAt} currency={currency} orderDate={orderDate} />
-        </section>
+        </Section>
       )}
-      <section className="section">
-        <h2>
-          The figures that carry it <span className="quiet">each opens its working</span>
-        </h2>
+      <Section title="The figures that carry it" under="each opens its working">
         <FiguresList figures={figures} studyAt={studyAt} />
-      </section>
+      </Section>
       {found !== null && (
         <div className="two-beside">
-          <section className="section">
-            <h2>For {name}</h2>
+          <Section title={<>For {name}</>}>
             <ol className="for">
               {found.for.map((a) => (
                 <li key={a.text}>
@@ -135,9 +128,8 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
                 </li>
               ))}
             </ol>
-          </section>
-          <section className="section">
-            <h2>{AGAINST[found.against.length] ?? AGAINST[2]}</h2>
+          </Section>
+          <Section title={AGAINST[found.against.length] ?? AGAINST[2]}>
             <ol className="against" data-testid="against">
               {found.against.map((a) => (
                 <li key={a.text}>
@@ -145,12 +137,11 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
                 </li>
               ))}
             </ol>
-          </section>
+          </Section>
         </div>
       )}
       <div className="two-beside">
-        <section className="section">
-          <h2>How sure</h2>
+        <Section title="How sure">
           {simulation !== null ? (
             <SureSection
               behind={drawn.behind}
@@ -159,17 +150,16 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
               studyAt={studyAt}
             />
           ) : (
-            <p className="small quiet" role="status">
+            <Text textStyle="label" color="fg.muted" role="status">
               {spreadShown === 'hidden'
                 ? 'The spread is hidden on the Routes view; it is drawn and kept when the decision is signed.'
                 : (drawn.error ?? 'Drawing …')}
-            </p>
+            </Text>
           )}
-        </section>
-        <section className="section">
-          <h2>Cautions that come with it</h2>
+        </Section>
+        <Section title="Cautions that come with it">
           <Cautions routeIds={routeIds} alloy={study.alloy} />
-        </section>
+        </Section>
       </div>
       <SignForm
         laneId={laneId}

@@ -1,4 +1,6 @@
 'use client';
+import { Section } from '../kit';
+import { Text } from '@chakra-ui/react';
 import { shortName } from '@/core/catalogue/routes';
 import { plainDate, whole } from '../format';
 import { Guarded } from '../guard/guarded';
@@ -22,15 +24,14 @@ export function DecisionView() {
         </Guarded>
       )}
       {past.length > 0 && (
-        <section className="section record">
-          <h2>Earlier decisions</h2>
+        <Section title="Earlier decisions" className="record">
           {past.map((d) => (
-            <p key={d.id} className="small">
+            <Text key={d.id} textStyle="label">
               {plainDate(d.signedOn)}: {shortName(d.laneId)} at {whole(d.quantity)} pieces, signed by {d.signedBy};
               reopened {d.reopenedAt === null ? '' : plainDate(d.reopenedAt)}. “{d.why}”
-            </p>
+            </Text>
           ))}
-        </section>
+        </Section>
       )}
       <Guarded name="The history" of={decisions}>
         <HistorySection />

@@ -1,5 +1,6 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { Section } from '../kit';
+import { Button, Input, Text, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { DecisionRecord } from '@/server/decisions';
@@ -31,9 +32,12 @@ export function Dissents({ decision }: { readonly decision: DecisionRecord }) {
     }
   });
   return (
-    <section className="section record" data-testid="dissents">
-      <h2>Dissent</h2>
-      {decision.dissents.length === 0 && <p className="quiet small">Nobody has written against it.</p>}
+    <Section title="Dissent" className="record" data-testid="dissents">
+      {decision.dissents.length === 0 && (
+        <Text color="fg.muted" textStyle="label">
+          Nobody has written against it.
+        </Text>
+      )}
       {decision.dissents.map((d) => (
         <blockquote key={d.id}>
           {d.words}
@@ -51,7 +55,7 @@ export function Dissents({ decision }: { readonly decision: DecisionRecord }) {
             error={errors.words}
             help="Kept beside the decision, which stays as it is."
           >
-            <textarea
+            <Textarea
               id="dissent-words"
               rows={3}
               aria-invalid={errors.words !== undefined}
@@ -62,7 +66,7 @@ export function Dissents({ decision }: { readonly decision: DecisionRecord }) {
             />
           </SignField>
           <SignField id="dissent-who" label="Who does not agree" error={errors.who}>
-            <input
+            <Input
               id="dissent-who"
               autoComplete="name"
               aria-invalid={errors.who !== undefined}
@@ -82,6 +86,6 @@ export function Dissents({ decision }: { readonly decision: DecisionRecord }) {
           </Button>
         </form>
       </details>
-    </section>
+    </Section>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
-import { Button } from '@chakra-ui/react';
-import Link from 'next/link';
+import { FigureButton, PageLink, Section } from '../kit';
+import { Box, Button, Span } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
 import { findAlloy } from '@/core/catalogue/alloys';
 import { PLAN, StudyWorkings } from '@/core/phased-plans';
@@ -96,9 +96,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
     studyAt === undefined ? (
       text
     ) : (
-      <button type="button" className="figure-link" onClick={() => openWorking({ laneId, figure: name }, studyAt)}>
-        {text}
-      </button>
+      <FigureButton onClick={() => openWorking({ laneId, figure: name }, studyAt)}>{text}</FigureButton>
     );
   const { plan } = decision.snapshot;
   const due = decision.snapshot.brief.quantity.firstDelivery;
@@ -120,8 +118,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
   return (
     <>
       <div className="two-beside">
-        <section className="section record" data-testid="record">
-          <h2>Decision record</h2>
+        <Section title="Decision record" className="record" data-testid="record">
           {standing !== null && (
             <div data-testid="standing" data-standing={standing.state} style={{ margin: '8px 0' }}>
               <StandingMark state={standing.state} />
@@ -210,27 +207,26 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
               tolerances by {decision.school === 'published' ? 'published grades' : 'a specialist shop'}
             </dd>
           </dl>
-          <div
-            className="no-print"
+          <Box
+            _print={{ display: 'none' }}
             style={{ marginTop: 14, display: 'flex', gap: 10, flexWrap: 'wrap', alignItems: 'center' }}
           >
             <Forms studyId={id} decisionId={decision.id} />
-            <Link className="plain-link small" href={`/studies/${id}/process-steps`}>
+            <PageLink textStyle="label" href={`/studies/${id}/process-steps`}>
               How this part is made
-            </Link>
+            </PageLink>
             <Button size="xs" variant="outline" loading={busy} loadingText="Reopening …" onClick={() => void reopen()}>
               Reopen as a new revision
             </Button>
-          </div>
+          </Box>
           {problem !== null && (
             <p role="alert" style={{ color: 'var(--alarm)' }}>
               {problem}
             </p>
           )}
-        </section>
+        </Section>
         {decision.snapshot.simulation != null && (
-          <section className="section record">
-            <h2>How sure it was</h2>
+          <Section title="How sure it was" className="record">
             <SureSection
               simulation={decision.snapshot.simulation}
               of={{
@@ -242,33 +238,30 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
               }}
               studyAt={studyAt}
             />
-          </section>
+          </Section>
         )}
       </div>
       {decision.snapshot.figures !== undefined && (
-        <section className="section">
-          <h2>The figures that carried it</h2>
+        <Section title="The figures that carried it">
           <FiguresList figures={decision.snapshot.figures} studyAt={studyAt} />
-        </section>
+        </Section>
       )}
       <div className="two-beside">
         <div>
           {decision.actions.length > 0 && (
-            <section className="section record">
-              <h2>Actions and owners</h2>
+            <Section title="Actions and owners" className="record">
               <ActionsTable actions={decision.actions} />
-            </section>
+            </Section>
           )}
           <Dissents decision={decision} />
           <ChangedSince decision={decision} studyAt={studyAt} />
         </div>
-        <section className="section record">
-          <h2>Cautions that come with it</h2>
+        <Section title="Cautions that come with it" className="record">
           <Cautions
             routeIds={[...new Set([plan?.first ?? decision.laneId, decision.laneId].map((l) => l.split('/')[0] ?? l))]}
             alloy={findAlloy(decision.snapshot.brief.alloy) ?? null}
           />
-        </section>
+        </Section>
       </div>
     </>
   );
@@ -317,9 +310,9 @@ function Forms({ studyId, decisionId }: { readonly studyId: string; readonly dec
       })}
       {state !== null && <JobLine label={asked} state={state} onStop={stop} />}
       {problem !== null && (
-        <span role="alert" className="small" style={{ color: 'var(--alarm)' }}>
+        <Span role="alert" textStyle="label" style={{ color: 'var(--alarm)' }}>
           {asked}: {problem}
-        </span>
+        </Span>
       )}
     </>
   );

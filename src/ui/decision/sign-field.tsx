@@ -1,3 +1,4 @@
+import { Box } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { FieldError } from 'react-hook-form';
 
@@ -20,9 +21,9 @@ export function SignField({
       <label htmlFor={id}>{label}</label>
       <div className={error ? 'inbox is-bad' : 'inbox'}>{children}</div>
       {error && (
-        <div className="bad" role="alert">
+        <Box color="alarm" role="alert">
           {error.message}
-        </div>
+        </Box>
       )}
       {help !== undefined && <div className="help">{help}</div>}
     </div>

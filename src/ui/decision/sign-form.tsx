@@ -1,5 +1,6 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { FigureButton, FormGrid, Section, TextButton } from '../kit';
+import { Box, Button, Input, Text, Textarea } from '@chakra-ui/react';
 import { useEffect, useRef, useState } from 'react';
 import { Controller, useFieldArray, useForm } from 'react-hook-form';
 import { isReason, REASON_WANTED, type Action, type DrawnBy } from '@/core/decision';
@@ -123,8 +124,7 @@ export function SignForm({
     }
   });
   return (
-    <section className="section record">
-      <h2>Why, what next, and who signs</h2>
+    <Section title="Why, what next, and who signs" className="record">
       <form onSubmit={(event) => void sign(event)} noValidate>
         <SignField
           id="why"
@@ -132,7 +132,7 @@ export function SignForm({
           error={errors.why}
           help="For the one who asks in two years. The reasons against it are kept beside it."
         >
-          <textarea
+          <Textarea
             id="why"
             rows={4}
             aria-invalid={errors.why !== undefined}
@@ -152,14 +152,14 @@ export function SignForm({
           <legend>Actions and owners</legend>
           {fields.map((field, i) => (
             <div key={field.id} className="action-row">
-              <textarea
+              <Textarea
                 aria-label={`Action ${i + 1}, what`}
                 placeholder="what"
                 rows={1}
                 onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}
                 {...register(`actions.${i}.what`, { maxLength: 300 })}
               />
-              <input
+              <Input
                 aria-label={`Action ${i + 1}, who`}
                 placeholder="who"
                 {...register(`actions.${i}.owner`, { maxLength: 80 })}
@@ -178,31 +178,27 @@ export function SignForm({
                   />
                 )}
               />
-              <button type="button" className="textbtn" aria-label={`Remove action ${i + 1}`} onClick={() => remove(i)}>
+              <TextButton size="sm" aria-label={`Remove action ${i + 1}`} onClick={() => remove(i)}>
                 ×
-              </button>
+              </TextButton>
               {errors.actions?.[i]?.by?.message !== undefined && (
-                <div className="bad" role="alert">
+                <Box color="alarm" role="alert">
                   {errors.actions[i].by.message}
-                </div>
+                </Box>
               )}
             </div>
           ))}
-          <button
-            type="button"
-            className="textbtn dotted small"
-            onClick={() => append({ what: '', owner: '', by: '' })}
-          >
+          <FigureButton textStyle="label" onClick={() => append({ what: '', owner: '', by: '' })}>
             another action
-          </button>
+          </FigureButton>
         </fieldset>
         <details className="dissent-form">
           <summary className="small">Somebody does not agree</summary>
           <SignField id="against" label="Why not" error={errors.against} help="Kept beside the decision.">
-            <textarea id="against" rows={2} {...register('against', { maxLength: 4000 })} />
+            <Textarea id="against" rows={2} {...register('against', { maxLength: 4000 })} />
           </SignField>
           <SignField id="dissenter" label="Who does not agree" error={errors.dissenter}>
-            <input
+            <Input
               id="dissenter"
               autoComplete="name"
               aria-invalid={errors.dissenter !== undefined}
@@ -215,9 +211,9 @@ export function SignForm({
             />
           </SignField>
         </details>
-        <div className="form-grid" style={{ marginTop: 12 }}>
+        <FormGrid style={{ marginTop: 12 }}>
           <SignField id="signedBy" label="Signed by" error={errors.signedBy}>
-            <input
+            <Input
               id="signedBy"
               autoComplete="name"
               aria-invalid={errors.signedBy !== undefined}
@@ -240,7 +236,7 @@ export function SignForm({
               )}
             />
           </SignField>
-        </div>
+        </FormGrid>
         {problem !== null && (
           <p role="alert" style={{ color: 'var(--alarm)', marginTop: 10 }}>
             {problem}
@@ -249,7 +245,7 @@ export function SignForm({
         <Button
           type="submit"
           size="sm"
-          colorPalette="hot"
+          variant="solid"
           mt="4"
           loading={isSubmitting}
           loadingText="Signing …"
@@ -259,15 +255,15 @@ export function SignForm({
         </Button>
         {state !== null && <JobLine label="Freezing" state={state} onStop={stop} />}
         {hold !== null && (
-          <p className="small" role="status">
+          <Text textStyle="label" role="status">
             {hold}
-          </p>
+          </Text>
         )}
-        <p className="small quiet" style={{ marginTop: 6 }}>
+        <Text textStyle="label" color="fg.muted" style={{ marginTop: 6 }}>
           Freezes the brief, the rates, the results, the draws and the core version ({CORE_VERSION}). Order date for the
           dates: {plainDate(orderDate)}.
-        </p>
+        </Text>
       </form>
-    </section>
+    </Section>
   );
 }

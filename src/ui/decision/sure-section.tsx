@@ -1,3 +1,4 @@
+import { Heading, Text } from '@chakra-ui/react';
 import { drawnWords, certaintyExplanation, type KeptSimulation, type SureOf } from '@/core/decision';
 import { DRAWN_AGAIN } from '../simulation/simulation-state';
 import type { StudyAt } from '../working/figure-at';
@@ -27,10 +28,14 @@ export function SureSection({
           </li>
         ))}
       </ul>
-      <p className="small quiet">{behind ? DRAWN_AGAIN : drawnWords(simulation)}</p>
+      <Text textStyle="label" color="fg.muted">
+        {behind ? DRAWN_AGAIN : drawnWords(simulation)}
+      </Text>
       {flips.length > 0 && (
         <>
-          <h3>What would overturn it</h3>
+          <Heading as="h3" mt="2.5">
+            What would overturn it
+          </Heading>
           <ul className="flips" data-testid="kept-flips">
             {flips.map((explanation, i) => (
               <li key={i}>

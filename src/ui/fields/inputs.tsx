@@ -1,4 +1,5 @@
 'use client';
+import { Box, Input, Textarea } from '@chakra-ui/react';
 import { useId, useState, type ReactNode } from 'react';
 import { useController } from 'react-hook-form';
 import type { Origin } from '@/core/part-file/measured';
@@ -58,9 +59,9 @@ export function Field({
       )}
       {children(id, described, issue !== undefined)}
       {issue !== undefined && (
-        <div className="bad" id={`${id}-bad`} role="alert">
+        <Box color="alarm" id={`${id}-bad`} role="alert">
           {issue}
-        </div>
+        </Box>
       )}
       {remark !== undefined && <div className="help">Measured: {remark}.</div>}
       {help !== undefined && (
@@ -134,7 +135,7 @@ export function NumberInput({
   const [units] = useUnits();
   const [typed, setTyped] = useState<string | null>(null);
   return (
-    <input
+    <Input
       id={id}
       aria-label={label}
       className={label === undefined ? undefined : 'num'}
@@ -166,7 +167,7 @@ export function TextField({ rows, ...props }: FieldProps & { rows?: number }) {
       {(id, described, bad) => (
         <div className={bad ? 'inbox is-bad' : 'inbox'}>
           {rows === undefined ? (
-            <input
+            <Input
               id={id}
               aria-describedby={described}
               aria-invalid={bad}
@@ -174,7 +175,7 @@ export function TextField({ rows, ...props }: FieldProps & { rows?: number }) {
               {...register(props.path)}
             />
           ) : (
-            <textarea id={id} rows={rows} aria-describedby={described} aria-invalid={bad} {...register(props.path)} />
+            <Textarea id={id} rows={rows} aria-describedby={described} aria-invalid={bad} {...register(props.path)} />
           )}
         </div>
       )}

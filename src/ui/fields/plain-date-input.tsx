@@ -1,4 +1,5 @@
 'use client';
+import { Input } from '@chakra-ui/react';
 import { useCallback, useEffect, useLayoutEffect, useRef, type RefCallback } from 'react';
 import { FIRST_DATE, LAST_DATE } from '@/core/base/plain-date';
 
@@ -56,7 +57,7 @@ export function PlainDateInput({ value, onTake, inputRef, ...rest }: Props) {
     [inputRef],
   );
   return (
-    <input
+    <Input
       {...rest}
       type="date"
       min={FIRST_DATE}

@@ -1,4 +1,5 @@
 'use client';
+import { Input } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useController } from 'react-hook-form';
 import type { Dimension } from '@/core/base/units';
@@ -36,7 +37,7 @@ export function RowOfFigures({
       {() => (
         <div className="inbox">
           {names.map((name, i) => (
-            <input
+            <Input
               key={name}
               aria-label={dimension === null ? name : `${name}, ${suffix}`}
               aria-invalid={issues.has(`${path}.${i}`)}

@@ -1,5 +1,6 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { Section } from '../kit';
+import { Button, Heading, Input, Span, Table, Text, VisuallyHidden } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
 import type { Revision, StudyRecord } from '@/server/studies';
@@ -64,55 +65,58 @@ export function HistorySection() {
     setBusy(false);
   };
   return (
-    <section className="section no-print" aria-label="History" data-testid="history">
-      <h2>
-        History <span className="quiet">every sitting makes a revision; a signed one is never rewritten</span>
-      </h2>
+    <Section
+      title="History"
+      under="every sitting makes a revision; a signed one is never rewritten"
+      className="no-print"
+      aria-label="History"
+      data-testid="history"
+    >
       <OwnName />
       {problem !== null && (
-        <p role="alert" className="bad">
+        <Text role="alert" color="alarm">
           {problem}
-        </p>
+        </Text>
       )}
       {revisions === null && problem === null && (
-        <p className="small quiet" role="status">
+        <Text textStyle="label" color="fg.muted" role="status">
           Reading the revisions …
-        </p>
+        </Text>
       )}
       {revisions !== null && (
-        <div className="scroll-x">
-          <table className="list" aria-label="Revisions">
-            <thead>
-              <tr>
-                <th className="num">Revision</th>
-                <th>Saved</th>
-                <th>By</th>
-                <th>Signed on it</th>
-                <th>Was</th>
-                <th>Is</th>
-                <th>
-                  <span className="sr">Acts</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
+        <Table.ScrollArea>
+          <Table.Root size="md" interactive aria-label="Revisions">
+            <Table.Header>
+              <Table.Row>
+                <Table.ColumnHeader className="num">Revision</Table.ColumnHeader>
+                <Table.ColumnHeader>Saved</Table.ColumnHeader>
+                <Table.ColumnHeader>By</Table.ColumnHeader>
+                <Table.ColumnHeader>Signed on it</Table.ColumnHeader>
+                <Table.ColumnHeader>Was</Table.ColumnHeader>
+                <Table.ColumnHeader>Is</Table.ColumnHeader>
+                <Table.ColumnHeader>
+                  <VisuallyHidden>Acts</VisuallyHidden>
+                </Table.ColumnHeader>
+              </Table.Row>
+            </Table.Header>
+            <Table.Body>
               {revisions.map((r) => (
-                <tr key={r.revision} data-revision={r.revision}>
-                  <td className="num">{r.revision}</td>
-                  <td>{timeOf(r.savedAt)}</td>
-                  <td>{r.who ?? <span className="quiet">no name given</span>}</td>
-                  <td className="small">
+                <Table.Row key={r.revision} data-revision={r.revision}>
+                  <Table.Cell className="num">{r.revision}</Table.Cell>
+                  <Table.Cell>{timeOf(r.savedAt)}</Table.Cell>
+                  <Table.Cell>{r.who ?? <Span color="fg.muted">no name given</Span>}</Table.Cell>
+                  <Table.Cell textStyle="label">
                     {decisions
                       .filter((d) => d.revision === r.revision)
                       .map((d) => (
                         <div key={d.id}>
                           {shortName(d.laneId)} at {whole(d.quantity)}, {d.signedBy}, {plainDate(d.signedOn)}
-                          {d.reopenedAt !== null && <span className="quiet"> (reopened)</span>}
+                          {d.reopenedAt !== null && <Span color="fg.muted"> (reopened)</Span>}
                         </div>
                       ))}
-                  </td>
+                  </Table.Cell>
                   {([0, 1] as const).map((side) => (
-                    <td key={side}>
+                    <Table.Cell key={side}>
                       <input
                         type="radio"
                         name={side === 0 ? 'was' : 'is'}
@@ -122,9 +126,9 @@ export function HistorySection() {
                           setPair(side === 0 ? [r.revision, is?.revision ?? null] : [was?.revision ?? null, r.revision])
                         }
                       />
-                    </td>
+                    </Table.Cell>
                   ))}
-                  <td>
+                  <Table.Cell>
                     {r.revision !== newest?.revision && (
                       <Button
                         size="xs"
@@ -136,31 +140,31 @@ export function HistorySection() {
                         Restore as new
                       </Button>
                     )}
-                  </td>
-                </tr>
+                  </Table.Cell>
+                </Table.Row>
               ))}
-            </tbody>
-          </table>
-        </div>
+            </Table.Body>
+          </Table.Root>
+        </Table.ScrollArea>
       )}
       {changes !== null && was !== undefined && is !== undefined && (
         <div data-testid="revision-changes">
-          <h3>
+          <Heading as="h3" mt="2.5">
             Revision {was.revision} beside revision {is.revision}
-          </h3>
+          </Heading>
           {changes.length === 0 ? (
-            <p className="small">Nothing differs.</p>
+            <Text textStyle="label">Nothing differs.</Text>
           ) : (
             <ChangeTable changes={changes} was={`Revision ${was.revision}`} is={`Revision ${is.revision}`} />
           )}
         </div>
       )}
       {revisions !== null && revisions.length < 2 && (
-        <p className="small quiet">
+        <Text textStyle="label" color="fg.muted">
           “{brief.title}” has one revision so far; the next sitting, or a save after signing, makes another.
-        </p>
+        </Text>
       )}
-    </section>
+    </Section>
   );
 }
 
@@ -171,7 +175,7 @@ function OwnName() {
     <div className="field switch-field">
       <label htmlFor="own-name">Your name in the history</label>
       <div className="inbox">
-        <input
+        <Input
           id="own-name"
           autoComplete="name"
           maxLength={48}

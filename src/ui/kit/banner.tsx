@@ -21,7 +21,11 @@ export function Banner({
     <Alert.Root status={alarm ? 'error' : 'info'} role={alarm ? 'alert' : 'status'} data-testid={testId}>
       <Alert.Content>
         {title !== undefined && <Alert.Title>{title}</Alert.Title>}
-        {children !== undefined && <Alert.Description asChild><div>{children}</div></Alert.Description>}
+        {children !== undefined && (
+          <Alert.Description asChild>
+            <div>{children}</div>
+          </Alert.Description>
+        )}
       </Alert.Content>
       {actions}
     </Alert.Root>

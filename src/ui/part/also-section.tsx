@@ -1,4 +1,5 @@
 'use client';
+import { chakra } from '@chakra-ui/react';
 import { partWorking, hasPartWorking, type PartFigure } from '@/core/part-file/measured';
 import { inUnitsOf } from '@/core/base/units';
 import { fixed, significant } from '../format';
@@ -56,7 +57,7 @@ export function AlsoSection() {
         {facts.alloy === null && (
           <div>
             <dt>Mass</dt>
-            <dd className="quiet">no alloy is chosen yet</dd>
+            <chakra.dd color="fg.muted">no alloy is chosen yet</chakra.dd>
           </div>
         )}
       </dl>

@@ -1,4 +1,6 @@
 'use client';
+import { Input, Span, Table, Text } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
 import { useState } from 'react';
 import { direction, type Vec } from '@/core/part-file/geometry';
 import { cutExplanation } from '@/core/part-file/measured';
@@ -38,7 +40,7 @@ export function DrawSection({
     <div style={{ marginTop: 18 }}>
       <h2>
         The draw{' '}
-        <span className="quiet">
+        <Span color="fg.muted">
           along {words(draw.direction)}:{' '}
           {u === null ? (
             'undercuts not known of an open surface'
@@ -54,52 +56,53 @@ export function DrawSection({
               </PartFigureButton>
             </>
           )}
-        </span>
+        </Span>
       </h2>
-      <p className="small quiet" data-testid="draft-note">
+      <Text textStyle="label" color="fg.muted" data-testid="draft-note">
         {area(draw.under1deg_mm2)} leans less than 1°, {area(draw.noDraft_mm2)} stands along the draw.
-      </p>
-      <table className="sheet-table" aria-label="Draws tried">
-        <thead>
-          <tr>
-            <th>Direction</th>
-            <th>From</th>
-            <th className="num">Trapped</th>
-            <th className="num">Slides</th>
-            <th className="num">Cores</th>
-            <th />
-          </tr>
-        </thead>
-        <tbody>
+      </Text>
+      <Table.Root size="sm" aria-label="Draws tried">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>Direction</Table.ColumnHeader>
+            <Table.ColumnHeader>From</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Trapped</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Slides</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Cores</Table.ColumnHeader>
+            <Table.ColumnHeader />
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {tried.map((t) => (
-            <tr key={words(t.direction)} aria-current={same(t.direction, draw.direction) ? 'true' : undefined}>
-              <td className="num">{words(t.direction)}</td>
-              <td className="small">{DRAW_WORDS[t.from]}</td>
-              <td className="num">
-                {t.slides === null && <span className="quiet">about </span>}
+            <Table.Row key={words(t.direction)} aria-current={same(t.direction, draw.direction) ? 'true' : undefined}>
+              <Table.Cell className="num">{words(t.direction)}</Table.Cell>
+              <Table.Cell textStyle="label">{DRAW_WORDS[t.from]}</Table.Cell>
+              <Table.Cell className="num">
+                {t.slides === null && <Span color="fg.muted">about </Span>}
                 {area(t.undercut_mm2)}
-              </td>
-              <td className="num">{t.slides ?? '–'}</td>
-              <td className="num">{t.cores === null ? '–' : t.cores + (t.closedVoids ?? 0)}</td>
-              <td>
+              </Table.Cell>
+              <Table.Cell className="num">{t.slides ?? '–'}</Table.Cell>
+              <Table.Cell className="num">{t.cores === null ? '–' : t.cores + (t.closedVoids ?? 0)}</Table.Cell>
+              <Table.Cell>
                 {same(t.direction, draw.direction) ? (
-                  <span className="small quiet">the draw now</span>
+                  <Span textStyle="label" color="fg.muted">
+                    the draw now
+                  </Span>
                 ) : (
-                  <button
-                    type="button"
-                    className="textbtn dotted small"
+                  <FigureButton
+                    textStyle="label"
                     disabled={busy}
                     aria-label={`Open along ${words(t.direction)}`}
                     onClick={() => onTurn(t.direction)}
                   >
                     open this way
-                  </button>
+                  </FigureButton>
                 )}
-              </td>
-            </tr>
+              </Table.Cell>
+            </Table.Row>
           ))}
-        </tbody>
-      </table>
+        </Table.Body>
+      </Table.Root>
       <form
         className="small"
         onSubmit={(e) => {
@@ -120,26 +123,25 @@ export function DrawSection({
         }}
       >
         <label htmlFor="draw-typed">Another direction</label>{' '}
-        <input
+        <Input
           id="draw-typed"
-          className="cell-input num"
+          variant="flushed"
+          textAlign="end"
           style={{ width: 120 }}
           placeholder="x, y, z"
           value={text}
           aria-invalid={bad !== null}
           onChange={(e) => setText(e.target.value)}
         />{' '}
-        <button type="submit" className="textbtn dotted" disabled={busy || text.trim() === ''}>
-          open that way
-        </button>
+        <FigureButton disabled={busy || text.trim() === ''}>open that way</FigureButton>
         {bad !== null && (
-          <span className="bad" role="alert">
+          <Span color="alarm" role="alert">
             {' '}
             {bad}
-          </span>
+          </Span>
         )}
       </form>
-      <p className="small quiet">
+      <Text textStyle="label" color="fg.muted">
         {(body?.cuts.length ?? 0) > 0 && <>{body?.cuts.map(cutExplanation).join('; ')}. </>}
         {u !== null && u.specks.count > 0 && (
           <>
@@ -149,7 +151,7 @@ export function DrawSection({
         )}
         The best of those tried, not a proof. The hot line is where the halves part; it may be moved along walls that
         stand with the draw.
-      </p>
+      </Text>
     </div>
   );
 }

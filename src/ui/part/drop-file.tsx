@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { Button, Span } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
 import type { Vec } from '@/core/part-file/geometry';
 import { FILE_KINDS, LENGTH_UNITS, MM_PER_UNIT, type LengthUnit } from '@/core/part-file/readers';
@@ -56,7 +56,9 @@ export function DropFile({
         >
           {compact ? 'Another file' : 'Choose a part file'}
         </Button>{' '}
-        <span className="quiet small">or drop it here. {FILE_HELP}</span>
+        <Span color="fg.muted" textStyle="label">
+          or drop it here. {FILE_HELP}
+        </Span>
       </p>
       <input
         ref={input}
@@ -81,9 +83,13 @@ export function DropFile({
               onClick={() => onUnit(unit)}
             >
               <b>{NAMES[unit]}</b>
-              <span className="num small">{sized(asksUnit.size, MM_PER_UNIT[unit])} mm</span>
-              <span className="num small quiet">{sized(asksUnit.size, MM_PER_UNIT[unit] / 25.4)} in</span>
-              {unit === asksUnit.likely && <span className="small">most likely, by its size</span>}
+              <Span className="num" textStyle="label">
+                {sized(asksUnit.size, MM_PER_UNIT[unit])} mm
+              </Span>
+              <Span className="num" textStyle="label" color="fg.muted">
+                {sized(asksUnit.size, MM_PER_UNIT[unit] / 25.4)} in
+              </Span>
+              {unit === asksUnit.likely && <Span textStyle="label">most likely, by its size</Span>}
             </button>
           ))}
         </fieldset>

@@ -1,4 +1,6 @@
 'use client';
+import { Span, Text, chakra } from '@chakra-ui/react';
+import { FileLink, Section } from '../kit';
 import type { Brief } from '@/core/brief';
 import type { BodyFound, FileFound } from '@/workers/part.protocol';
 import { whole } from '../format';
@@ -41,23 +43,25 @@ export function FileSection({
     ...file.warnings,
   ];
   return (
-    <section className="section" aria-label="The file">
-      <h2>
-        {file.name}{' '}
-        <span className="quiet">
+    <Section
+      title={file.name}
+      under={
+        <>
           {whole(counts.triangles)} facets, {whole(counts.vertices)} corners, drawn in {file.unit}
           {file.unitFrom === 'file' ? ' (the file says so)' : ' (chosen)'}
-        </span>
-      </h2>
+        </>
+      }
+      aria-label="The file"
+    >
       {!isBroken(file) && <VerdictLine file={file} onMend={null} />}
       {odd.length > 0 && (
-        <ul className="small">
+        <chakra.ul textStyle="label">
           {odd.map((line) => (
             <li key={line}>{line}.</li>
           ))}
-        </ul>
+        </chakra.ul>
       )}
-      <p className="small" data-testid="file-kept">
+      <Text textStyle="label" data-testid="file-kept">
         {typeof kept === 'object'
           ? `Not kept: ${kept.failed} The brief was filled as if typed; drop the file again to keep it, its picture and its places.`
           : kept === 'sending'
@@ -65,12 +69,12 @@ export function FileSection({
             : model !== null && (
                 <>
                   Kept as it came.{' '}
-                  <a className="plain-link" href={`/api/part-files/${model.file}`} download={model.name}>
+                  <FileLink href={`/api/part-files/${model.file}`} download={model.name}>
                     Download {model.name}
-                  </a>
+                  </FileLink>
                 </>
               )}
-      </p>
-    </section>
+      </Text>
+    </Section>
   );
 }

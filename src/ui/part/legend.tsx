@@ -1,4 +1,5 @@
 'use client';
+import { Span, Text } from '@chakra-ui/react';
 import { inUnitsOf } from '@/core/base/units';
 import { fixed, significant } from '../format';
 import { useUnits } from '../preferences';
@@ -35,16 +36,18 @@ export function Legend({
               aria-hidden
             />
             <span>{b.words}</span>
-            <span className="num quiet">{fixed(b.share * 100, 1)} %</span>
+            <Span className="num" color="fg.muted">
+              {fixed(b.share * 100, 1)} %
+            </Span>
           </li>
         ))}
       </ol>
-      <p className="small quiet">
+      <Text textStyle="label" color="fg.muted">
         {HOW[paint]}{' '}
         {spacing !== null &&
           paint !== 'draft' &&
           `Looked at every ${significant(spacing.value, 2)} ${spacing.unit} or so.`}
-      </p>
+      </Text>
     </div>
   );
 }

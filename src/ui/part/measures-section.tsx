@@ -1,4 +1,6 @@
 'use client';
+import { Box, Input, Span, Table } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
 import { MEASURED_FIELDS, originOf, withMeasures, type MeasuredField, type Origin } from '@/core/part-file/measured';
 import { inUnitsOf } from '@/core/base/units';
 import type { DrawFound } from '@/workers/part.protocol';
@@ -47,54 +49,54 @@ export function MeasuresSection({
     <div>
       <h2>
         Measured{' '}
-        <span className="quiet">
+        <Span color="fg.muted">
           {model === null && kept === 'sending'
             ? 'the brief is filled when the file is kept'
             : repaired
               ? 'from a repaired surface, and what the brief says'
               : 'and what the brief says'}
-        </span>
+        </Span>
       </h2>
-      <table className="sheet-table measures" aria-label="Measured and in the brief">
-        <thead>
-          <tr>
-            <th>Value</th>
-            <th className="num">Measured</th>
-            <th className="num">In the brief</th>
-            <th>From</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table.Root className="measures" size="sm" aria-label="Measured and in the brief">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>Value</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Measured</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">In the brief</Table.ColumnHeader>
+            <Table.ColumnHeader>From</Table.ColumnHeader>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {MEASURED_FIELDS.map((field) => {
             const [name, unit, how] = FIELD_WORDS[field];
             const origin = originOf(brief, field);
             const remark = draw.remarks[field];
             const apart = origin === 'overridden' || (origin === 'typed' && draw.geometry[field] !== null);
             return (
-              <tr key={field} data-field={field}>
-                <td title={how}>
+              <Table.Row key={field} data-field={field}>
+                <Table.Cell title={how}>
                   {name}
-                  <div className="quiet small">{how}</div>
-                  {remark !== undefined && <div className="small">{remarkWords(remark, units)}</div>}
-                </td>
-                <td className="num">
+                  <Box color="fg.muted" textStyle="label">
+                    {how}
+                  </Box>
+                  {remark !== undefined && <Box textStyle="label">{remarkWords(remark, units)}</Box>}
+                </Table.Cell>
+                <Table.Cell className="num">
                   <PartFigureButton figure={field}>{value(draw.geometry[field], unit)}</PartFigureButton>
-                </td>
-                <td className="num">{brief.geometry[field] === null ? '–' : value(brief.geometry[field], unit)}</td>
-                <td>
+                </Table.Cell>
+                <Table.Cell className="num">
+                  {brief.geometry[field] === null ? '–' : value(brief.geometry[field], unit)}
+                </Table.Cell>
+                <Table.Cell>
                   {ORIGIN_WORDS[origin]}
                   {apart && model !== null && (
                     <>
                       {' '}
-                      <button
-                        type="button"
-                        className="textbtn dotted small"
-                        onClick={() => setBrief(withMeasures(brief, model, [field]))}
-                      >
+                      <FigureButton textStyle="label" onClick={() => setBrief(withMeasures(brief, model, [field]))}>
                         take the measured
-                      </button>
-                      <input
-                        className="cell-input small"
+                      </FigureButton>
+                      <Input
+                        variant="flushed"
                         aria-label={`Why ${name.toLowerCase()} is typed over`}
                         placeholder="why typed over"
                         defaultValue={model.notes[field] ?? ''}
@@ -103,12 +105,12 @@ export function MeasuresSection({
                       />
                     </>
                   )}
-                </td>
-              </tr>
+                </Table.Cell>
+              </Table.Row>
             );
           })}
-        </tbody>
-      </table>
+        </Table.Body>
+      </Table.Root>
     </div>
   );
 }

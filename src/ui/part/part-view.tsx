@@ -1,5 +1,6 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
+import { Box, Button, Span, Text } from '@chakra-ui/react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Vec } from '@/core/part-file/geometry';
 import { withoutModel } from '@/core/part-file/measured';
@@ -89,9 +90,9 @@ export function PartView() {
   return (
     <PartWorkingProvider state={state}>
       {state.refused !== null && (
-        <p className="bad" role="alert" data-testid="part-refused" style={{ marginTop: 12 }}>
+        <Text color="alarm" role="alert" data-testid="part-refused" style={{ marginTop: 12 }}>
           {refusalWords(state.refused.name, state.refused.issue, state.refused.message)}
-        </p>
+        </Text>
       )}
       {state.busy !== null && (
         <p role="status" data-testid="part-busy" className="busy-line">
@@ -113,21 +114,19 @@ export function PartView() {
         <VerdictLine file={state.file} onMend={idle ? repair : null} />
       )}
       {shown === null && brief.model !== null && idle && state.asksUnit === null && (
-        <p className="small" style={{ marginTop: 14 }}>
+        <Text textStyle="label" style={{ marginTop: 14 }}>
           <Button size="xs" variant="outline" onClick={again}>
             Open {brief.model.name} again
           </Button>
-        </p>
+        </Text>
       )}
       <section className={shown === null ? undefined : 'section part-grid'}>
         <div>
           {shown !== null && (
-            <div className="viewer-bar small" role="group" aria-label="Paint the part by">
+            <Box className="viewer-bar" textStyle="label" role="group" aria-label="Paint the part by">
               {PAINTS.map(([id, name]) => (
-                <button
+                <FigureButton
                   key={id}
-                  type="button"
-                  className="textbtn dotted"
                   aria-pressed={paint === id}
                   disabled={
                     id !== 'plain' &&
@@ -138,9 +137,9 @@ export function PartView() {
                   onClick={() => setPaint(id)}
                 >
                   {name}
-                </button>
+                </FigureButton>
               ))}
-            </div>
+            </Box>
           )}
           <Viewer
             viewerRef={viewer}
@@ -173,19 +172,17 @@ export function PartView() {
         <FileSection file={state.file} body={body} model={brief.model} kept={state.kept} />
       )}
       {brief.model !== null && state.busy === null && (
-        <p className="small" style={{ marginTop: 14 }}>
-          <button
-            type="button"
-            className="textbtn dotted"
+        <Text textStyle="label" style={{ marginTop: 14 }}>
+          <FigureButton
             onClick={() => {
               cancel();
               setBrief(withoutModel(brief));
             }}
           >
             Let go of this file
-          </button>{' '}
-          <span className="quiet">its values stay in the brief, as if typed</span>
-        </p>
+          </FigureButton>{' '}
+          <Span color="fg.muted">its values stay in the brief, as if typed</Span>
+        </Text>
       )}
     </PartWorkingProvider>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { FigureButton } from '../kit';
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 import { findAlloy } from '@/core/catalogue/alloys';
 import { hasPartWorking, partWorking, type PartFacts, type PartFigure } from '@/core/part-file/measured';
@@ -53,8 +54,8 @@ export function PartFigureButton({ figure, children }: { readonly figure: PartFi
   const { facts, open } = useContext(PartWorkings);
   if (facts === null || !hasPartWorking(figure, facts)) return children;
   return (
-    <button type="button" className="textbtn dotted num" title="Open the working" onClick={() => open(figure)}>
+    <FigureButton className="num" title="Open the working" onClick={() => open(figure)}>
       {children}
-    </button>
+    </FigureButton>
   );
 }

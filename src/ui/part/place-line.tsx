@@ -1,4 +1,5 @@
 'use client';
+import { Span, Text } from '@chakra-ui/react';
 import type { PlaceFound } from '@/core/part-file/geometry';
 import { inUnitsOf } from '@/core/base/units';
 import { fixed, significant } from '../format';
@@ -13,15 +14,15 @@ export function PlaceLine({ place }: { readonly place: PlaceFound | null }) {
     return `${significant(shown.value, 4)} ${shown.unit}`;
   };
   return (
-    <p className="small" role="status" data-testid="place" style={{ minHeight: 20 }}>
+    <Text textStyle="label" role="status" data-testid="place" style={{ minHeight: 20 }}>
       {place === null ? (
-        <span className="quiet">Click a face for its wall, draft and position.</span>
+        <Span color="fg.muted">Click a face for its wall, draft and position.</Span>
       ) : (
         <>
           Wall {mm(place.ray_mm)} by ray, {mm(place.sphere_mm)} by sphere; draft {fixed(place.draft_deg, 2)}°; at x{' '}
           {mm(place.at_mm[0])}, y {mm(place.at_mm[1])}, z {mm(place.at_mm[2])}.
         </>
       )}
-    </p>
+    </Text>
   );
 }

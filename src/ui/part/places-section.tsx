@@ -1,4 +1,6 @@
 'use client';
+import { Span } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
 import type { Vec } from '@/core/part-file/geometry';
 import { inUnitsOf, type UnitSystem } from '@/core/base/units';
 import type { BodyFound, DrawFound } from '@/workers/part.protocol';
@@ -76,20 +78,18 @@ export function PlacesSection({
         return (
           <div key={kind}>
             <h2>
-              {name} <span className="quiet">{list.length === 0 ? 'none found' : what}</span>
+              {name} <Span color="fg.muted">{list.length === 0 ? 'none found' : what}</Span>
             </h2>
             <ul>
               {list.map((p) => (
                 <li key={p.id} data-place={p.id}>
-                  <button
-                    type="button"
-                    className="textbtn dotted"
+                  <FigureButton
                     aria-pressed={chosen === p.id}
                     aria-label={`Show ${p.label} on the part`}
                     onClick={() => onShow(p.id)}
                   >
                     {p.label}
-                  </button>{' '}
+                  </FigureButton>{' '}
                   {p.words(units)}
                 </li>
               ))}

@@ -1,4 +1,6 @@
 'use client';
+import { Box, Text } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import type { Vec } from '@/core/part-file/geometry';
@@ -223,25 +225,20 @@ export function Viewer({
           />
         )}
         {leant !== null && (
-          <p className="leant small" role="status">
+          <Text className="leant" textStyle="label" role="status">
             Along{' '}
             {meant(leant, tried)
               .map((x) => fixed(x, 2))
               .join(', ')}
             : let go, or press Enter, to open this way.
-          </p>
+          </Text>
         )}
       </div>
-      <div className="viewer-bar small" role="group" aria-label="View of the part">
+      <Box className="viewer-bar" textStyle="label" role="group" aria-label="View of the part">
         {LOOKS.map(([look, name]) => (
-          <button
-            key={look}
-            type="button"
-            className="textbtn dotted"
-            onClick={() => viewerRef.current?.report({ kind: 'look', from: look })}
-          >
+          <FigureButton key={look} onClick={() => viewerRef.current?.report({ kind: 'look', from: look })}>
             {name}
-          </button>
+          </FigureButton>
         ))}
         <span className="cut">
           <label htmlFor="cut-axis">Cut across</label>{' '}
@@ -273,7 +270,7 @@ export function Viewer({
             />
           )}
         </span>
-      </div>
+      </Box>
     </div>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
-import { Button } from '@chakra-ui/react';
-import Link from 'next/link';
+import { PageLink, TextButton } from '../kit';
+import { Box, Button, chakra, Heading, Input, Span, Table, Text, VisuallyHidden } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { findAlloy } from '@/core/catalogue/alloys';
@@ -126,9 +126,11 @@ export function PartsList({
       {fallen && <StandingsList {...standings} />}
       <section className="section" style={{ marginTop: 14 }}>
         <div style={{ display: 'flex', gap: 16, alignItems: 'baseline', flexWrap: 'wrap' }}>
-          <h1>{archived ? 'Archived parts' : 'Parts'}</h1>
+          <Heading as="h1" size="lg">
+            {archived ? 'Archived parts' : 'Parts'}
+          </Heading>
           <div className="inbox" style={{ minWidth: 220, flex: '0 1 340px' }}>
-            <input
+            <Input
               type="search"
               placeholder="Search part, alloy, route, decision"
               aria-label="Search"
@@ -137,17 +139,17 @@ export function PartsList({
               onChange={(e) => list.ask({ search: e.target.value })}
             />
           </div>
-          <span className="small quiet" role="status">
+          <Span textStyle="label" color="fg.muted" role="status">
             {list.failed
               ? 'The server does not answer; what stands here is what it said before.'
               : list.busy
                 ? 'Looking …'
                 : `${whole(found)} of ${whole(total)}`}
-          </span>
+          </Span>
           <span style={{ marginLeft: 'auto', display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
-            <Link className="plain-link small" href={archived ? '/' : '/?archived=1'}>
+            <PageLink textStyle="label" href={archived ? '/' : '/?archived=1'}>
               {archived ? 'Back to the open parts' : 'Archived'}
-            </Link>
+            </PageLink>
             <input
               ref={file}
               type="file"
@@ -163,7 +165,7 @@ export function PartsList({
             <Button size="xs" variant="outline" onClick={() => file.current?.click()} disabled={busy}>
               Take in a study file
             </Button>
-            <Button size="xs" colorPalette="hot" onClick={() => void create()} disabled={busy}>
+            <Button size="xs" variant="solid" onClick={() => void create()} disabled={busy}>
               New part
             </Button>
           </span>
@@ -174,122 +176,130 @@ export function PartsList({
               <strong>
                 {refused.file}: {refused.message}
               </strong>
-              <ul className="small" style={{ listStyle: 'disc', paddingLeft: 18 }}>
+              <chakra.ul textStyle="label" style={{ listStyle: 'disc', paddingLeft: 18 }}>
                 {refused.issues.slice(0, 12).map((issue) => (
                   <li key={`${issue.path}${issue.message}`}>
-                    <span className="mono">{issue.path || 'file'}</span>:{' '}
+                    <Span textStyle="mono">{issue.path || 'file'}</Span>:{' '}
                     {issue.value === undefined ? 'missing' : JSON.stringify(issue.value)?.slice(0, 80)} –{' '}
                     {issue.message}
                   </li>
                 ))}
-              </ul>
-              <div className="small">
+              </chakra.ul>
+              <Box textStyle="label">
                 Nothing was written, and your other studies are as they were. Fix the file and take it in again.
-              </div>
+              </Box>
             </div>
             <Button size="xs" variant="outline" onClick={() => setRefused(null)}>
               Close
             </Button>
           </div>
         )}
-        <div className="scroll-x">
-          <table className="list" style={{ marginTop: 8 }}>
-            <thead>
-              <tr>
+        <Table.ScrollArea>
+          <Table.Root size="md" interactive style={{ marginTop: 8 }}>
+            <Table.Header>
+              <Table.Row>
                 {HEADS.map(([key, name, className]) => (
-                  <th
+                  <Table.ColumnHeader
                     key={key}
                     className={className}
                     aria-sort={sort === key ? (up ? 'ascending' : 'descending') : undefined}
                   >
-                    <button
-                      type="button"
-                      className="textbtn"
+                    <TextButton
+                      size="sm"
                       onClick={() => list.ask({ sort: key, up: sort === key ? !up : key !== 'changedAt' })}
                     >
                       {name}
                       {sort === key ? (up ? ' ↑' : ' ↓') : ''}
-                    </button>
-                  </th>
+                    </TextButton>
+                  </Table.ColumnHeader>
                 ))}
-                <th>
-                  <span className="sr">Acts</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
+                <Table.ColumnHeader>
+                  <VisuallyHidden>Acts</VisuallyHidden>
+                </Table.ColumnHeader>
+              </Table.Row>
+            </Table.Header>
+            <Table.Body>
               {shown.map((s) => (
-                <tr key={s.id}>
-                  <td>
+                <Table.Row key={s.id}>
+                  <Table.Cell>
                     <span className="with-still">
                       <span className="still-room">
                         <Still fileId={s.partFile} width={52} title="" />
                       </span>
-                      <Link href={`/studies/${s.id}/routes`} className="plain-link" style={{ fontWeight: 600 }}>
+                      <PageLink href={`/studies/${s.id}/routes`} style={{ fontWeight: 600 }}>
                         {s.title}
-                      </Link>
+                      </PageLink>
                     </span>
-                  </td>
-                  <td className="hide-narrow">
-                    {findAlloy(s.alloy)?.name ?? <span className="quiet">not chosen</span>}
-                  </td>
-                  <td className="num">
-                    {s.quantity === null ? <span className="quiet">not known</span> : whole(s.quantity)}
-                  </td>
-                  <td>
+                  </Table.Cell>
+                  <Table.Cell className="hide-narrow">
+                    {findAlloy(s.alloy)?.name ?? <Span color="fg.muted">not chosen</Span>}
+                  </Table.Cell>
+                  <Table.Cell className="num">
+                    {s.quantity === null ? <Span color="fg.muted">not known</Span> : whole(s.quantity)}
+                  </Table.Cell>
+                  <Table.Cell>
                     {s.leader === null ? (
-                      <span className="quiet">{s.fresh ? 'none yet' : 'being worked out'}</span>
+                      <Span color="fg.muted">{s.fresh ? 'none yet' : 'being worked out'}</Span>
                     ) : (
                       <span style={{ display: 'inline-flex', alignItems: 'center' }}>
                         <Tone laneId={s.leader} />
                         {shortName(s.leader)}
                         {!s.fresh && (
-                          <span className="quiet small" title="Of an older version; it is being worked out again.">
+                          <Span
+                            color="fg.muted"
+                            textStyle="label"
+                            title="Of an older version; it is being worked out again."
+                          >
                             &nbsp;(old)
-                          </span>
+                          </Span>
                         )}
                       </span>
                     )}
-                  </td>
-                  <td className={s.decision.state === 'open' ? 'quiet' : undefined}>
+                  </Table.Cell>
+                  <Table.Cell className={s.decision.state === 'open' ? 'quiet' : undefined}>
                     {s.standing?.plan === true && 'in two steps, then '}
                     {decisionWords(s)}
                     {s.standing !== null && (
-                      <div className="small">
+                      <Box textStyle="label">
                         <StandingMark state={s.standing.state} />
-                        {!s.standing.fresh && <span className="quiet"> (old)</span>}
-                      </div>
+                        {!s.standing.fresh && <Span color="fg.muted"> (old)</Span>}
+                      </Box>
                     )}
-                  </td>
-                  <td className="hide-narrow small quiet" style={{ whiteSpace: 'nowrap' }}>
+                  </Table.Cell>
+                  <Table.Cell
+                    className="hide-narrow"
+                    textStyle="label"
+                    color="fg.muted"
+                    style={{ whiteSpace: 'nowrap' }}
+                  >
                     {plainDate(s.changedAt)}
-                  </td>
-                  <td className="small" style={{ whiteSpace: 'nowrap' }}>
-                    <button
-                      type="button"
-                      className="textbtn quiet"
+                  </Table.Cell>
+                  <Table.Cell textStyle="label" style={{ whiteSpace: 'nowrap' }}>
+                    <TextButton
+                      size="sm"
+                      color="fg.muted"
                       disabled={busy}
                       onClick={() => void duplicate(s)}
                       aria-label={`Duplicate ${s.title}`}
                     >
                       duplicate
-                    </button>{' '}
+                    </TextButton>{' '}
                     &nbsp;{' '}
-                    <button
-                      type="button"
-                      className="textbtn quiet"
+                    <TextButton
+                      size="sm"
+                      color="fg.muted"
                       disabled={busy}
                       onClick={() => void setArchived(s, !archived)}
                       aria-label={`${archived ? 'Restore' : 'Archive'} ${s.title}`}
                     >
                       {archived ? 'restore' : 'archive'}
-                    </button>
-                  </td>
-                </tr>
+                    </TextButton>
+                  </Table.Cell>
+                </Table.Row>
               ))}
-            </tbody>
-          </table>
-        </div>
+            </Table.Body>
+          </Table.Root>
+        </Table.ScrollArea>
         {pages > 1 && (
           <nav className="small" aria-label="Pages of the list" style={{ display: 'flex', gap: 14, padding: '10px 0' }}>
             <Button size="xs" variant="outline" disabled={page <= 1} onClick={() => list.ask({ page: page - 1 })}>
@@ -304,13 +314,13 @@ export function PartsList({
           </nav>
         )}
         {shown.length === 0 && (
-          <p style={{ padding: '18px 0' }} className="quiet">
+          <Text style={{ padding: '18px 0' }} color="fg.muted">
             {total === 0
               ? archived
                 ? 'Nothing is archived.'
                 : 'No part yet. Start one with “New part”, or take in a study file.'
               : `Nothing matches “${search}”.`}
-          </p>
+          </Text>
         )}
       </section>
       {!fallen && standings !== null && <StandingsList {...standings} />}

@@ -1,4 +1,5 @@
 'use client';
+import { FigureButton } from '../kit';
 import type { ReactNode } from 'react';
 import { openPlan, type PhasedPlan, type PlanChoice, type PlanDue } from '@/core/phased-plans';
 import type { Study } from '@/core/study';
@@ -45,13 +46,8 @@ export function Opened({
   const { study } = useStudy('study');
   const { openWorking } = useSheets();
   return (
-    <button
-      type="button"
-      className="textbtn dotted"
-      title="Open the working"
-      onClick={() => openWorking({ laneId: id, figure }, withPlan(study, of))}
-    >
+    <FigureButton title="Open the working" onClick={() => openWorking({ laneId: id, figure }, withPlan(study, of))}>
       {children}
-    </button>
+    </FigureButton>
   );
 }

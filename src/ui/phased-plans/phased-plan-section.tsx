@@ -1,4 +1,6 @@
 'use client';
+import { Heading, Span, Text } from '@chakra-ui/react';
+import { FigureButton, Section } from '../kit';
 import { useMemo } from 'react';
 import { isApproved, MOST_WAIT_D, type PhasedPlan, type PlanChoice, type PlanStep } from '@/core/phased-plans';
 import { shortName } from '@/core/catalogue/routes';
@@ -38,22 +40,21 @@ export function PhasedPlanSection({
   const rows = useMemo(() => rowsOf(planState, brief.plan), [planState, brief.plan]);
   const adopt = (plan: PlanChoice | null): void => setBrief({ ...brief, plan });
   return (
-    <section className="section" aria-label="In two steps" data-testid="phased-plan">
-      <h2>
-        In two steps{' '}
-        <span className="quiet">
-          the first pieces on one route while the tool of the other is made, then the switch; every pair, every switch
-        </span>
-      </h2>
+    <Section
+      title="In two steps"
+      under="the first pieces on one route while the tool of the other is made, then the switch; every pair, every switch"
+      aria-label="In two steps"
+      data-testid="phased-plan"
+    >
       {problem !== null && (
-        <p className="bad" role="alert">
+        <Text color="alarm" role="alert">
           No plan was found: {problem}
-        </p>
+        </Text>
       )}
       {looking !== null && (
-        <p className="small quiet" role="status">
+        <Text textStyle="label" color="fg.muted" role="status">
           <progress max={1} value={looking} aria-label="Pairs of routes looked through" /> looking through every pair
-        </p>
+        </Text>
       )}
       {planState.q !== null && (
         <>
@@ -77,17 +78,17 @@ export function PhasedPlanSection({
             />
           )}
           {brief.plan !== null && adopted === null && looking === null && (
-            <p className="small" role="status">
+            <Text textStyle="label" role="status">
               The adopted plan cannot be made at this quantity: one of its routes does not survive, or its first{' '}
               {whole(brief.plan.pieces)} pieces are the whole programme.{' '}
-              <button type="button" className="textbtn dotted" onClick={() => adopt(null)}>
-                Let it go
-              </button>
-            </p>
+              <FigureButton onClick={() => adopt(null)}>Let it go</FigureButton>
+            </Text>
           )}
           {shown !== null && (
             <>
-              <h3>{planWords(shown)}</h3>
+              <Heading as="h3" mt="2.5">
+                {planWords(shown)}
+              </Heading>
               <Timelines
                 deliveries={steps}
                 ofPlan
@@ -102,7 +103,7 @@ export function PhasedPlanSection({
           )}
         </>
       )}
-    </section>
+    </Section>
   );
 }
 
@@ -130,7 +131,7 @@ function Terms({ plan, orderDate }: { readonly plan: PhasedPlan; readonly orderD
   const approved = (pieces: number): string =>
     isApproved(pieces) ? 'its first article approved' : 'too few to wait for approval';
   return (
-    <p className="small quiet">
+    <Text textStyle="label" color="fg.muted">
       Both tools are paid in full
       {plan.reuse === null
         ? '; nothing of the first tool serves for the second'
@@ -140,6 +141,6 @@ function Terms({ plan, orderDate }: { readonly plan: PhasedPlan; readonly orderD
       {plan.deliveries.length === 0 || plan.waits_d >= MOST_WAIT_D
         ? 'no day asked needs the second, so that it may wait.'
         : `the second may be ordered until ${dateAfter(orderDate, plan.waits_d)} and no delivery that is met is missed.`}
-    </p>
+    </Text>
   );
 }

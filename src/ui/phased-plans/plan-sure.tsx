@@ -1,4 +1,5 @@
 'use client';
+import { Text } from '@chakra-ui/react';
 import { Fragment, useMemo } from 'react';
 import { openPlan, PLAN, StudyWorkings, type PhasedPlan, type PlanChoice, type PlanDue } from '@/core/phased-plans';
 import { DRAWN, simulationOf, drawnWords, certaintyExplanation } from '@/core/decision';
@@ -33,12 +34,17 @@ export function PlanSure({
   const studyAt = useMemo<StudyAt>(() => ({ study, q, words: '', plan: drawn }), [study, q, drawn]);
   if (shown === 'hidden' || nothing) return null;
   const simulation = summary === null ? null : simulationOf(summary, PLAN, DRAWN, [], drawn);
-  if (error !== null) return <p className="small bad">Not drawn: {error}</p>;
+  if (error !== null)
+    return (
+      <Text textStyle="label" color="alarm">
+        Not drawn: {error}
+      </Text>
+    );
   if (simulation === null)
     return (
-      <p className="small quiet" role="status">
+      <Text textStyle="label" color="fg.muted" role="status">
         Drawing …
-      </p>
+      </Text>
     );
   const of = {
     laneId: PLAN,
@@ -57,7 +63,9 @@ export function PlanSure({
           </Fragment>
         ))}
       </p>
-      <p className="small quiet">{behind ? DRAWN_AGAIN : drawnWords(simulation)}</p>
+      <Text textStyle="label" color="fg.muted">
+        {behind ? DRAWN_AGAIN : drawnWords(simulation)}
+      </Text>
     </div>
   );
 }

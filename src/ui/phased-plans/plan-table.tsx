@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { Box, Button, Span, Table, VisuallyHidden } from '@chakra-ui/react';
 import {
   ALONE,
   madeBy,
@@ -46,36 +46,36 @@ export function PlanTable({
   const { study } = useStudy('study');
   const currency = study.rates.currency.code;
   return (
-    <div className="scroll-x">
-      <table className="list plans" aria-label="Plans in two steps and routes alone">
-        <thead>
-          <tr>
-            <th>Plan</th>
-            <th className="num">
-              All in<div className="quiet">{currency} a part</div>
-            </th>
-            <th className="num">
-              Together<div className="quiet">{currency}</div>
-            </th>
-            <th className="num">
-              Against alone<div className="quiet">{currency}</div>
-            </th>
-            <th>Days asked</th>
-            <th className="num">First part</th>
-            <th className="num">Last part</th>
-            <th className="num">Second order by</th>
-            <th>
-              <span className="sr">Adopt</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
+    <Table.ScrollArea>
+      <Table.Root className="plans" size="md" interactive aria-label="Plans in two steps and routes alone">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>Plan</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">
+              All in<Box color="fg.muted">{currency} a part</Box>
+            </Table.ColumnHeader>
+            <Table.ColumnHeader className="num">
+              Together<Box color="fg.muted">{currency}</Box>
+            </Table.ColumnHeader>
+            <Table.ColumnHeader className="num">
+              Against alone<Box color="fg.muted">{currency}</Box>
+            </Table.ColumnHeader>
+            <Table.ColumnHeader>Days asked</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">First part</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Last part</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Second order by</Table.ColumnHeader>
+            <Table.ColumnHeader>
+              <VisuallyHidden>Adopt</VisuallyHidden>
+            </Table.ColumnHeader>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {rows.map((row) => (
             <Row key={row.key} row={row} against={against} deliveries={deliveries} onAdopt={onAdopt} />
           ))}
-        </tbody>
-      </table>
-    </div>
+        </Table.Body>
+      </Table.Root>
+    </Table.ScrollArea>
   );
 }
 
@@ -100,41 +100,43 @@ function Row({
     </Opened>
   );
   return (
-    <tr data-plan={key} aria-current={adopted ? 'true' : undefined}>
-      <td>
-        <div className="small quiet">{words}</div>
+    <Table.Row data-plan={key} aria-current={adopted ? 'true' : undefined}>
+      <Table.Cell>
+        <Box textStyle="label" color="fg.muted">
+          {words}
+        </Box>
         {plan.steps.map((step, i) => {
           const left = i > 0 ? plan.reused : 0;
           return (
             <div key={step.laneId}>
               <Tone laneId={step.laneId} /> {i > 0 && 'then '}
               {whole(step.pieces)} on {shortName(step.laneId)}
-              <span className="small quiet">
+              <Span textStyle="label" color="fg.muted">
                 {': '}
                 {figure('total', `${whole(step.total + left)} ${currency}`, choice === null ? ALONE : STEPS[i])}
                 {left > 0 && <> less {figure('reused', whole(left))} of its tool, which the first leaves</>}
-              </span>
+              </Span>
             </div>
           );
         })}
-      </td>
-      <td className="num">{figure('allIn', perPart(plan.allIn))}</td>
-      <td className="num">{figure('total', whole(plan.total))}</td>
-      <td className="num">
+      </Table.Cell>
+      <Table.Cell className="num">{figure('allIn', perPart(plan.allIn))}</Table.Cell>
+      <Table.Cell className="num">{figure('total', whole(plan.total))}</Table.Cell>
+      <Table.Cell className="num">
         {choice !== null &&
           against !== null &&
           figure(differenceTo('total', ALONE), signed(plan.total - against.total, 0))}
-      </td>
-      <td className="small">
+      </Table.Cell>
+      <Table.Cell textStyle="label">
         <Mark status={inTime(plan) ? 'fits' : 'tight'} label={false} />{' '}
         {choice === null || plan.deliveries.length === 0
           ? lateWords(plan)
           : figure(madeBy(worstOf(plan)), lateWords(plan))}
-      </td>
-      <td className="num">{figure('firstArticle', dateAfter(orderDate, plan.firstArticle_d))}</td>
-      <td className="num">{figure('lastPart', dateAfter(orderDate, plan.lastPart_d))}</td>
-      <td className="num">{choice !== null && <WaitsUntil of={of} orderDate={orderDate} />}</td>
-      <td>
+      </Table.Cell>
+      <Table.Cell className="num">{figure('firstArticle', dateAfter(orderDate, plan.firstArticle_d))}</Table.Cell>
+      <Table.Cell className="num">{figure('lastPart', dateAfter(orderDate, plan.lastPart_d))}</Table.Cell>
+      <Table.Cell className="num">{choice !== null && <WaitsUntil of={of} orderDate={orderDate} />}</Table.Cell>
+      <Table.Cell>
         {choice !== null && (
           <Button
             size="xs"
@@ -145,8 +147,8 @@ function Row({
             {adopted ? 'Let go' : 'Adopt'}
           </Button>
         )}
-      </td>
-    </tr>
+      </Table.Cell>
+    </Table.Row>
   );
 }
 

@@ -1,3 +1,4 @@
+import { Text } from '@chakra-ui/react';
 import type { PlanDue } from '@/core/phased-plans';
 import { dateAfter, whole } from '../format';
 
@@ -12,7 +13,7 @@ export function PutOff({
   const off = deliveries.filter((d) => d.day_d > d.asked_d);
   if (off.length === 0) return null;
   return (
-    <p className="small" data-testid="put-off">
+    <Text textStyle="label" data-testid="put-off">
       No two routes together meet{' '}
       {off
         .slice(0, 3)
@@ -22,6 +23,6 @@ export function PutOff({
         )
         .join('; ')}
       {off.length > 3 && ` and ${off.length - 3} more`}.
-    </p>
+    </Text>
   );
 }

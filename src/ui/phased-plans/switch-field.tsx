@@ -1,4 +1,6 @@
 'use client';
+import { Box, Input } from '@chakra-ui/react';
+import { Unit } from '../kit';
 import { useState } from 'react';
 import type { PlanChoice } from '@/core/phased-plans';
 import { shortName } from '@/core/catalogue/routes';
@@ -22,7 +24,7 @@ export function SwitchField({
     <div className="field switch-field">
       <label htmlFor="switch-at">Pieces on {shortName(plan.first)} before the switch</label>
       <div className={wrong ? 'inbox is-bad' : 'inbox'}>
-        <input
+        <Input
           id="switch-at"
           inputMode="numeric"
           value={text}
@@ -37,12 +39,12 @@ export function SwitchField({
             if (!wrong) setTyped(null);
           }}
         />
-        <span className="unit">pieces</span>
+        <Unit>pieces</Unit>
       </div>
       {wrong && (
-        <div className="bad" role="alert">
+        <Box color="alarm" role="alert">
           Pieces before the switch, “{text}”: a whole number from 1 to {whole(most)} is wanted.
-        </div>
+        </Box>
       )}
     </div>
   );

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { Button, Heading, Span, Text } from '@chakra-ui/react';
 import { isNear } from '@/core/base/day';
 import { laneWords, shortName } from '@/core/catalogue/routes';
 import { makingOf } from '@/core/part';
@@ -67,16 +67,18 @@ export function ProcessStepsView({ asked }: { readonly asked: string | null }) {
             />
           </p>
         )}
-        <p className="no-print">
+        <Text _print={{ display: 'none' }}>
           <Button size="xs" variant="outline" onClick={() => window.print()}>
             Print this page
           </Button>
-        </p>
+        </Text>
       </header>
       <ol className="phases">
         {making.phases.map(({ phase, steps }, i) => (
           <li key={`${phase} ${i}`}>
-            <h3>{PHASE_WORDS[phase]}</h3>
+            <Heading as="h3" mt="2.5">
+              {PHASE_WORDS[phase]}
+            </Heading>
             <ol className="steps">
               {steps.map((step) => (
                 <Step key={step.id} step={step} />
@@ -86,15 +88,17 @@ export function ProcessStepsView({ asked }: { readonly asked: string | null }) {
         ))}
       </ol>
       {making.left.length > 0 && (
-        <p className="small quiet">
+        <Text textStyle="label" color="fg.muted">
           Not needed for this part: {making.left.map((s) => s.name.toLowerCase()).join('; ')}.
-        </p>
+        </Text>
       )}
-      <h3>What can hurt people who make it</h3>
+      <Heading as="h3" mt="2.5">
+        What can hurt people who make it
+      </Heading>
       <Cautions routeIds={[laneId.split('/')[0] ?? laneId]} alloy={study.alloy} />
-      <p className="small quiet">
+      <Text textStyle="label" color="fg.muted">
         {laneWords(laneId).route}, {laneWords(laneId).variant}. Usual practice, not an instruction to a shop.
-      </p>
+      </Text>
     </article>
   );
 }
@@ -102,8 +106,13 @@ export function ProcessStepsView({ asked }: { readonly asked: string | null }) {
 function Step({ step }: { readonly step: ProcessStep }) {
   return (
     <li>
-      <strong>{step.name}.</strong> {step.what} <span className="quiet">{step.why}</span>
-      {step.once !== undefined && <span className="quiet small"> Once, {step.once}.</span>}
+      <strong>{step.name}.</strong> {step.what} <Span color="fg.muted">{step.why}</Span>
+      {step.once !== undefined && (
+        <Span color="fg.muted" textStyle="label">
+          {' '}
+          Once, {step.once}.
+        </Span>
+      )}
     </li>
   );
 }

@@ -1,4 +1,6 @@
 'use client';
+import { Box, Span, Text } from '@chakra-ui/react';
+import { Unit } from '../kit';
 import { memo, useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { RAIL_MAX, type CostCurves } from '@/core/comparison/board';
 import { demandBand, lifetimeQuantity } from '@/core/brief';
@@ -104,20 +106,20 @@ export function Rail() {
         <QuantityField />
       </div>
       {problem !== null && (
-        <p className="small" role="alert">
+        <Text textStyle="label" role="alert">
           The ribbon could not be worked out: {problem}
-        </p>
+        </Text>
       )}
       {curves !== null && curves.exactTo !== null && (
-        <p className="small quiet" role="status">
+        <Text textStyle="label" color="fg.muted" role="status">
           Exact up to {whole(curves.exactTo)} pieces; beyond, every 2 % was looked at: the rates keep many layouts
           within a hair of each other.
-        </p>
+        </Text>
       )}
       {curves === null && problem === null && study.missing.length === 0 && (
-        <p className="small quiet" role="status">
+        <Text textStyle="label" color="fg.muted" role="status">
           Working out the ribbon …
-        </p>
+        </Text>
       )}
     </div>
   );
@@ -248,9 +250,9 @@ const Labels = memo(function Labels({
         );
       })}
       {[1, 10, 100, 1000, 10_000, 100_000, RAIL_MAX].map((tick) => (
-        <span
+        <Span
           key={tick}
-          className="quiet"
+          color="fg.muted"
           style={{
             ...base,
             top: 60,
@@ -259,7 +261,7 @@ const Labels = memo(function Labels({
           }}
         >
           {short(tick)}
-        </span>
+        </Span>
       ))}
       {yearly !== null && (
         <span style={{ ...base, top: 47, left: at(yearly), transform: 'translateX(-100%)', paddingRight: 4 }}>
@@ -304,12 +306,12 @@ function QuantityField() {
             if (event.key === 'Escape') setTyped(null);
           }}
         />
-        <span className="unit">pieces</span>
+        <Unit>pieces</Unit>
       </div>
       {bad && (
-        <div id="qty-bad" role="alert" className="small" style={{ color: 'var(--alarm)', maxWidth: '24ch' }}>
+        <Box id="qty-bad" role="alert" textStyle="label" style={{ color: 'var(--alarm)', maxWidth: '24ch' }}>
           Quantity “{typed}”: a whole number from 1 to 1 000 000 is wanted.
-        </div>
+        </Box>
       )}
     </div>
   );

@@ -1,4 +1,6 @@
 'use client';
+import { Span, Table, Text, chakra } from '@chakra-ui/react';
+import { FigureButton, Section } from '../kit';
 import { memo } from 'react';
 import {
   RANKING_METHODS,
@@ -40,52 +42,51 @@ export const RankingSection = memo(function SchoolsSection({
   };
   const lead = (school: RankingMethod): void => setBrief({ ...brief, leads: school });
   return (
-    <section className="section" aria-label="Ranking methods">
-      <h2>
-        Ranking methods <span className="quiet">every surviving variant, each method by its own measure</span>
-      </h2>
+    <Section
+      title="Ranking methods"
+      under="every surviving variant, each method by its own measure"
+      aria-label="Ranking methods"
+    >
       <p data-testid="ranking-agreement">{agreement(rankings)}</p>
-      <div className="scroll-x">
-        <table className="sheet-table" aria-label="Ranking methods">
-          <thead>
-            <tr>
-              <th>Method</th>
-              <th>Puts first</th>
-              <th>By</th>
-              <th>Leads this study</th>
-            </tr>
-          </thead>
-          <tbody>
+      <Table.ScrollArea>
+        <Table.Root size="sm" aria-label="Ranking methods">
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>Method</Table.ColumnHeader>
+              <Table.ColumnHeader>Puts first</Table.ColumnHeader>
+              <Table.ColumnHeader>By</Table.ColumnHeader>
+              <Table.ColumnHeader>Leads this study</Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
             {RANKING_METHODS.map((school) => {
               const id = firstOf(rankings, school);
               const ties = rankings.first[school].length - 1;
               return (
-                <tr key={school} aria-current={brief.leads === school ? 'true' : undefined}>
-                  <td>{RANKING_WORDS[school]}</td>
-                  <td>
+                <Table.Row key={school} aria-current={brief.leads === school ? 'true' : undefined}>
+                  <Table.Cell>{RANKING_WORDS[school]}</Table.Cell>
+                  <Table.Cell>
                     {id !== null && (
                       <>
                         <Tone laneId={id} /> {shortName(id)}
                         {ties > 0 && (
-                          <span className="quiet small"> and {ties} more as good; the cheapest of them</span>
+                          <Span color="fg.muted" textStyle="label">
+                            {' '}
+                            and {ties} more as good; the cheapest of them
+                          </Span>
                         )}
                       </>
                     )}
-                  </td>
-                  <td className="small">
+                  </Table.Cell>
+                  <Table.Cell textStyle="label">
                     {id !== null && (
-                      <button
-                        type="button"
-                        className="figure-link"
-                        title="Open the working"
-                        onClick={() => open(school, id)}
-                      >
+                      <FigureButton title="Open the working" onClick={() => open(school, id)}>
                         {whyFirst(rankings, school, id, currency)}
-                      </button>
+                      </FigureButton>
                     )}
-                  </td>
-                  <td>
-                    <label className="small">
+                  </Table.Cell>
+                  <Table.Cell>
+                    <chakra.label textStyle="label">
                       <input
                         type="radio"
                         name="leads"
@@ -94,28 +95,28 @@ export const RankingSection = memo(function SchoolsSection({
                         onChange={() => lead(school)}
                       />{' '}
                       {brief.leads === school ? 'leads' : ''}
-                    </label>
-                  </td>
-                </tr>
+                    </chakra.label>
+                  </Table.Cell>
+                </Table.Row>
               );
             })}
-          </tbody>
-        </table>
-      </div>
-      <p className="small" data-testid="pareto">
-        <span className="quiet">Beaten by none on everything (cost, time, operations, reserve, scrap):</span>{' '}
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
+      <Text textStyle="label" data-testid="pareto">
+        <Span color="fg.muted">Beaten by none on everything (cost, time, operations, reserve, scrap):</Span>{' '}
         {rankings.pareto.map(shortName).join('; ')}.{' '}
         {Object.keys(rankings.beatenBy).length > 0 && (
-          <span className="quiet">
+          <Span color="fg.muted">
             Beaten:{' '}
             {Object.entries(rankings.beatenBy)
               .map(([id, by]) => `${shortName(id)} by ${shortName(by)}`)
               .join('; ')}
             .
-          </span>
+          </Span>
         )}
-      </p>
+      </Text>
       <WeightsPanel rankings={rankings} used={used} />
-    </section>
+    </Section>
   );
 });

@@ -1,5 +1,6 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
+import { Button, Heading, Input, Span, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { MOST_WEIGHT, scoreWorking, WEIGHED, weightTurns, type Rankings } from '@/core/comparison/ranking';
 import { shortName } from '@/core/catalogue/routes';
@@ -22,14 +23,14 @@ export function WeightsPanel({ rankings, used }: { readonly rankings: Rankings; 
   const whole = WEIGHED.reduce((sum, key) => sum + weights[key], 0);
   return (
     <>
-      <h3>
+      <Heading as="h3" mt="2.5">
         The team’s weights{' '}
-        <span className="quiet small">
+        <Span color="fg.muted" textStyle="label">
           {team?.changedBy == null
             ? 'not set by anybody yet'
             : `set by ${team.changedBy} on ${plainDate(team.changedAt ?? '')}`}
-        </span>
-      </h3>
+        </Span>
+      </Heading>
       <div className="weights">
         <div>
           {WEIGHED.map((key) => {
@@ -51,7 +52,7 @@ export function WeightsPanel({ rankings, used }: { readonly rankings: Rankings; 
                   }}
                 />
                 <span className="num">{fixed(weights[key], 1)}</span>
-                <span className="small quiet">
+                <Span textStyle="label" color="fg.muted">
                   {fixed((100 * weights[key]) / whole, 0)} %
                   {turns
                     .map(
@@ -59,7 +60,7 @@ export function WeightsPanel({ rankings, used }: { readonly rankings: Rankings; 
                         ` · ${t.at < weights[key] ? 'below' : 'above'} ${fixed(t.at, 1)} ${shortName(t.to)} is first`,
                     )
                     .join('')}
-                </span>
+                </Span>
               </div>
             );
           })}
@@ -77,9 +78,8 @@ export function WeightsPanel({ rankings, used }: { readonly rankings: Rankings; 
                 <span className="bar" aria-hidden>
                   <i style={{ width: `${100 * score}%` }} />
                 </span>
-                <button
-                  type="button"
-                  className="textbtn dotted num"
+                <FigureButton
+                  className="num"
                   title="Open the working"
                   onClick={() => {
                     const made = scoreWorking(rankings, weights, id, currency);
@@ -87,20 +87,20 @@ export function WeightsPanel({ rankings, used }: { readonly rankings: Rankings; 
                   }}
                 >
                   {fixed(score, 2)}
-                </button>
+                </FigureButton>
               </li>
             );
           })}
         </ol>
       </div>
       {rankings.reversals.length > 0 && (
-        <p className="small bad" role="status" data-testid="reversal">
+        <Text textStyle="label" color="alarm" role="status" data-testid="reversal">
           The order hangs on a route nobody would choose:{' '}
           {rankings.reversals
             .map((r) => `without ${shortName(r.dropped)}, ${shortName(r.newWinner)} would be first`)
             .join('; ')}
           . Weights mean what they do only beside the worst of each column.
-        </p>
+        </Text>
       )}
       {changed && (
         <form
@@ -115,9 +115,9 @@ export function WeightsPanel({ rankings, used }: { readonly rankings: Rankings; 
           }}
         >
           <label htmlFor="weights-who">Who</label>{' '}
-          <input
+          <Input
             id="weights-who"
-            className="cell-input"
+            variant="flushed"
             value={who}
             maxLength={80}
             onChange={(e) => setWho(e.target.value)}
@@ -125,17 +125,13 @@ export function WeightsPanel({ rankings, used }: { readonly rankings: Rankings; 
           <Button type="submit" size="xs" variant="outline">
             Keep for the team
           </Button>{' '}
-          {team !== null && (
-            <button type="button" className="textbtn dotted" onClick={() => setWeights(team.weights)}>
-              back to the team’s
-            </button>
-          )}
+          {team !== null && <FigureButton onClick={() => setWeights(team.weights)}>back to the team’s</FigureButton>}
         </form>
       )}
       {said !== null && (
-        <p className="small" role="status">
+        <Text textStyle="label" role="status">
           {said}
-        </p>
+        </Text>
       )}
     </>
   );

@@ -1,5 +1,6 @@
 'use client';
-import Link from 'next/link';
+import { Span } from '@chakra-ui/react';
+import { PageLink } from '../kit';
 import { useEffect, useState } from 'react';
 import type { RateSetSummary } from '@/server/rates';
 import { call, Refused } from '../api';
@@ -48,14 +49,12 @@ export function ChooseRates() {
           </option>
         ))}
       </select>{' '}
-      <Link className="plain-link" href={`/rates/${rates.id}`}>
-        open the set
-      </Link>
+      <PageLink href={`/rates/${rates.id}`}>open the set</PageLink>
       {problem !== null && (
-        <span className="bad" role="alert">
+        <Span color="alarm" role="alert">
           {' '}
           {problem}
-        </span>
+        </Span>
       )}
     </span>
   );

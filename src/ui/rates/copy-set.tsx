@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { Box, Button, Input } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import { SHIPPED_RATES, type RateRef } from '@/core/rates';
@@ -50,19 +50,19 @@ export function CopySet({ from, name, who }: { readonly from: string; readonly n
       <div className="field">
         <label htmlFor={`${id}-name`}>Name of the copy</label>
         <div className="inbox">
-          <input id={`${id}-name`} value={title} maxLength={120} onChange={(e) => setTitle(e.target.value)} />
+          <Input id={`${id}-name`} value={title} maxLength={120} onChange={(e) => setTitle(e.target.value)} />
         </div>
       </div>
       <div className="field">
         <label htmlFor={`${id}-who`}>Made by</label>
         <div className="inbox">
-          <input id={`${id}-who`} value={maker} maxLength={80} onChange={(e) => setMaker(e.target.value)} />
+          <Input id={`${id}-who`} value={maker} maxLength={80} onChange={(e) => setMaker(e.target.value)} />
         </div>
       </div>
       <Button
         type="submit"
         size="xs"
-        colorPalette="hot"
+        variant="solid"
         loading={busy}
         disabled={title.trim() === '' || maker.trim() === ''}
       >
@@ -72,9 +72,9 @@ export function CopySet({ from, name, who }: { readonly from: string; readonly n
         Cancel
       </Button>
       {problem !== null && (
-        <div className="bad small" role="alert">
+        <Box color="alarm" textStyle="label" role="alert">
           {problem}
-        </div>
+        </Box>
       )}
     </form>
   );

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { Box, Button } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
 import type { OwnFigure } from '@/core/rates';
 import { call, Refused } from '../api';
@@ -53,7 +53,7 @@ export function CsvIn({
         }}
       />
       {result !== null && (
-        <div className="csv-result small" role="status">
+        <Box className="csv-result" textStyle="label" role="status">
           {result.words}
           {result.issues.length > 0 && (
             <ul>
@@ -65,7 +65,7 @@ export function CsvIn({
               {result.issues.length > 12 && <li>and {result.issues.length - 12} more</li>}
             </ul>
           )}
-        </div>
+        </Box>
       )}
     </>
   );

@@ -1,4 +1,6 @@
 'use client';
+import { Heading, Table, chakra } from '@chakra-ui/react';
+import { PageLink } from '../kit';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
@@ -24,10 +26,12 @@ export function Differences({
     <>
       <div className="study-head">
         <div className="line">
-          <h1>{here.name}</h1>
-          <label className="small quiet" htmlFor="differences-with">
+          <Heading as="h1" size="lg">
+            {here.name}
+          </Heading>
+          <chakra.label textStyle="label" color="fg.muted" htmlFor="differences-with">
             against
-          </label>
+          </chakra.label>
           <select
             id="differences-with"
             className="plain-select"
@@ -55,52 +59,56 @@ export function Differences({
       </div>
       <section className="section scroll-x">
         {(found.length > 0 || shut[0] !== shut[1] || here.currency !== there.currency) && (
-          <table className="sheet-table" aria-label="Differences">
-            <thead>
-              <tr>
-                <th>Coefficient</th>
-                <th className="num">{there.name}</th>
-                <th className="num">{here.name}</th>
-                <th className="num">Likely differs by</th>
-                <th>Unit</th>
-              </tr>
-            </thead>
-            <tbody>
+          <Table.Root size="sm" aria-label="Differences">
+            <Table.Header>
+              <Table.Row>
+                <Table.ColumnHeader>Coefficient</Table.ColumnHeader>
+                <Table.ColumnHeader className="num">{there.name}</Table.ColumnHeader>
+                <Table.ColumnHeader className="num">{here.name}</Table.ColumnHeader>
+                <Table.ColumnHeader className="num">Likely differs by</Table.ColumnHeader>
+                <Table.ColumnHeader>Unit</Table.ColumnHeader>
+              </Table.Row>
+            </Table.Header>
+            <Table.Body>
               {here.currency !== there.currency && (
-                <tr>
-                  <td>Currency</td>
-                  <td className="num">{there.currency}</td>
-                  <td className="num">{here.currency}</td>
-                  <td />
-                  <td />
-                </tr>
+                <Table.Row>
+                  <Table.Cell>Currency</Table.Cell>
+                  <Table.Cell className="num">{there.currency}</Table.Cell>
+                  <Table.Cell className="num">{here.currency}</Table.Cell>
+                  <Table.Cell />
+                  <Table.Cell />
+                </Table.Row>
               )}
               {shut[0] !== shut[1] && (
-                <tr>
-                  <td>Days the shop is shut</td>
-                  <td className="num">{shut[1]}</td>
-                  <td className="num">{shut[0]}</td>
-                  <td />
-                  <td />
-                </tr>
+                <Table.Row>
+                  <Table.Cell>Days the shop is shut</Table.Cell>
+                  <Table.Cell className="num">{shut[1]}</Table.Cell>
+                  <Table.Cell className="num">{shut[0]}</Table.Cell>
+                  <Table.Cell />
+                  <Table.Cell />
+                </Table.Row>
               )}
               {found.map(({ entry, here: was, there: is, ratio }) => (
-                <tr key={entry.path}>
-                  <td>
-                    <Link className="plain-link" href={`/rates/${here.id}#${encodeURIComponent(entry.path)}`}>
+                <Table.Row key={entry.path}>
+                  <Table.Cell>
+                    <PageLink href={`/rates/${here.id}#${encodeURIComponent(entry.path)}`}>
                       {[lanePartName(entry.part), entry.of, entry.words]
                         .filter((x) => x !== null && x !== '')
                         .join(': ')}
-                    </Link>
-                  </td>
-                  <td className="num">{figureWords(was)}</td>
-                  <td className="num">{figureWords(is)}</td>
-                  <td className="num">{ratio === null ? 'from nothing' : `${signed(100 * (ratio - 1), 1)} %`}</td>
-                  <td className="small quiet">{entry.unit}</td>
-                </tr>
+                    </PageLink>
+                  </Table.Cell>
+                  <Table.Cell className="num">{figureWords(was)}</Table.Cell>
+                  <Table.Cell className="num">{figureWords(is)}</Table.Cell>
+                  <Table.Cell className="num">
+                    {ratio === null ? 'from nothing' : `${signed(100 * (ratio - 1), 1)} %`}
+                  </Table.Cell>
+                  <Table.Cell textStyle="label" color="fg.muted">
+                    {entry.unit}
+                  </Table.Cell>
+                </Table.Row>
               ))}
-            </tbody>
-          </table>
+            </Table.Body>
+          </Table.Root>
         )}
       </section>
     </>

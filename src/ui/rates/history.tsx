@@ -1,4 +1,6 @@
 'use client';
+import { Box, Span, Table } from '@chakra-ui/react';
+import { FigureButton, Section, Unit } from '../kit';
 import { useMemo, useState } from 'react';
 import { rateEntries, SHIPPED_RATES } from '@/core/rates';
 import type { RateChange } from '@/server/rates';
@@ -26,48 +28,45 @@ export function History({ changes }: { readonly changes: readonly RateChange[] }
   const [all, setAll] = useState(false);
   const shown = useMemo(() => (all ? changes : changes.slice(0, SHOWN)), [all, changes]);
   return (
-    <section className="section">
-      <h2>
-        What was changed <span className="quiet">the last first</span>
-      </h2>
+    <Section title="What was changed" under="the last first">
       {changes.length === 0 ? (
         <p>Nothing yet: every figure is as it was copied.</p>
       ) : (
-        <div className="scroll-x">
-          <table className="sheet-table" aria-label="Changes of this set">
-            <thead>
-              <tr>
-                <th>When, who</th>
-                <th>What</th>
-                <th>Was</th>
-                <th>Became</th>
-                <th>Why</th>
-              </tr>
-            </thead>
-            <tbody>
+        <Table.ScrollArea>
+          <Table.Root size="sm" aria-label="Changes of this set">
+            <Table.Header>
+              <Table.Row>
+                <Table.ColumnHeader>When, who</Table.ColumnHeader>
+                <Table.ColumnHeader>What</Table.ColumnHeader>
+                <Table.ColumnHeader>Was</Table.ColumnHeader>
+                <Table.ColumnHeader>Became</Table.ColumnHeader>
+                <Table.ColumnHeader>Why</Table.ColumnHeader>
+              </Table.Row>
+            </Table.Header>
+            <Table.Body>
               {shown.map((c) => (
-                <tr key={c.id}>
-                  <td className="small">
+                <Table.Row key={c.id}>
+                  <Table.Cell textStyle="label">
                     {plainDate(c.at)} {c.at.slice(11, 16)} UTC
-                    <div className="quiet">{c.who}</div>
-                  </td>
-                  <td>{pathWords(c.path)}</td>
-                  <td className="small">{figureWords(c.was)}</td>
-                  <td className="small">
-                    {figureWords(c.became)} <span className="unit">{ENTRIES.get(c.path)?.unit ?? ''}</span>
-                  </td>
-                  <td className="small">{c.why}</td>
-                </tr>
+                    <Box color="fg.muted">{c.who}</Box>
+                  </Table.Cell>
+                  <Table.Cell>{pathWords(c.path)}</Table.Cell>
+                  <Table.Cell textStyle="label">{figureWords(c.was)}</Table.Cell>
+                  <Table.Cell textStyle="label">
+                    {figureWords(c.became)} <Unit>{ENTRIES.get(c.path)?.unit ?? ''}</Unit>
+                  </Table.Cell>
+                  <Table.Cell textStyle="label">{c.why}</Table.Cell>
+                </Table.Row>
               ))}
-            </tbody>
-          </table>
+            </Table.Body>
+          </Table.Root>
           {changes.length > SHOWN && (
-            <button type="button" className="textbtn dotted small" onClick={() => setAll(!all)}>
+            <FigureButton textStyle="label" onClick={() => setAll(!all)}>
               {all ? `only the last ${SHOWN}` : `all ${changes.length}`}
-            </button>
+            </FigureButton>
           )}
-        </div>
+        </Table.ScrollArea>
       )}
-    </section>
+    </Section>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { FormGrid } from '../kit';
+import { Box, Button, Input, Text } from '@chakra-ui/react';
 import { useId, useMemo, useState } from 'react';
 import { ALLOYS, ALLOY_FAMILIES } from '@/core/catalogue/alloys';
 import { CoreError } from '@/core/base/errors';
@@ -43,7 +44,7 @@ export function MetalPrices({
   }, [family, date]);
   return (
     <div className="metal-fill">
-      <div className="form-grid dense">
+      <FormGrid dense>
         <div className="field">
           <label htmlFor={`${id}-family`}>Series of</label>
           <div className="inbox">
@@ -59,7 +60,7 @@ export function MetalPrices({
         <div className="field">
           <label htmlFor={`${id}-day`}>On the day</label>
           <div className={typeof at === 'string' ? 'inbox is-bad' : 'inbox'}>
-            <input
+            <Input
               id={`${id}-day`}
               type="date"
               min={SERIES_FROM}
@@ -70,19 +71,19 @@ export function MetalPrices({
             />
           </div>
           {typeof at === 'string' ? (
-            <div className="bad" role="alert">
+            <Box color="alarm" role="alert">
               {at}
-            </div>
+            </Box>
           ) : (
             <div className="help">{fixed(at, 3)} of the price in the alloy table</div>
           )}
         </div>
-      </div>
+      </FormGrid>
       <SeriesChart family={family} name={familyName(family)} date={typeof at === 'string' ? null : date} />
-      <p className="small quiet">
+      <Text textStyle="label" color="fg.muted">
         Simulated prices, shipped with the application: they follow no market. Every alloy moves with the series of its
         family, its low, likely and high price alike.
-      </p>
+      </Text>
       {!readOnly && (
         <Button
           size="xs"

@@ -1,5 +1,6 @@
 'use client';
-import Link from 'next/link';
+import { Span, Table, Text } from '@chakra-ui/react';
+import { PageLink } from '../kit';
 import { useEffect, useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
 import type { RateEffect, RateSetChange } from '@/server/rates';
@@ -76,49 +77,47 @@ export function MovedStudies({
 }) {
   if (effects.length === 0) return <p>No study uses this set. A study takes it under its board, in the Routes view.</p>;
   return (
-    <div className="scroll-x">
+    <Table.ScrollArea>
       {of > effects.length && (
-        <p className="small quiet">
+        <Text textStyle="label" color="fg.muted">
           The {effects.length} studies changed last are looked at, of {whole(of)} that use this set.
-        </p>
+        </Text>
       )}
-      <table className="sheet-table moved" aria-label="Studies that use this set">
-        <thead>
-          <tr>
-            <th>Study</th>
-            <th className="num">Pieces</th>
-            <th>Leads now</th>
-            <th className="num">{currency} a part</th>
+      <Table.Root className="moved" size="sm" aria-label="Studies that use this set">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>Study</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Pieces</Table.ColumnHeader>
+            <Table.ColumnHeader>Leads now</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">{currency} a part</Table.ColumnHeader>
             {pending && (
               <>
-                <th>Leads with the changes</th>
-                <th className="num">{currency} a part</th>
-                <th className="num">Moves</th>
+                <Table.ColumnHeader>Leads with the changes</Table.ColumnHeader>
+                <Table.ColumnHeader className="num">{currency} a part</Table.ColumnHeader>
+                <Table.ColumnHeader className="num">Moves</Table.ColumnHeader>
               </>
             )}
-          </tr>
-        </thead>
-        <tbody>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {effects.map((e) => (
-            <tr key={e.studyId} data-moved={isMoved(e) || undefined}>
-              <td>
-                <Link className="plain-link" href={`/studies/${e.studyId}/routes`}>
-                  {e.title}
-                </Link>
-              </td>
-              <td className="num">{e.q === null ? 'not known' : whole(e.q)}</td>
+            <Table.Row key={e.studyId} data-moved={isMoved(e) || undefined}>
+              <Table.Cell>
+                <PageLink href={`/studies/${e.studyId}/routes`}>{e.title}</PageLink>
+              </Table.Cell>
+              <Table.Cell className="num">{e.q === null ? 'not known' : whole(e.q)}</Table.Cell>
               <Leader standing={e.before} />
               {pending && (
                 <>
                   <Leader standing={e.after} changed={e.before.leader !== e.after.leader} />
-                  <td className="num">{difference(e)}</td>
+                  <Table.Cell className="num">{difference(e)}</Table.Cell>
                 </>
               )}
-            </tr>
+            </Table.Row>
           ))}
-        </tbody>
-      </table>
-    </div>
+        </Table.Body>
+      </Table.Root>
+    </Table.ScrollArea>
   );
 }
 
@@ -131,18 +130,23 @@ function Leader({
 }) {
   return (
     <>
-      <td>
+      <Table.Cell>
         {standing.leader === null ? (
-          <span className="quiet">none</span>
+          <Span color="fg.muted">none</Span>
         ) : (
           <>
             <Tone laneId={standing.leader} />{' '}
             {changed ? <strong>{shortName(standing.leader)}</strong> : shortName(standing.leader)}
-            {changed && <span className="small quiet"> · new leader</span>}
+            {changed && (
+              <Span textStyle="label" color="fg.muted">
+                {' '}
+                · new leader
+              </Span>
+            )}
           </>
         )}
-      </td>
-      <td className="num">{standing.allIn === null ? '' : perPart(standing.allIn)}</td>
+      </Table.Cell>
+      <Table.Cell className="num">{standing.allIn === null ? '' : perPart(standing.allIn)}</Table.Cell>
     </>
   );
 }

@@ -1,4 +1,6 @@
 'use client';
+import { Box, Input } from '@chakra-ui/react';
+import { FormGrid } from '../kit';
 import type { RateRef } from '@/core/rates';
 
 /** What is typed over a set's name and currency and not saved; null where nothing was. */
@@ -53,11 +55,11 @@ export function NameFields({
 }) {
   const { problems } = readNames(names, now);
   return (
-    <div className="form-grid" style={{ maxWidth: 640, paddingBottom: 10 }}>
+    <FormGrid style={{ maxWidth: 640, paddingBottom: 10 }}>
       <div className="field">
         <label htmlFor="rates-name">Name of the set</label>
         <div className="inbox">
-          <input
+          <Input
             id="rates-name"
             maxLength={120}
             readOnly={readOnly}
@@ -69,7 +71,7 @@ export function NameFields({
       <div className="field">
         <label htmlFor="rates-currency">Currency of the sums</label>
         <div className="inbox">
-          <input
+          <Input
             id="rates-currency"
             maxLength={3}
             readOnly={readOnly}
@@ -80,10 +82,10 @@ export function NameFields({
         <div className="help">The figures stay in USD; the rate below turns each sum at its end.</div>
       </div>
       {problems.map((words) => (
-        <div key={words} className="bad small" role="alert">
+        <Box key={words} color="alarm" textStyle="label" role="alert">
           {words}
-        </div>
+        </Box>
       ))}
-    </div>
+    </FormGrid>
   );
 }

@@ -1,4 +1,6 @@
 'use client';
+import { Box, Heading, Input, Span, Textarea } from '@chakra-ui/react';
+import { Section, TextButton } from '../kit';
 import Link from 'next/link';
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import {
@@ -203,12 +205,14 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
     <>
       <div className="study-head">
         <div className="line">
-          <h1>{ref.name}</h1>
-          <span className="quiet small">
+          <Heading as="h1" size="lg">
+            {ref.name}
+          </Heading>
+          <Span color="fg.muted" textStyle="label">
             {readOnly
               ? 'shipped with the application; cannot be changed'
               : `the shop’s own, version ${ref.version}, changed ${plainDate(stamp.at)} by ${stamp.by ?? ''}`}
-          </span>
+          </Span>
           <nav className="views" aria-label="This rate set">
             <Link href="/rates">All sets</Link>
             <Link href={`/rates/${ref.id}/differences`}>Differences</Link>
@@ -228,7 +232,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
       <div className="rates-page">
         <nav className="rate-parts small" aria-label="Parts of the set">
           <div className="inbox">
-            <input
+            <Input
               aria-label="Search the coefficients"
               placeholder="Search all parts"
               value={search}
@@ -241,9 +245,8 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
               const typed = p.entries.filter((e) => draft.figures[e.path] !== undefined).length;
               return (
                 <li key={p.id}>
-                  <button
-                    type="button"
-                    className="textbtn"
+                  <TextButton
+                    size="sm"
                     aria-current={wanted === '' && p.id === partId ? 'true' : undefined}
                     onClick={() => {
                       setPartId(p.id);
@@ -252,12 +255,12 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
                     }}
                   >
                     {p.name}
-                  </button>
+                  </TextButton>
                   {(own > 0 || typed > 0) && (
-                    <span className="quiet">
+                    <Span color="fg.muted">
                       {own > 0 ? ` ${own} own` : ''}
                       {typed > 0 ? ` ${typed} unsaved` : ''}
-                    </span>
+                    </Span>
                   )}
                 </li>
               );
@@ -269,10 +272,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
             <p className="section">No coefficient has “{search}” in its words, its path or its unit.</p>
           )}
           {shown.map((part) => (
-            <section key={part.id} className="section">
-              <h2>
-                {part.name} <span className="quiet">{part.entries.length} figures</span>
-              </h2>
+            <Section title={<>{part.name}</>} under={<>{part.entries.length} figures</>} key={part.id}>
               {part.id === 'metals' && wanted === '' && (
                 <MetalPrices rates={rates} today={today} readOnly={readOnly} onTake={takeIn} />
               )}
@@ -300,24 +300,26 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
                 onType={onType}
                 onShipped={onShipped}
               />
-            </section>
+            </Section>
           ))}
         </div>
       </div>
-      <section id="moved" className="section" aria-busy={moves.busy} data-testid="moved">
-        <h2>
-          Studies that use this set{' '}
-          <span className="quiet" role="status">
-            {moves.problem ??
-              (moves.busy
-                ? 'Working it out …'
-                : done !== null
-                  ? 'before the last save and after it'
-                  : count > 0
-                    ? 'now and with the unsaved changes'
-                    : 'at the pieces of their whole life')}
-          </span>
-        </h2>
+      <Section
+        title="Studies that use this set"
+        under={
+          moves.problem ??
+          (moves.busy
+            ? 'Working it out …'
+            : done !== null
+              ? 'before the last save and after it'
+              : count > 0
+                ? 'now and with the unsaved changes'
+                : 'at the pieces of their whole life')
+        }
+        id="moved"
+        aria-busy={moves.busy}
+        data-testid="moved"
+      >
         {(done ?? moves.effects) !== null && (
           <MovedStudies
             effects={done ?? moves.effects ?? []}
@@ -326,7 +328,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
             pending={done !== null || count > 0}
           />
         )}
-      </section>
+      </Section>
       {!readOnly && <History changes={changes} />}
       {!readOnly && (count > 0 || problems.length > 0 || problem !== null) && (
         <SaveBar
@@ -367,7 +369,7 @@ function Holidays({
     <div className="field" style={{ maxWidth: 520 }}>
       <label htmlFor="rates-holidays">Days the shop is shut, beside weekends</label>
       <div className={problem === null ? 'inbox' : 'inbox is-bad'}>
-        <textarea
+        <Textarea
           id="rates-holidays"
           rows={3}
           readOnly={readOnly}
@@ -380,9 +382,9 @@ function Holidays({
       {problem === null ? (
         <div className="help">Each that falls on a working day between order and delivery pushes the date.</div>
       ) : (
-        <div className="bad" role="alert">
+        <Box color="alarm" role="alert">
           {problem}
-        </div>
+        </Box>
       )}
     </div>
   );

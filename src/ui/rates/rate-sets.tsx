@@ -1,5 +1,6 @@
 'use client';
-import Link from 'next/link';
+import { Box, Heading, Span, Table, VisuallyHidden } from '@chakra-ui/react';
+import { FigureButton, PageLink } from '../kit';
 import { useRouter } from 'next/navigation';
 import type { RateSetSummary } from '@/server/rates';
 import { call, Refused } from '../api';
@@ -27,8 +28,12 @@ export function RateSets({ sets }: { readonly sets: readonly RateSetSummary[] })
     <>
       <div className="study-head">
         <div className="line">
-          <h1>Rate sets</h1>
-          <span className="quiet small">what an hour, a kilogram and a day cost, for all studies that use a set</span>
+          <Heading as="h1" size="lg">
+            Rate sets
+          </Heading>
+          <Span color="fg.muted" textStyle="label">
+            what an hour, a kilogram and a day cost, for all studies that use a set
+          </Span>
         </div>
         <p className="verdict">
           The shipped set is a place to start: assumptions and rules of the trade. A copy is the shop’s own; every
@@ -41,49 +46,47 @@ export function RateSets({ sets }: { readonly sets: readonly RateSetSummary[] })
         )}
       </div>
       <section className="section scroll-x">
-        <table className="list" aria-label="Rate sets">
-          <thead>
-            <tr>
-              <th>Set</th>
-              <th>Currency</th>
-              <th className="num">Own figures</th>
-              <th className="num">Holidays</th>
-              <th className="num">Studies</th>
-              <th>Changed</th>
-              <th>
-                <span className="sr">Put away</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table.Root size="md" interactive aria-label="Rate sets">
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>Set</Table.ColumnHeader>
+              <Table.ColumnHeader>Currency</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Own figures</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Holidays</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Studies</Table.ColumnHeader>
+              <Table.ColumnHeader>Changed</Table.ColumnHeader>
+              <Table.ColumnHeader>
+                <VisuallyHidden>Put away</VisuallyHidden>
+              </Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
             {sets.map((s) => (
-              <tr key={s.id}>
-                <td>
-                  <Link className="plain-link" href={`/rates/${s.id}`}>
-                    {s.name}
-                  </Link>
-                  <div className="small quiet">
+              <Table.Row key={s.id}>
+                <Table.Cell>
+                  <PageLink href={`/rates/${s.id}`}>{s.name}</PageLink>
+                  <Box textStyle="label" color="fg.muted">
                     {s.shipped
                       ? 'shipped, read-only: assumptions'
                       : `copied from ${sets.find((o) => o.id === s.copiedFrom)?.name ?? 'a set put away'}, version ${s.version}`}
-                  </div>
-                </td>
-                <td>{s.currency}</td>
-                <td className="num">{s.shipped ? '' : s.ownFigures}</td>
-                <td className="num">{s.holidays}</td>
-                <td className="num">{s.studies}</td>
-                <td className="small">{s.shipped ? '' : `${plainDate(s.changedAt)}, ${s.changedBy ?? ''}`}</td>
-                <td className="small">
+                  </Box>
+                </Table.Cell>
+                <Table.Cell>{s.currency}</Table.Cell>
+                <Table.Cell className="num">{s.shipped ? '' : s.ownFigures}</Table.Cell>
+                <Table.Cell className="num">{s.holidays}</Table.Cell>
+                <Table.Cell className="num">{s.studies}</Table.Cell>
+                <Table.Cell textStyle="label">
+                  {s.shipped ? '' : `${plainDate(s.changedAt)}, ${s.changedBy ?? ''}`}
+                </Table.Cell>
+                <Table.Cell textStyle="label">
                   {!s.shipped && s.studies === 0 && (
-                    <button type="button" className="textbtn dotted" onClick={() => void putAway(s)}>
-                      Put away
-                    </button>
+                    <FigureButton onClick={() => void putAway(s)}>Put away</FigureButton>
                   )}
-                </td>
-              </tr>
+                </Table.Cell>
+              </Table.Row>
             ))}
-          </tbody>
-        </table>
+          </Table.Body>
+        </Table.Root>
       </section>
     </>
   );

@@ -1,4 +1,6 @@
 'use client';
+import { Box, Input, Span, Table } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
 import { memo } from 'react';
 import type { OwnFigure, RateEntry } from '@/core/rates';
 import type { RateChange } from '@/server/rates';
@@ -36,26 +38,34 @@ const RateRow = memo(function RateRow(props: RowProps) {
   const more = noteBeyond(entry);
   const boxes = typeof entry.value === 'number' ? [null, 0, null] : [0, 1, 2];
   return (
-    <tr id={entry.path} className={marked ? 'is-marked' : undefined} data-changed={changed || undefined}>
-      <th scope="row">
-        {entry.of !== '' && <span className="quiet">{entry.of}: </span>}
-        {entry.words} <span className="mono quiet">{symbolOf(entry.path)}</span>
-        {more !== '' && <div className="small quiet">{more}</div>}
-        {problem !== undefined && (
-          <div className="bad small" role="alert">
-            {problem}
-          </div>
+    <Table.Row id={entry.path} className={marked ? 'is-marked' : undefined} data-changed={changed || undefined}>
+      <Table.ColumnHeader scope="row">
+        {entry.of !== '' && <Span color="fg.muted">{entry.of}: </Span>}
+        {entry.words}{' '}
+        <Span textStyle="mono" color="fg.muted">
+          {symbolOf(entry.path)}
+        </Span>
+        {more !== '' && (
+          <Box textStyle="label" color="fg.muted">
+            {more}
+          </Box>
         )}
-      </th>
+        {problem !== undefined && (
+          <Box color="alarm" textStyle="label" role="alert">
+            {problem}
+          </Box>
+        )}
+      </Table.ColumnHeader>
       {boxes.map((box, i) => (
-        <td key={BOXES[i]} className="num">
+        <Table.Cell key={BOXES[i]} className="num">
           {box === null ? (
             ''
           ) : readOnly ? (
             significant(typeof entry.value === 'number' ? entry.value : (entry.value[box] ?? 0), 5)
           ) : (
-            <input
-              className="cell-input num"
+            <Input
+              variant="flushed"
+              textAlign="end"
               inputMode="decimal"
               autoComplete="off"
               aria-label={`${entry.of} ${entry.words}, ${BOXES[i]}, ${entry.unit}`.trim()}
@@ -64,31 +74,31 @@ const RateRow = memo(function RateRow(props: RowProps) {
               onChange={(e) => onType(entry, box, e.target.value)}
             />
           )}
-        </td>
+        </Table.Cell>
       ))}
-      <td className="small quiet">{entry.unit}</td>
-      <td className="small">
+      <Table.Cell textStyle="label" color="fg.muted">
+        {entry.unit}
+      </Table.Cell>
+      <Table.Cell textStyle="label">
         {entry.basis === 'assumed' ? 'assumed' : BASIS_WORDS[entry.basis]}
         {shipped !== null && (
-          <div className="quiet">
+          <Box color="fg.muted">
             shipped {figureWords(shipped)}
             {!readOnly && (
               <>
                 {' '}
-                <button type="button" className="textbtn dotted" onClick={() => onShipped(entry, shipped)}>
-                  take it back
-                </button>
+                <FigureButton onClick={() => onShipped(entry, shipped)}>take it back</FigureButton>
               </>
             )}
-          </div>
+          </Box>
         )}
         {last !== undefined && (
-          <div className="quiet">
+          <Box color="fg.muted">
             {last.who}, {plainDate(last.at)}
-          </div>
+          </Box>
         )}
-      </td>
-    </tr>
+      </Table.Cell>
+    </Table.Row>
   );
 });
 
@@ -116,19 +126,19 @@ export function RateTable({
   ...row
 }: Props) {
   return (
-    <div className="scroll-x">
-      <table className="sheet-table rates" aria-label={name}>
-        <thead>
-          <tr>
-            <th>Coefficient</th>
-            <th className="num">Low</th>
-            <th className="num">Likely</th>
-            <th className="num">High</th>
-            <th>Unit</th>
-            <th>From</th>
-          </tr>
-        </thead>
-        <tbody>
+    <Table.ScrollArea>
+      <Table.Root className="rates" size="sm" aria-label={name}>
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>Coefficient</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Low</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Likely</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">High</Table.ColumnHeader>
+            <Table.ColumnHeader>Unit</Table.ColumnHeader>
+            <Table.ColumnHeader>From</Table.ColumnHeader>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {entries.map((entry) => (
             <RateRow
               key={entry.path}
@@ -142,8 +152,8 @@ export function RateTable({
               {...row}
             />
           ))}
-        </tbody>
-      </table>
-    </div>
+        </Table.Body>
+      </Table.Root>
+    </Table.ScrollArea>
   );
 }

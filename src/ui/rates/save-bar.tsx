@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { Box, Button, Input } from '@chakra-ui/react';
 import type { FarOff } from '@/core/rates';
 import { significant } from '../format';
 
@@ -46,32 +46,32 @@ export function SaveBar({
           {count} {count === 1 ? 'figure' : 'figures'} changed, not saved
         </strong>
         {moves !== '' && (
-          <div className="small quiet" data-testid="moves">
+          <Box textStyle="label" color="fg.muted" data-testid="moves">
             {moves} <a href="#moved">See them</a>
-          </div>
+          </Box>
         )}
         {first !== undefined && (
-          <div className="bad small" role="alert">
+          <Box color="alarm" textStyle="label" role="alert">
             {first}
             {problems.length > 1 ? ` And ${problems.length - 1} more.` : ''}
-          </div>
+          </Box>
         )}
         {asking !== null && (
-          <div className="bad small" role="alert" data-testid="far-off">
+          <Box color="alarm" textStyle="label" role="alert" data-testid="far-off">
             A slip of the unit? {asking.slice(0, 3).map(farWords).join('; ')}
             {asking.length > 3 ? `; and ${asking.length - 3} more` : ''}. Press again to save all the same.
-          </div>
+          </Box>
         )}
         {refusal !== null && (
-          <div className="bad small" role="alert">
+          <Box color="alarm" textStyle="label" role="alert">
             {refusal}
-          </div>
+          </Box>
         )}
       </div>
       <div className="field">
         <label htmlFor="rates-who">Changed by</label>
         <div className="inbox">
-          <input
+          <Input
             id="rates-who"
             value={who}
             maxLength={80}
@@ -83,7 +83,7 @@ export function SaveBar({
       <div className="field is-wide">
         <label htmlFor="rates-why">Why</label>
         <div className="inbox">
-          <input id="rates-why" value={why} maxLength={400} onChange={(e) => onWhy(e.target.value)} />
+          <Input id="rates-why" value={why} maxLength={400} onChange={(e) => onWhy(e.target.value)} />
         </div>
       </div>
       <Button size="xs" variant="outline" onClick={onDrop}>
@@ -91,7 +91,7 @@ export function SaveBar({
       </Button>
       <Button
         size="xs"
-        colorPalette="hot"
+        variant="solid"
         loading={busy}
         disabled={count === 0 || problems.length > 0 || nameless}
         title={nameless ? 'Say who changes it' : undefined}

@@ -1,5 +1,6 @@
 'use client';
-import Link from 'next/link';
+import { Box, Table, VisuallyHidden } from '@chakra-ui/react';
+import { FigureButton, PageLink, TextButton } from '../kit';
 import type { RequirementCost } from '@/core/comparison/requirements';
 import { laneWords, shortName } from '@/core/catalogue/routes';
 import { fixed, perPart, signed, whole } from '../format';
@@ -23,28 +24,28 @@ export function CostTable({
   const most = Math.max(...costs.map((c) => c.adds ?? 0));
   const code = study.rates.currency.code;
   return (
-    <div className="scroll-x">
-      <table className="list asks" aria-label="What each requirement costs">
-        <thead>
-          <tr>
-            <th>Asked</th>
-            <th className="num">How much</th>
-            <th className="num">Adds, {code} a part</th>
-            <th className="num">In all, {code}</th>
-            <th className="num">First article, days</th>
-            <th>Closes</th>
-            <th>
-              <span className="sr">Try</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
+    <Table.ScrollArea>
+      <Table.Root className="asks" size="md" interactive aria-label="What each requirement costs">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>Asked</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">How much</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Adds, {code} a part</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">In all, {code}</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">First article, days</Table.ColumnHeader>
+            <Table.ColumnHeader>Closes</Table.ColumnHeader>
+            <Table.ColumnHeader>
+              <VisuallyHidden>Try</VisuallyHidden>
+            </Table.ColumnHeader>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {costs.map((c) => (
             <CostRow key={c.requirement.id} cost={c} most={most} onOpen={() => onOpen(c.requirement.id)} />
           ))}
-        </tbody>
-      </table>
-    </div>
+        </Table.Body>
+      </Table.Root>
+    </Table.ScrollArea>
   );
 }
 
@@ -64,19 +65,17 @@ function CostRow({
   const nothing = adds !== null && Math.abs(adds) < 0.005 && cost.opens.length === 0;
   const tried = list.some((ids) => ids.length === 1 && ids[0] === r.id);
   const figure = (text: string, label: string) => (
-    <button type="button" className="textbtn dotted" onClick={onOpen} aria-label={`${text} ${label}, lane by lane`}>
+    <FigureButton onClick={onOpen} aria-label={`${text} ${label}, lane by lane`}>
       {text}
-    </button>
+    </FigureButton>
   );
   return (
-    <tr data-requirement={r.id} className={nothing ? 'is-nothing' : undefined}>
-      <td>
-        <Link className="plain-link" href={`/studies/${id}/brief#field-${r.path.replaceAll('.', '-')}`}>
-          {r.name}
-        </Link>
-      </td>
-      <td className="num">{askedWords(r, units)}</td>
-      <td className="num">
+    <Table.Row data-requirement={r.id} className={nothing ? 'is-nothing' : undefined}>
+      <Table.Cell>
+        <PageLink href={`/studies/${id}/brief#field-${r.path.replaceAll('.', '-')}`}>{r.name}</PageLink>
+      </Table.Cell>
+      <Table.Cell className="num">{askedWords(r, units)}</Table.Cell>
+      <Table.Cell className="num">
         {adds === null ? (
           figure(cost.leader === null ? 'nothing opens' : 'every route', 'hang on it')
         ) : (
@@ -87,25 +86,22 @@ function CostRow({
             {figure(perPart(adds), 'a part')}
           </>
         )}
-      </td>
-      <td className="num">{cost.addsInAll === null ? '' : figure(whole(cost.addsInAll), 'in all')}</td>
-      <td className="num">{cost.addsFirst_d === null ? '' : figure(signed(cost.addsFirst_d, 1), 'days')}</td>
-      <td className="small">
-        {cost.opens.length > 0 && (
-          <button type="button" className="textbtn dotted" onClick={onOpen}>
-            {routesOf(cost.opens)}
-          </button>
-        )}
+      </Table.Cell>
+      <Table.Cell className="num">{cost.addsInAll === null ? '' : figure(whole(cost.addsInAll), 'in all')}</Table.Cell>
+      <Table.Cell className="num">
+        {cost.addsFirst_d === null ? '' : figure(signed(cost.addsFirst_d, 1), 'days')}
+      </Table.Cell>
+      <Table.Cell textStyle="label">
+        {cost.opens.length > 0 && <FigureButton onClick={onOpen}>{routesOf(cost.opens)}</FigureButton>}
         {cost.leader !== null && cost.opens.includes(cost.leader) && (
-          <div className="quiet">
+          <Box color="fg.muted">
             {shortName(cost.leader)} would lead at {fixed(cost.allIn ?? 0, 2)}
-          </div>
+          </Box>
         )}
-      </td>
-      <td className="num">
-        <button
-          type="button"
-          className="textbtn"
+      </Table.Cell>
+      <Table.Cell className="num">
+        <TextButton
+          size="sm"
           disabled={tried || list.length >= MOST_WHAT_IFS}
           title={
             tried
@@ -118,8 +114,8 @@ function CostRow({
           aria-label={`Try without: ${r.name}`}
         >
           {tried ? 'tried' : 'try without'}
-        </button>
-      </td>
-    </tr>
+        </TextButton>
+      </Table.Cell>
+    </Table.Row>
   );
 }

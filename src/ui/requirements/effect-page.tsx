@@ -1,4 +1,6 @@
 'use client';
+import { Span, Table, Text } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
 import { useMemo } from 'react';
 import { boardAt } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
@@ -39,61 +41,62 @@ export function EffectPage({ cost, q }: { readonly cost: RequirementCost; readon
       title={`${r.name}${how === '' ? '' : `: ${how}`}`}
       under={`What it adds at ${whole(q)} pieces. Without it: ${r.relaxed}.`}
     >
-      <div className="scroll-x">
-        <table className="sheet-table">
-          <thead>
-            <tr>
-              <th>Lane</th>
-              <th className="num">With it, {code}</th>
-              <th className="num">Without, {code}</th>
-              <th className="num">Adds, {code}</th>
-              <th className="num">Days</th>
-            </tr>
-          </thead>
-          <tbody>
+      <Table.ScrollArea>
+        <Table.Root size="sm">
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>Lane</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">With it, {code}</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Without, {code}</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Adds, {code}</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Days</Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
             {rows.map(({ effect, lane, allIn }) => (
-              <tr key={lane.id}>
-                <td>
-                  {laneWords(lane.id).route} <span className="quiet small">{laneWords(lane.id).variant}</span>
-                </td>
-                <td className="num">
+              <Table.Row key={lane.id}>
+                <Table.Cell>
+                  {laneWords(lane.id).route}{' '}
+                  <Span color="fg.muted" textStyle="label">
+                    {laneWords(lane.id).variant}
+                  </Span>
+                </Table.Cell>
+                <Table.Cell className="num">
                   {effect.closes && lane.status === 'blocked' ? (
                     'closed by it'
                   ) : (
-                    <button
-                      type="button"
-                      className="textbtn dotted"
-                      onClick={() => openWorking({ laneId: lane.id, figure: 'allIn', q })}
-                    >
+                    <FigureButton onClick={() => openWorking({ laneId: lane.id, figure: 'allIn', q })}>
                       {perPart(lane.money?.allIn ?? 0)}
-                    </button>
+                    </FigureButton>
                   )}
-                </td>
-                <td className="num">
-                  <button
-                    type="button"
-                    className="textbtn dotted"
-                    onClick={() => openWorking({ laneId: lane.id, figure: 'allIn' }, without)}
-                  >
+                </Table.Cell>
+                <Table.Cell className="num">
+                  <FigureButton onClick={() => openWorking({ laneId: lane.id, figure: 'allIn' }, without)}>
                     {perPart(allIn)}
-                  </button>
-                </td>
-                <td className="num">{effect.addsAllIn === null ? '' : signed(effect.addsAllIn, 2)}</td>
-                <td className="num">
+                  </FigureButton>
+                </Table.Cell>
+                <Table.Cell className="num">{effect.addsAllIn === null ? '' : signed(effect.addsAllIn, 2)}</Table.Cell>
+                <Table.Cell className="num">
                   {effect.closes && lane.status !== 'blocked'
                     ? 'too late'
                     : effect.addsFirst_d === null
                       ? ''
                       : signed(effect.addsFirst_d, 1)}
-                </td>
-              </tr>
+                </Table.Cell>
+              </Table.Row>
             ))}
-          </tbody>
-        </table>
-      </div>
-      {barred > 0 && <p className="small quiet">{barred} more lanes are ruled out with it and without it.</p>}
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
+      {barred > 0 && (
+        <Text textStyle="label" color="fg.muted">
+          {barred} more lanes are ruled out with it and without it.
+        </Text>
+      )}
       {r.path.startsWith('needs.pressure') && (
-        <p className="small quiet">A part that must hold pressure is tested under its licence; local codes decide.</p>
+        <Text textStyle="label" color="fg.muted">
+          A part that must hold pressure is tested under its licence; local codes decide.
+        </Text>
       )}
     </SheetPage>
   );

@@ -1,4 +1,6 @@
 'use client';
+import { Section } from '../kit';
+import { Span } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import type { StudyAsked } from '@/workers/cost-curves.protocol';
 import type { CostCurvesClient } from '@/workers/cost-curves.client';
@@ -36,20 +38,22 @@ export function RequirementsView() {
   return (
     <>
       <SideBySide />
-      <section className="section" aria-busy={busy}>
-        <h2>
-          What each requirement costs{' '}
-          <span className="quiet" role="status">
+      <Section
+        title="What each requirement costs"
+        under={
+          <>
             {error !== null
               ? `Not worked out: ${error}`
               : busy
                 ? 'Working it out …'
                 : `at ${whole(q)} pieces: the brief as it stands against the brief without it`}
-          </span>
-        </h2>
+          </>
+        }
+        aria-busy={busy}
+      >
         {costs !== null && costs.length === 0 && <p>The brief asks for nothing that could be given up.</p>}
         {costs !== null && costs.length > 0 && <CostTable costs={costs} onOpen={setOpenId} />}
-      </section>
+      </Section>
       <Sheet open={page !== null} onClose={() => setOpenId(null)} testId="effect">
         {page}
       </Sheet>

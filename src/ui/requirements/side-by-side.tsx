@@ -1,5 +1,6 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { FigureButton, Section, TextButton, Unit } from '../kit';
+import { Button, Heading, Span, Table, Text } from '@chakra-ui/react';
 import { useMemo, type ReactNode } from 'react';
 import { boardAt, type Board } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
@@ -29,12 +30,12 @@ export function SideBySide() {
         </div>
       )}
       {list.length > 0 && (
-        <section className="section" data-testid="what-ifs">
-          <h2>
-            Beside the brief{' '}
-            <span className="quiet">at {whole(board.q)} pieces; nothing here is saved until adopted</span>
-          </h2>
-          <div className="scroll-x">
+        <Section
+          title="Beside the brief"
+          under={<>at {whole(board.q)} pieces; nothing here is saved until adopted</>}
+          data-testid="what-ifs"
+        >
+          <Table.ScrollArea>
             <div className="beside" style={{ gridTemplateColumns: `repeat(${list.length + 1}, minmax(260px, 320px))` }}>
               <Column
                 title="The brief as it stands"
@@ -43,14 +44,16 @@ export function SideBySide() {
                 studyAt={undefined}
                 code={study.rates.currency.code}
               >
-                <p className="small quiet">{requirementsOf(study.brief).length} requirements</p>
+                <Text textStyle="label" color="fg.muted">
+                  {requirementsOf(study.brief).length} requirements
+                </Text>
               </Column>
               {list.map((ids, i) => (
                 <WhatIfColumn key={ids.join()} ids={ids} at={i} />
               ))}
             </div>
-          </div>
-        </section>
+          </Table.ScrollArea>
+        </Section>
       )}
     </>
   );
@@ -77,9 +80,9 @@ function WhatIfColumn({ ids, at }: { readonly ids: WhatIf; readonly at: number }
           .map((r) => (
             <li key={r.id}>
               without {r.name}{' '}
-              <button
-                type="button"
-                className="textbtn quiet"
+              <TextButton
+                size="sm"
+                color="fg.muted"
                 aria-label={`Ask for ${r.name} again in ${name}`}
                 onClick={() =>
                   change(
@@ -89,7 +92,7 @@ function WhatIfColumn({ ids, at }: { readonly ids: WhatIf; readonly at: number }
                 }
               >
                 ask again
-              </button>
+              </TextButton>
             </li>
           ))}
       </ul>
@@ -109,7 +112,7 @@ function WhatIfColumn({ ids, at }: { readonly ids: WhatIf; readonly at: number }
           ))}
       </select>
       <div style={{ display: 'flex', gap: 8, marginTop: 8 }}>
-        <Button size="xs" colorPalette="hot" onClick={() => adopt(at)} disabled={unread} aria-label={`Adopt ${name}`}>
+        <Button size="xs" variant="solid" onClick={() => adopt(at)} disabled={unread} aria-label={`Adopt ${name}`}>
           Adopt
         </Button>
         <Button size="xs" variant="outline" onClick={() => drop(at)} aria-label={`Drop ${name}`}>
@@ -117,9 +120,9 @@ function WhatIfColumn({ ids, at }: { readonly ids: WhatIf; readonly at: number }
         </Button>
       </div>
       {unread && (
-        <p className="small" style={{ color: 'var(--alarm)' }}>
+        <Text textStyle="label" style={{ color: 'var(--alarm)' }}>
           The brief holds a figure that cannot be read. Fix it first; then this can be adopted.
-        </p>
+        </Text>
       )}
     </Column>
   );
@@ -151,14 +154,8 @@ function Column({
     <>
       <dt>{label}</dt>
       <dd>
-        <button
-          type="button"
-          className="textbtn dotted"
-          onClick={() => lane && openWorking({ laneId: lane.id, figure }, studyAt)}
-        >
-          {text}
-        </button>
-        <span className="unit">{unit}</span>
+        <FigureButton onClick={() => lane && openWorking({ laneId: lane.id, figure }, studyAt)}>{text}</FigureButton>
+        <Unit>{unit}</Unit>
       </dd>
       <dd className="gap">{gap}</dd>
     </>
@@ -172,7 +169,9 @@ function Column({
   const { money, dates } = lane ?? { money: null, dates: null };
   return (
     <div className="beside-column" role="group" aria-label={title}>
-      <h3>{title}</h3>
+      <Heading as="h3" mt="2.5">
+        {title}
+      </Heading>
       {lane === undefined || money === null || dates === null ? (
         <p>No route survives.</p>
       ) : (
@@ -180,7 +179,9 @@ function Column({
           <dt>Leads</dt>
           <dd>
             <Tone laneId={lane.id} /> {laneWords(lane.id).route}{' '}
-            <span className="quiet small">{laneWords(lane.id).variant}</span>
+            <Span color="fg.muted" textStyle="label">
+              {laneWords(lane.id).variant}
+            </Span>
           </dd>
           <dd className="gap">{base !== undefined && base.id !== lane.id ? 'changes' : ''}</dd>
           {line('All in', 'allIn', perPart(money.allIn), `${code} a part`, gap(money.allIn, base?.money?.allIn, 2))}

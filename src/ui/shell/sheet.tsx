@@ -1,5 +1,5 @@
 'use client';
-import { CloseButton, Drawer, Portal } from '@chakra-ui/react';
+import { Box, CloseButton, Drawer, Portal } from '@chakra-ui/react';
 import { memo, type ReactNode } from 'react';
 import { useEscape } from './use-escape';
 
@@ -51,7 +51,9 @@ export function SheetPage({
       <Drawer.Header>
         <div>
           <Drawer.Title>{title}</Drawer.Title>
-          <div className="small quiet">{under}</div>
+          <Box textStyle="label" color="fg.muted">
+            {under}
+          </Box>
         </div>
       </Drawer.Header>
       <Drawer.Body tabIndex={0}>{children}</Drawer.Body>

@@ -1,4 +1,6 @@
 'use client';
+import { Kbd } from '@chakra-ui/react';
+import { PageLink, TextButton } from '../kit';
 import { useTheme } from 'next-themes';
 import Link from 'next/link';
 import { useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
@@ -44,25 +46,9 @@ export function Shell({ children }: { children: ReactNode }) {
           Nine Pours
         </Link>
         <nav aria-label="Main" className="small">
-          <Link href="/" className="plain-link">
-            Parts
-          </Link>{' '}
-          &nbsp;{' '}
-          <Link href="/rates" className="plain-link">
-            Rates
-          </Link>{' '}
-          &nbsp;{' '}
-          <Link href="/bench" className="plain-link">
-            Bench
-          </Link>{' '}
-          &nbsp;{' '}
-          <Link href="/model" className="plain-link">
-            Model
-          </Link>{' '}
-          &nbsp;{' '}
-          <Link href="/check" className="plain-link">
-            Check the arithmetic
-          </Link>
+          <PageLink href="/">Parts</PageLink> &nbsp; <PageLink href="/rates">Rates</PageLink> &nbsp;{' '}
+          <PageLink href="/bench">Bench</PageLink> &nbsp; <PageLink href="/model">Model</PageLink> &nbsp;{' '}
+          <PageLink href="/check">Check the arithmetic</PageLink>
         </nav>
         <span className="grow" />
         <div className="toggle" role="group" aria-label="Units">
@@ -80,9 +66,9 @@ export function Shell({ children }: { children: ReactNode }) {
             Dark
           </button>
         </div>
-        <button type="button" className="textbtn small" onClick={() => setKeys(true)}>
-          Keys <kbd>?</kbd>
-        </button>
+        <TextButton size="xs" onClick={() => setKeys(true)}>
+          Keys <Kbd>?</Kbd>
+        </TextButton>
       </header>
       <main id="content">{children}</main>
       <Shortcuts open={keys} onClose={() => setKeys(false)} />

@@ -1,5 +1,5 @@
 'use client';
-import { CloseButton, Dialog, Portal } from '@chakra-ui/react';
+import { CloseButton, Dialog, Kbd, Portal, Table } from '@chakra-ui/react';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['?', 'this sheet'],
@@ -36,18 +36,18 @@ export function Shortcuts({ open, onClose }: { open: boolean; onClose: () => voi
               <CloseButton size="sm" aria-label="Close" />
             </Dialog.CloseTrigger>
             <Dialog.Body>
-              <table className="sheet-table">
-                <tbody>
+              <Table.Root size="sm">
+                <Table.Body>
                   {KEYS.map(([key, what]) => (
-                    <tr key={key}>
-                      <td style={{ whiteSpace: 'nowrap' }}>
-                        <kbd>{key}</kbd>
-                      </td>
-                      <td>{what}</td>
-                    </tr>
+                    <Table.Row key={key}>
+                      <Table.Cell style={{ whiteSpace: 'nowrap' }}>
+                        <Kbd>{key}</Kbd>
+                      </Table.Cell>
+                      <Table.Cell>{what}</Table.Cell>
+                    </Table.Row>
                   ))}
-                </tbody>
-              </table>
+                </Table.Body>
+              </Table.Root>
             </Dialog.Body>
           </Dialog.Content>
         </Dialog.Positioner>

@@ -1,4 +1,5 @@
 'use client';
+import { FigureButton } from '../kit';
 import {
   BarController,
   BarElement,
@@ -107,9 +108,7 @@ export function DifferenceChart({
       />
       <figcaption className="small quiet">
         Filled bars: draws in which {shortName(first)} is the cheaper,{' '}
-        <button
-          type="button"
-          className="figure-link"
+        <FigureButton
           title="Open the working"
           onClick={() => {
             const made = differenceDrawn(difference, currency, how);
@@ -117,7 +116,7 @@ export function DifferenceChart({
           }}
         >
           {percent(holds.share)} %
-        </button>{' '}
+        </FigureButton>{' '}
         of them. The outermost bars hold all that lies further out.
       </figcaption>
     </figure>

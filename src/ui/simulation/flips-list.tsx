@@ -1,4 +1,6 @@
 'use client';
+import { Text } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
 import { useMemo, useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
 import type { SimulationDepth } from '@/workers/simulation.protocol';
@@ -63,16 +65,14 @@ export function FlipsList({
           </li>
         ))}
       </ul>
-      <p className="small quiet">
+      <Text textStyle="label" color="fg.muted">
         {ofFigures.length === 0
           ? `No single rate, price, share or hour, from a quarter to four times its likely value, puts another route before ${shortName(depth.leader)}.`
           : `One figure at a time, the rest at likely, from a quarter to four times its likely value. ${within === 0 ? 'None turns it within its own range.' : `${within} ${within === 1 ? 'turns' : 'turn'} it within ${within === 1 ? 'its' : 'their'} range.`}`}{' '}
         {ofFigures.length > shown.length && (
-          <button type="button" className="textbtn dotted" onClick={() => setAll(true)}>
-            all {ofFigures.length}
-          </button>
+          <FigureButton onClick={() => setAll(true)}>all {ofFigures.length}</FigureButton>
         )}
-      </p>
+      </Text>
     </>
   );
 }
@@ -81,9 +81,9 @@ function GoThere({ flip, onGo }: { readonly flip: BriefFlip; readonly onGo: (q: 
   return flip.at.map((q) => (
     <span key={q}>
       {' · '}
-      <button type="button" className="textbtn dotted small" onClick={() => onGo(q)}>
+      <FigureButton textStyle="label" onClick={() => onGo(q)}>
         rail to {whole(q)}
-      </button>
+      </FigureButton>
     </span>
   ));
 }

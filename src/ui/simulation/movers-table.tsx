@@ -1,5 +1,6 @@
 'use client';
-import Link from 'next/link';
+import { Box, Table, Text } from '@chakra-ui/react';
+import { FigureButton, PageLink, Unit } from '../kit';
 import { useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
 import type { SimulationDepth } from '@/workers/simulation.protocol';
@@ -28,43 +29,46 @@ export function MoversTable({
   const moving = depth.movers.filter((m) => m.swing > 0);
   const shown = all ? moving : moving.slice(0, FEW);
   const { second } = depth;
-  if (second === null) return <p className="small quiet">No second route survives to set against the leader.</p>;
+  if (second === null)
+    return (
+      <Text textStyle="label" color="fg.muted">
+        No second route survives to set against the leader.
+      </Text>
+    );
   return (
     <>
-      <div className="scroll-x">
-        <table className="sheet-table" aria-label="What moves the choice">
-          <thead>
-            <tr>
-              <th>Uncertain figure</th>
-              <th className="num">Low … likely … high</th>
-              <th
+      <Table.ScrollArea>
+        <Table.Root size="sm" aria-label="What moves the choice">
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>Uncertain figure</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Low … likely … high</Table.ColumnHeader>
+              <Table.ColumnHeader
                 className="num"
                 title="Total of the next route less that of the leader, with this figure alone at its low or high"
               >
                 Difference at low … high, {currency}
-              </th>
-              <th className="num" title="Rank correlation with the difference over the draws">
+              </Table.ColumnHeader>
+              <Table.ColumnHeader className="num" title="Rank correlation with the difference over the draws">
                 Rank correlation
-              </th>
-              <th>From</th>
-            </tr>
-          </thead>
-          <tbody>
+              </Table.ColumnHeader>
+              <Table.ColumnHeader>From</Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
             {shown.map((m) => {
               const input = by.get(m.name);
               if (input === undefined) return null;
               const turns = m.atLow < 0 || m.atHigh < 0;
               return (
-                <tr key={m.name}>
-                  <td>{inputWords(input, study.rates)}</td>
-                  <td className="num">
+                <Table.Row key={m.name}>
+                  <Table.Cell>{inputWords(input, study.rates)}</Table.Cell>
+                  <Table.Cell className="num">
                     {input.range.map((x) => figureWords(x, input.unit).replace(/ .*$/, '')).join(' … ')}{' '}
-                    <span className="unit">{input.unit === 'share' ? '%' : input.unit}</span>
-                  </td>
-                  <td className="num">
-                    <button
-                      type="button"
-                      className="textbtn dotted"
+                    <Unit>{input.unit === 'share' ? '%' : input.unit}</Unit>
+                  </Table.Cell>
+                  <Table.Cell className="num">
+                    <FigureButton
                       title="Open the working"
                       onClick={() => {
                         const words = inputWords(input, study.rates);
@@ -73,15 +77,17 @@ export function MoversTable({
                       }}
                     >
                       {signed(m.atLow, 0)} … {signed(m.atHigh, 0)}
-                    </button>
-                    {turns && <div className="small bad">alone it turns the choice</div>}
-                  </td>
-                  <td className="num">{fixed(m.rho, 2)}</td>
-                  <td className="small">
+                    </FigureButton>
+                    {turns && (
+                      <Box textStyle="label" color="alarm">
+                        alone it turns the choice
+                      </Box>
+                    )}
+                  </Table.Cell>
+                  <Table.Cell className="num">{fixed(m.rho, 2)}</Table.Cell>
+                  <Table.Cell textStyle="label">
                     {input.source === 'rate' ? (
-                      <Link className="plain-link" href={`/rates/${rates.id}#${encodeURIComponent(input.path)}`}>
-                        rate set
-                      </Link>
+                      <PageLink href={`/rates/${rates.id}#${encodeURIComponent(input.path)}`}>rate set</PageLink>
                     ) : input.source === 'alloy' ? (
                       'alloy'
                     ) : input.source === 'route' ? (
@@ -89,22 +95,22 @@ export function MoversTable({
                     ) : (
                       'brief'
                     )}
-                  </td>
-                </tr>
+                  </Table.Cell>
+                </Table.Row>
               );
             })}
-          </tbody>
-        </table>
-      </div>
-      <p className="small quiet">
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
+      <Text textStyle="label" color="fg.muted">
         Difference: {shortName(second)} less {shortName(depth.leader)}, whole programme; below 0 they change places.{' '}
         {moving.length} of {depth.inputs.length} figures move it.{' '}
         {moving.length > FEW && (
-          <button type="button" className="textbtn dotted" aria-expanded={all} onClick={() => setAll((x) => !x)}>
+          <FigureButton aria-expanded={all} onClick={() => setAll((x) => !x)}>
             {all ? 'only the first' : `all ${significant(moving.length, 3)}`}
-          </button>
+          </FigureButton>
         )}
-      </p>
+      </Text>
     </>
   );
 }

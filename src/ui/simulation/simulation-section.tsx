@@ -1,4 +1,6 @@
 'use client';
+import { Box, Heading, Input, Span, Text } from '@chakra-ui/react';
+import { FigureButton, Section } from '../kit';
 import { memo } from 'react';
 import { shortName } from '@/core/catalogue/routes';
 import { significant, weeks, whole } from '../format';
@@ -31,22 +33,21 @@ export const SimulationSection = memo(function DoubtSection({
   const { summary, depth, nothing, error, done } = simulation;
   if (nothing) return null;
   return (
-    <section className="section" aria-label="How sure" aria-busy={simulation.behind}>
-      <h2>
-        How sure{' '}
-        <span className="quiet">
-          every figure drawn between its low and high, {whole(DRAWS)} times, all routes by the same draws
-        </span>
-      </h2>
+    <Section
+      title="How sure"
+      under={<>every figure drawn between its low and high, {whole(DRAWS)} times, all routes by the same draws</>}
+      aria-label="How sure"
+      aria-busy={simulation.behind}
+    >
       {error !== null && (
-        <p className="bad" role="alert">
+        <Text color="alarm" role="alert">
           Not drawn: {error}
-        </p>
+        </Text>
       )}
       {summary === null && error === null && (
-        <p className="small quiet" role="status">
+        <Text textStyle="label" color="fg.muted" role="status">
           Drawing …
-        </p>
+        </Text>
       )}
       {summary !== null && <Verdict simulation={simulation} onSpread={onSpread} />}
       {summary?.difference != null && (
@@ -57,11 +58,15 @@ export const SimulationSection = memo(function DoubtSection({
           q={simulation.q}
         />
       )}
-      <h3>What would overturn it</h3>
+      <Heading as="h3" mt="2.5">
+        What would overturn it
+      </Heading>
       {depth === null ? <Waiting /> : <FlipsList depth={depth} q={simulation.q} onGo={onGo} />}
-      <h3>What moves the choice</h3>
+      <Heading as="h3" mt="2.5">
+        What moves the choice
+      </Heading>
       {depth === null ? <Waiting /> : <MoversTable depth={depth} q={simulation.q} currency={currency} />}
-      <div className="board-tools small simulation-tools">
+      <Box className="board-tools simulation-tools" textStyle="label">
         <div className="toggle" role="group" aria-label="Spread of a figure over its range">
           {(['pert', 'triangle'] as const).map((spread) => (
             <button
@@ -85,8 +90,9 @@ export const SimulationSection = memo(function DoubtSection({
         </label>
         <label>
           Seed{' '}
-          <input
-            className="cell-input num"
+          <Input
+            variant="flushed"
+            textAlign="end"
             type="number"
             min={1}
             max={999_999}
@@ -98,21 +104,21 @@ export const SimulationSection = memo(function DoubtSection({
             }}
           />
         </label>
-        <span className="quiet" role="status">
+        <Span color="fg.muted" role="status">
           {summary !== null &&
             (simulation.behind
               ? DRAWN_AGAIN
               : `${whole(summary.draws)} draws in ${significant(simulation.ms, 2)} ms${done ? '' : ' …'}`)}
-        </span>
-      </div>
-    </section>
+        </Span>
+      </Box>
+    </Section>
   );
 });
 
 const Waiting = () => (
-  <p className="small quiet" role="status">
+  <Text textStyle="label" color="fg.muted" role="status">
     Looking …
-  </p>
+  </Text>
 );
 
 function Verdict({
@@ -132,9 +138,9 @@ function Verdict({
   if (first?.cheapest == null) return null;
   const close = next?.cheapest != null && next.cheapest.high >= first.cheapest.low;
   const opening = (laneId: string, drawn: DrawnFigure, text: string) => (
-    <button type="button" className="figure-link" title="Open the working" onClick={() => onSpread(laneId, drawn)}>
+    <FigureButton title="Open the working" onClick={() => onSpread(laneId, drawn)}>
       {text}
-    </button>
+    </FigureButton>
   );
   const share = (laneId: string, drawn: DrawnFigure, of: Share) => {
     const [lead, text, limits] = drawsParts(of);

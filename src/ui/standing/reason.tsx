@@ -1,3 +1,5 @@
+import { Box, Span } from '@chakra-ui/react';
+import { PageLink } from '../kit';
 import Link from 'next/link';
 import type { StandingOf } from '@/server/results';
 import type { ExplainedFigure } from '@/core/explanation';
@@ -43,10 +45,10 @@ export function Reason({
       <Explained explanation={explanation} studyAt={studyAt} />
     );
   return (
-    <div className="small">
-      {state === 'stands' ? <span className="quiet">{reason}</span> : reason}
+    <Box textStyle="label">
+      {state === 'stands' ? <Span color="fg.muted">{reason}</Span> : reason}
       {causes.length > 0 && (
-        <span className="quiet">
+        <Span color="fg.muted">
           {' '}
           In “{ratesName}”:{' '}
           {causes.map(({ text, path }, i) => (
@@ -55,15 +57,13 @@ export function Reason({
               {path === null ? (
                 text
               ) : (
-                <Link className="plain-link" href={`/rates/${ratesId}#${encodeURIComponent(path)}`}>
-                  {text}
-                </Link>
+                <PageLink href={`/rates/${ratesId}#${encodeURIComponent(path)}`}>{text}</PageLink>
               )}
             </span>
           ))}
           .
-        </span>
+        </Span>
       )}
-    </div>
+    </Box>
   );
 }

@@ -1,4 +1,6 @@
 'use client';
+import { Section } from '../kit';
+import { Span } from '@chakra-ui/react';
 import Link from 'next/link';
 import { shortName } from '@/core/catalogue/routes';
 import type { StandingsKept } from '@/server/results';
@@ -14,31 +16,34 @@ export function StandingsList({ standings, counts }: StandingsKept) {
   if (all + counts.waiting === 0) return null;
   const sorted = standings.toSorted((a, b) => GRAVITY.indexOf(a.state) - GRAVITY.indexOf(b.state));
   return (
-    <section className="section" aria-label="Signed decisions" data-testid="standings">
-      <h2>
-        Signed decisions{' '}
-        <span className="quiet">
+    <Section
+      title="Signed decisions"
+      under={
+        <>
           looked at again with the rates as they are: {counts.stands} of {all} still stand
           {counts.waiting > 0 && `; ${counts.waiting} not looked at yet`}
           {all > standings.length && `; the first ${standings.length} are told here`}
-        </span>
-      </h2>
+        </>
+      }
+      aria-label="Signed decisions"
+      data-testid="standings"
+    >
       <ul className="standings">
         {sorted.map((s) => (
           <li key={s.decisionId} data-standing={s.state}>
             <StandingMark state={s.state} />
             <div>
               <Link href={`/studies/${s.studyId}/decision`}>{s.title}</Link>{' '}
-              <span className="quiet small">
+              <Span color="fg.muted" textStyle="label">
                 {s.plan ? 'in two steps, then ' : ''}
                 {shortName(s.laneId)} at {whole(s.quantity)} pieces, signed by {s.signedBy} on {plainDate(s.signedOn)}
                 {!s.fresh && '; being looked at again'}
-              </span>
+              </Span>
               <Reason standing={s} />
             </div>
           </li>
         ))}
       </ul>
-    </section>
+    </Section>
   );
 }

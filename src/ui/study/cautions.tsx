@@ -1,3 +1,4 @@
+import { Span, Text } from '@chakra-ui/react';
 import type { Alloy } from '@/core/catalogue/alloys';
 import { cautionsFor, WHO_DECIDES, type Caution, type Severity } from '@/core/catalogue/cautions';
 
@@ -15,7 +16,9 @@ export function Cautions({ routeIds, alloy }: { readonly routeIds: readonly stri
       {[...all.values()].map((c) => (
         <OneCaution key={c.id} caution={c} />
       ))}
-      <p className="small quiet">{WHO_DECIDES}</p>
+      <Text textStyle="label" color="fg.muted">
+        {WHO_DECIDES}
+      </Text>
     </div>
   );
 }
@@ -29,7 +32,7 @@ function OneCaution({
     <details className="caution small">
       <summary>
         <strong>{title}</strong> <span className={`severity is-${severity}`}>{SEVERITY_WORDS[severity]}</span>{' '}
-        <span className="quiet">{hurts.whom}</span>
+        <Span color="fg.muted">{hurts.whom}</Span>
       </summary>
       <p>{hurts.what}</p>
       <ul>

@@ -1,5 +1,6 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { PageLink } from '../kit';
+import { Box, Button, Heading, Span, Text } from '@chakra-ui/react';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useMemo, type ReactNode } from 'react';
@@ -53,8 +54,12 @@ export function StudyHead({ children }: { children: ReactNode }) {
     <>
       <div className="study-head">
         <div className="line">
-          <h1>{brief.title}</h1>
-          <span className="quiet small">{study.alloy?.name ?? 'no alloy chosen'}</span>
+          <Heading as="h1" size="lg">
+            {brief.title}
+          </Heading>
+          <Span color="fg.muted" textStyle="label">
+            {study.alloy?.name ?? 'no alloy chosen'}
+          </Span>
           <SaveLine />
           <nav className="views" aria-label="Views of this study">
             {VIEWS.map(([view, name]) => (
@@ -72,12 +77,10 @@ export function StudyHead({ children }: { children: ReactNode }) {
           <VerdictLine />
         </Guarded>
         {signed && (
-          <p className="small quiet">
+          <Text textStyle="label" color="fg.muted">
             Signed by {signed.signedBy} on {plainDate(signed.signedOn)}.{' '}
-            <Link className="plain-link" href={`/studies/${id}/decision`}>
-              Open the record
-            </Link>
-          </p>
+            <PageLink href={`/studies/${id}/decision`}>Open the record</PageLink>
+          </Text>
         )}
       </div>
       <ConflictBanner />
@@ -108,9 +111,9 @@ function VerdictLine() {
         <Explained explanation={verdictExplanation(board, curves?.crossings ?? null, currency)} />
       </p>
       {brief.leads !== 'cost' && led !== null && (
-        <p className="small" data-testid="led-by">
+        <Text textStyle="label" data-testid="led-by">
           <Explained explanation={rankingExplanation(board, brief.leads, led, currency)} />
-        </p>
+        </Text>
       )}
     </>
   );
@@ -127,10 +130,10 @@ const SAVE_WORDS = {
 function SaveLine() {
   const { saveState, savedAt } = useStudy('saveState', 'savedAt');
   return (
-    <span className="small quiet" role="status" data-testid="save-state" data-state={saveState}>
+    <Span textStyle="label" color="fg.muted" role="status" data-testid="save-state" data-state={saveState}>
       {SAVE_WORDS[saveState]}
       {saveState === 'saved' && <span className="hide-narrow"> {plainDate(savedAt)}</span>}
-    </span>
+    </Span>
   );
 }
 
@@ -142,15 +145,15 @@ function ConflictBanner() {
     <div className="banner is-alarm" role="alert">
       <div>
         <strong>Somebody saved a newer version of this study while you were typing.</strong>
-        <div className="small">
+        <Box textStyle="label">
           Yours: “{brief.title}”. Theirs: “{conflict.theirs.title}”, saved {plainDate(conflict.theirs.changedAt)}.
           Nothing is lost until you choose, and what you do not choose stays on record.
-        </div>
+        </Box>
       </div>
       <Button size="xs" variant="outline" onClick={() => settle('theirs')}>
         Take theirs
       </Button>
-      <Button size="xs" colorPalette="hot" onClick={() => settle('mine')}>
+      <Button size="xs" variant="solid" onClick={() => settle('mine')}>
         Save mine on top
       </Button>
     </div>

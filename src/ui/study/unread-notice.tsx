@@ -1,4 +1,5 @@
 'use client';
+import { chakra } from '@chakra-ui/react';
 import type { BriefIssue } from '@/core/brief';
 import { issueWords } from '../brief/issue-words';
 
@@ -14,12 +15,12 @@ export function UnreadNotice({ unread }: { readonly unread: readonly BriefIssue[
           {unread.length === 1 ? 'A stored value was' : `${unread.length} stored values were`} left out: this version
           does not take {unread.length === 1 ? 'it' : 'them'}. Everything else stands.
         </strong>
-        <ul className="small">
+        <chakra.ul textStyle="label">
           {unread.slice(0, MOST_LISTED).map((issue) => (
             <li key={issue.path}>{issueWords(issue)}</li>
           ))}
           {unread.length > MOST_LISTED && <li>and {unread.length - MOST_LISTED} more</li>}
-        </ul>
+        </chakra.ul>
       </div>
     </div>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { FigureButton } from '../kit';
 import type { Explanation, ExplainedFigure } from '@/core/explanation';
 import { useSheets } from './sheets';
 import { type StudyAt } from './figure-at';
@@ -22,10 +23,8 @@ export function Explained({
     const next = explanation[i + 1];
     const closing = typeof next === 'string' ? (CLOSING.exec(next)?.[0] ?? '') : '';
     const button = (
-      <button
+      <FigureButton
         key={i}
-        type="button"
-        className="figure-link"
         title={figure === null ? 'Open the reasons' : 'Open the working'}
         onClick={() =>
           figure === null
@@ -34,7 +33,7 @@ export function Explained({
         }
       >
         {text}
-      </button>
+      </FigureButton>
     );
     return closing === '' ? (
       button

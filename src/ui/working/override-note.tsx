@@ -1,4 +1,6 @@
 'use client';
+import { Input, Span } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
 import { useState } from 'react';
 import { mostPositions } from '@/core/cost';
 import { laneWords } from '@/core/catalogue/routes';
@@ -38,9 +40,10 @@ export function OverrideNote({ laneId }: { readonly laneId: string }) {
         }}
       >
         <label htmlFor="held-count">Hold another count, 1 to {most}</label>{' '}
-        <input
+        <Input
           id="held-count"
-          className="cell-input num"
+          variant="flushed"
+          textAlign="end"
           style={{ width: 64 }}
           inputMode="numeric"
           autoComplete="off"
@@ -65,14 +68,12 @@ export function OverrideNote({ laneId }: { readonly laneId: string }) {
             </select>{' '}
           </>
         )}
-        <button type="submit" className="textbtn dotted">
-          hold it
-        </button>
+        <FigureButton>hold it</FigureButton>
         {bad && (
-          <span className="bad small" role="alert">
+          <Span color="alarm" textStyle="label" role="alert">
             {' '}
             Positions “{typed}”: a whole number from 1 to {most} is wanted; more do not fit a pour.
-          </span>
+          </Span>
         )}
       </form>
       {held !== undefined && (
@@ -80,9 +81,7 @@ export function OverrideNote({ laneId }: { readonly laneId: string }) {
           {entry.overriddenCost === null
             ? `${held[0]} a pour are held by the brief but do not fit any more; the cheapest count is used.`
             : `${held[0]} a pour are held by the brief.`}{' '}
-          <button type="button" className="textbtn dotted" onClick={letLayoutGo}>
-            take the cheapest again
-          </button>
+          <FigureButton onClick={letLayoutGo}>take the cheapest again</FigureButton>
         </p>
       )}
       {siblings > 1 && (
@@ -90,22 +89,16 @@ export function OverrideNote({ laneId }: { readonly laneId: string }) {
           {variants[routeId] === laneId ? (
             <>
               {variant} is held as the way of {route}; its other variants cannot lead.{' '}
-              <button type="button" className="textbtn dotted" onClick={letVariantGo}>
-                let the cheapest variant lead again
-              </button>
+              <FigureButton onClick={letVariantGo}>let the cheapest variant lead again</FigureButton>
             </>
           ) : (
             <>
               {entry.passedOver
                 ? 'Another variant of the route is held. '
                 : 'The cheapest variant stands for its route. '}
-              <button
-                type="button"
-                className="textbtn dotted"
-                onClick={() => change({ variants: { ...variants, [routeId]: laneId } })}
-              >
+              <FigureButton onClick={() => change({ variants: { ...variants, [routeId]: laneId } })}>
                 hold {variant} for {route}
-              </button>
+              </FigureButton>
             </>
           )}
         </p>

@@ -1,5 +1,6 @@
 'use client';
-import { Link as ChakraLink } from '@chakra-ui/react';
+import { PageLink, TextButton, Unit } from '../kit';
+import { Box, Link as ChakraLink, Table, Text } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { PLAN, StudyWorkings } from '@/core/phased-plans';
@@ -60,9 +61,9 @@ export function WorkingPage({
           {onBack !== null && (
             <>
               {' '}
-              <button type="button" className="textbtn" onClick={onBack}>
+              <TextButton size="sm" onClick={onBack}>
                 ← back
-              </button>
+              </TextButton>
             </>
           )}
         </>
@@ -103,31 +104,31 @@ const NEVER = (): boolean => false;
 export function WorkingBody({ w, onDeeper = STAY, isBaseline = NEVER }: Partial<BodyProps> & { readonly w: Working }) {
   return (
     <>
-      <p className="small quiet">
+      <Text textStyle="label" color="fg.muted">
         <EquationLink w={w} />
-      </p>
+      </Text>
       <div className="expr">
         {pretty(w.expression)}
         <br />= <strong>{significant(w.value, 6)}</strong> {w.unit} <InInches value={w.value} unit={w.unit} />
       </div>
       {w.note !== null && <p style={{ margin: '8px 0' }}>{w.note}</p>}
-      <div className="scroll-x">
-        <table className="sheet-table" style={{ marginTop: 10 }}>
-          <thead>
-            <tr>
-              <th>Symbol</th>
-              <th>What it is</th>
-              <th className="num">Value</th>
-              <th>From</th>
-            </tr>
-          </thead>
-          <tbody>
+      <Table.ScrollArea>
+        <Table.Root size="sm" style={{ marginTop: 10 }}>
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>Symbol</Table.ColumnHeader>
+              <Table.ColumnHeader>What it is</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Value</Table.ColumnHeader>
+              <Table.ColumnHeader>From</Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
             {w.symbols.map((s) => (
               <Row key={s.symbol} s={s} onDeeper={onDeeper} isBaseline={isBaseline} />
             ))}
-          </tbody>
-        </table>
-      </div>
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
     </>
   );
 }
@@ -149,53 +150,52 @@ function Row({ s, onDeeper, isBaseline }: BodyProps & { readonly s: WorkingSymbo
   const { id, rates } = useStudy('id', 'rates');
   const opens = s.opens !== null && (isBaseline(s.opensLane) || isFigure(s.opens)) ? s.opens : null;
   return (
-    <tr>
-      <td className="mono">{pretty(s.symbol)}</td>
-      <td>
+    <Table.Row>
+      <Table.Cell textStyle="mono">{pretty(s.symbol)}</Table.Cell>
+      <Table.Cell>
         {s.meaning}
-        {s.note !== null && <div className="small quiet">{s.note}</div>}
-      </td>
-      <td className="num">
+        {s.note !== null && (
+          <Box textStyle="label" color="fg.muted">
+            {s.note}
+          </Box>
+        )}
+      </Table.Cell>
+      <Table.Cell className="num">
         {opens === null ? (
           significant(s.value, 6)
         ) : (
-          <button
-            type="button"
-            className="textbtn"
+          <TextButton
+            size="sm"
             style={{ borderBottom: '1px dotted var(--hair-2)' }}
             onClick={() => onDeeper(opens, s.opensLane)}
           >
             {significant(s.value, 6)}
-          </button>
+          </TextButton>
         )}
-        <span className="unit">{s.unit}</span>
+        <Unit>{s.unit}</Unit>
         <InInches value={s.value} unit={s.unit} />
         {s.range !== null && (
-          <div className="small quiet">
+          <Box textStyle="label" color="fg.muted">
             {significant(s.range[0], 3)} … {significant(s.range[1], 3)}
-          </div>
+          </Box>
         )}
-      </td>
-      <td className="small">
+      </Table.Cell>
+      <Table.Cell textStyle="label">
         {s.source === 'brief' && s.path !== null ? (
-          <Link className="plain-link" href={`/studies/${id}/brief#${briefAnchor(s.path)}`}>
-            brief
-          </Link>
+          <PageLink href={`/studies/${id}/brief#${briefAnchor(s.path)}`}>brief</PageLink>
         ) : s.source === 'rate' && s.path !== null ? (
-          <Link className="plain-link" href={`/rates/${rates.id}#${encodeURIComponent(s.path)}`}>
-            rate set
-          </Link>
+          <PageLink href={`/rates/${rates.id}#${encodeURIComponent(s.path)}`}>rate set</PageLink>
         ) : (
           SOURCE_WORDS[s.source]
         )}
-        {s.basis !== null && <div className="quiet">{BASIS_WORDS[s.basis]}</div>}
+        {s.basis !== null && <Box color="fg.muted">{BASIS_WORDS[s.basis]}</Box>}
         {s.path !== null && s.source !== 'brief' && (
-          <div className="quiet mono" style={{ fontSize: 10.5, overflowWrap: 'anywhere' }}>
+          <Box color="fg.muted" textStyle="mono" style={{ fontSize: 10.5, overflowWrap: 'anywhere' }}>
             {s.path}
-          </div>
+          </Box>
         )}
-      </td>
-    </tr>
+      </Table.Cell>
+    </Table.Row>
   );
 }
 
@@ -204,8 +204,8 @@ function InInches({ value, unit }: { readonly value: number; readonly unit: stri
   const [units] = useUnits();
   const shown = units === 'inch' ? inUnitsOf(value, unit, units) : null;
   return shown === null ? null : (
-    <div className="small quiet">
+    <Box textStyle="label" color="fg.muted">
       {significant(shown.value, 5)} {shown.unit}
-    </div>
+    </Box>
   );
 }

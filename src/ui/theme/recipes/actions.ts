@@ -24,7 +24,12 @@ export const button = defineRecipe({
   variants: {
     variant: {
       solid: { bg: 'hot', color: 'hot.contrast', _hover: { bg: 'color-mix(in srgb, {colors.hot}, {colors.fg} 14%)' } },
-      outline: { borderColor: 'border.emphasized', bg: 'bg', _hover: { borderColor: 'fg' }, _expanded: { bg: 'bg.subtle' } },
+      outline: {
+        borderColor: 'border.emphasized',
+        bg: 'bg',
+        _hover: { borderColor: 'fg' },
+        _expanded: { bg: 'bg.subtle' },
+      },
       ghost: { color: 'fg.muted', _hover: { bg: 'bg.subtle', color: 'fg' } },
       plain: {
         h: 'auto !important',
@@ -142,7 +147,15 @@ export const breadcrumb = defineSlotRecipe({
   className: 'breadcrumb',
   slots: ['link', 'currentLink', 'item', 'list', 'root', 'ellipsis', 'separator'],
   base: {
-    list: { display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: '1.5', textStyle: 'label', color: 'fg.muted', listStyle: 'none' },
+    list: {
+      display: 'flex',
+      flexWrap: 'wrap',
+      alignItems: 'center',
+      gap: '1.5',
+      textStyle: 'label',
+      color: 'fg.muted',
+      listStyle: 'none',
+    },
     item: { display: 'inline-flex', alignItems: 'center' },
     link: { color: 'fg.muted', _hover: { color: 'fg' } },
     currentLink: { color: 'fg' },

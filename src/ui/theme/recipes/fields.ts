@@ -147,7 +147,20 @@ export const radiomark = defineRecipe({ className: 'radiomark', base: { ...BOX, 
 
 export const slider = defineSlotRecipe({
   className: 'slider',
-  slots: ['root', 'label', 'thumb', 'valueText', 'track', 'range', 'control', 'markerGroup', 'marker', 'draggingIndicator', 'markerIndicator', 'markerLabel'],
+  slots: [
+    'root',
+    'label',
+    'thumb',
+    'valueText',
+    'track',
+    'range',
+    'control',
+    'markerGroup',
+    'marker',
+    'draggingIndicator',
+    'markerIndicator',
+    'markerLabel',
+  ],
   base: {
     root: { display: 'flex', flexDirection: 'column', width: 'full', touchAction: 'none' },
     control: { display: 'inline-flex', alignItems: 'center', position: 'relative', minH: '5' },
@@ -169,7 +182,23 @@ export const slider = defineSlotRecipe({
 
 export const fileUpload = defineSlotRecipe({
   className: 'file',
-  slots: ['root', 'dropzone', 'item', 'itemDeleteTrigger', 'itemGroup', 'itemName', 'itemPreview', 'itemPreviewImage', 'itemSizeText', 'label', 'trigger', 'clearTrigger', 'itemContent', 'dropzoneContent', 'fileText'],
+  slots: [
+    'root',
+    'dropzone',
+    'item',
+    'itemDeleteTrigger',
+    'itemGroup',
+    'itemName',
+    'itemPreview',
+    'itemPreviewImage',
+    'itemSizeText',
+    'label',
+    'trigger',
+    'clearTrigger',
+    'itemContent',
+    'dropzoneContent',
+    'fileText',
+  ],
   base: {
     root: { display: 'flex', flexDirection: 'column', gap: '3', width: 'full', alignItems: 'flex-start' },
     dropzone: {

@@ -1,8 +1,32 @@
 import { breadcrumb, button, figure, kbd, link, segmentGroup, tabs } from './actions';
-import { checkbox, checkmark, field, fieldset, fileUpload, input, nativeSelect, radioGroup, radiomark, slider, textarea } from './fields';
+import {
+  checkbox,
+  checkmark,
+  field,
+  fieldset,
+  fileUpload,
+  input,
+  nativeSelect,
+  radioGroup,
+  radiomark,
+  slider,
+  textarea,
+} from './fields';
 import { combobox, dialog, drawer, menu, popover, toast, tooltip } from './overlays';
 import { dataList, table } from './tables';
-import { alert, badge, code, collapsible, emptyState, expression, heading, progress, section, skeleton, spinner } from './messages';
+import {
+  alert,
+  badge,
+  code,
+  collapsible,
+  emptyState,
+  expression,
+  heading,
+  progress,
+  section,
+  skeleton,
+  spinner,
+} from './messages';
 
 /** Recipes of one part. */
 export const recipes = {

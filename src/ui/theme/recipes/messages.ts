@@ -21,7 +21,14 @@ export const alert = defineSlotRecipe({
     title: { fontWeight: 'bold' },
     description: { textStyle: 'label' },
   },
-  variants: { status: { info: {}, error: { root: { borderColor: 'alarm' } }, warning: { root: { borderColor: 'alarm' } }, success: {} } },
+  variants: {
+    status: {
+      info: {},
+      error: { root: { borderColor: 'alarm' } },
+      warning: { root: { borderColor: 'alarm' } },
+      success: {},
+    },
+  },
   defaultVariants: { status: 'info' },
 });
 
@@ -43,14 +50,25 @@ export const progress = defineSlotRecipe({
   base: {
     root: { position: 'relative', flex: 'none' },
     track: { height: '6px', bg: 'bg.muted', overflow: 'hidden' },
-    range: { height: 'full', bg: 'fg', transition: 'width 120ms', _indeterminate: { width: '40%', animation: 'pulse 1.2s infinite' } },
+    range: {
+      height: 'full',
+      bg: 'fg',
+      transition: 'width 120ms',
+      _indeterminate: { width: '40%', animation: 'pulse 1.2s infinite' },
+    },
     label: { textStyle: 'label' },
   },
 });
 
 export const skeleton = defineRecipe({
   className: 'skeleton',
-  base: { bg: 'bg.subtle', borderRadius: 'sm', color: 'transparent', animation: 'pulse 1.6s infinite', '& *': { visibility: 'hidden' } },
+  base: {
+    bg: 'bg.subtle',
+    borderRadius: 'sm',
+    color: 'transparent',
+    animation: 'pulse 1.6s infinite',
+    '& *': { visibility: 'hidden' },
+  },
 });
 
 export const spinner = defineRecipe({
@@ -125,8 +143,22 @@ export const collapsible = defineSlotRecipe({
   className: 'fold',
   slots: ['root', 'trigger', 'content', 'indicator'],
   base: {
-    trigger: { display: 'flex', alignItems: 'baseline', gap: '2', width: 'full', py: '1.5', cursor: 'pointer', textAlign: 'start' },
-    indicator: { flex: 'none', color: 'fg.muted', alignSelf: 'center', transition: 'rotate 120ms', '&[data-state=open]': { rotate: '90deg' } },
+    trigger: {
+      display: 'flex',
+      alignItems: 'baseline',
+      gap: '2',
+      width: 'full',
+      py: '1.5',
+      cursor: 'pointer',
+      textAlign: 'start',
+    },
+    indicator: {
+      flex: 'none',
+      color: 'fg.muted',
+      alignSelf: 'center',
+      transition: 'rotate 120ms',
+      '&[data-state=open]': { rotate: '90deg' },
+    },
     content: { overflow: 'hidden' },
   },
 });
