@@ -1,5 +1,5 @@
 import { parseBrief, type Brief } from '@/core/brief';
-import type { Runner } from '../db';
+import { transaction, type Runner } from '../db';
 import { insertMark, isMarked } from './queries';
 import { insertBrief, insertStudy } from '../studies/queries';
 import { SHIPPED_RATES } from '@/core/rates';
@@ -32,17 +32,31 @@ export function demoBriefs(): Brief[] {
 export async function seedDemo(on: Runner): Promise<number> {
   if (await isMarked(on, SEEDED)) return 0;
   const briefs = demoBriefs();
-  for (const brief of [...briefs].reverse()) {
-    const id = randomUUID();
-    const fileId = randomUUID();
-    const file = demoFile(brief.title);
-    if (file !== undefined) await keepWholeFile(on, fileId, file.name, file.bytes, file.still);
-    await insertStudy(on, { id, title: brief.title, school: 'published', rateSetId: SHIPPED_RATES.id, demo: true });
-    await insertBrief(on, id, 1, 'demo', file === undefined ? brief : withDemoModel(brief, fileId));
-  }
+  for (const brief of [...briefs].reverse()) await putDemoStudy(on, brief);
   await seedPartnerRates(on);
   await insertMark(on, SEEDED);
   return briefs.length;
+}
+
+/** One demo study with its part file. @returns its id */
+async function putDemoStudy(on: Runner, brief: Brief): Promise<string> {
+  const id = randomUUID();
+  const fileId = randomUUID();
+  const file = demoFile(brief.title);
+  if (file !== undefined) await keepWholeFile(on, fileId, file.name, file.bytes, file.still);
+  await insertStudy(on, { id, title: brief.title, school: 'published', rateSetId: SHIPPED_RATES.id, demo: true });
+  await insertBrief(on, id, 1, 'demo', file === undefined ? brief : withDemoModel(brief, fileId));
+  return id;
+}
+
+/** The part a newcomer looks at first: three routes lead it in turn as the quantity grows. */
+const EXAMPLE = 'Tripod hub';
+
+/** Puts the example study in, with its part file. @returns its id */
+export async function putExample(): Promise<string> {
+  const brief = demoBriefs().find((b) => b.title === EXAMPLE);
+  if (brief === undefined) throw new Error(`no demo part ${EXAMPLE}`);
+  return transaction((on) => putDemoStudy(on, brief));
 }
 
 /** A rate set of the demo world's own, as if its buyer had put the year's agreement in; no demo study uses it. */

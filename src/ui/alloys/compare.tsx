@@ -1,4 +1,5 @@
 'use client';
+import { INK } from '../theme/ink';
 import { FigureButton, Section, Unit } from '../kit';
 import { Button, Span, Table, Text, VisuallyHidden } from '@chakra-ui/react';
 import type { AlloyPair } from '@/core/comparison/alloys';
@@ -164,7 +165,7 @@ export function Compare({
         </Table.Root>
       </Table.ScrollArea>
       {unread && (
-        <Text textStyle="label" style={{ color: 'var(--alarm)' }}>
+        <Text textStyle="label" style={{ color: INK.alarm }}>
           The brief holds a figure that cannot be read. Fix it first; then an alloy can be chosen here.
         </Text>
       )}

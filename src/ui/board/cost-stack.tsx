@@ -1,4 +1,5 @@
 'use client';
+import { INK } from '../theme/ink';
 import { Span } from '@chakra-ui/react';
 import { FigureButton, Unit } from '../kit';
 import { memo } from 'react';
@@ -11,22 +12,22 @@ import type { LaneActs } from './lane-row';
 
 /** Lines of a part's cost from the bottom of the stack up, with how each is filled so that grey print tells them apart. */
 export const SEGMENTS: readonly (readonly [id: string, name: string, fill: string])[] = [
-  ['metal', 'metal', 'var(--ink)'],
-  ['melting', 'melting', 'color-mix(in srgb, var(--ink) 72%, var(--paper))'],
-  ['pours', 'moulds and pouring', 'color-mix(in srgb, var(--ink) 46%, var(--paper))'],
-  ['finishing', 'fettling', 'repeating-linear-gradient(45deg, var(--ink) 0 1.5px, var(--paper) 1.5px 5px)'],
-  ['heatTreatment', 'heat treatment', 'repeating-linear-gradient(-45deg, var(--ink) 0 1.5px, var(--paper) 1.5px 5px)'],
-  ['machining', 'second operations', 'repeating-linear-gradient(90deg, var(--ink) 0 1.5px, var(--paper) 1.5px 4px)'],
-  ['inspection', 'inspection', 'repeating-linear-gradient(0deg, var(--ink) 0 1px, var(--paper) 1px 4px)'],
-  ['scrapAndRework', 'scrap and rework', 'repeating-linear-gradient(45deg, var(--ink) 0 3px, var(--paper) 3px 5px)'],
-  ['setUp', 'set-up of the lot', 'color-mix(in srgb, var(--ink) 22%, var(--paper))'],
-  ['upkeep', 'tool upkeep', 'color-mix(in srgb, var(--ink) 12%, var(--paper))'],
+  ['metal', 'metal', INK.ink],
+  ['melting', 'melting', `color-mix(in srgb, ${INK.ink} 72%, ${INK.paper})`],
+  ['pours', 'moulds and pouring', `color-mix(in srgb, ${INK.ink} 46%, ${INK.paper})`],
+  ['finishing', 'fettling', `repeating-linear-gradient(45deg, ${INK.ink} 0 1.5px, ${INK.paper} 1.5px 5px)`],
+  ['heatTreatment', 'heat treatment', `repeating-linear-gradient(-45deg, ${INK.ink} 0 1.5px, ${INK.paper} 1.5px 5px)`],
+  ['machining', 'second operations', `repeating-linear-gradient(90deg, ${INK.ink} 0 1.5px, ${INK.paper} 1.5px 4px)`],
+  ['inspection', 'inspection', `repeating-linear-gradient(0deg, ${INK.ink} 0 1px, ${INK.paper} 1px 4px)`],
+  ['scrapAndRework', 'scrap and rework', `repeating-linear-gradient(45deg, ${INK.ink} 0 3px, ${INK.paper} 3px 5px)`],
+  ['setUp', 'set-up of the lot', `color-mix(in srgb, ${INK.ink} 22%, ${INK.paper})`],
+  ['upkeep', 'tool upkeep', `color-mix(in srgb, ${INK.ink} 12%, ${INK.paper})`],
   [
     'firstLots',
     'first lots and remainder',
-    'repeating-linear-gradient(135deg, var(--ink) 0 1px, var(--paper) 1px 8px)',
+    `repeating-linear-gradient(135deg, ${INK.ink} 0 1px, ${INK.paper} 1px 8px)`,
   ],
-  ['tooling', 'tooling share', 'var(--paper)'],
+  ['tooling', 'tooling share', INK.paper],
 ];
 
 const COLOURS = Object.fromEntries(SEGMENTS.map(([id, , fill]) => [id, { background: fill }]));

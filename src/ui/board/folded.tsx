@@ -1,4 +1,5 @@
 'use client';
+import { INK } from '../theme/ink';
 import { Box, Span } from '@chakra-ui/react';
 import { FigureButton, TextButton } from '../kit';
 import type { LaneSpread } from '@/core/simulation';
@@ -15,7 +16,7 @@ import { laneWords, shortName } from '@/core/catalogue/routes';
 import { figureOfRule, differenceTo } from '@/core/study/workings';
 import { perPart, signed, weeks, whole } from '../format';
 import { Mark } from '../marks/mark';
-import { Tone } from '../marks/tone';
+import { Emblem } from '../marks/emblem';
 import { findingFigures, sentence } from './finding-words';
 import { useUnits } from '../preferences';
 import { FigureCell } from './figure-cell';
@@ -50,7 +51,7 @@ export const FoldedLane = memo(function FoldedLane({
       role="row"
       data-lane={lane.id}
       data-glide={sub ? undefined : lane.routeId}
-      style={sub ? { background: 'var(--shade)', paddingLeft: 24 } : undefined}
+      style={sub ? { background: INK.shade, paddingLeft: 24 } : undefined}
     >
       <div
         role="gridcell"
@@ -165,7 +166,7 @@ export function BaselineLine({
         <span style={{ width: 15 }} />
         <div>
           <div className="lane-name">{capital(name)}</div>
-          <Tone laneId={baseline.id} />
+          <Emblem laneId={baseline.id} />
         </div>
       </div>
       <PlainCell column="quantity" text="any" />

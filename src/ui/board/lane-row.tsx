@@ -10,7 +10,7 @@ import type { Status } from '@/core/screening';
 import { differenceTo } from '@/core/study/workings';
 import { STATUS_WORDS, Mark } from '../marks/mark';
 import { roomPercent } from '../marks/spare';
-import { Tone } from '../marks/tone';
+import { Emblem } from '../marks/emblem';
 import { fixed, perPart, signed, weeks, whole } from '../format';
 import { useUnits } from '../preferences';
 import type { DrawnFigure, LaneSpread } from '@/core/simulation';
@@ -235,7 +235,7 @@ const KeyCell = memo(function KeyCell({
           )}
         </div>
         <div className="sub" title={variantName}>
-          {!sub && <Tone laneId={laneId} />}
+          {!sub && <Emblem laneId={laneId} />}
           {!sub && words.variant}{' '}
           {positions !== null && (
             <FigureButton

@@ -5,7 +5,7 @@ import { memo } from 'react';
 import type { Crossing } from '@/core/comparison/board';
 import { shortName } from '@/core/catalogue/routes';
 import { whole } from '../format';
-import { Tone } from '../marks/tone';
+import { Emblem } from '../marks/emblem';
 
 /** Every change of the lead over the rail in words: clean ones at one quantity, bands of flicker as bands. */
 export const LeadChanges = memo(function LeadChanges({
@@ -44,10 +44,10 @@ export const LeadChanges = memo(function LeadChanges({
                 </FigureButton>
               </Table.Cell>
               <Table.Cell>
-                <Tone laneId={c.from} /> {shortName(c.from)}
+                <Emblem laneId={c.from} /> {shortName(c.from)}
               </Table.Cell>
               <Table.Cell>
-                <Tone laneId={c.to} /> {shortName(c.to)}
+                <Emblem laneId={c.to} /> {shortName(c.to)}
               </Table.Cell>
               <Table.Cell textStyle="label">
                 {how(c)}

@@ -1,6 +1,12 @@
 import { ALLOYS, ALLOY_FAMILIES } from '@/core/catalogue/alloys';
+import type { SearchOption } from '../kit';
 
-/** The alloys to choose from, under the names of their families. */
-export const ALLOY_OPTIONS = ALLOY_FAMILIES.map(
-  (family) => [family.name, ALLOYS.filter((a) => a.family === family.id).map((a) => [a.id, a.name] as const)] as const,
-).filter(([, list]) => list.length > 0);
+/** The alloys to choose from, each found by its name, its family and its designations. */
+export const ALLOY_SEARCH: readonly SearchOption[] = ALLOY_FAMILIES.flatMap((family) =>
+  ALLOYS.filter((a) => a.family === family.id).map((a) => ({
+    value: a.id,
+    label: a.name,
+    group: family.name,
+    also: a.designations.join(' '),
+  })),
+);

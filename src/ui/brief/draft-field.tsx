@@ -1,12 +1,19 @@
 'use client';
-import { Input } from '@chakra-ui/react';
+import { Flex, Input } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useController } from 'react-hook-form';
-import { Field } from '../fields/inputs';
+import { Field } from '../fields/field';
 import { readFigure, showFigure } from '../fields/numbers';
+import { Choice, Unit } from '../kit';
 import { useBriefForm } from './form-context';
 
-/** As the route wants, none, or so many degrees. */
+const MODES = [
+  ['any', 'as the route needs'],
+  ['degrees', 'at most, in degrees'],
+  ['none', 'none'],
+] as const;
+
+/** As the route needs, none, or so many degrees. */
 export function DraftField() {
   const { control, confirm } = useBriefForm();
   const { field } = useController({ name: 'geometry.draftAllowed', control });
@@ -19,26 +26,24 @@ export function DraftField() {
     confirm('geometry.draftAllowed');
   };
   return (
-    <Field path="geometry.draftAllowed" label="Draft allowed" help="Walls along the draw must lean, or they stick.">
-      {(id, described, bad) => (
-        <div className={bad ? 'inbox is-bad' : 'inbox'}>
-          <select
+    <Field path="geometry.draftAllowed" label="Draft allowed" help="Walls along the draw need draft to release.">
+      {({ id, describedBy }) => (
+        <Flex align="baseline" gap="2">
+          <Choice
             id={id}
-            aria-describedby={described}
+            aria-describedby={describedBy}
+            options={MODES}
+            empty="not known"
             value={mode}
             onChange={(e) => set({ any: true, none: false, degrees: 1, '': null }[e.target.value] ?? null)}
-          >
-            <option value="">not known</option>
-            <option value="any">as the route wants</option>
-            <option value="degrees">at most, in degrees</option>
-            <option value="none">none</option>
-          </select>
+          />
           {mode === 'degrees' && (
             <>
               <Input
                 aria-label="Degrees of draft allowed"
                 inputMode="decimal"
-                style={{ maxWidth: 60, textAlign: 'right' }}
+                maxW="15"
+                textAlign="end"
                 value={typed ?? showFigure(value as number | string, null, 'si')}
                 onBlur={() => setTyped(null)}
                 onChange={(e) => {
@@ -46,10 +51,10 @@ export function DraftField() {
                   set(readFigure(e.target.value, null, 'si') ?? '');
                 }}
               />
-              <span className="suffix">°</span>
+              <Unit>°</Unit>
             </>
           )}
-        </div>
+        </Flex>
       )}
     </Field>
   );

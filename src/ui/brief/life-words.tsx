@@ -1,22 +1,19 @@
 'use client';
-import { Span } from '@chakra-ui/react';
-import { TextButton } from '../kit';
 import { lifetimeQuantity } from '@/core/brief';
 import { whole } from '../format';
+import { FigureButton } from '../kit';
 import { useQuantity, useStudy } from '../study/study-context';
 
-/** The pieces over the life, as a year's pieces and the years give them, and the way to set the rail there. */
+/** Pieces over the programme, and the way to set the rail there. */
 export function LifeWords() {
   const { brief } = useStudy('brief');
   const { setQ } = useQuantity();
   const life = lifetimeQuantity(brief);
-  if (life === null) return <Span color="fg.muted">pieces a year and years give the programme</Span>;
+  if (life === null) return 'pieces a year times years gives the programme';
   return (
-    <Span color="fg.muted">
-      {whole(life)} pieces over the life{' '}
-      <TextButton size="xs" style={{ borderBottom: '1px solid var(--hair-2)' }} onClick={() => setQ(life)}>
-        set the rail there
-      </TextButton>
-    </Span>
+    <>
+      {whole(life)} pieces in the programme{' '}
+      <FigureButton onClick={() => setQ(life)}>set the rail to this quantity</FigureButton>
+    </>
   );
 }

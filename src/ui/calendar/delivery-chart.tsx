@@ -1,4 +1,5 @@
 'use client';
+import { INK_VARIABLES } from '../theme/ink';
 import {
   Chart,
   LinearScale,
@@ -54,16 +55,16 @@ export function DeliveryChart({
     const element = canvas.current;
     if (element === null) return;
     const named = (element.parentElement?.clientWidth ?? 0) >= NAMED_FROM;
-    const ink = css('--ink-2');
-    const hair = css('--hair');
+    const ink = css(INK_VARIABLES.quiet);
+    const hair = css(INK_VARIABLES.hair);
     const marks: Plugin = {
       id: 'flags',
       afterDatasetsDraw: (c) => {
         if (named) {
-          drawEndNames(c, css('--ink'));
-          drawTopNames(c, css('--ink'));
+          drawEndNames(c, css(INK_VARIABLES.ink));
+          drawTopNames(c, css(INK_VARIABLES.ink));
         }
-        drawFlags(c, flags, css('--ink'));
+        drawFlags(c, flags, css(INK_VARIABLES.ink));
       },
     };
     const config: ChartConfiguration<'line'> = {

@@ -1,4 +1,5 @@
 'use client';
+import { INK_VARIABLES } from '../theme/ink';
 import { Chart, LinearScale, LineController, LineElement, LogarithmicScale, PointElement, type Plugin } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
@@ -40,7 +41,7 @@ export function LotChart({
     const element = canvas.current;
     const last = sizes.at(-1);
     if (element === null || last === undefined) return;
-    const ink = css('--ink-2');
+    const ink = css(INK_VARIABLES.quiet);
     const marks: Plugin = {
       id: 'lots',
       afterDatasetsDraw: ({ ctx, chartArea, scales }) => {
@@ -60,11 +61,11 @@ export function LotChart({
           writeClear(ctx, name, x + (left ? -5 : 5), y);
         };
         const below = own !== null && own < best;
-        stroke(best, !below, `best: ${whole(best)}`, [], css('--ink'), chartArea.top + 10);
+        stroke(best, !below, `best: ${whole(best)}`, [], css(INK_VARIABLES.ink), chartArea.top + 10);
         if (own !== null && own !== best)
-          stroke(own, below, `brief: ${whole(own)}`, [2, 3], css('--hot'), chartArea.top + 24);
+          stroke(own, below, `brief: ${whole(own)}`, [2, 3], css(INK_VARIABLES.hot), chartArea.top + 24);
         ctx.setLineDash([]);
-        ctx.fillStyle = css('--ink');
+        ctx.fillStyle = css(INK_VARIABLES.ink);
         ctx.textAlign = 'left';
         const ends = lines
           .map((line) => ({ name: line.name, y: scales['y']?.getPixelForValue(line.of(last)) ?? 0 }))
@@ -83,7 +84,7 @@ export function LotChart({
         datasets: lines.map((line) => ({
           label: line.name,
           data: sizes.map((s) => ({ x: s.lot, y: line.of(s) })),
-          borderColor: css('--ink'),
+          borderColor: css(INK_VARIABLES.ink),
           borderDash: [...line.dash],
           borderWidth: line.dash.length === 0 ? 2.2 : 1.4,
           pointRadius: 0,
@@ -106,7 +107,7 @@ export function LotChart({
           y: {
             min: 0,
             max: ceiling(values),
-            grid: grid(css('--hair')),
+            grid: grid(css(INK_VARIABLES.hair)),
             ...axis(ink, unit, { maxTicksLimit: 5, includeBounds: false }),
           },
         },

@@ -8,7 +8,7 @@ import { spareWorking } from '@/core/study/workings';
 import { type Working } from '@/core/equations';
 import { dateAfter, plainDate, whole } from '../format';
 import { Mark } from '../marks/mark';
-import { Tone } from '../marks/tone';
+import { Emblem } from '../marks/emblem';
 import { useSheets } from '../working/sheets';
 import type { Delivery } from './use-deliveries';
 
@@ -46,7 +46,7 @@ export function NeededTable({
           {deliveries.map((d) => (
             <Table.Row key={d.id} data-delivery={d.id}>
               <Table.Cell>
-                <Tone laneId={d.id} /> {d.name}{' '}
+                <Emblem laneId={d.id} /> {d.name}{' '}
                 <Span color="fg.muted" textStyle="label">
                   {d.variant}
                 </Span>

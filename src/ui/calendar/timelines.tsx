@@ -2,7 +2,7 @@
 import { Box, Span } from '@chakra-ui/react';
 import type { StretchKind } from '@/core/schedule';
 import { fixed, weeks } from '../format';
-import { Tone } from '../marks/tone';
+import { Emblem } from '../marks/emblem';
 import type { Delivery } from './use-deliveries';
 
 /** What each kind of stretch is called in the key. */
@@ -49,7 +49,7 @@ export function Timelines({
         {lanes.map((d) => (
           <li key={d.id}>
             <div className="timeline-name">
-              <Tone laneId={d.id} /> {d.name}{' '}
+              <Emblem laneId={d.id} /> {d.name}{' '}
               <Span color="fg.muted" textStyle="label">
                 {d.variant}
               </Span>

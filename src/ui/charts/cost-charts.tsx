@@ -1,4 +1,5 @@
 'use client';
+import { INK_VARIABLES } from '../theme/ink';
 import {
   Chart,
   LinearScale,
@@ -45,12 +46,12 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
   useEffect(() => {
     const element = canvas.current;
     if (element === null) return;
-    const ink = css('--ink-2');
-    const hair = css('--hair');
+    const ink = css(INK_VARIABLES.quiet);
+    const hair = css(INK_VARIABLES.hair);
     const marks: Plugin = {
       id: 'marks',
       afterDatasetsDraw: (c) => {
-        drawEndNames(c, css('--ink'));
+        drawEndNames(c, css(INK_VARIABLES.ink));
         placeHand(c, handle.current, hand.current);
       },
     };

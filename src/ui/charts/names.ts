@@ -1,3 +1,4 @@
+import { INK_VARIABLES } from '../theme/ink';
 import type { Chart } from 'chart.js';
 import { css, FAMILY } from './chart-parts';
 import { pushedApart, rowsAbove } from './places';
@@ -26,7 +27,7 @@ function stroke(ctx: CanvasRenderingContext2D, tone: string, from: [number, numb
 /** Words on the ground of the page, so that what passes below does not cross them. */
 export function writeClear(ctx: CanvasRenderingContext2D, words: string, x: number, y: number): void {
   ctx.save();
-  ctx.strokeStyle = css('--paper');
+  ctx.strokeStyle = css(INK_VARIABLES.paper);
   ctx.lineWidth = 4;
   ctx.lineJoin = 'round';
   ctx.setLineDash([]);

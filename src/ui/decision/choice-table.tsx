@@ -1,4 +1,5 @@
 'use client';
+import { INK } from '../theme/ink';
 import { Span, Table, VisuallyHidden } from '@chakra-ui/react';
 import { FigureButton } from '../kit';
 import type { ReactNode } from 'react';
@@ -144,7 +145,7 @@ function Row({
           id={`lane-${id}`}
           checked={checked}
           onChange={onPick}
-          style={{ accentColor: 'var(--hot)' }}
+          style={{ accentColor: INK.hot }}
         />
       </Table.Cell>
       <Table.Cell>

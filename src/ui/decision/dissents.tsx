@@ -1,4 +1,5 @@
 'use client';
+import { INK } from '../theme/ink';
 import { Section } from '../kit';
 import { Button, Input, Text, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
@@ -77,7 +78,7 @@ export function Dissents({ decision }: { readonly decision: DecisionRecord }) {
             />
           </SignField>
           {problem !== null && (
-            <p role="alert" style={{ color: 'var(--alarm)' }}>
+            <p role="alert" style={{ color: INK.alarm }}>
               {problem}
             </p>
           )}

@@ -1,4 +1,5 @@
 'use client';
+import { INK } from '../theme/ink';
 import { FigureButton, PageLink, Section } from '../kit';
 import { Box, Button, Span } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
@@ -220,7 +221,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
             </Button>
           </Box>
           {problem !== null && (
-            <p role="alert" style={{ color: 'var(--alarm)' }}>
+            <p role="alert" style={{ color: INK.alarm }}>
               {problem}
             </p>
           )}
@@ -310,7 +311,7 @@ function Forms({ studyId, decisionId }: { readonly studyId: string; readonly dec
       })}
       {state !== null && <JobLine label={asked} state={state} onStop={stop} />}
       {problem !== null && (
-        <Span role="alert" textStyle="label" style={{ color: 'var(--alarm)' }}>
+        <Span role="alert" textStyle="label" style={{ color: INK.alarm }}>
           {asked}: {problem}
         </Span>
       )}

@@ -1,8 +1,9 @@
-import { Box } from '@chakra-ui/react';
+'use client';
+import { Field } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
 import type { FieldError } from 'react-hook-form';
 
-/** A labelled box of a form, with what is wrong in it. */
+/** Frame of a field of the signing form: label, what is wrong, help. */
 export function SignField({
   id,
   label,
@@ -17,15 +18,11 @@ export function SignField({
   readonly children: ReactNode;
 }) {
   return (
-    <div className="field">
-      <label htmlFor={id}>{label}</label>
-      <div className={error ? 'inbox is-bad' : 'inbox'}>{children}</div>
-      {error && (
-        <Box color="alarm" role="alert">
-          {error.message}
-        </Box>
-      )}
-      {help !== undefined && <div className="help">{help}</div>}
-    </div>
+    <Field.Root invalid={error !== undefined} ids={{ control: id }} mb="2.5">
+      <Field.Label>{label}</Field.Label>
+      {children}
+      {error !== undefined && <Field.ErrorText role="alert">{error.message}</Field.ErrorText>}
+      {help !== undefined && <Field.HelperText>{help}</Field.HelperText>}
+    </Field.Root>
   );
 }

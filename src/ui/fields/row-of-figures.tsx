@@ -5,7 +5,8 @@ import { useController } from 'react-hook-form';
 import type { Dimension } from '@/core/base/units';
 import { useBriefForm } from '../brief/form-context';
 import { useUnits } from '../preferences';
-import { Field } from './inputs';
+import { Field } from './field';
+import { WithUnit } from './with-unit';
 import { readFigure, showFigure, unitOf } from './numbers';
 
 /** Figures that belong together in one box, kept as a list; all of them emptied is "not known". */
@@ -35,14 +36,14 @@ export function RowOfFigures({
   return (
     <Field path={path} label={label} help={help} group>
       {() => (
-        <div className="inbox">
+        <WithUnit unit={suffix}>
           {names.map((name, i) => (
             <Input
               key={name}
               aria-label={dimension === null ? name : `${name}, ${suffix}`}
               aria-invalid={issues.has(`${path}.${i}`)}
               inputMode="decimal"
-              style={{ textAlign: 'right' }}
+              textAlign="end"
               value={typed?.i === i ? typed.text : showFigure(value[i] ?? null, dimension, units)}
               onFocus={() => setTyped({ i, text: showFigure(value[i] ?? null, dimension, units) })}
               onBlur={() => setTyped(null)}
@@ -55,8 +56,7 @@ export function RowOfFigures({
               }}
             />
           ))}
-          <span className="suffix">{suffix}</span>
-        </div>
+        </WithUnit>
       )}
     </Field>
   );

@@ -2,11 +2,14 @@
 export { Banner } from './banner';
 export { CheckBox } from './check-box';
 export { Choice, type Option, type OptionGroup } from './choice';
+export { DataTable, type DataColumn, type DataSort } from './data-table';
 export { FigureButton } from './figure-button';
+export { FileButton, FileDrop } from './file-drop';
 export { Fold } from './fold';
 export { Hint } from './hint';
 export { FormGrid } from './form-grid';
 export { FileLink, PageLink } from './page-link';
+export { SearchChoice, type SearchOption } from './search-choice';
 export { Section } from './section';
 export { Segments } from './segments';
 export { TextButton } from './text-button';

@@ -1,4 +1,5 @@
 'use client';
+import { INK } from '../theme/ink';
 import { Box, Code, EmptyState, Field, Heading, HStack, Input, Link, Stack, Table, Text } from '@chakra-ui/react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { ModelEquation, ModelSubject, ModelSymbol } from '@/core/reference/model-document';
@@ -74,7 +75,7 @@ function EquationCard({ e, model }: { readonly e: ModelEquation; readonly model:
       scrollMarginTop="4"
       borderTopWidth="1px"
       pt="2"
-      css={{ '&:target': { borderTopColor: 'var(--hot)', borderTopWidth: '2px' } }}
+      css={{ '&:target': { borderTopColor: INK.hot, borderTopWidth: '2px' } }}
     >
       <HStack justify="space-between" align="baseline" wrap="wrap">
         <Heading as="h3" textStyle="md">

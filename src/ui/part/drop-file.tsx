@@ -1,10 +1,11 @@
 'use client';
-import { Button, Span } from '@chakra-ui/react';
-import { useRef, useState } from 'react';
+import { Box, Button, Fieldset, SimpleGrid, Span, Text } from '@chakra-ui/react';
 import type { Vec } from '@/core/part-file/geometry';
-import { FILE_KINDS, LENGTH_UNITS, MM_PER_UNIT, type LengthUnit } from '@/core/part-file/readers';
+import { LENGTH_UNITS, MM_PER_UNIT, type LengthUnit } from '@/core/part-file/readers';
 import { significant } from '../format';
-import { FILE_HELP } from './words';
+import { FileDrop, Fold } from '../kit';
+import { plausibleUnits } from './plausible-units';
+import { FILE_HELP, PART_FILE_TYPES } from './words';
 
 const NAMES: Readonly<Record<LengthUnit, string>> = {
   um: 'micrometres',
@@ -15,6 +16,11 @@ const NAMES: Readonly<Record<LengthUnit, string>> = {
   ft: 'feet',
 };
 
+interface AsksUnit {
+  readonly size: Vec;
+  readonly likely: LengthUnit;
+}
+
 /** Where a part file is dropped or chosen, and where its unit is asked for. */
 export function DropFile({
   compact,
@@ -24,79 +30,90 @@ export function DropFile({
   onUnit,
 }: {
   readonly compact: boolean;
-  readonly asksUnit: { readonly size: Vec; readonly likely: LengthUnit } | null;
+  readonly asksUnit: AsksUnit | null;
   readonly busy: boolean;
   readonly onFile: (file: File) => void;
   readonly onUnit: (unit: LengthUnit) => void;
 }) {
-  const input = useRef<HTMLInputElement>(null);
-  const [over, setOver] = useState(false);
   return (
-    <section
-      className={`section drop-file${over ? ' is-over' : ''}${compact ? ' is-compact' : ''}`}
-      aria-label="Part file"
-      onDragOver={(e) => {
-        e.preventDefault();
-        setOver(true);
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={(e) => {
-        e.preventDefault();
-        setOver(false);
-        const file = e.dataTransfer.files[0];
-        if (file !== undefined) onFile(file);
-      }}
-    >
-      <p>
-        <Button
-          size="xs"
-          variant={compact ? 'outline' : 'solid'}
-          disabled={busy}
-          onClick={() => input.current?.click()}
-        >
-          {compact ? 'Another file' : 'Choose a part file'}
-        </Button>{' '}
-        <Span color="fg.muted" textStyle="label">
+    <Box as="section" aria-label="Part file" mt="3">
+      <FileDrop
+        label="Part file"
+        accept={PART_FILE_TYPES}
+        disabled={busy}
+        compact={compact}
+        onFile={onFile}
+        button={
+          <Button size="xs" variant={compact ? 'outline' : 'solid'}>
+            {compact ? 'Another file' : 'Choose a part file'}
+          </Button>
+        }
+      >
+        <Span color="fg.muted" textStyle="label" ms="2">
           or drop it here. {FILE_HELP}
         </Span>
-      </p>
-      <input
-        ref={input}
-        type="file"
-        accept={FILE_KINDS.flatMap(({ endings }) => endings.map((ending) => `.${ending}`)).join(',')}
-        aria-label="Part file"
-        className="sr-only"
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (file !== undefined) onFile(file);
-          e.target.value = '';
-        }}
-      />
-      {asksUnit !== null && (
-        <fieldset className="unit-choice" data-testid="unit-choice">
-          <legend>This kind of file names no unit. What was it drawn in?</legend>
-          {LENGTH_UNITS.map((unit) => (
-            <button
-              key={unit}
-              type="button"
-              className={unit === asksUnit.likely ? 'unit is-likely' : 'unit'}
-              onClick={() => onUnit(unit)}
-            >
-              <b>{NAMES[unit]}</b>
-              <Span className="num" textStyle="label">
-                {sized(asksUnit.size, MM_PER_UNIT[unit])} mm
-              </Span>
-              <Span className="num" textStyle="label" color="fg.muted">
-                {sized(asksUnit.size, MM_PER_UNIT[unit] / 25.4)} in
-              </Span>
-              {unit === asksUnit.likely && <Span textStyle="label">most likely, by its size</Span>}
-            </button>
-          ))}
-        </fieldset>
-      )}
-    </section>
+      </FileDrop>
+      {asksUnit !== null && <UnitChoice asks={asksUnit} onUnit={onUnit} />}
+    </Box>
   );
 }
 
-const sized = (size: Vec, factor: number): string =>
-  size.map((x) => significant(x * factor, x * factor < 1 ? 3 : 4)).join(' × ');
+/** The units a file may have been drawn in: those that give a plausible part, the rest behind a fold. */
+function UnitChoice({ asks, onUnit }: { readonly asks: AsksUnit; readonly onUnit: (unit: LengthUnit) => void }) {
+  const plausible = plausibleUnits(asks.size, asks.likely);
+  const others = LENGTH_UNITS.filter((unit) => !plausible.includes(unit));
+  const card = (unit: LengthUnit) => <UnitCard key={unit} unit={unit} asks={asks} onUnit={onUnit} />;
+  return (
+    <Fieldset.Root data-testid="unit-choice" mt="3">
+      <Fieldset.Legend>This kind of file names no unit. What was it drawn in?</Fieldset.Legend>
+      <SimpleGrid minChildWidth="11.5rem" gap="2.5">
+        {plausible.map(card)}
+      </SimpleGrid>
+      {others.length > 0 && (
+        <Fold summary="More units">
+          <SimpleGrid minChildWidth="11.5rem" gap="2.5">
+            {others.map(card)}
+          </SimpleGrid>
+        </Fold>
+      )}
+    </Fieldset.Root>
+  );
+}
+
+function UnitCard({
+  unit,
+  asks: { size, likely },
+  onUnit,
+}: {
+  readonly unit: LengthUnit;
+  readonly asks: AsksUnit;
+  readonly onUnit: (unit: LengthUnit) => void;
+}) {
+  return (
+    <Button
+      height="auto"
+      py="2"
+      flexDirection="column"
+      alignItems="flex-start"
+      whiteSpace="normal"
+      overflowWrap="anywhere"
+      {...(unit === likely ? { borderColor: 'hot' } : {})}
+      onClick={() => onUnit(unit)}
+    >
+      <b>{NAMES[unit]}</b>
+      <Text textStyle="label">{sized(size, MM_PER_UNIT[unit])} mm</Text>
+      <Text textStyle="label" color="fg.muted">
+        {sized(size, MM_PER_UNIT[unit] / 25.4)} in
+      </Text>
+      {unit === likely && <Text textStyle="label">most likely, by its size</Text>}
+    </Button>
+  );
+}
+
+/** Three or four digits; beyond a million, or below a thousandth, by powers of ten. */
+const shown = (x: number): string =>
+  x >= 1e6 || x < 1e-3
+    ? x.toExponential(1).replace('e+', ' × 10^').replace('e-', ' × 10^−')
+    : significant(x, x < 1 ? 3 : 4);
+
+const sized = (size: Vec, factor: number): string => size.map((x) => shown(x * factor)).join(' × ');

@@ -1,4 +1,5 @@
 'use client';
+import { INK_VARIABLES } from '../theme/ink';
 import { Box, Text } from '@chakra-ui/react';
 import { FigureButton } from '../kit';
 import { useTheme } from 'next-themes';
@@ -132,7 +133,7 @@ export function Viewer({
   }, [viewerRef, focus]);
   useEffect(() => {
     const style = getComputedStyle(document.documentElement);
-    const [ink, hot] = ['--ink', '--hot'].map((name) => style.getPropertyValue(name).trim());
+    const [ink, hot] = [INK_VARIABLES.ink, INK_VARIABLES.hot].map((name) => style.getPropertyValue(name).trim());
     viewerRef.current?.report({ kind: 'inks', ink: ink || '#24211d', hot: hot || '#b23c0e' });
   }, [viewerRef, resolvedTheme]);
   const letGo = (d: Vec | null): void => {

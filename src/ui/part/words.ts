@@ -6,6 +6,9 @@ import { inUnitsOf, type UnitSystem } from '@/core/base/units';
 import type { RepairFound, PartStage } from '@/workers/part.protocol';
 import { significant } from '../format';
 
+/** Endings of the part files that are read, with their dot. */
+export const PART_FILE_TYPES: readonly string[] = FILE_KINDS.flatMap(({ endings }) => endings.map((e) => `.${e}`));
+
 export const STAGE_WORDS: Readonly<Record<PartStage | 'fetching', string>> = {
   fetching: 'Fetching the file',
   reading: 'Reading the file',

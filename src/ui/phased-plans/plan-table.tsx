@@ -14,7 +14,7 @@ import { shortName } from '@/core/catalogue/routes';
 import { differenceTo } from '@/core/study/workings';
 import { dateAfter, perPart, signed, whole } from '../format';
 import { Mark } from '../marks/mark';
-import { Tone } from '../marks/tone';
+import { Emblem } from '../marks/emblem';
 import { useStudy } from '../study/study-context';
 import { Opened, type PlanShown } from './opened';
 import { inTime, lateWords, planWords } from './words';
@@ -109,7 +109,7 @@ function Row({
           const left = i > 0 ? plan.reused : 0;
           return (
             <div key={step.laneId}>
-              <Tone laneId={step.laneId} /> {i > 0 && 'then '}
+              <Emblem laneId={step.laneId} /> {i > 0 && 'then '}
               {whole(step.pieces)} on {shortName(step.laneId)}
               <Span textStyle="label" color="fg.muted">
                 {': '}

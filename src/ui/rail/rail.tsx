@@ -1,4 +1,5 @@
 'use client';
+import { INK } from '../theme/ink';
 import { Box, Span, Text } from '@chakra-ui/react';
 import { Unit } from '../kit';
 import { memo, useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
@@ -83,7 +84,7 @@ export function Rail() {
                   width={Math.max(2, x(band[1]) - x(band[0]))}
                   y={RIBBON_TOP + RIBBON_HEIGHT + 3}
                   height="4"
-                  fill="var(--ink)"
+                  fill={INK.ink}
                   opacity="0.35"
                 />
               </g>
@@ -133,7 +134,7 @@ function Notch({ q }: { q: number }) {
       x2={x(q)}
       y1={RIBBON_TOP + RIBBON_HEIGHT}
       y2={RIBBON_TOP + RIBBON_HEIGHT + 10}
-      stroke="var(--ink)"
+      stroke={INK.ink}
       strokeWidth="1.5"
       vectorEffect="non-scaling-stroke"
     />
@@ -144,7 +145,7 @@ function Notch({ q }: { q: number }) {
 const Ground = memo(function Ground({ curves }: { curves: CostCurves | null }) {
   return (
     <g>
-      <rect x="0" y={RIBBON_TOP} width={WIDTH} height={RIBBON_HEIGHT} fill="var(--paper-3)" />
+      <rect x="0" y={RIBBON_TOP} width={WIDTH} height={RIBBON_HEIGHT} fill={INK.deep} />
       {merged(curves).map((run) => (
         <rect
           key={run.from}
@@ -153,7 +154,7 @@ const Ground = memo(function Ground({ curves }: { curves: CostCurves | null }) {
           width={Math.max(0.6, x(run.to + 1) - x(run.from))}
           height={RIBBON_HEIGHT}
           fill={toneOf(run.laneId)}
-          stroke="var(--paper)"
+          stroke={INK.paper}
           strokeWidth="1"
           vectorEffect="non-scaling-stroke"
         >
@@ -167,7 +168,7 @@ const Ground = memo(function Ground({ curves }: { curves: CostCurves | null }) {
           y={RIBBON_TOP - 5}
           width={Math.max(1.4, x(c.last) - x(c.first))}
           height="5"
-          fill="var(--ink)"
+          fill={INK.ink}
           opacity={c.kind === 'change' ? 1 : 0.45}
           data-crossing={c.first}
         >
@@ -185,7 +186,7 @@ const Ground = memo(function Ground({ curves }: { curves: CostCurves | null }) {
           x2={x(tick)}
           y1={RIBBON_TOP + RIBBON_HEIGHT}
           y2={RIBBON_TOP + RIBBON_HEIGHT + 4}
-          stroke="var(--hair-2)"
+          stroke={INK.line}
           vectorEffect="non-scaling-stroke"
         />
       ))}
@@ -309,7 +310,7 @@ function QuantityField() {
         <Unit>pieces</Unit>
       </div>
       {bad && (
-        <Box id="qty-bad" role="alert" textStyle="label" style={{ color: 'var(--alarm)', maxWidth: '24ch' }}>
+        <Box id="qty-bad" role="alert" textStyle="label" style={{ color: INK.alarm, maxWidth: '24ch' }}>
           Quantity “{typed}”: a whole number from 1 to 1 000 000 is wanted.
         </Box>
       )}

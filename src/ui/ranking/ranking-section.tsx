@@ -12,7 +12,7 @@ import {
 } from '@/core/comparison/ranking';
 import { shortName } from '@/core/catalogue/routes';
 import { differenceTo } from '@/core/study/workings';
-import { Tone } from '../marks/tone';
+import { Emblem } from '../marks/emblem';
 import { useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
 import type { UsedWeights } from './use-weights';
@@ -68,7 +68,7 @@ export const RankingSection = memo(function SchoolsSection({
                   <Table.Cell>
                     {id !== null && (
                       <>
-                        <Tone laneId={id} /> {shortName(id)}
+                        <Emblem laneId={id} /> {shortName(id)}
                         {ties > 0 && (
                           <Span color="fg.muted" textStyle="label">
                             {' '}

@@ -6,7 +6,7 @@ import { shortName } from '@/core/catalogue/routes';
 import type { RateEffect, RateSetChange } from '@/server/rates';
 import { call, Refused } from '../api';
 import { perPart, signed, whole } from '../format';
-import { Tone } from '../marks/tone';
+import { Emblem } from '../marks/emblem';
 
 /** A change is asked about this long after the last key. */
 const DELAY_MS = 350;
@@ -135,7 +135,7 @@ function Leader({
           <Span color="fg.muted">none</Span>
         ) : (
           <>
-            <Tone laneId={standing.leader} />{' '}
+            <Emblem laneId={standing.leader} />{' '}
             {changed ? <strong>{shortName(standing.leader)}</strong> : shortName(standing.leader)}
             {changed && (
               <Span textStyle="label" color="fg.muted">

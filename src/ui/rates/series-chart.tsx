@@ -1,4 +1,5 @@
 'use client';
+import { INK_VARIABLES } from '../theme/ink';
 import { Chart, LinearScale, LineController, LineElement, PointElement, type Plugin } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
@@ -25,7 +26,7 @@ export function SeriesChart({
     const element = canvas.current;
     if (element === null) return;
     const series = metalSeries(family);
-    const ink = css('--ink-2');
+    const ink = css(INK_VARIABLES.quiet);
     const at = date === null ? -1 : series.findLastIndex((d) => d.date <= date);
     const hand: Plugin = {
       id: 'hand',
@@ -33,7 +34,7 @@ export function SeriesChart({
         if (at < 0) return;
         const x = scales['x']?.getPixelForValue(at) ?? 0;
         ctx.save();
-        ctx.strokeStyle = css('--hot');
+        ctx.strokeStyle = css(INK_VARIABLES.hot);
         ctx.lineWidth = 2;
         ctx.beginPath();
         ctx.moveTo(x, chartArea.top);
@@ -49,7 +50,7 @@ export function SeriesChart({
         datasets: [
           {
             data: series.map((d, i) => ({ x: i, y: d.index })),
-            borderColor: css('--ink'),
+            borderColor: css(INK_VARIABLES.ink),
             borderWidth: 1.2,
             pointRadius: 0,
           },
@@ -65,14 +66,14 @@ export function SeriesChart({
             afterBuildTicks: (axis) => {
               axis.ticks = years.map((value) => ({ value }));
             },
-            grid: grid(css('--hair')),
+            grid: grid(css(INK_VARIABLES.hair)),
             ...axis(ink, '', {
               callback: (v: number | string) => series[Number(v)]?.date.slice(0, 4) ?? '',
               align: 'start' as const,
             }),
             title: { display: false },
           },
-          y: { grid: grid(css('--hair')), ...axis(ink, 'of the table price', { maxTicksLimit: 4 }) },
+          y: { grid: grid(css(INK_VARIABLES.hair)), ...axis(ink, 'of the table price', { maxTicksLimit: 4 }) },
         },
       },
       plugins: [hand],

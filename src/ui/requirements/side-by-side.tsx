@@ -1,4 +1,5 @@
 'use client';
+import { INK } from '../theme/ink';
 import { FigureButton, Section, TextButton, Unit } from '../kit';
 import { Button, Heading, Span, Table, Text } from '@chakra-ui/react';
 import { useMemo, type ReactNode } from 'react';
@@ -8,7 +9,7 @@ import { requirementsOf, withoutAll } from '@/core/comparison/requirements';
 import { laneWords, ROUTES } from '@/core/catalogue/routes';
 import { keptTyping } from '../brief/typing';
 import { perPart, signed, weeks, whole } from '../format';
-import { Tone } from '../marks/tone';
+import { Emblem } from '../marks/emblem';
 import { useQuantity, useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
 import { type StudyAt } from '../working/figure-at';
@@ -120,7 +121,7 @@ function WhatIfColumn({ ids, at }: { readonly ids: WhatIf; readonly at: number }
         </Button>
       </div>
       {unread && (
-        <Text textStyle="label" style={{ color: 'var(--alarm)' }}>
+        <Text textStyle="label" style={{ color: INK.alarm }}>
           The brief holds a figure that cannot be read. Fix it first; then this can be adopted.
         </Text>
       )}
@@ -178,7 +179,7 @@ function Column({
         <dl>
           <dt>Leads</dt>
           <dd>
-            <Tone laneId={lane.id} /> {laneWords(lane.id).route}{' '}
+            <Emblem laneId={lane.id} /> {laneWords(lane.id).route}{' '}
             <Span color="fg.muted" textStyle="label">
               {laneWords(lane.id).variant}
             </Span>

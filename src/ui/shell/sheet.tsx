@@ -1,5 +1,5 @@
 'use client';
-import { Box, CloseButton, Drawer, Portal } from '@chakra-ui/react';
+import { CloseButton, Drawer, Portal } from '@chakra-ui/react';
 import { memo, type ReactNode } from 'react';
 import { useEscape } from './use-escape';
 
@@ -20,7 +20,7 @@ export const Sheet = memo(function Sheet({
 }) {
   useEscape(open, onClose);
   return (
-    <Drawer.Root open={open} onOpenChange={(e) => !e.open && onClose()} size="lg" lazyMount unmountOnExit>
+    <Drawer.Root open={open} onOpenChange={(e) => !e.open && onClose()} lazyMount unmountOnExit>
       <Portal>
         <Drawer.Backdrop />
         <Drawer.Positioner>
@@ -49,12 +49,10 @@ export function SheetPage({
   return (
     <>
       <Drawer.Header>
-        <div>
-          <Drawer.Title>{title}</Drawer.Title>
-          <Box textStyle="label" color="fg.muted">
-            {under}
-          </Box>
-        </div>
+        <Drawer.Title>{title}</Drawer.Title>
+        <Drawer.Description asChild>
+          <div>{under}</div>
+        </Drawer.Description>
       </Drawer.Header>
       <Drawer.Body tabIndex={0}>{children}</Drawer.Body>
     </>

@@ -1,27 +1,47 @@
 'use client';
-import { Kbd } from '@chakra-ui/react';
-import { PageLink, TextButton } from '../kit';
+import { Box, Button, chakra, Flex, Kbd, SkipNavLink } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
-import Link from 'next/link';
-import { useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
+import NextLink from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useMemo, useState, type ReactNode } from 'react';
+import { Segments } from '../kit';
 import { useUnits } from '../preferences';
 import { useHotkeys } from './hotkeys';
+import { Logo } from './logo';
 import { Notices } from './notices';
 import { Shortcuts } from './shortcuts';
+import { useReady } from './use-ready';
 
-const nothing = (): (() => void) => () => undefined;
+const PLACES = [
+  ['/', 'Parts'],
+  ['/rates', 'Rates'],
+  ['/bench', 'Calculator'],
+  ['/model', 'Model'],
+  ['/check', 'Check'],
+] as const;
 
-/** Frame of every screen: name, units, light or dark, the sheet of keys. */
+/** Whether an address lies within a place; a study belongs to the parts. */
+const within = (path: string, place: string): boolean =>
+  place === '/' ? path === '/' || path.startsWith('/studies') : path.startsWith(place);
+
+const Place = chakra(NextLink, {
+  base: {
+    color: 'fg.muted',
+    py: '1',
+    borderBottom: '2px solid transparent',
+    _hover: { color: 'fg' },
+    '&[aria-current]': { color: 'fg', fontWeight: 'medium', borderBottomColor: 'fg' },
+  },
+});
+
+/** Frame of every screen: name, places, units, light or dark, the list of keys. */
 export function Shell({ children }: { children: ReactNode }) {
   const [units, setUnits] = useUnits();
   const { resolvedTheme, setTheme } = useTheme();
   const [keys, setKeys] = useState(false);
-  const mounted = useSyncExternalStore(
-    nothing,
-    () => true,
-    () => false,
-  );
-  const dark = mounted && resolvedTheme === 'dark';
+  const path = usePathname();
+  const ready = useReady();
+  const dark = ready && resolvedTheme === 'dark';
   useHotkeys(
     useMemo(
       () => ({
@@ -33,46 +53,53 @@ export function Shell({ children }: { children: ReactNode }) {
     ),
   );
   return (
-    <div className="frame">
-      <a className="skip" href="#content">
-        To the content
-      </a>
-      <header className="topbar">
-        <Link href="/" className="name">
-          <svg width="18" height="18" viewBox="0 0 32 32" aria-hidden="true">
-            <path d="M3 6h26v22H3z" fill="var(--ink)" />
-            <path d="M9 6h14l-3 14h-8z M14 1h4v5h-4z" fill="var(--hot)" />
-          </svg>
-          Nine Pours
-        </Link>
-        <nav aria-label="Main" className="small">
-          <PageLink href="/">Parts</PageLink> &nbsp; <PageLink href="/rates">Rates</PageLink> &nbsp;{' '}
-          <PageLink href="/bench">Bench</PageLink> &nbsp; <PageLink href="/model">Model</PageLink> &nbsp;{' '}
-          <PageLink href="/check">Check the arithmetic</PageLink>
-        </nav>
-        <span className="grow" />
-        <div className="toggle" role="group" aria-label="Units">
-          {(['si', 'inch'] as const).map((u) => (
-            <button key={u} type="button" aria-pressed={units === u} onClick={() => setUnits(u)}>
-              {u === 'si' ? 'mm kg' : 'in lb'}
-            </button>
+    <Box maxW="92.5rem" mx="auto" px={{ base: '3', md: '5' }} pb="12" _print={{ maxW: 'none', p: 0 }}>
+      <SkipNavLink href="#content">Skip to content</SkipNavLink>
+      <Flex
+        as="header"
+        align="center"
+        gap={{ base: '2', md: '4' }}
+        minH="11"
+        flexWrap="wrap"
+        borderBottomWidth="1px"
+        borderColor="border"
+        _print={{ display: 'none' }}
+      >
+        <Logo />
+        <Flex as="nav" aria-label="Main" gap="0 {spacing.4}" flexWrap="wrap" me="auto">
+          {PLACES.map(([href, name]) => (
+            <Place key={href} href={href} aria-current={within(path, href) ? 'page' : undefined}>
+              {name}
+            </Place>
           ))}
-        </div>
-        <div className="toggle" role="group" aria-label="Light or dark">
-          <button type="button" aria-pressed={mounted && !dark} onClick={() => setTheme('light')}>
-            Light
-          </button>
-          <button type="button" aria-pressed={dark} onClick={() => setTheme('dark')}>
-            Dark
-          </button>
-        </div>
-        <TextButton size="xs" onClick={() => setKeys(true)}>
-          Keys <Kbd>?</Kbd>
-        </TextButton>
-      </header>
-      <main id="content">{children}</main>
+        </Flex>
+        <Segments
+          label="Units"
+          value={units}
+          options={[
+            ['si', 'mm · kg'],
+            ['inch', 'in · lb'],
+          ]}
+          onChange={setUnits}
+        />
+        <Segments
+          label="Light or dark"
+          value={ready ? (dark ? 'dark' : 'light') : null}
+          options={[
+            ['light', 'Light'],
+            ['dark', 'Dark'],
+          ]}
+          onChange={setTheme}
+        />
+        <Button size="xs" variant="ghost" hideBelow="md" onClick={() => setKeys(true)}>
+          Shortcuts <Kbd>?</Kbd>
+        </Button>
+      </Flex>
+      <main id="content" tabIndex={-1} style={{ outline: 0 }}>
+        {children}
+      </main>
       <Shortcuts open={keys} onClose={() => setKeys(false)} />
       <Notices />
-    </div>
+    </Box>
   );
 }

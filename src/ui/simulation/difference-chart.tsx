@@ -1,4 +1,5 @@
 'use client';
+import { INK_VARIABLES } from '../theme/ink';
 import { FigureButton } from '../kit';
 import {
   BarController,
@@ -42,7 +43,7 @@ export function DifferenceChart({
   useEffect(() => {
     const element = canvas.current;
     if (element === null) return;
-    const [ink, soft, hair] = [css('--ink'), css('--ink-2'), css('--hair')];
+    const [ink, soft, hair] = [css(INK_VARIABLES.ink), css(INK_VARIABLES.quiet), css(INK_VARIABLES.hair)];
     const zero: Plugin = {
       id: 'zero',
       afterDatasetsDraw: (chart) => {
@@ -52,7 +53,7 @@ export function DifferenceChart({
         if (x < left || x > right) return;
         const { ctx } = chart;
         ctx.save();
-        ctx.strokeStyle = css('--hot');
+        ctx.strokeStyle = css(INK_VARIABLES.hot);
         ctx.lineWidth = 1.5;
         ctx.beginPath();
         ctx.moveTo(x, top);
@@ -130,7 +131,7 @@ const middleOf = ({ from, to, bars }: DifferenceSpread, i: number): number =>
 function redraw(chart: Chart<'bar'>, difference: DifferenceSpread, currency: string): void {
   const [set] = chart.data.datasets;
   if (set === undefined) return;
-  const soft = css('--ink-2');
+  const soft = css(INK_VARIABLES.quiet);
   const wins = difference.bars.map((_, i) => middleOf(difference, i) >= 0);
   set.data = [...difference.bars];
   set.backgroundColor = wins.map((w) => (w ? soft : 'transparent'));

@@ -14,6 +14,7 @@ export const INK_VARIABLES = {
   line: variable('border-emphasized'),
   hot: variable('hot'),
   alarm: variable('alarm'),
+  shade: variable('shade'),
 } as const;
 
 /** The same as CSS values, for SVG and styles: `INK.hot`. */

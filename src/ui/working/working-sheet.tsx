@@ -1,4 +1,5 @@
 'use client';
+import { INK } from '../theme/ink';
 import { PageLink, TextButton, Unit } from '../kit';
 import { Box, Link as ChakraLink, Table, Text } from '@chakra-ui/react';
 import Link from 'next/link';
@@ -166,7 +167,7 @@ function Row({ s, onDeeper, isBaseline }: BodyProps & { readonly s: WorkingSymbo
         ) : (
           <TextButton
             size="sm"
-            style={{ borderBottom: '1px dotted var(--hair-2)' }}
+            style={{ borderBottom: `1px dotted ${INK.line}` }}
             onClick={() => onDeeper(opens, s.opensLane)}
           >
             {significant(s.value, 6)}

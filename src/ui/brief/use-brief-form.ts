@@ -1,0 +1,80 @@
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useForm, type FieldValues } from 'react-hook-form';
+import { inspectBrief, type Brief, type BriefIssue } from '@/core/brief';
+import { MEASURED_FIELDS, originOf } from '@/core/part-file/measured';
+import { remarkWords } from '../part/remark-words';
+import { useUnits } from '../preferences';
+import { useStudy } from '../study/study-context';
+import { withoutEmptied } from './emptied';
+import type { BriefForm } from './form-context';
+import { issueWords } from './issue-words';
+import { salvage } from './salvage';
+import { keepTyping, keptTyping } from './typing';
+
+/**
+ * The brief as a form: what is typed is checked and saved as it is typed; what is not taken stays in its field and is
+ * kept in this browser.
+ */
+export function useBriefFormOf(start: Brief): BriefForm {
+  const { id, brief, setBrief } = useStudy('id', 'brief', 'setBrief');
+  const [units] = useUnits();
+  const [first] = useState<FieldValues>(() => keptTyping(id) ?? start);
+  const form = useForm<FieldValues>({ defaultValues: first });
+  const { control, register, setValue, getValues, subscribe } = form;
+  const [found, setFound] = useState<readonly BriefIssue[]>(() => inspectBrief(withoutEmptied(first)).issues);
+  const latest = useRef(brief);
+  useEffect(() => {
+    latest.current = brief;
+  }, [brief]);
+
+  useEffect(
+    () =>
+      subscribe({
+        formState: { values: true },
+        callback: ({ values }) => {
+          const raw = withoutEmptied(structuredClone(values));
+          const { brief: whole, issues } = inspectBrief(raw);
+          setFound(issues);
+          keepTyping(id, whole === null ? raw : null);
+          const next = whole ?? salvage(raw, latest.current, issues);
+          if (next === null || JSON.stringify(next) === JSON.stringify(latest.current)) return;
+          latest.current = next;
+          setBrief(next);
+        },
+      }),
+    [subscribe, setBrief, id],
+  );
+
+  const issues = useMemo(() => new Map(found.map((issue) => [issue.path, issueWords(issue)])), [found]);
+  const assumed = useMemo(() => new Set(brief.assumed), [brief.assumed]);
+  const confirm = useCallback(
+    (path: string) => {
+      const held = (getValues('assumed') ?? []) as string[];
+      if (held.includes(path))
+        setValue(
+          'assumed',
+          held.filter((p) => p !== path),
+        );
+    },
+    [getValues, setValue],
+  );
+  const originOfPath = useCallback(
+    (path: string) => {
+      const field = MEASURED_FIELDS.find((f) => path === `geometry.${f}`);
+      return field === undefined || brief.model === null ? null : originOf(brief, field);
+    },
+    [brief],
+  );
+  const remarks = brief.model?.remarks;
+  const remarkOf = useCallback(
+    (path: string) => {
+      const remark = remarks?.[path.replace('geometry.', '')];
+      return remark === undefined ? undefined : remarkWords(remark, units);
+    },
+    [remarks, units],
+  );
+  return useMemo<BriefForm>(
+    () => ({ control, register, setValue, getValues, issues, assumed, confirm, originOf: originOfPath, remarkOf }),
+    [control, register, setValue, getValues, issues, assumed, confirm, originOfPath, remarkOf],
+  );
+}
