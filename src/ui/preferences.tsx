@@ -42,3 +42,7 @@ export const useSpreadShown = preference<'shown' | 'hidden'>('nine-pours-spread'
 /** How lanes are ordered on the board. */
 export type LaneOrder = 'total' | 'first' | 'spare';
 export const useLaneOrder = preference<LaneOrder>('nine-pours-order', ['total', 'first', 'spare'], 'total');
+
+/** How much of a lane the board shows: figure, bar and a line below, or one line a lane. */
+export type Density = 'full' | 'compact';
+export const useDensity = preference<Density>('nine-pours-density', ['full', 'compact'], 'full');

@@ -9,7 +9,7 @@ import { useQuantity, useStudy } from '../study/study-context';
 import { CostStack } from './cost-stack';
 import { LineTable } from './line-table';
 import { orderLanes } from './lane-order';
-import type { LaneActs } from './lane-row';
+import type { LaneActs } from './lane-acts';
 import { LeadChanges } from './lead-changes';
 import { useFollowed } from './use-followed';
 

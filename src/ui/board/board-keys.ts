@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import { BOARD_COLUMNS, type BoardColumnInfo, type BoardLane } from '@/core/comparison/board';
-import type { LaneActs } from './lane-row';
+import type { LaneActs } from './lane-acts';
 
 /** What the keys of the board do. */
 export interface BoardActs extends LaneActs {

@@ -8,7 +8,7 @@ import type { LaneMoney } from '@/core/cost';
 import { centsThatAdd } from '@/core/base/cents';
 import { shortName } from '@/core/catalogue/routes';
 import { perPart } from '../format';
-import type { LaneActs } from './lane-row';
+import type { LaneActs } from './lane-acts';
 
 /** Lines of a part's cost from the bottom of the stack up, with how each is filled so that grey print tells them apart. */
 export const SEGMENTS: readonly (readonly [id: string, name: string, fill: string])[] = [

@@ -1,23 +1,51 @@
 'use client';
-import { INK } from '../theme/ink';
-import { Box, Span, Text } from '@chakra-ui/react';
-import { Unit } from '../kit';
-import { memo, useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { RAIL_MAX, type CostCurves } from '@/core/comparison/board';
+import { chakra, Text } from '@chakra-ui/react';
+import { useCallback, useMemo, useRef, type KeyboardEvent } from 'react';
 import { demandBand, lifetimeQuantity } from '@/core/brief';
 import { shortName } from '@/core/catalogue/routes';
+import { RAIL_MAX } from '@/core/comparison/board';
 import { whole } from '../format';
-import { toneOf } from '../marks/tone';
 import { useQuantity, useStudy } from '../study/study-context';
-import { placeOf, quantityAt, stepped } from './scale';
+import { INK } from '../theme/ink';
+import { Ground, Notch } from './ground';
+import { Labels } from './labels';
+import { HEIGHT, RIBBON_HEIGHT, RIBBON_TOP, WIDTH, x } from './places';
+import { QuantityField } from './quantity-field';
+import { quantityAt, stepped } from './scale';
 import { useNextFrame } from './use-next-frame';
 
-const WIDTH = 1000;
-const RIBBON_TOP = 22;
-const RIBBON_HEIGHT = 18;
-const x = (q: number): number => placeOf(q) * WIDTH;
-/** A stretch of quantities in words; one quantity stands alone. */
-const stretch = (from: number, to: number): string => (from === to ? whole(from) : `${whole(from)} to ${whole(to)}`);
+/** The bar the rail stands in: at the head of the view; on a phone at its foot, within reach of the thumb. */
+const RailBar = chakra('div', {
+  base: {
+    position: { base: 'fixed', md: 'sticky' },
+    top: { base: 'auto', md: 0 },
+    bottom: { base: 0, md: 'auto' },
+    insetInline: { base: 0, md: 'auto' },
+    px: { base: '3', md: 0 },
+    zIndex: 'rail',
+    bg: 'bg',
+    py: '1',
+    borderTop: { base: '1px solid {colors.fg}', md: 0 },
+    borderBottom: { base: 0, md: '1px solid {colors.border}' },
+    '& [data-row]': {
+      display: 'grid',
+      gridTemplateColumns: { base: '1fr', md: '1fr auto' },
+      gap: { base: '0', md: '4' },
+      alignItems: 'end',
+    },
+    '& [data-rail]': {
+      position: 'relative',
+      height: `${HEIGHT}px`,
+      touchAction: 'none',
+      cursor: 'ew-resize',
+      userSelect: 'none',
+      borderRadius: 'sm',
+    },
+    '& [data-rail] svg:not([width])': { display: 'block', width: '100%', height: '100%', overflow: 'visible' },
+    '& [data-hand]': { stroke: 'hot' },
+    '@media print': { position: 'static', '& [data-row]': { gridTemplateColumns: '1fr 100px' } },
+  },
+});
 
 /** The quantity rail: its ground is the ribbon of winners; dragged, keyed or typed, everything answers at once. */
 export function Rail() {
@@ -54,12 +82,12 @@ export function Rail() {
   };
   const leader = curves?.runs.find((r) => q >= r.from && q <= r.to)?.laneId;
   return (
-    <div className="rail-wrap">
-      <div className="rail-row">
+    <RailBar>
+      <div data-row="">
         <div
           id="rail"
           ref={rail}
-          className="rail"
+          data-rail=""
           role="slider"
           tabIndex={0}
           aria-label="Quantity, pieces in the whole programme"
@@ -75,7 +103,7 @@ export function Rail() {
           }}
           onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && drag(event.clientX)}
         >
-          <svg viewBox={`0 0 ${WIDTH} 74`} preserveAspectRatio="none" aria-hidden="true">
+          <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} preserveAspectRatio="none" aria-hidden="true">
             <Ground curves={curves} />
             {band !== null && (
               <g>
@@ -92,7 +120,7 @@ export function Rail() {
             {yearly !== null && <Notch q={yearly} />}
             {lifetime !== null && <Notch q={lifetime} />}
             <line
-              className="hot"
+              data-hand=""
               x1={x(q)}
               x2={x(q)}
               y1={RIBBON_TOP - 8}
@@ -108,212 +136,20 @@ export function Rail() {
       </div>
       {problem !== null && (
         <Text textStyle="label" role="alert">
-          The ribbon could not be worked out: {problem}
+          The ribbon could not be calculated: {problem}
         </Text>
       )}
       {curves !== null && curves.exactTo !== null && (
         <Text textStyle="label" color="fg.muted" role="status">
-          Exact up to {whole(curves.exactTo)} pieces; beyond, every 2 % was looked at: the rates keep many layouts
-          within a hair of each other.
+          Exact up to {whole(curves.exactTo)} pieces; beyond that checked at every 2 %, because many layouts cost almost
+          the same.
         </Text>
       )}
       {curves === null && problem === null && study.missing.length === 0 && (
         <Text textStyle="label" color="fg.muted" role="status">
-          Working out the ribbon …
+          Calculating the ribbon …
         </Text>
       )}
-    </div>
-  );
-}
-
-/** A short stroke under the ribbon at a quantity the brief names. */
-function Notch({ q }: { q: number }) {
-  return (
-    <line
-      x1={x(q)}
-      x2={x(q)}
-      y1={RIBBON_TOP + RIBBON_HEIGHT}
-      y2={RIBBON_TOP + RIBBON_HEIGHT + 10}
-      stroke={INK.ink}
-      strokeWidth="1.5"
-      vectorEffect="non-scaling-stroke"
-    />
-  );
-}
-
-/** The ribbon itself: a stretch for each run of one winner. Redrawn only when the cost curves change. */
-const Ground = memo(function Ground({ curves }: { curves: CostCurves | null }) {
-  return (
-    <g>
-      <rect x="0" y={RIBBON_TOP} width={WIDTH} height={RIBBON_HEIGHT} fill={INK.deep} />
-      {merged(curves).map((run) => (
-        <rect
-          key={run.from}
-          x={x(run.from)}
-          y={RIBBON_TOP}
-          width={Math.max(0.6, x(run.to + 1) - x(run.from))}
-          height={RIBBON_HEIGHT}
-          fill={toneOf(run.laneId)}
-          stroke={INK.paper}
-          strokeWidth="1"
-          vectorEffect="non-scaling-stroke"
-        >
-          <title>{`${stretch(run.from, run.to)}: ${shortName(run.laneId)}`}</title>
-        </rect>
-      ))}
-      {(curves?.crossings ?? []).map((c) => (
-        <rect
-          key={`${c.first}-${c.last}`}
-          x={x(c.first)}
-          y={RIBBON_TOP - 5}
-          width={Math.max(1.4, x(c.last) - x(c.first))}
-          height="5"
-          fill={INK.ink}
-          opacity={c.kind === 'change' ? 1 : 0.45}
-          data-crossing={c.first}
-        >
-          <title>
-            {c.kind === 'change'
-              ? `${shortName(c.from)} to ${shortName(c.to)} at ${stretch(c.first, c.last)}${c.last > c.first ? `, changing ${c.changes} times between` : ''}`
-              : `${stretch(c.first, c.last)}: whole pours and worn tools change the place ${c.changes} times, and leave it as it was`}
-          </title>
-        </rect>
-      ))}
-      {[1, 10, 100, 1000, 10_000, 100_000, RAIL_MAX].map((tick) => (
-        <line
-          key={tick}
-          x1={x(tick)}
-          x2={x(tick)}
-          y1={RIBBON_TOP + RIBBON_HEIGHT}
-          y2={RIBBON_TOP + RIBBON_HEIGHT + 4}
-          stroke={INK.line}
-          vectorEffect="non-scaling-stroke"
-        />
-      ))}
-    </g>
-  );
-});
-
-/** Runs too short to see are drawn with their neighbour; what they are is said by the crossing above them. */
-function merged(curves: CostCurves | null): { from: number; to: number; laneId: string }[] {
-  const out: { from: number; to: number; laneId: string }[] = [];
-  for (const run of curves?.runs ?? []) {
-    const last = out.at(-1);
-    if (last !== undefined && (last.laneId === run.laneId || x(run.to + 1) - x(run.from) < 0.6)) last.to = run.to;
-    else out.push({ ...run });
-  }
-  return out;
-}
-
-const short = (n: number): string => (n >= 1_000_000 ? '1 M' : n >= 1000 ? `${n / 1000} k` : String(n));
-
-/** Words on the rail, in HTML so that they keep their shape at any width. */
-const Labels = memo(function Labels({
-  curves,
-  yearly,
-  lifetime,
-  band,
-}: {
-  curves: CostCurves | null;
-  yearly: number | null;
-  lifetime: number | null;
-  band: readonly [number, number] | null;
-}) {
-  const at = (q: number): string => `${100 * placeOf(q)}%`;
-  const base = {
-    position: 'absolute',
-    whiteSpace: 'nowrap',
-    pointerEvents: 'none',
-    fontSize: 11,
-    lineHeight: '14px',
-    fontStretch: '85%',
-  } as const;
-  return (
-    <div aria-hidden="true">
-      {merged(curves).map((run) => {
-        const width = placeOf(run.to + 1) - placeOf(run.from);
-        if (width < 0.07) return null;
-        return (
-          <span
-            key={run.from}
-            style={{
-              ...base,
-              top: 0,
-              left: at(run.from),
-              width: `${100 * width}%`,
-              overflow: 'hidden',
-              textOverflow: 'ellipsis',
-              paddingLeft: 2,
-            }}
-          >
-            {shortName(run.laneId)}
-          </span>
-        );
-      })}
-      {[1, 10, 100, 1000, 10_000, 100_000, RAIL_MAX].map((tick) => (
-        <Span
-          key={tick}
-          color="fg.muted"
-          style={{
-            ...base,
-            top: 60,
-            left: at(tick),
-            transform: tick === 1 ? undefined : tick === RAIL_MAX ? 'translateX(-100%)' : 'translateX(-50%)',
-          }}
-        >
-          {short(tick)}
-        </Span>
-      ))}
-      {yearly !== null && (
-        <span style={{ ...base, top: 47, left: at(yearly), transform: 'translateX(-100%)', paddingRight: 4 }}>
-          a year
-        </span>
-      )}
-      {lifetime !== null && (
-        <span
-          style={{ ...base, top: 47, left: at(lifetime), paddingLeft: 4 }}
-          title={band === null ? undefined : `Demand ${stretch(band[0], band[1])} pieces`}
-        >
-          life{band === null ? '' : ', demand band'}
-        </span>
-      )}
-    </div>
-  );
-});
-
-/** The typed figure beside the rail. What is not a whole number from 1 to a million is refused in words and kept. */
-function QuantityField() {
-  const { q, setQ } = useQuantity();
-  const [typed, setTyped] = useState<string | null>(null);
-  const value = typed === null ? null : Number(typed.replace(/[\s\u202f,]/g, ''));
-  const bad = value !== null && !(Number.isInteger(value) && value >= 1 && value <= RAIL_MAX);
-  useEffect(() => {
-    if (value !== null && !bad) setQ(value);
-  }, [value, bad, setQ]);
-  return (
-    <div>
-      <div className="qty">
-        <input
-          aria-label="Quantity, pieces"
-          inputMode="numeric"
-          value={typed ?? whole(q)}
-          aria-invalid={bad}
-          aria-describedby={bad ? 'qty-bad' : undefined}
-          onFocus={(event) => event.currentTarget.select()}
-          onChange={(event) => setTyped(event.target.value)}
-          onBlur={() => !bad && setTyped(null)}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter' && !bad) event.currentTarget.blur();
-            if (event.key === 'Escape') setTyped(null);
-          }}
-        />
-        <Unit>pieces</Unit>
-      </div>
-      {bad && (
-        <Box id="qty-bad" role="alert" textStyle="label" style={{ color: INK.alarm, maxWidth: '24ch' }}>
-          Quantity “{typed}”: a whole number from 1 to 1 000 000 is wanted.
-        </Box>
-      )}
-    </div>
+    </RailBar>
   );
 }

@@ -64,18 +64,15 @@ export function agreement(rankings: Rankings): string {
   return `The ranking methods do not agree: ${sentences.join('; ')}.`;
 }
 
-/** Ranking methods that put a lane first, as a few words on its row; empty where none does. */
-export const firstBy = (rankings: Rankings | null, id: string): string =>
-  rankings === null
-    ? ''
-    : RANKING_METHODS.filter((s) => rankings.first[s].includes(id))
-        .map((s) => SHORT[s])
-        .join(', ');
-
-const SHORT: Readonly<Record<RankingMethod, string>> = {
+/** The ranking methods in a word. */
+export const RANKING_LABELS: Readonly<Record<RankingMethod, string>> = {
   cost: 'cost',
   soonest: 'time',
-  spare: 'room',
+  spare: 'margin',
   regret: 'regret',
   weighted: 'weights',
 };
+
+/** Ranking methods that put a lane first, joined by commas; empty where none does. */
+export const bestOn = (rankings: Rankings | null, id: string): string =>
+  rankings === null ? '' : RANKING_METHODS.filter((s) => rankings.first[s].includes(id)).join(',');

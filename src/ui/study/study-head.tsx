@@ -1,93 +1,109 @@
 'use client';
-import { PageLink } from '../kit';
-import { Box, Button, Heading, Span, Text } from '@chakra-ui/react';
-import Link from 'next/link';
+import { Box, chakra, Flex, Heading, Span, Text } from '@chakra-ui/react';
+import NextLink from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useMemo, type ReactNode } from 'react';
-import { verdictExplanation } from '@/core/comparison/board';
-import { rankingExplanation } from '@/core/comparison/ranking';
 import { plainDate } from '../format';
 import { Guarded } from '../guard/guarded';
+import { PageLink } from '../kit';
+import { Still } from '../part/still';
 import { Rail } from '../rail/rail';
-import { useLed } from '../ranking/use-led';
-import { useReady } from '../shell/use-ready';
 import { useHotkeys } from '../shell/hotkeys';
-import { Explained } from '../working/explained';
-import { useQuantity, useStudy } from './study-context';
+import { useReady } from '../shell/use-ready';
+import { ConflictBanner, RefusedSaves } from './conflicts';
+import { LeadGap } from './lead-gap';
+import { SaveLine } from './save-line';
+import { useStudy } from './study-context';
 import { UnreadNotice } from './unread-notice';
+import { VerdictLine } from './verdict-line';
+import { STUDY_VIEWS } from './views';
 
-const VIEWS = [
-  ['brief', 'Brief'],
-  ['part', 'Part'],
-  ['routes', 'Routes'],
-  ['alloys', 'Alloys'],
-  ['calendar', 'Calendar'],
-  ['requirements', 'Requirements'],
-  ['bench', 'Bench'],
-  ['decision', 'Decision'],
-] as const;
+/** Width of the part's picture beside its name, px. */
+const PICTURE = 64;
 
-/** What stands above every view of a study: title, verdict, save state, the views, and the rail. */
+const View = chakra(NextLink, {
+  base: {
+    color: 'fg.muted',
+    py: '1',
+    borderBottom: '2px solid transparent',
+    whiteSpace: 'nowrap',
+    _hover: { color: 'fg' },
+    '&[aria-current]': { color: 'fg', fontWeight: 'bold', borderBottomColor: 'fg' },
+  },
+});
+
+/** What stands above every view of a study: picture, title, verdict, save state, the views, and the rail. */
 export function StudyHead({ children }: { children: ReactNode }) {
-  const { id, brief, study, decisions, unread } = useStudy('id', 'brief', 'study', 'decisions', 'unread');
+  const { id, brief, study, unread } = useStudy('id', 'brief', 'study', 'unread');
   const path = usePathname();
   const ready = useReady();
   const router = useRouter();
   useHotkeys(
     useMemo(
       () => ({
-        b: () => router.push(`/studies/${id}/brief`),
-        g: () => router.push(`/studies/${id}/part`),
-        l: () => router.push(`/studies/${id}/routes`),
-        o: () => router.push(`/studies/${id}/alloys`),
-        c: () => router.push(`/studies/${id}/calendar`),
-        n: () => router.push(`/studies/${id}/bench`),
-        a: () => router.push(`/studies/${id}/requirements`),
-        d: () => router.push(`/studies/${id}/decision`),
+        ...Object.fromEntries(STUDY_VIEWS.map(([view, , key]) => [key, () => router.push(`/studies/${id}/${view}`)])),
         r: () => document.getElementById('rail')?.focus(),
       }),
       [id, router],
     ),
   );
-  const signed = decisions.find((d) => d.reopenedAt === null);
   return (
     <>
-      <div className="study-head">
-        <div className="line">
-          <Heading as="h1" size="lg">
+      <Flex gap="0 {spacing.4}" pt="2" align="center" flexWrap="wrap">
+        <Box
+          flex="none"
+          width={`${PICTURE}px`}
+          height={`${(PICTURE * 3) / 4}px`}
+          hideBelow="sm"
+          _empty={{ display: 'none' }}
+        >
+          <Still fileId={brief.model?.file ?? null} width={PICTURE} title={brief.title} />
+        </Box>
+        <Flex gap="0 {spacing.3}" align="baseline" flexWrap="wrap" minW="0">
+          <Heading as="h1" size="lg" overflowWrap="anywhere">
             {brief.title}
           </Heading>
-          <Span color="fg.muted" textStyle="label">
+          <Span textStyle="label" color="fg.muted">
             {study.alloy?.name ?? 'no alloy chosen'}
           </Span>
           <SaveLine />
-          <nav className="views" aria-label="Views of this study">
-            {VIEWS.map(([view, name]) => (
-              <Link
-                key={view}
-                href={`/studies/${id}/${view}`}
-                aria-current={path.endsWith(`/${view}`) ? 'page' : undefined}
-              >
-                {name}
-              </Link>
-            ))}
-          </nav>
-        </div>
-        <Guarded name="The verdict" of={study}>
-          <VerdictLine />
+        </Flex>
+        <Flex
+          as="nav"
+          aria-label="Views of this study"
+          gap="0 {spacing.3.5}"
+          ms="auto"
+          maxW="full"
+          overflowX="auto"
+          _print={{ display: 'none' }}
+        >
+          {STUDY_VIEWS.map(([view, name]) => (
+            <View
+              key={view}
+              href={`/studies/${id}/${view}`}
+              aria-current={path.endsWith(`/${view}`) ? 'page' : undefined}
+            >
+              {name}
+            </View>
+          ))}
+        </Flex>
+      </Flex>
+      <Flex gap="2 {spacing.8}" pt="1" pb="2" align="flex-start" flexWrap={{ base: 'wrap', md: 'nowrap' }}>
+        <Box flex="1 1 auto" minW="0">
+          <Guarded name="The verdict" of={study}>
+            <VerdictLine />
+          </Guarded>
+          <SignedLine />
+        </Box>
+        <Guarded name="The gap" of={study}>
+          <LeadGap />
         </Guarded>
-        {signed && (
-          <Text textStyle="label" color="fg.muted">
-            Signed by {signed.signedBy} on {plainDate(signed.signedOn)}.{' '}
-            <PageLink href={`/studies/${id}/decision`}>Open the record</PageLink>
-          </Text>
-        )}
-      </div>
+      </Flex>
       <ConflictBanner />
       <UnreadNotice unread={unread} />
       <RefusedSaves />
       {/* Until the page has come to life nothing can be typed into it that would be lost. */}
-      <div className="until-ready" inert={!ready} data-ready={ready}>
+      <div style={{ display: 'contents' }} inert={!ready} data-ready={ready}>
         <Guarded name="The quantity rail" of={study}>
           <Rail />
         </Guarded>
@@ -99,84 +115,15 @@ export function StudyHead({ children }: { children: ReactNode }) {
   );
 }
 
-/** The sentence every study opens with, at the quantity on the rail; where another ranking method leads, what that puts first. */
-function VerdictLine() {
-  const { study, curves, brief } = useStudy('study', 'curves', 'brief');
-  const { board } = useQuantity();
-  const led = useLed();
-  const currency = study.rates.currency.code;
+/** Who signed, and the way to the record. */
+function SignedLine() {
+  const { id, decisions } = useStudy('id', 'decisions');
+  const signed = decisions.find((d) => d.reopenedAt === null);
+  if (signed === undefined) return null;
   return (
-    <>
-      <p className="verdict" data-testid="verdict" aria-live="off">
-        <Explained explanation={verdictExplanation(board, curves?.crossings ?? null, currency)} />
-      </p>
-      {brief.leads !== 'cost' && led !== null && (
-        <Text textStyle="label" data-testid="led-by">
-          <Explained explanation={rankingExplanation(board, brief.leads, led, currency)} />
-        </Text>
-      )}
-    </>
+    <Text textStyle="label" color="fg.muted">
+      Signed by {signed.signedBy} on {plainDate(signed.signedOn)}.{' '}
+      <PageLink href={`/studies/${id}/decision`}>Open the record</PageLink>
+    </Text>
   );
-}
-
-const SAVE_WORDS = {
-  saved: 'Saved',
-  waiting: 'Not saved yet',
-  saving: 'Saving …',
-  failed: 'Not saved: the server does not answer. Kept in this browser; trying again.',
-  conflict: 'Not saved: somebody saved a newer version.',
-} as const;
-
-function SaveLine() {
-  const { saveState, savedAt } = useStudy('saveState', 'savedAt');
-  return (
-    <Span textStyle="label" color="fg.muted" role="status" data-testid="save-state" data-state={saveState}>
-      {SAVE_WORDS[saveState]}
-      {saveState === 'saved' && <span className="hide-narrow"> {plainDate(savedAt)}</span>}
-    </Span>
-  );
-}
-
-/** The choice after a lost race: both versions stand until it is made. */
-function ConflictBanner() {
-  const { conflict, settle, brief } = useStudy('conflict', 'settle', 'brief');
-  if (conflict === null) return null;
-  return (
-    <div className="banner is-alarm" role="alert">
-      <div>
-        <strong>Somebody saved a newer version of this study while you were typing.</strong>
-        <Box textStyle="label">
-          Yours: “{brief.title}”. Theirs: “{conflict.theirs.title}”, saved {plainDate(conflict.theirs.changedAt)}.
-          Nothing is lost until you choose, and what you do not choose stays on record.
-        </Box>
-      </div>
-      <Button size="xs" variant="outline" onClick={() => settle('theirs')}>
-        Take theirs
-      </Button>
-      <Button size="xs" variant="solid" onClick={() => settle('mine')}>
-        Save mine on top
-      </Button>
-    </div>
-  );
-}
-
-/** Saves that lost a race in an earlier sitting: still whole, still to be taken or put aside. */
-function RefusedSaves() {
-  const { refused, settleRefused, conflict } = useStudy('refused', 'settleRefused', 'conflict');
-  return refused
-    .filter((save) => save.id !== conflict?.refusedId)
-    .map((save) => (
-      <div key={save.id} className="banner" role="status">
-        <span>
-          A save of “{save.brief.title}” from {plainDate(save.refusedAt)} was refused because a newer one stood. It is
-          kept until you choose.
-        </span>
-        <Button size="xs" variant="outline" onClick={() => settleRefused(save, true)}>
-          Take it as a new save
-        </Button>
-        <Button size="xs" variant="outline" onClick={() => settleRefused(save, false)}>
-          Put it aside
-        </Button>
-      </div>
-    ));
 }

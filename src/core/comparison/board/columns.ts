@@ -29,17 +29,17 @@ export type BoardColumn = (typeof COLUMNS)[number];
 
 const JUDGED: Readonly<Record<BoardColumn, Omit<BoardColumnInfo, 'id'>>> = {
   quantity: {
-    title: 'Quantity',
-    under: 'working days, a year’s parts',
+    title: 'Capacity',
+    under: 'days for a year’s parts',
     figure: 'yearWorkdays',
     second: null,
     drawn: null,
   },
   tooling: { title: 'Tooling', under: 'whole programme', figure: 'tooling', second: null, drawn: 'total' },
-  perPart: { title: 'Part cost', under: 'all in', figure: 'allIn', second: 'unit', drawn: 'allIn' },
+  perPart: { title: 'Cost per part', under: 'total, tools included', figure: 'allIn', second: 'unit', drawn: 'allIn' },
   leadTime: { title: 'Lead time', under: 'first article', figure: 'firstArticle', second: 'lastPart', drawn: 'first' },
-  alloy: { title: 'Alloy', under: 'fit in the mould', figure: null, second: null, drawn: null },
-  tolerance: { title: 'Tolerance', under: 'dimensions and holes', figure: null, second: null, drawn: null },
+  alloy: { title: 'Alloy', under: 'environment, 5 best', figure: null, second: null, drawn: null },
+  tolerance: { title: 'Tolerance', under: 'share of the tightest used', figure: null, second: null, drawn: null },
 };
 
 /**

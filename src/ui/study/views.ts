@@ -1,0 +1,11 @@
+/** The views of a study: address, name, and the key that leads there. */
+export const STUDY_VIEWS = [
+  ['brief', 'Brief', 'b'],
+  ['part', 'Part', 'g'],
+  ['routes', 'Routes', 'l'],
+  ['alloys', 'Alloys', 'o'],
+  ['calendar', 'Calendar', 'c'],
+  ['requirements', 'Requirements', 'a'],
+  ['bench', 'Calculator', 'n'],
+  ['decision', 'Decision', 'd'],
+] as const;
