@@ -40,14 +40,14 @@ export function certaintyExplanation(simulation: KeptSimulation, of: SureOf): Ex
   const by =
     inTime === null || of.due === null
       ? ''
-      : explain`, by ${dateWords(of.due)} ${inDraws(inTime, (text) => open('first', text))}`;
+      : explain`; by ${dateWords(of.due)} ${inDraws(inTime, simulation.draws, (text) => open('first', text))}`;
   return [
     ...(planned && simulation.plan === undefined
-      ? [explain`Drawn for ${shortName(laneId)} alone over the whole programme, not for the plan.`]
+      ? [explain`Simulated for ${shortName(laneId)} alone over the whole programme, not for the plan.`]
       : []),
     ...(simulation.plan === undefined ? laneExplanation(simulation, of, open) : planCertainty(simulation, of, open)),
-    explain`A part comes to ${open('allIn', `${rough(allIn.p10)} to ${rough(allIn.p90)} ${of.currency}`)} in eight draws of ten, half of them under ${open('allIn', `${rough(allIn.p50)} ${of.currency}`)}.`,
-    explain`The first article comes after ${open('first', `${weeks(firstArticle.p10)} to ${weeks(firstArticle.p90)} weeks`)}${by}.`,
+    explain`Cost per part, 80 % range: ${open('allIn', `${rough(allIn.p10)}–${rough(allIn.p90)} ${of.currency}`)}, median ${open('allIn', `${rough(allIn.p50)} ${of.currency}`)}.`,
+    explain`First article, 80 % range: ${open('first', `${weeks(firstArticle.p10)}–${weeks(firstArticle.p90)} weeks`)}${by}.`,
   ];
 }
 
@@ -79,9 +79,9 @@ function likelyOf(workings: StudyWorkings, id: string, figure: string): Working 
 }
 
 /** In how many of the draws: the share opens. */
-function inDraws(share: Share, open: (text: string) => string | ExplainedFigure): Explanation {
-  const [lead, text, limits] = drawsParts(share);
-  return explain`${lead}${open(text)}${limits}`;
+function inDraws(share: Share, draws: number, open: (text: string) => string | ExplainedFigure): Explanation {
+  const [lead, text] = drawsParts(share, draws);
+  return explain`${lead}${open(text)}`;
 }
 
 function laneExplanation(simulation: KeptSimulation, { laneId, currency }: SureOf, open: Open): Explanation[] {
@@ -90,12 +90,12 @@ function laneExplanation(simulation: KeptSimulation, { laneId, currency }: SureO
     ...(cheapest === null
       ? []
       : [
-          explain`${sentence(shortName(laneId))} is the cheapest of all routes ${inDraws(cheapest, (text) => open('allIn', text))}.`,
+          explain`${sentence(shortName(laneId))} is the cheapest of all routes ${inDraws(cheapest, simulation.draws, (text) => open('allIn', text))}.`,
         ]),
     ...(against === null
       ? []
       : [
-          explain`It is cheaper than ${shortName(against.laneId)} ${inDraws(against.holds, (text) => open(againstDrawn(simulation, laneId, against, currency), text))}.`,
+          explain`It is cheaper than ${shortName(against.laneId)} ${inDraws(against.holds, simulation.draws, (text) => open(againstDrawn(simulation, laneId, against, currency), text))}.`,
         ]),
   ];
 }
@@ -104,8 +104,8 @@ function planCertainty(simulation: KeptSimulation, { currency }: SureOf, open: O
   const { cheapest, plan, against } = simulation;
   const alone = against === null ? '' : `${shortName(against.laneId)} alone`;
   const counted = (title: string, share: Share): Explanation =>
-    inDraws(share, (text) =>
-      open(shareDrawn(title, share, 'draws in which every delivery asked is met', simulation), text),
+    inDraws(share, simulation.draws, (text) =>
+      open(shareDrawn(title, share, 'simulations in which every delivery asked is met', simulation), text),
     );
   const delivers = plan?.delivers ?? null;
   const beside = plan?.aloneDelivers ?? null;
@@ -113,12 +113,12 @@ function planCertainty(simulation: KeptSimulation, { currency }: SureOf, open: O
     ...(against === null
       ? []
       : [
-          explain`The plan in two steps costs less than ${alone} ${inDraws(against.holds, (text) => open(againstDrawn(simulation, PLAN, against, currency), text))}.`,
+          explain`The plan in two steps costs less than ${alone} ${inDraws(against.holds, simulation.draws, (text) => open(againstDrawn(simulation, PLAN, against, currency), text))}.`,
         ]),
     ...(cheapest === null
       ? []
       : [
-          explain`It costs less than every route alone, late or not, ${inDraws(cheapest, (text) => open('allIn', text))}.`,
+          explain`It costs less than every route alone, late or not, ${inDraws(cheapest, simulation.draws, (text) => open('allIn', text))}.`,
         ]),
     ...(delivers === null
       ? []

@@ -19,17 +19,18 @@ export function percent(share: number): string {
 }
 
 /**
- * In how many of the draws, in three pieces: what leads to it, the share, the limits of its sampling error.
+ * In how many of the simulations, in three pieces: what leads to it, the share, the limits of its sampling error.
  *
+ * @param draws simulations made
  * @example
- * drawsParts({ share: 0.5, low: 0.4, high: 0.6 })
- * // ['in ', '50 % of the draws', ' (40.0 to 60.0\u00a0%, by sampling error)']
+ * drawsParts({ share: 0.5, low: 0.4, high: 0.6 }, 10_000)
+ * // ['in ', '50 % of simulations', 'Sampling error: 40.0–60.0 %']
  */
-export function drawsParts(s: Share): readonly [lead: string, share: string, limits: string] {
-  const limits = (words: string): string => ` (${words}\u00a0%, by sampling error)`;
-  if (s.share === 1) return ['in ', 'every draw', limits(`at least ${fixed(100 * s.low, 2)}`)];
-  if (s.share === 0) return ['in ', 'no draw', limits(`at most ${fixed(100 * s.high, 2)}`)];
-  return ['in ', `${percent(s.share)} % of the draws`, limits(`${fixed(100 * s.low, 1)} to ${fixed(100 * s.high, 1)}`)];
+export function drawsParts(s: Share, draws: number): readonly [lead: string, share: string, limits: string] {
+  const limits = (words: string): string => `Sampling error: ${words} %`;
+  if (s.share === 1) return ['in ', `all ${whole(draws)} simulations`, limits(`at least ${fixed(100 * s.low, 2)}`)];
+  if (s.share === 0) return ['in ', `none of ${whole(draws)} simulations`, limits(`at most ${fixed(100 * s.high, 2)}`)];
+  return ['in ', `${percent(s.share)} % of simulations`, limits(`${fixed(100 * s.low, 1)}–${fixed(100 * s.high, 1)}`)];
 }
 
 /**

@@ -2,7 +2,7 @@
 import { VisuallyHidden } from '@chakra-ui/react';
 import { memo } from 'react';
 import { BOARD_COLUMNS, WORKDAYS_A_YEAR, type BoardColumn } from '@/core/comparison/board';
-import { perPart, weeks, whole } from '../format';
+import { significant } from '../format';
 import type { ColumnScales } from './column-scale';
 
 /** Ends of the axis of a column: what its bars begin and end at. */
@@ -11,12 +11,7 @@ function ends(column: BoardColumn, scales: ColumnScales, currency: string): read
   if (column === 'tolerance') return ['0', '100 %'];
   const scale = scales[column];
   if (scale === null) return null;
-  const say = {
-    quantity: whole,
-    tooling: whole,
-    perPart: (x: number) => (x < 10 ? perPart(x) : whole(x)),
-    leadTime: weeks,
-  }[column];
+  const say = (x: number): string => significant(column === 'leadTime' ? x / 7 : x, 3);
   const unit = { quantity: 'd', tooling: currency, perPart: currency, leadTime: 'wk' }[column];
   return [say(scale.from), `${scale.log ? 'log ' : ''}${say(scale.to)} ${unit}`];
 }

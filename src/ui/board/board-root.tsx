@@ -64,6 +64,10 @@ export const BoardRoot = chakra('div', {
       bg: 'border.emphasized',
       borderRight: `2px solid ${INK.ink}`,
     },
+    '& [data-fill][data-beyond]': {
+      borderRight: 0,
+      clipPath: 'polygon(0 0, calc(100% - 5px) 0, 100% 50%, calc(100% - 5px) 100%, 0 100%)',
+    },
     '& [data-part]': { left: 0, top: '2px', height: '5px', bg: 'fg.muted' },
     '& [data-leader] [data-fill]': { borderRightColor: 'hot' },
     '& [data-range]': {
@@ -96,7 +100,8 @@ export const BoardRoot = chakra('div', {
       display: 'flex',
       flexWrap: 'wrap',
       alignItems: 'center',
-      gap: '0 {spacing.2}',
+      rowGap: '0',
+      columnGap: '2',
       textAlign: 'start',
       textStyle: 'label',
     },

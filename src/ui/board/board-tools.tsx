@@ -21,7 +21,15 @@ export function BoardTools() {
   const [density, setDensity] = useDensity();
   const otherPolicy = useOtherPolicy();
   return (
-    <Flex gap="1.5 {spacing.4}" align="center" flexWrap="wrap" py="2" textStyle="label" _print={{ display: 'none' }}>
+    <Flex
+      rowGap="1.5"
+      columnGap="4"
+      align="center"
+      flexWrap="wrap"
+      py="2"
+      textStyle="label"
+      _print={{ display: 'none' }}
+    >
       <Flex gap="1.5" align="center">
         <Span color="fg.muted">Sort by</Span>
         <Segments label="Sort routes by" value={order} options={ORDERS} onChange={setOrder} />

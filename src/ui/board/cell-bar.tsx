@@ -1,4 +1,5 @@
 import { memo } from 'react';
+import { BEYOND } from './column-scale';
 
 /** What a bar shows, each a place on the scale of its column in per mille. All are plain values, for `memo`. */
 export interface BarProps {
@@ -16,13 +17,13 @@ export interface BarProps {
   readonly words: string;
 }
 
-const percent = (perMille: number): string => `${perMille / 10}%`;
+const percent = (perMille: number): string => `${Math.min(1000, perMille) / 10}%`;
 
 /** A bar on the common scale of its column; around it how uncertain the figure is. */
 export const CellBar = memo(function CellBar({ at, part, low, mid, high, limit, words }: BarProps) {
   return (
     <span data-bar="" role="img" aria-label={words} title={words}>
-      <i data-fill="" style={{ width: percent(at) }} />
+      <i data-fill="" data-beyond={at === BEYOND || undefined} style={{ width: percent(at) }} />
       {part !== undefined && <i data-part="" style={{ width: percent(part) }} />}
       {limit !== undefined && <i data-limit="" style={{ left: percent(limit) }} />}
       {low !== undefined && high !== undefined && (

@@ -42,7 +42,8 @@ export function ActionsFields({
           <Grid
             key={field.id}
             templateColumns={{ base: '1fr 1fr 1.75rem', md: 'minmax(0, 1fr) 9rem 9.5rem 1.75rem' }}
-            gap="1 {spacing.3}"
+            rowGap="1"
+            columnGap="3"
             alignItems="start"
             py="1"
           >

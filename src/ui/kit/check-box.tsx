@@ -9,6 +9,7 @@ export function CheckBox({
   name,
   checked,
   onChange,
+  disabled = false,
   onBlur,
   inputRef,
   children,
@@ -20,6 +21,7 @@ export function CheckBox({
   readonly name?: string;
   readonly checked: boolean;
   readonly onChange: (checked: boolean) => void;
+  readonly disabled?: boolean;
   readonly onBlur?: () => void;
   readonly inputRef?: Ref<HTMLInputElement>;
   readonly children?: ReactNode;
@@ -30,6 +32,7 @@ export function CheckBox({
       {...(id === undefined ? {} : { ids: { hiddenInput: id } })}
       {...(name === undefined ? {} : { name })}
       checked={checked}
+      disabled={disabled}
       onCheckedChange={(e) => onChange(e.checked === true)}
     >
       <Checkbox.HiddenInput aria-label={label} aria-describedby={describedBy} onBlur={onBlur} ref={inputRef} />

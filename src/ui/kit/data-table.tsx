@@ -196,7 +196,12 @@ function OneRow<T>({
   return (
     <Table.Row ref={measure} data-index={at} aria-rowindex={at + 2} {...rowProps?.(row)}>
       {columns.map((c) => (
-        <Table.Cell key={c.id} className={c.numeric ? 'num' : undefined} {...(c.wide ? { hideBelow: 'md' } : {})}>
+        <Table.Cell
+          key={c.id}
+          verticalAlign="middle"
+          className={c.numeric ? 'num' : undefined}
+          {...(c.wide ? { hideBelow: 'md' } : {})}
+        >
           {c.cell(row)}
         </Table.Cell>
       ))}

@@ -6,7 +6,8 @@ export const FormGrid = chakra('div', {
   base: {
     display: 'grid',
     gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 250px), 1fr))',
-    gap: '3.5 {spacing.6}',
+    rowGap: '3.5',
+    columnGap: '6',
     alignItems: 'start',
   },
   variants: { dense: { true: { gridTemplateColumns: 'repeat(auto-fill, minmax(140px, 1fr))' } } },

@@ -43,7 +43,7 @@ export function PartsList({
     <>
       {fallen && <StandingsList {...standings} />}
       <Box as="section" mt="3.5">
-        <Flex gap="2 {spacing.4}" align="center" flexWrap="wrap" mb="2">
+        <Flex rowGap="2" columnGap="4" align="center" flexWrap="wrap" mb="2">
           <Heading as="h1" size="lg">
             {archived ? 'Archived parts' : 'Parts'}
           </Heading>

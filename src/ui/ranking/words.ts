@@ -13,7 +13,7 @@ export const WEIGHED_WORDS: Readonly<Record<Weighed, string>> = {
   cost: 'programme cost',
   first: 'days to the first article',
   operations: 'second operations',
-  reserve: 'tolerance reserve',
+  reserve: 'tolerance margin',
   scrap: 'scrap',
 };
 
@@ -27,7 +27,7 @@ export function scoreWords(o: LaneScores, key: Weighed, currency: string): strin
     case 'operations':
       return `${o.operations} ${o.operations === 1 ? 'operation' : 'operations'}`;
     case 'reserve':
-      return `${fixed(100 * o.reserve, 0)} % reserve`;
+      return `${fixed(100 * o.reserve, 0)} % margin`;
     case 'scrap':
       return `${fixed(100 * o.scrap, 1)} % scrap`;
   }
@@ -45,7 +45,7 @@ export function whyFirst(rankings: Rankings, school: RankingMethod, id: string, 
     case 'spare':
       return `${scoreWords(o, 'operations', currency)}, ${scoreWords(o, 'reserve', currency)}`;
     case 'regret':
-      return `never more than ${whole(rankings.maxRegret[id] ?? 0)} ${currency} over the best, at ${rankings.states.map(whole).join(', ')} pieces`;
+      return `at most ${whole(rankings.maxRegret[id] ?? 0)} ${currency} above the cheapest, at ${rankings.states.map(whole).join(', ')} pieces`;
     case 'weighted':
       return `score ${fixed(rankings.scores[id] ?? 0, 2)} of 1`;
   }
@@ -61,7 +61,7 @@ export function agreement(rankings: Rankings): string {
   const sentences = [...by]
     .sort((a, b) => b[1].length - a[1].length)
     .map(([id, list]) => `${shortName(id)} by ${list.map((s) => RANKING_WORDS[s]).join(', ')}`);
-  return `The ranking methods do not agree: ${sentences.join('; ')}.`;
+  return `The ranking methods differ: ${sentences.join('; ')}.`;
 }
 
 /** The ranking methods in a word. */

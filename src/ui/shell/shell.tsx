@@ -54,7 +54,7 @@ export function Shell({ children }: { children: ReactNode }) {
   );
   return (
     <Box maxW="92.5rem" mx="auto" px={{ base: '3', md: '5' }} pb="12" _print={{ maxW: 'none', p: 0 }}>
-      <SkipNavLink href="#content">Skip to content</SkipNavLink>
+      <SkipNavLink id="content">Skip to content</SkipNavLink>
       <Flex
         as="header"
         align="center"
@@ -66,7 +66,7 @@ export function Shell({ children }: { children: ReactNode }) {
         _print={{ display: 'none' }}
       >
         <Logo />
-        <Flex as="nav" aria-label="Main" gap="0 {spacing.4}" flexWrap="wrap" me="auto">
+        <Flex as="nav" aria-label="Main" rowGap="0" columnGap="4" flexWrap="wrap" me="auto">
           {PLACES.map(([href, name]) => (
             <Place key={href} href={href} aria-current={within(path, href) ? 'page' : undefined}>
               {name}

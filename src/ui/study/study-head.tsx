@@ -49,7 +49,7 @@ export function StudyHead({ children }: { children: ReactNode }) {
   );
   return (
     <>
-      <Flex gap="0 {spacing.4}" pt="2" align="center" flexWrap="wrap">
+      <Flex rowGap="0" columnGap="4" pt="2" align="center" flexWrap="wrap">
         <Box
           flex="none"
           width={`${PICTURE}px`}
@@ -59,7 +59,7 @@ export function StudyHead({ children }: { children: ReactNode }) {
         >
           <Still fileId={brief.model?.file ?? null} width={PICTURE} title={brief.title} />
         </Box>
-        <Flex gap="0 {spacing.3}" align="baseline" flexWrap="wrap" minW="0">
+        <Flex rowGap="0" columnGap="3" align="baseline" flexWrap="wrap" minW="0">
           <Heading as="h1" size="lg" overflowWrap="anywhere">
             {brief.title}
           </Heading>
@@ -71,7 +71,8 @@ export function StudyHead({ children }: { children: ReactNode }) {
         <Flex
           as="nav"
           aria-label="Views of this study"
-          gap="0 {spacing.3.5}"
+          rowGap="0"
+          columnGap="3.5"
           ms="auto"
           maxW="full"
           overflowX="auto"
@@ -88,7 +89,7 @@ export function StudyHead({ children }: { children: ReactNode }) {
           ))}
         </Flex>
       </Flex>
-      <Flex gap="2 {spacing.8}" pt="1" pb="2" align="flex-start" flexWrap={{ base: 'wrap', md: 'nowrap' }}>
+      <Flex rowGap="2" columnGap="8" pt="1" pb="2" align="flex-start" flexWrap={{ base: 'wrap', md: 'nowrap' }}>
         <Box flex="1 1 auto" minW="0">
           <Guarded name="The verdict" of={study}>
             <VerdictLine />

@@ -8,6 +8,7 @@ import { tokens } from './tokens';
 
 /** Chakra set to the sheet: on the base configuration, with no recipe but those the product draws with. */
 const config = defineConfig({
+  preflight: true,
   cssVarsPrefix: VARIABLES,
   globalCss,
   theme: {

@@ -6,11 +6,11 @@ import type { RankingMethod } from './rankings';
 
 /** What a school goes by, in words. */
 export const RANKING_WORDS: Readonly<Record<RankingMethod, string>> = {
-  cost: 'least programme cost',
+  cost: 'least total cost',
   soonest: 'soonest good parts',
-  spare: 'most room to spare',
-  regret: 'least regret over the demand',
-  weighted: 'the team’s weights',
+  spare: 'widest margin',
+  regret: 'least regret over the range of demand',
+  weighted: 'team weights',
 };
 
 /**
@@ -20,7 +20,7 @@ export const RANKING_WORDS: Readonly<Record<RankingMethod, string>> = {
  * @param currency code of the study's currency
  */
 export function rankingExplanation(board: Board, school: RankingMethod, led: string, currency: string): Explanation {
-  const by = `By ${RANKING_WORDS[school]}, which leads this study,`;
+  const by = `By ${RANKING_WORDS[school]}, the method of this study,`;
   if (led === board.leader) return explain`${by} it comes first too.`;
   const lane = board.lanes.find((l) => l.id === led);
   const cheapest = board.lanes.find((l) => l.id === board.leader);

@@ -22,6 +22,11 @@ export const button = defineRecipe({
     '& svg': { flexShrink: 0 },
   },
   variants: {
+    size: {
+      xs: { minH: '6', minW: '6', px: '2', textStyle: 'label' },
+      sm: { minH: '8', minW: '8', px: '3', textStyle: 'body' },
+      md: { minH: '10', minW: '10', px: '4', textStyle: 'lead' },
+    },
     variant: {
       solid: { bg: 'hot', color: 'hot.contrast', _hover: { bg: 'color-mix(in srgb, {colors.hot}, {colors.fg} 14%)' } },
       outline: {
@@ -32,9 +37,10 @@ export const button = defineRecipe({
       },
       ghost: { color: 'fg.muted', _hover: { bg: 'bg.subtle', color: 'fg' } },
       plain: {
-        h: 'auto !important',
-        minW: '0 !important',
-        px: '0 !important',
+        h: 'auto',
+        minW: 0,
+        minH: 0,
+        px: 0,
         py: '0.5',
         borderWidth: '0 0 1px',
         borderRadius: 'none',
@@ -44,11 +50,6 @@ export const button = defineRecipe({
         _hover: { borderBottomColor: 'fg' },
         '&[aria-pressed=true]': { fontWeight: 'bold' },
       },
-    },
-    size: {
-      xs: { minH: '6', minW: '6', px: '2', textStyle: 'label' },
-      sm: { minH: '8', minW: '8', px: '3', textStyle: 'body' },
-      md: { minH: '10', minW: '10', px: '4', textStyle: 'lead' },
     },
   },
   defaultVariants: { variant: 'outline', size: 'sm' },
@@ -65,6 +66,29 @@ export const link = defineRecipe({
     },
   },
   defaultVariants: { variant: 'underline' },
+});
+
+/** The way past the head of the page, shown when the keyboard comes to it. */
+export const skipNavLink = defineRecipe({
+  className: 'skip',
+  base: {
+    position: 'fixed',
+    top: '2',
+    insetStart: '2',
+    zIndex: 'tooltip',
+    px: '3',
+    py: '1.5',
+    bg: 'fg',
+    color: 'bg',
+    '&:not(:focus)': {
+      width: '1px',
+      height: '1px',
+      p: 0,
+      overflow: 'hidden',
+      clipPath: 'inset(50%)',
+      whiteSpace: 'nowrap',
+    },
+  },
 });
 
 /** A figure whose working opens: it looks like itself, dotted below. */
@@ -130,7 +154,7 @@ export const tabs = defineSlotRecipe({
   className: 'tabs',
   slots: ['root', 'trigger', 'list', 'content', 'contentGroup', 'indicator'],
   base: {
-    list: { display: 'flex', flexWrap: 'wrap', gap: '0 {spacing.4}' },
+    list: { display: 'flex', flexWrap: 'wrap', rowGap: '0', columnGap: '4' },
     trigger: {
       textStyle: 'body',
       color: 'fg.muted',

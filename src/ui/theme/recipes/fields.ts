@@ -40,7 +40,7 @@ export const input = defineRecipe({
 
 export const textarea = defineRecipe({
   className: 'textarea',
-  base: { ...RULED, fieldSizing: 'content', resize: 'vertical', lineHeight: '1.4' },
+  base: { ...RULED, fieldSizing: 'content', resize: 'none', lineHeight: '1.4' },
   variants: { variant: { outline: {}, flushed: IN_CELL }, size: SIZES },
   defaultVariants: { variant: 'outline', size: 'sm' },
 });
@@ -133,7 +133,7 @@ export const radioGroup = defineSlotRecipe({
   className: 'radios',
   slots: ['root', 'label', 'item', 'itemText', 'itemControl', 'indicator', 'itemAddon', 'itemIndicator'],
   base: {
-    root: { display: 'flex', flexWrap: 'wrap', gap: '1 {spacing.4}' },
+    root: { display: 'flex', flexWrap: 'wrap', rowGap: '1', columnGap: '4' },
     item: TICKED,
     itemControl: {
       ...BOX,

@@ -1,4 +1,4 @@
-import { breadcrumb, button, figure, kbd, link, segmentGroup, tabs } from './actions';
+import { breadcrumb, button, figure, kbd, link, segmentGroup, skipNavLink, tabs } from './actions';
 import {
   checkbox,
   checkmark,
@@ -42,6 +42,7 @@ export const recipes = {
   link,
   radiomark,
   skeleton,
+  skipNavLink,
   spinner,
   textarea,
 };

@@ -59,7 +59,8 @@ export const dataList = defineSlotRecipe({
     root: {
       display: 'grid',
       gridTemplateColumns: 'max-content minmax(0, 1fr)',
-      gap: '1 {spacing.4}',
+      rowGap: '1',
+      columnGap: '4',
       alignItems: 'baseline',
       m: 0,
     },
@@ -71,7 +72,7 @@ export const dataList = defineSlotRecipe({
     orientation: {
       horizontal: {},
       vertical: {
-        root: { gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 170px), 1fr))', gap: '3 {spacing.6}' },
+        root: { gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 170px), 1fr))', rowGap: '3', columnGap: '6' },
         item: { display: 'block' },
         itemLabel: { textStyle: 'label' },
       },
