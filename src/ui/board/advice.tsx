@@ -1,6 +1,6 @@
 'use client';
-import { Box, Span, Text } from '@chakra-ui/react';
-import { PageLink, Section } from '../kit';
+import { Box, chakra, Span } from '@chakra-ui/react';
+import { Fold, PageLink, Section } from '../kit';
 import { useMemo } from 'react';
 import { adviceFor, adviceText, consolidationAdvice } from '@/core/screening/advice';
 import type { Finding } from '@/core/screening';
@@ -32,44 +32,48 @@ export function Advice({ laneId }: { readonly laneId: string }) {
   const kept = advice.filter((f) => f.status === 'fits');
   if (advice.length === 0) return null;
   return (
-    <Section title="Advice for the drawing" under="it bars nothing and is in no sum" data-testid="advice">
-      {against.length > 0 && (
-        <ul className="advice">
-          {against.map((f, i) => (
-            <li key={`${f.rule}${i}`}>
-              <Point f={f} />
-            </li>
-          ))}
-        </ul>
-      )}
+    <Section title="Advice for the drawing" under="rules nothing out and is in no total" data-testid="advice">
+      <Points list={against} />
       {unread.length > 0 && (
-        <details>
-          <summary>{unread.length} to look for on the drawing</summary>
-          <Text textStyle="label">
-            <PageLink href={`/studies/${id}/brief#drawing`}>give them in the brief</PageLink>
-          </Text>
-          <ul className="advice">
-            {unread.map((f, i) => (
-              <li key={`${f.rule}${i}`}>
-                <Point f={f} />
-              </li>
-            ))}
-          </ul>
-        </details>
+        <Fold summary={`${unread.length} to check on the drawing`}>
+          <PageLink textStyle="label" href={`/studies/${id}/brief#drawing`}>
+            Enter them in the brief
+          </PageLink>
+          <Points list={unread} />
+        </Fold>
       )}
       {kept.length > 0 && (
-        <details>
-          <summary>{kept.length} kept</summary>
-          <ul className="advice">
-            {kept.map((f, i) => (
-              <li key={`${f.rule}${i}`}>
-                <Point f={f} />
-              </li>
-            ))}
-          </ul>
-        </details>
+        <Fold summary={`${kept.length} kept`}>
+          <Points list={kept} />
+        </Fold>
       )}
     </Section>
+  );
+}
+
+const Rows = chakra('ul', {
+  base: {
+    listStyle: 'none',
+    '& li': {
+      display: 'grid',
+      gridTemplateColumns: '18px 1fr',
+      columnGap: '2',
+      py: '1',
+      borderBottom: '1px solid {colors.border}',
+    },
+  },
+});
+
+function Points({ list }: { readonly list: readonly Finding[] }) {
+  if (list.length === 0) return null;
+  return (
+    <Rows>
+      {list.map((f, i) => (
+        <li key={`${f.rule}${i}`}>
+          <Point f={f} />
+        </li>
+      ))}
+    </Rows>
   );
 }
 

@@ -1,5 +1,5 @@
 'use client';
-import { Span, Text } from '@chakra-ui/react';
+import { SimpleGrid, Text } from '@chakra-ui/react';
 import { FigureButton, Section } from '../kit';
 import { memo, useMemo, useRef, useState } from 'react';
 import type { Board, Curve } from '@/core/comparison/board';
@@ -36,17 +36,19 @@ export function BelowBoard({ order, onOpen }: { readonly order: LaneOrder } & Pi
         </Section>
       )}
       <Section
-        title="What a part is made of"
-        under="all in, at the chosen quantity; a stretch opens its working"
-        className="is-below"
+        title="Cost breakdown per part"
+        under="total with tools, at the chosen quantity; each segment opens its working"
+        contentVisibility="auto"
+        containIntrinsicSize="auto 320px"
         ref={stack}
       >
         <Stack board={stacked} order={order} onOpen={onOpen} />
       </Section>
       <Section
         title="Cost against quantity"
-        under="both axes logarithmic; each route by its best variant at each quantity"
-        className="is-below"
+        under="both axes logarithmic; each route in its best variant at each quantity"
+        contentVisibility="auto"
+        containIntrinsicSize="auto 320px"
         ref={charts}
       >
         <Charts q={charted.q} />
@@ -68,7 +70,7 @@ const Stack = memo(function Stack({
     <>
       <CostStack {...shown} />
       <FigureButton textStyle="label" aria-expanded={figures} onClick={() => setFigures((x) => !x)}>
-        {figures ? 'without the figures' : 'the lines as figures'}
+        {figures ? 'Hide the table' : 'Show as a table'}
       </FigureButton>
       {figures && <LineTable {...shown} />}
     </>
@@ -82,13 +84,13 @@ const Charts = memo(function Charts({ q }: { readonly q: number }) {
   if (curves === null)
     return (
       <Text textStyle="label" color="fg.muted" role="status">
-        Working out the curves …
+        Calculating the curves …
       </Text>
     );
   return (
-    <div className="charts">
-      <CostChart curves={curves} what="allIn" q={q} currency={currency} title="All-in cost of a part" />
+    <SimpleGrid columns={{ base: 1, md: 2 }} gap="7">
+      <CostChart curves={curves} what="allIn" q={q} currency={currency} title="Total cost per part" />
       <CostChart curves={curves} what="total" q={q} currency={currency} title="Total cost of the programme" />
-    </div>
+    </SimpleGrid>
   );
 });

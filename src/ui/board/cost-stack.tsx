@@ -1,6 +1,6 @@
 'use client';
 import { INK } from '../theme/ink';
-import { Span } from '@chakra-ui/react';
+import { chakra } from '@chakra-ui/react';
 import { FigureButton, Unit } from '../kit';
 import { memo } from 'react';
 import type { BoardLane } from '@/core/comparison/board';
@@ -8,6 +8,7 @@ import type { LaneMoney } from '@/core/cost';
 import { centsThatAdd } from '@/core/base/cents';
 import { shortName } from '@/core/catalogue/routes';
 import { perPart } from '../format';
+import { RouteName } from '../marks/route-name';
 import type { LaneActs } from './lane-acts';
 
 /** Lines of a part's cost from the bottom of the stack up, with how each is filled so that grey print tells them apart. */
@@ -20,7 +21,7 @@ export const SEGMENTS: readonly (readonly [id: string, name: string, fill: strin
   ['machining', 'second operations', `repeating-linear-gradient(90deg, ${INK.ink} 0 1.5px, ${INK.paper} 1.5px 4px)`],
   ['inspection', 'inspection', `repeating-linear-gradient(0deg, ${INK.ink} 0 1px, ${INK.paper} 1px 4px)`],
   ['scrapAndRework', 'scrap and rework', `repeating-linear-gradient(45deg, ${INK.ink} 0 3px, ${INK.paper} 3px 5px)`],
-  ['setUp', 'set-up of the lot', `color-mix(in srgb, ${INK.ink} 22%, ${INK.paper})`],
+  ['setUp', 'lot set-up', `color-mix(in srgb, ${INK.ink} 22%, ${INK.paper})`],
   ['upkeep', 'tool upkeep', `color-mix(in srgb, ${INK.ink} 12%, ${INK.paper})`],
   [
     'firstLots',
@@ -32,7 +33,56 @@ export const SEGMENTS: readonly (readonly [id: string, name: string, fill: strin
 
 const COLOURS = Object.fromEntries(SEGMENTS.map(([id, , fill]) => [id, { background: fill }]));
 
-/** The figure whose working explains a stretch. */
+const Legend = chakra('div', {
+  base: {
+    display: 'flex',
+    flexWrap: 'wrap',
+    rowGap: '1',
+    columnGap: '3.5',
+    my: '1.5',
+    textStyle: 'label',
+    color: 'fg.muted',
+    '& i': {
+      display: 'inline-block',
+      width: '18px',
+      height: '10px',
+      me: '1',
+      border: '1px solid {colors.border.emphasized}',
+      verticalAlign: '-1px',
+      printColorAdjust: 'exact',
+    },
+  },
+});
+
+const Row = chakra('div', {
+  base: {
+    display: 'grid',
+    gridTemplateColumns: { base: '1fr 5.25rem', md: 'minmax(150px, 230px) 1fr 5.25rem' },
+    columnGap: '3',
+    alignItems: 'center',
+    py: '0.5',
+    '& > [role=group]': { gridColumn: { base: '1 / -1', md: 'auto' }, gridRow: { base: 2, md: 'auto' } },
+  },
+});
+
+const Bar = chakra('div', { base: { display: 'flex', height: '20px', border: '1px solid {colors.border}' } });
+
+const Segment = chakra('button', {
+  base: {
+    height: '100%',
+    minW: 0,
+    flex: '1 1 0',
+    p: 0,
+    overflow: 'hidden',
+    cursor: 'pointer',
+    borderRight: '1px solid {colors.bg}',
+    printColorAdjust: 'exact',
+    _focusVisible: { outlineOffset: '-2px' },
+    '& > i': { display: 'block', height: '100%' },
+  },
+});
+
+/** The figure whose working explains a segment. */
 export const figureOf = (id: string): string =>
   id === 'tooling' ? 'tooling' : id === 'firstLots' ? 'total' : `line.${id}`;
 
@@ -59,24 +109,23 @@ export const CostStack = memo(function CostStack({ q, lanes, currency, onOpen }:
   const most = Math.max(...lanes.map((lane) => lane.money?.allIn ?? 0), 1e-9);
   return (
     <div>
-      <div className="legend">
+      <Legend>
         {SEGMENTS.map(([id, name]) => (
           <span key={id}>
             <i style={COLOURS[id]} />
             {name}
           </span>
         ))}
-      </div>
+      </Legend>
       {lanes.map((lane) => {
         if (lane.money === null) return null;
         const { allIn } = lane.money;
         const values = lineValues(lane.money, q);
         const cents = centsThatAdd(values, allIn);
         return (
-          <div key={lane.id} className="stack-row">
-            <Span textStyle="label">{shortName(lane.id)}</Span>
-            <div
-              className="stack-bar"
+          <Row key={lane.id}>
+            <RouteName laneId={lane.id} />
+            <Bar
               style={{ width: `${Math.max(1, (100 * allIn) / most).toFixed(1)}%` }}
               role="group"
               aria-label={`Cost lines of ${shortName(lane.id)}`}
@@ -94,12 +143,12 @@ export const CostStack = memo(function CostStack({ q, lanes, currency, onOpen }:
                   />
                 );
               })}
-            </div>
-            <span className="num">
+            </Bar>
+            <span style={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
               <FigureButton onClick={() => onOpen(lane.id, 'allIn')}>{perPart(allIn)}</FigureButton>
               <Unit>{currency}</Unit>
             </span>
-          </div>
+          </Row>
         );
       })}
     </div>
@@ -120,8 +169,14 @@ const Stretch = memo(function Stretch({
   readonly words: string;
 } & Pick<LaneActs, 'onOpen'>) {
   return (
-    <button type="button" title={words} style={{ flexGrow: share }} onClick={() => onOpen(laneId, figureOf(id))}>
+    <Segment
+      type="button"
+      title={words}
+      aria-label={words}
+      style={{ flexGrow: share }}
+      onClick={() => onOpen(laneId, figureOf(id))}
+    >
       <i style={COLOURS[id]} />
-    </button>
+    </Segment>
   );
 });

@@ -1,5 +1,5 @@
 'use client';
-import { Span, Table } from '@chakra-ui/react';
+import { DataList, Span, Table } from '@chakra-ui/react';
 import { FigureButton, Section, Unit } from '../kit';
 import { useMemo } from 'react';
 import type { FeatureCall, FeatureVerdict } from '@/core/part';
@@ -26,8 +26,8 @@ export function Losses({ laneId, onWorking }: Props & { readonly onWorking: (fig
   );
   if (lines.length === 0) return null;
   return (
-    <Section title="What is lost on the way" under="in the totals already; told apart here" data-testid="losses">
-      <Table.Root size="sm" aria-label="What is lost on the way">
+    <Section title="Losses" under="already in the totals; listed separately here" data-testid="losses">
+      <Table.Root size="sm" aria-label="Losses">
         <Table.Body>
           {lines.map((w) => (
             <Table.Row key={w.figure}>
@@ -46,7 +46,7 @@ export function Losses({ laneId, onWorking }: Props & { readonly onWorking: (fig
 
 const VERDICT_WORDS: Readonly<Record<FeatureVerdict, string>> = {
   'as-cast': 'held as cast',
-  machine: 'cut',
+  machine: 'machined',
   'cast-sorted': 'cast and sorted',
   'not-held': 'not held',
   'not-known': 'not known',
@@ -66,11 +66,11 @@ export function RankingPage({ laneId }: Props) {
       : `${width(c.otherPolicy_mm)}${VERDICT_WORDS[c.otherVerdict ?? 'not-known']}`;
   return (
     <Section
-      title="Where the tolerance policies differ"
-      under={<>this study goes by {school === 'published' ? 'published grades' : 'a specialist shop'}</>}
+      title="Where the tolerances differ"
+      under={<>this study uses {school === 'published' ? 'published grades' : 'a specialist shop'}</>}
       data-testid="rankings"
     >
-      <Table.Root size="sm" aria-label="Where the tolerance policies differ">
+      <Table.Root size="sm" aria-label="Where the tolerances differ">
         <Table.Header>
           <Table.Row>
             <Table.ColumnHeader>Dimension</Table.ColumnHeader>
@@ -107,44 +107,80 @@ export function LookAndShop({ laneId }: Props) {
   const layers = LAYER_LINES[laneId];
   const said = (words: string): boolean => !/^(none|rates )/.test(words);
   return (
-    <Section title="What it will look like, and the shop it needs" data-testid="look">
-      <dl className="look">
-        <dt>Skin</dt>
-        <dd>
-          {look.skin}
-          {skin !== undefined &&
-            ` Ra ${findingValue(skin[0], 'µm', units)} at best, ${findingValue(skin[1], 'µm', units)} usual.`}
-          {layers !== undefined && ` ${layers}`}
-          {MASTER_COPIES.has(laneId) && ' Every mark of the master is on every copy.'}
-        </dd>
-        <dt>Parting line</dt>
-        <dd>{look.parting}</dd>
-        <dt>Gate witness</dt>
-        <dd>{look.gate}</dd>
-        <dt>Undercuts</dt>
-        <dd>
-          By {capability.undercut.mode.replaceAll('-', ' ')}, at most {capability.undercut.max}.
-          {said(capability.undercut.toolCost) && ` In the tool: ${capability.undercut.toolCost}.`}
-          {said(capability.undercut.pieceCost) && ` In each piece: ${capability.undercut.pieceCost}.`}
-        </dd>
-        <dt>Inner passages</dt>
-        <dd>
-          {capability.passages.max === 0
-            ? 'None.'
-            : `By ${capability.passages.mode.replaceAll('-', ' ')}, at most ${capability.passages.max}.`}
-          {capability.passages.note !== undefined && ` ${capability.passages.note}.`}
-        </dd>
-        <dt>Variant</dt>
-        <dd>
-          {variant.name}: {variant.why}
-        </dd>
-        <dt>Mould</dt>
-        <dd>{route.mould}</dd>
-        <dt>Room</dt>
-        <dd>{route.room}</dd>
-        <dt>Air and waste</dt>
-        <dd>{route.environment}</dd>
-      </dl>
+    <Section title="Surface, mould and shop" data-testid="look">
+      <DataList.Root>
+        <DataList.Item>
+          <DataList.ItemLabel>Skin</DataList.ItemLabel>
+          <DataList.ItemValue>
+            <div>
+              {look.skin}
+              {skin !== undefined &&
+                ` Ra ${findingValue(skin[0], 'µm', units)} at best, ${findingValue(skin[1], 'µm', units)} usual.`}
+              {layers !== undefined && ` ${layers}`}
+              {MASTER_COPIES.has(laneId) && ' Every mark of the master shows on every copy.'}
+            </div>
+          </DataList.ItemValue>
+        </DataList.Item>
+        <DataList.Item>
+          <DataList.ItemLabel>Parting line</DataList.ItemLabel>
+          <DataList.ItemValue>
+            <div>{look.parting}</div>
+          </DataList.ItemValue>
+        </DataList.Item>
+        <DataList.Item>
+          <DataList.ItemLabel>Gate witness</DataList.ItemLabel>
+          <DataList.ItemValue>
+            <div>{look.gate}</div>
+          </DataList.ItemValue>
+        </DataList.Item>
+        <DataList.Item>
+          <DataList.ItemLabel>Undercuts</DataList.ItemLabel>
+          <DataList.ItemValue>
+            <div>
+              By {capability.undercut.mode.replaceAll('-', ' ')}, at most {capability.undercut.max}.
+              {said(capability.undercut.toolCost) && ` In the tool: ${capability.undercut.toolCost}.`}
+              {said(capability.undercut.pieceCost) && ` In each piece: ${capability.undercut.pieceCost}.`}
+            </div>
+          </DataList.ItemValue>
+        </DataList.Item>
+        <DataList.Item>
+          <DataList.ItemLabel>Inner passages</DataList.ItemLabel>
+          <DataList.ItemValue>
+            <div>
+              {capability.passages.max === 0
+                ? 'None.'
+                : `By ${capability.passages.mode.replaceAll('-', ' ')}, at most ${capability.passages.max}.`}
+              {capability.passages.note !== undefined && ` ${capability.passages.note}.`}
+            </div>
+          </DataList.ItemValue>
+        </DataList.Item>
+        <DataList.Item>
+          <DataList.ItemLabel>Variant</DataList.ItemLabel>
+          <DataList.ItemValue>
+            <div>
+              {variant.name}: {variant.why}
+            </div>
+          </DataList.ItemValue>
+        </DataList.Item>
+        <DataList.Item>
+          <DataList.ItemLabel>Mould</DataList.ItemLabel>
+          <DataList.ItemValue>
+            <div>{route.mould}</div>
+          </DataList.ItemValue>
+        </DataList.Item>
+        <DataList.Item>
+          <DataList.ItemLabel>Room</DataList.ItemLabel>
+          <DataList.ItemValue>
+            <div>{route.room}</div>
+          </DataList.ItemValue>
+        </DataList.Item>
+        <DataList.Item>
+          <DataList.ItemLabel>Air and waste</DataList.ItemLabel>
+          <DataList.ItemValue>
+            <div>{route.environment}</div>
+          </DataList.ItemValue>
+        </DataList.Item>
+      </DataList.Root>
     </Section>
   );
 }

@@ -3,9 +3,8 @@ import { Span, Table, Text } from '@chakra-ui/react';
 import { FigureButton } from '../kit';
 import { memo } from 'react';
 import type { Crossing } from '@/core/comparison/board';
-import { shortName } from '@/core/catalogue/routes';
 import { whole } from '../format';
-import { Emblem } from '../marks/emblem';
+import { RouteName } from '../marks/route-name';
 
 /** Every change of the lead over the rail in words: clean ones at one quantity, bands of flicker as bands. */
 export const LeadChanges = memo(function LeadChanges({
@@ -21,7 +20,7 @@ export const LeadChanges = memo(function LeadChanges({
   if (crossings.length === 0)
     return (
       <Text textStyle="label" color="fg.muted">
-        One lane leads at every quantity of the rail.
+        One route leads at every quantity.
       </Text>
     );
   return (
@@ -29,10 +28,10 @@ export const LeadChanges = memo(function LeadChanges({
       <Table.Root size="sm" aria-label="Where the lead changes">
         <Table.Header>
           <Table.Row>
-            <Table.ColumnHeader className="num">At pieces</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Quantity</Table.ColumnHeader>
             <Table.ColumnHeader>From</Table.ColumnHeader>
             <Table.ColumnHeader>To</Table.ColumnHeader>
-            <Table.ColumnHeader>How</Table.ColumnHeader>
+            <Table.ColumnHeader>Change</Table.ColumnHeader>
           </Table.Row>
         </Table.Header>
         <Table.Body>
@@ -40,18 +39,18 @@ export const LeadChanges = memo(function LeadChanges({
             <Table.Row key={`${c.first}-${c.last}`}>
               <Table.Cell className="num">
                 <FigureButton onClick={() => onGo(c.last)} title="Set the rail there">
-                  {c.last > c.first ? `${whole(c.first)} to ${whole(c.last)}` : whole(c.first)}
+                  {c.last > c.first ? `${whole(c.first)}–${whole(c.last)}` : whole(c.first)}
                 </FigureButton>
               </Table.Cell>
               <Table.Cell>
-                <Emblem laneId={c.from} /> {shortName(c.from)}
+                <RouteName laneId={c.from} />
               </Table.Cell>
               <Table.Cell>
-                <Emblem laneId={c.to} /> {shortName(c.to)}
+                <RouteName laneId={c.to} />
               </Table.Cell>
               <Table.Cell textStyle="label">
                 {how(c)}
-                {i === next && <Span color="fg.muted"> · next above the chosen quantity</Span>}
+                {i === next && <Span color="fg.muted"> · next above this quantity</Span>}
               </Table.Cell>
             </Table.Row>
           ))}
@@ -62,9 +61,8 @@ export const LeadChanges = memo(function LeadChanges({
 });
 
 function how(c: Crossing): string {
-  if (c.kind === 'flicker')
-    return `whole pours and worn tools change the lead ${c.changes} times and leave it as it was`;
+  if (c.kind === 'flicker') return `the lead changes ${c.changes} times with whole pours and new tools, then returns`;
   if (c.last > c.first)
-    return `whole pours and worn tools change the lead ${c.changes} times; from ${whole(c.last)} it stays`;
-  return c.routeChanges ? 'at once, and it stays' : 'at once; another variant of the same route';
+    return `the lead changes ${c.changes} times with whole pours and new tools; final from ${whole(c.last)}`;
+  return c.routeChanges ? 'once' : 'once; another variant of the same route';
 }

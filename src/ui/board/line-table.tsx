@@ -29,7 +29,7 @@ export function LineTable({ q, lanes, currency, onOpen }: LinesProps) {
       <Table.Root size="sm" aria-label="Cost lines as figures">
         <Table.Header>
           <Table.Row>
-            <Table.ColumnHeader>{currency} a part</Table.ColumnHeader>
+            <Table.ColumnHeader>{currency} per part</Table.ColumnHeader>
             {columns.map((c) => (
               <Table.ColumnHeader key={c.id} className="num">
                 {shortName(c.id)}
@@ -50,7 +50,7 @@ export function LineTable({ q, lanes, currency, onOpen }: LinesProps) {
           ))}
           <Table.Row>
             <Table.Cell>
-              <strong>all in</strong>
+              <strong>total</strong>
             </Table.Cell>
             {columns.map((c) => (
               <Table.Cell key={c.id} className="num">

@@ -1,7 +1,8 @@
 'use client';
-import { Box, Span, Table, VisuallyHidden } from '@chakra-ui/react';
+import { Box, Span, Table, Text, VisuallyHidden } from '@chakra-ui/react';
 import { FigureButton, PageLink, Section } from '../kit';
 import { gravity, ruleText, type Finding } from '@/core/screening';
+import { Emblem } from '../marks/emblem';
 import { Mark, STATUS_WORDS } from '../marks/mark';
 import { roomPercent, Spare } from '../marks/spare';
 import { figureOfRule } from '@/core/study/workings';
@@ -27,8 +28,15 @@ export function ReasonsPage({
     (a, b) => gravity(b.status) - gravity(a.status),
   );
   return (
-    <SheetPage title={lane ? `${lane.name}: ${STATUS_WORDS[lane.status]}` : laneId} under={lane?.variantName}>
-      {lane?.uncosted != null && <p>{lane.uncosted}</p>}
+    <SheetPage
+      title={
+        <>
+          <Emblem laneId={laneId} size={22} /> {lane ? `${lane.name}: ${STATUS_WORDS[lane.status]}` : laneId}
+        </>
+      }
+      under={lane?.variantName}
+    >
+      {lane?.uncosted != null && <Text>{lane.uncosted}</Text>}
       <Table.ScrollArea>
         <Table.Root size="sm">
           <Table.Header>
@@ -39,7 +47,7 @@ export function ReasonsPage({
               <Table.ColumnHeader>Rule</Table.ColumnHeader>
               <Table.ColumnHeader className="num">Part</Table.ColumnHeader>
               <Table.ColumnHeader className="num">Limit</Table.ColumnHeader>
-              <Table.ColumnHeader>Room</Table.ColumnHeader>
+              <Table.ColumnHeader>Margin</Table.ColumnHeader>
             </Table.Row>
           </Table.Header>
           <Table.Body>
@@ -54,7 +62,7 @@ export function ReasonsPage({
       <Advice laneId={laneId} />
       <LookAndShop laneId={laneId} />
       {study.alloy !== null && (
-        <Section title="What can hurt people here">
+        <Section title="Safety">
           <Cautions routeIds={[laneId.split('/')[0] ?? laneId]} alloy={study.alloy} />
         </Section>
       )}
@@ -63,7 +71,7 @@ export function ReasonsPage({
 }
 
 const OWN_NAMES: Readonly<Record<string, string>> = {
-  'lead-free': 'Free of lead',
+  'lead-free': 'Lead-free',
   'pour-mass': 'One pour holds it',
   'size-min': 'Not too small for the route',
 };
@@ -86,7 +94,7 @@ function SeenOnPart({ rule }: { readonly rule: string }) {
   if (place === undefined || brief.model === null) return null;
   return (
     <PageLink textStyle="label" href={`/studies/${id}/part#show=${place}`}>
-      see it on the part
+      show on the part
     </PageLink>
   );
 }
@@ -133,9 +141,9 @@ function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => v
         {figure !== null && !isWidth && typeof f.value === 'number' ? opening(value) : value}
       </Table.Cell>
       <Table.Cell className="num">{isWidth && typeof f.limit === 'number' ? opening(limit) : limit}</Table.Cell>
-      <Table.Cell style={{ minWidth: 96 }}>
+      <Table.Cell minW="24">
         {f.margin !== null && <Span textStyle="label">{findingValue(f.margin, f.unit, units)}</Span>}
-        <Spare percent={roomPercent(f.spare)} left />
+        <Spare percent={roomPercent(f.spare)} />
       </Table.Cell>
     </Table.Row>
   );

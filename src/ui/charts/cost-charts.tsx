@@ -1,5 +1,7 @@
 'use client';
+import { Text } from '@chakra-ui/react';
 import { INK_VARIABLES } from '../theme/ink';
+import { ChartBox } from './chart-box';
 import {
   Chart,
   LinearScale,
@@ -80,7 +82,7 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
           y: {
             type: 'logarithmic',
             grid: decades,
-            ...axis(ink, what === 'allIn' ? `${currency} a part` : currency, ticks),
+            ...axis(ink, what === 'allIn' ? `${currency} per part` : currency, ticks),
           },
         },
       },
@@ -122,11 +124,13 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
   );
   return (
     <figure>
-      <figcaption className="small quiet">{title}</figcaption>
-      <div className="chart">
+      <Text as="figcaption" textStyle="label" color="fg.muted">
+        {title}
+      </Text>
+      <ChartBox>
         <canvas ref={canvas} role="img" aria-label={`${title}. At about ${q} pieces: ${summary}`} />
-        <span ref={handle} className="chart-hand" aria-hidden="true" />
-      </div>
+        <span ref={handle} data-hand="" aria-hidden="true" />
+      </ChartBox>
     </figure>
   );
 }

@@ -10,7 +10,7 @@ export function Mark({ status, size = 15, label = true }: { status: Status; size
   const cavity = 'M4 4.5 H12 L10.6 12 H5.4 Z';
   return (
     <svg
-      className="mark"
+      style={{ display: 'inline-block', flex: 'none', verticalAlign: '-0.15em' }}
       width={size}
       height={size}
       viewBox="0 0 16 16"

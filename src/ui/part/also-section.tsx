@@ -1,5 +1,5 @@
 'use client';
-import { chakra } from '@chakra-ui/react';
+import { Box, chakra, DataList, Text } from '@chakra-ui/react';
 import { partWorking, hasPartWorking, type PartFigure } from '@/core/part-file/measured';
 import { inUnitsOf } from '@/core/base/units';
 import { fixed, significant } from '../format';
@@ -9,11 +9,24 @@ import { PartFigureButton, usePartFacts } from './part-working';
 const FIGURES: readonly (readonly [PartFigure, string])[] = [
   ['mass', 'Mass'],
   ['modulus', 'Geometric modulus'],
-  ['ratio', 'Thick to thin'],
-  ['smallestBox', 'Smallest box, turned any way'],
+  ['ratio', 'Thick to thin ratio'],
+  ['smallestBox', 'Smallest box in any orientation'],
 ];
 const WIDE = 240;
 const HIGH = 44;
+
+const Histogram = chakra('figure', {
+  base: {
+    maxW: '28rem',
+    mt: '3.5',
+    '& svg': {
+      width: '240px',
+      height: '44px',
+      color: 'fg.muted',
+      borderBottom: '1px solid {colors.border.emphasized}',
+    },
+  },
+});
 
 /** What else the part measures: mass, modulus, centre, smallest box, and how its surface is spread over walls. */
 export function AlsoSection() {
@@ -28,45 +41,45 @@ export function AlsoSection() {
   const figures = FIGURES.filter(([figure]) => hasPartWorking(figure, facts));
   const most = Math.max(...(walls?.shares ?? [0]));
   return (
-    <section className="section also" aria-label="Also measured">
-      <dl>
+    <Box as="section" mt="6" aria-label="Also measured">
+      <DataList.Root orientation="vertical">
         {figures.map(([figure, name]) => {
           const w = partWorking(figure, facts);
           return (
-            <div key={figure}>
-              <dt>{name}</dt>
-              <dd className="num">
+            <DataList.Item key={figure}>
+              <DataList.ItemLabel>{name}</DataList.ItemLabel>
+              <DataList.ItemValue>
                 <PartFigureButton figure={figure}>
                   {figure === 'smallestBox' && smallestBox !== null
                     ? smallestBox.sides_mm.map((x) => sizeWords(x, 'mm').replace(/ \D+$/, '')).join(' × ') +
                       (units === 'inch' ? ' in' : ' mm')
                     : sizeWords(w.value, w.unit)}
                 </PartFigureButton>
-              </dd>
-            </div>
+              </DataList.ItemValue>
+            </DataList.Item>
           );
         })}
         {whole.centroid_mm !== null && (
-          <div>
-            <dt>Centre of mass, in the axes of the file</dt>
-            <dd className="num">
+          <DataList.Item>
+            <DataList.ItemLabel>Centre of mass, file axes</DataList.ItemLabel>
+            <DataList.ItemValue>
               {whole.centroid_mm.map((x) => sizeWords(Math.abs(x) < 5e-4 ? 0 : Number(x.toFixed(3)), 'mm')).join(', ')}
-            </dd>
-          </div>
+            </DataList.ItemValue>
+          </DataList.Item>
         )}
         {facts.alloy === null && (
-          <div>
-            <dt>Mass</dt>
-            <chakra.dd color="fg.muted">no alloy is chosen yet</chakra.dd>
-          </div>
+          <DataList.Item>
+            <DataList.ItemLabel>Mass</DataList.ItemLabel>
+            <DataList.ItemValue color="fg.muted">no alloy chosen yet</DataList.ItemValue>
+          </DataList.Item>
         )}
-      </dl>
+      </DataList.Root>
       {walls !== null && most > 0 && (
-        <figure className="wall-spread">
+        <Histogram>
           <svg
             viewBox={`0 0 ${WIDE} ${HIGH}`}
             role="img"
-            aria-label={`Surface by wall: half is no thicker than ${sizeWords(walls.median_mm, 'mm', 3)}`}
+            aria-label={`Surface by wall thickness: median ${sizeWords(walls.median_mm, 'mm', 3)}`}
           >
             {walls.shares.map((share, i) => (
               <rect
@@ -79,13 +92,12 @@ export function AlsoSection() {
               />
             ))}
           </svg>
-          <figcaption className="small quiet">
-            Surface by wall, by ray: from 0 to {sizeWords(walls.thickest_mm, 'mm', 3)}; the tallest bar is{' '}
-            {fixed(most * 100, 0)} % of the surface, half of it is no thicker than {sizeWords(walls.median_mm, 'mm', 3)}
-            .
-          </figcaption>
-        </figure>
+          <Text as="figcaption" textStyle="label" color="fg.muted">
+            Surface by wall thickness, 0–{sizeWords(walls.thickest_mm, 'mm', 3)}; tallest bar {fixed(most * 100, 0)} %
+            of the surface, median {sizeWords(walls.median_mm, 'mm', 3)}.
+          </Text>
+        </Histogram>
       )}
-    </section>
+    </Box>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { chakra } from '@chakra-ui/react';
 import { useRef } from 'react';
 import type { Vec } from '@/core/part-file/geometry';
 import type { ViewerClient } from '@/workers/viewer.client';
@@ -10,6 +11,23 @@ const KEYS: Readonly<Record<string, readonly [right: number, up: number]>> = {
   ArrowUp: [0, LEAN],
   ArrowDown: [0, -LEAN],
 };
+
+const Handle = chakra('button', {
+  base: {
+    position: 'absolute',
+    width: '22px',
+    height: '22px',
+    translate: '-50% -50%',
+    border: '1.5px dashed {colors.hot}',
+    borderRadius: '50%',
+    cursor: 'grab',
+    touchAction: 'none',
+    '&:hover, &:focus-visible': {
+      borderStyle: 'solid',
+      bg: 'color-mix(in srgb, {colors.hot} 18%, transparent)',
+    },
+  },
+});
 
 /** The point of the arrow along which the mould opens: taken by the hand or by arrow keys it leans another way. */
 export function DrawHandle({
@@ -34,12 +52,11 @@ export function DrawHandle({
     return { x: e.clientX - (box?.left ?? 0), y: e.clientY - (box?.top ?? 0) };
   };
   return (
-    <button
+    <Handle
       type="button"
-      className="draw-handle"
       data-testid="draw-handle"
       style={{ left: tip.x, top: tip.y }}
-      aria-label="Way the mould opens: drag it, or lean it by arrow keys; Enter opens that way, Escape puts it back"
+      aria-label="Draw direction: drag it, or tilt it by arrow keys; Enter opens the mould this way, Escape resets it"
       onPointerDown={(e) => {
         e.stopPropagation();
         e.currentTarget.setPointerCapture(e.pointerId);

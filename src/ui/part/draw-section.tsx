@@ -1,6 +1,6 @@
 'use client';
-import { Input, Span, Table, Text } from '@chakra-ui/react';
-import { FigureButton } from '../kit';
+import { Button, Field, Input, Span, Table, Text } from '@chakra-ui/react';
+import { FigureButton, Section } from '../kit';
 import { useState } from 'react';
 import { direction, type Vec } from '@/core/part-file/geometry';
 import { cutExplanation } from '@/core/part-file/measured';
@@ -37,10 +37,10 @@ export function DrawSection({
   const tried = body?.draws.slice(0, SHOWN) ?? [];
   const u = draw.undercut;
   return (
-    <div style={{ marginTop: 18 }}>
-      <h2>
-        The draw{' '}
-        <Span color="fg.muted">
+    <Section
+      title="The draw"
+      under={
+        <>
           along {words(draw.direction)}:{' '}
           {u === null ? (
             'undercuts not known of an open surface'
@@ -56,16 +56,17 @@ export function DrawSection({
               </PartFigureButton>
             </>
           )}
-        </Span>
-      </h2>
+        </>
+      }
+    >
       <Text textStyle="label" color="fg.muted" data-testid="draft-note">
-        {area(draw.under1deg_mm2)} leans less than 1°, {area(draw.noDraft_mm2)} stands along the draw.
+        {area(draw.under1deg_mm2)} has less than 1° of draft, {area(draw.noDraft_mm2)} none.
       </Text>
       <Table.Root size="sm" aria-label="Draws tried">
         <Table.Header>
           <Table.Row>
             <Table.ColumnHeader>Direction</Table.ColumnHeader>
-            <Table.ColumnHeader>From</Table.ColumnHeader>
+            <Table.ColumnHeader>Source</Table.ColumnHeader>
             <Table.ColumnHeader className="num">Trapped</Table.ColumnHeader>
             <Table.ColumnHeader className="num">Slides</Table.ColumnHeader>
             <Table.ColumnHeader className="num">Cores</Table.ColumnHeader>
@@ -86,7 +87,7 @@ export function DrawSection({
               <Table.Cell>
                 {same(t.direction, draw.direction) ? (
                   <Span textStyle="label" color="fg.muted">
-                    the draw now
+                    current
                   </Span>
                 ) : (
                   <FigureButton
@@ -95,7 +96,7 @@ export function DrawSection({
                     aria-label={`Open along ${words(t.direction)}`}
                     onClick={() => onTurn(t.direction)}
                   >
-                    open this way
+                    Open this way
                   </FigureButton>
                 )}
               </Table.Cell>
@@ -104,7 +105,6 @@ export function DrawSection({
         </Table.Body>
       </Table.Root>
       <form
-        className="small"
         onSubmit={(e) => {
           e.preventDefault();
           try {
@@ -122,23 +122,32 @@ export function DrawSection({
           }
         }}
       >
-        <label htmlFor="draw-typed">Another direction</label>{' '}
-        <Input
-          id="draw-typed"
-          variant="flushed"
-          textAlign="end"
-          style={{ width: 120 }}
-          placeholder="x, y, z"
-          value={text}
-          aria-invalid={bad !== null}
-          onChange={(e) => setText(e.target.value)}
-        />{' '}
-        <FigureButton disabled={busy || text.trim() === ''}>open that way</FigureButton>
+        <Field.Root
+          invalid={bad !== null}
+          display="inline-flex"
+          width="auto"
+          alignItems="baseline"
+          gap="2"
+          mt="2"
+          me="2"
+        >
+          <Field.Label>Another direction</Field.Label>
+          <Input
+            variant="flushed"
+            textAlign="end"
+            width="30"
+            placeholder="x, y, z"
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+          />
+        </Field.Root>
+        <Button type="submit" size="xs" disabled={busy || text.trim() === ''}>
+          Open this way
+        </Button>
         {bad !== null && (
-          <Span color="alarm" role="alert">
-            {' '}
+          <Text color="alarm" textStyle="label" role="alert">
             {bad}
-          </Span>
+          </Text>
         )}
       </form>
       <Text textStyle="label" color="fg.muted">
@@ -149,9 +158,9 @@ export function DrawSection({
             {u.specks.count === 1 ? 'is' : 'are'} too small to need a slide.{' '}
           </>
         )}
-        The best of those tried, not a proof. The hot line is where the halves part; it may be moved along walls that
-        stand with the draw.
+        The best of those tried, not a proof. The coloured line is the parting line; it may be moved along walls without
+        draft.
       </Text>
-    </div>
+    </Section>
   );
 }

@@ -24,13 +24,13 @@ export function FileSection({
   const voids = body?.whole.shells.filter((s) => s.volume_mm3 < 0).length ?? 0;
   const odd: string[] = [
     ...(counts.degenerate > 0 ? [`${whole(counts.degenerate)} facets without area were dropped`] : []),
-    ...(counts.duplicateFaces > 0 ? [`${whole(counts.duplicateFaces)} facets given twice were dropped`] : []),
+    ...(counts.duplicateFaces > 0 ? [`${whole(counts.duplicateFaces)} duplicate facets were dropped`] : []),
     ...(counts.boundaryEdges > 0 ? [`${whole(counts.boundaryEdges)} edges have a facet on one side only`] : []),
     ...(counts.nonManifoldEdges > 0 ? [`${whole(counts.nonManifoldEdges)} edges belong to more than two facets`] : []),
     ...(counts.inconsistentEdges > 0
-      ? [`${whole(counts.inconsistentEdges)} edges join facets wound against each other`]
+      ? [`${whole(counts.inconsistentEdges)} edges join facets of opposite winding`]
       : []),
-    ...(file.turned > 0 ? [`${whole(file.turned)} facets were turned`] : []),
+    ...(file.turned > 0 ? [`${whole(file.turned)} facets were reversed`] : []),
     ...((body?.overlapEdges ?? 0) > 0
       ? [
           `${whole(body?.overlapEdges ?? 0)} edges pass through the surface: it overlaps itself, so that volume, walls and undercuts are not filled in`,
@@ -63,12 +63,12 @@ export function FileSection({
       )}
       <Text textStyle="label" data-testid="file-kept">
         {typeof kept === 'object'
-          ? `Not kept: ${kept.failed} The brief was filled as if typed; drop the file again to keep it, its picture and its places.`
+          ? `Not saved: ${kept.failed} The brief was filled as if typed; drop the file again to save it.`
           : kept === 'sending'
-            ? 'Being kept …'
+            ? 'Saving the file …'
             : model !== null && (
                 <>
-                  Kept as it came.{' '}
+                  Saved unchanged.{' '}
                   <FileLink href={`/api/part-files/${model.file}`} download={model.name}>
                     Download {model.name}
                   </FileLink>

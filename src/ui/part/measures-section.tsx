@@ -1,6 +1,6 @@
 'use client';
-import { Box, Input, Span, Table } from '@chakra-ui/react';
-import { FigureButton } from '../kit';
+import { Box, Input, Table } from '@chakra-ui/react';
+import { FigureButton, Section } from '../kit';
 import { MEASURED_FIELDS, originOf, withMeasures, type MeasuredField, type Origin } from '@/core/part-file/measured';
 import { inUnitsOf } from '@/core/base/units';
 import type { DrawFound } from '@/workers/part.protocol';
@@ -14,7 +14,7 @@ import { FIELD_WORDS } from './words';
 
 const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
   measured: 'measured',
-  overridden: 'typed over',
+  overridden: 'typed',
   typed: 'typed',
   unknown: 'not in the brief',
 };
@@ -33,7 +33,7 @@ export function MeasuresSection({
   const { brief, setBrief } = useStudy('brief', 'setBrief');
   const [units] = useUnits();
   const value = (x: number | readonly number[] | null, unit: string): string => {
-    if (x === null) return 'not trusted';
+    if (x === null) return 'not reliable';
     const list = typeof x === 'number' ? [x] : x;
     const shown = list.map((v) => inUnitsOf(v, unit, units) ?? { value: v, unit });
     const name = x === 1 ? unit.replace(/(?<=piece|hole)s$/, '') : (shown[0]?.unit ?? unit);
@@ -46,24 +46,24 @@ export function MeasuresSection({
     setBrief({ ...brief, model: { ...model, notes: text === '' ? rest : { ...rest, [field]: text.slice(0, 400) } } });
   };
   return (
-    <div>
-      <h2>
-        Measured{' '}
-        <Span color="fg.muted">
-          {model === null && kept === 'sending'
-            ? 'the brief is filled when the file is kept'
-            : repaired
-              ? 'from a repaired surface, and what the brief says'
-              : 'and what the brief says'}
-        </Span>
-      </h2>
-      <Table.Root className="measures" size="sm" aria-label="Measured and in the brief">
+    <Section
+      mt="0"
+      title="Measured"
+      under={
+        model === null && kept === 'sending'
+          ? 'filled into the brief once the file is saved'
+          : repaired
+            ? 'from a repaired surface, and what the brief says'
+            : 'and what the brief says'
+      }
+    >
+      <Table.Root size="sm" aria-label="Measured and in the brief">
         <Table.Header>
           <Table.Row>
             <Table.ColumnHeader>Value</Table.ColumnHeader>
             <Table.ColumnHeader className="num">Measured</Table.ColumnHeader>
             <Table.ColumnHeader className="num">In the brief</Table.ColumnHeader>
-            <Table.ColumnHeader>From</Table.ColumnHeader>
+            <Table.ColumnHeader>Source</Table.ColumnHeader>
           </Table.Row>
         </Table.Header>
         <Table.Body>
@@ -93,12 +93,12 @@ export function MeasuresSection({
                     <>
                       {' '}
                       <FigureButton textStyle="label" onClick={() => setBrief(withMeasures(brief, model, [field]))}>
-                        take the measured
+                        Use measured
                       </FigureButton>
                       <Input
                         variant="flushed"
-                        aria-label={`Why ${name.toLowerCase()} is typed over`}
-                        placeholder="why typed over"
+                        aria-label={`Why ${name.toLowerCase()} differs from the measured value`}
+                        placeholder="why it differs"
                         defaultValue={model.notes[field] ?? ''}
                         maxLength={400}
                         onBlur={(e) => note(field, e.target.value.trim())}
@@ -111,6 +111,6 @@ export function MeasuresSection({
           })}
         </Table.Body>
       </Table.Root>
-    </div>
+    </Section>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
-import { FigureButton } from '../kit';
-import { Box, Button, Span, Text } from '@chakra-ui/react';
+import { FigureButton, TextButton } from '../kit';
+import { Button, Flex, Grid, HStack, Progress, Span, Text } from '@chakra-ui/react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Vec } from '@/core/part-file/geometry';
 import { withoutModel } from '@/core/part-file/measured';
@@ -25,12 +25,19 @@ import { refusalWords, STAGE_WORDS } from './words';
 
 const PAINTS = [
   ['plain', 'plain'],
-  ['ray', 'walls by ray'],
-  ['sphere', 'sections by sphere'],
+  ['ray', 'walls (ray)'],
+  ['sphere', 'sections (sphere)'],
   ['draft', 'draft'],
   ['release', 'undercuts'],
 ] as const;
 type Paint = (typeof PAINTS)[number][0];
+
+/** Picture beside measures, where there is a picture. */
+const TWO = {
+  mt: '6',
+  templateColumns: { base: 'minmax(0, 1fr)', md: 'minmax(0, 1.15fr) minmax(0, 1fr)' },
+  gap: '7',
+} as const;
 
 /** The part itself: its file, what it measures, where each difficulty sits, and how the mould opens. */
 export function PartView() {
@@ -90,18 +97,22 @@ export function PartView() {
   return (
     <PartWorkingProvider state={state}>
       {state.refused !== null && (
-        <Text color="alarm" role="alert" data-testid="part-refused" style={{ marginTop: 12 }}>
+        <Text color="alarm" role="alert" data-testid="part-refused" mt="3">
           {refusalWords(state.refused.name, state.refused.issue, state.refused.message)}
         </Text>
       )}
       {state.busy !== null && (
-        <p role="status" data-testid="part-busy" className="busy-line">
-          {STAGE_WORDS[state.busy.stage]} … {Math.round(state.busy.share * 100)} %{' '}
-          <progress max={1} value={state.busy.share} aria-label={STAGE_WORDS[state.busy.stage]} />{' '}
-          <Button size="xs" variant="outline" onClick={cancel}>
+        <HStack role="status" data-testid="part-busy" gap="3" mt="3">
+          {STAGE_WORDS[state.busy.stage]} … {Math.round(state.busy.share * 100)} %
+          <Progress.Root value={100 * state.busy.share} width="40" aria-label={STAGE_WORDS[state.busy.stage]}>
+            <Progress.Track>
+              <Progress.Range />
+            </Progress.Track>
+          </Progress.Root>
+          <Button size="xs" onClick={cancel}>
             Stop
           </Button>
-        </p>
+        </HStack>
       )}
       <DropFile
         compact={shown !== null}
@@ -114,19 +125,20 @@ export function PartView() {
         <VerdictLine file={state.file} onMend={idle ? repair : null} />
       )}
       {shown === null && brief.model !== null && idle && state.asksUnit === null && (
-        <Text textStyle="label" style={{ marginTop: 14 }}>
-          <Button size="xs" variant="outline" onClick={again}>
+        <Text textStyle="label" mt="3.5">
+          <Button size="xs" onClick={again}>
             Open {brief.model.name} again
           </Button>
         </Text>
       )}
-      <section className={shown === null ? undefined : 'section part-grid'}>
+      <Grid as="section" {...(shown === null ? {} : TWO)}>
         <div>
           {shown !== null && (
-            <Box className="viewer-bar" textStyle="label" role="group" aria-label="Paint the part by">
+            <Flex columnGap="3.5" rowGap="1" py="1.5" flexWrap="wrap" role="group" aria-label="Colour the part by">
               {PAINTS.map(([id, name]) => (
-                <FigureButton
+                <TextButton
                   key={id}
+                  size="xs"
                   aria-pressed={paint === id}
                   disabled={
                     id !== 'plain' &&
@@ -137,9 +149,9 @@ export function PartView() {
                   onClick={() => setPaint(id)}
                 >
                   {name}
-                </FigureButton>
+                </TextButton>
               ))}
-            </Box>
+            </Flex>
           )}
           <Viewer
             viewerRef={viewer}
@@ -165,21 +177,21 @@ export function PartView() {
             <DrawSection draw={draw} body={body} busy={!idle} onTurn={turn} />
           </div>
         )}
-      </section>
+      </Grid>
       <AlsoSection />
       {places.length > 0 && <PlacesSection places={places} chosen={chosen} onShow={show} />}
       {state.file !== null && state.asksUnit === null && (
         <FileSection file={state.file} body={body} model={brief.model} kept={state.kept} />
       )}
       {brief.model !== null && state.busy === null && (
-        <Text textStyle="label" style={{ marginTop: 14 }}>
+        <Text textStyle="label" mt="3.5">
           <FigureButton
             onClick={() => {
               cancel();
               setBrief(withoutModel(brief));
             }}
           >
-            Let go of this file
+            Remove file
           </FigureButton>{' '}
           <Span color="fg.muted">its values stay in the brief, as if typed</Span>
         </Text>

@@ -1,6 +1,6 @@
 'use client';
-import { Span } from '@chakra-ui/react';
-import { FigureButton } from '../kit';
+import { SimpleGrid } from '@chakra-ui/react';
+import { FigureButton, Section } from '../kit';
 import type { Vec } from '@/core/part-file/geometry';
 import { inUnitsOf, type UnitSystem } from '@/core/base/units';
 import type { BodyFound, DrawFound } from '@/workers/part.protocol';
@@ -33,7 +33,7 @@ export function placesOf(body: BodyFound | null, draw: DrawFound | null): PartPl
       kind: 'undercut',
       label: `U${i + 1}`,
       at: r.centre_mm,
-      words: (units) => `${sizeWords(r.area_mm2 / 100, 'cm²', units)} trapped; freed by ${RELEASE_WORDS[r.release]}`,
+      words: (units) => `${sizeWords(r.area_mm2 / 100, 'cm²', units)} trapped; released by ${RELEASE_WORDS[r.release]}`,
     })),
     ...heavy.map((h, i): PartPlace => ({
       id: `heavy.${i + 1}`,
@@ -41,7 +41,7 @@ export function placesOf(body: BodyFound | null, draw: DrawFound | null): PartPl
       label: `H${i + 1}`,
       at: h.centre_mm,
       words: (units) =>
-        `a sphere of ${sizeWords(h.diameter_mm, 'mm', units)} fits; local modulus ${sizeWords(h.localModulus_mm, 'mm', units)}; ${h.isolated ? 'thinner metal all round: it freezes last and alone' : h.along_mm !== null ? `as thick all along, over ${sizeWords(h.along_mm, 'mm', units)}` : 'joined to metal as thick'}`,
+        `a sphere of ${sizeWords(h.diameter_mm, 'mm', units)} fits; local modulus ${sizeWords(h.localModulus_mm, 'mm', units)}; ${h.isolated ? 'surrounded by thinner metal: isolated hot spot' : h.along_mm !== null ? `equally thick over ${sizeWords(h.along_mm, 'mm', units)}` : 'next to equally thick metal'}`,
     })),
     ...(body?.rounds ?? []).slice(0, 60).map((r, i): PartPlace => ({
       id: `round.${i + 1}`,
@@ -55,9 +55,9 @@ export function placesOf(body: BodyFound | null, draw: DrawFound | null): PartPl
 }
 
 const GROUPS = [
-  ['undercut', 'Undercuts', 'what a straight draw traps, and what frees it'],
-  ['heavy', 'Heavy places', 'where metal stays liquid longest; an estimate'],
-  ['round', 'Holes and bosses', 'full round walls that were recognised; slots and blended walls are not'],
+  ['undercut', 'Undercuts', 'trapped by a straight draw, and what releases each'],
+  ['heavy', 'Heavy places', 'freeze last; an estimate'],
+  ['round', 'Holes and bosses', 'full cylinders; slots and blended walls are not recognised'],
 ] as const;
 
 /** Places that matter, each a press away from being seen. */
@@ -72,15 +72,12 @@ export function PlacesSection({
 }) {
   const [units] = useUnits();
   return (
-    <section className="section places" aria-label="Places on the part">
+    <SimpleGrid as="section" minChildWidth="290px" columnGap="7" aria-label="Places on the part">
       {GROUPS.map(([kind, name, what]) => {
         const list = places.filter((p) => p.kind === kind);
         return (
-          <div key={kind}>
-            <h2>
-              {name} <Span color="fg.muted">{list.length === 0 ? 'none found' : what}</Span>
-            </h2>
-            <ul>
+          <Section key={kind} title={name} under={list.length === 0 ? 'none found' : what}>
+            <ul style={{ listStyle: 'none' }}>
               {list.map((p) => (
                 <li key={p.id} data-place={p.id}>
                   <FigureButton
@@ -94,9 +91,9 @@ export function PlacesSection({
                 </li>
               ))}
             </ul>
-          </div>
+          </Section>
         );
       })}
-    </section>
+    </SimpleGrid>
   );
 }

@@ -29,7 +29,7 @@ export function Still({
   if (fileId === null || missing) return null;
   return (
     <Image
-      className="still"
+      style={{ display: 'block' }}
       src={`/api/part-files/${fileId}/still${tries === 0 ? '' : `?try=${tries}`}`}
       alt={title === '' ? '' : `Picture of ${title}`}
       width={width}

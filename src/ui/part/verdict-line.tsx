@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@chakra-ui/react';
+import { Button, Text } from '@chakra-ui/react';
 import type { FileFound } from '@/workers/part.protocol';
 import { useUnits } from '../preferences';
 import { doneWords, offerWords, VERDICT_WORDS } from './words';
@@ -19,17 +19,20 @@ export function VerdictLine({
   const [units] = useUnits();
   const { offer, repaired, verdict } = file;
   return (
-    <p data-testid="verdict-of-file" className={isBroken(file) ? 'verdict-broken' : undefined}>
+    <Text
+      data-testid="verdict-of-file"
+      {...(isBroken(file) ? { mt: '3', ps: '3', borderStart: '3px solid', borderColor: 'hot' } : {})}
+    >
       {VERDICT_WORDS[verdict]} {repaired !== null && doneWords(repaired, units)}
       {isBroken(file) && repaired === null && offer === null && 'Repair it in the model and drop it again.'}
       {offer !== null && (
         <span data-testid="repair-offer">
           {offerWords(offer, units)}{' '}
-          <Button size="xs" variant="outline" disabled={onMend === null} onClick={() => onMend?.()}>
-            {offer.repair === 'holes-filled' ? 'Fill and measure' : 'Part and measure'}
+          <Button size="xs" disabled={onMend === null} onClick={() => onMend?.()}>
+            {offer.repair === 'holes-filled' ? 'Fill and measure' : 'Split and measure'}
           </Button>
         </span>
       )}
-    </p>
+    </Text>
   );
 }

@@ -1,31 +1,57 @@
 'use client';
 import { INK_VARIABLES } from '../theme/ink';
-import { Box, Text } from '@chakra-ui/react';
-import { FigureButton } from '../kit';
+import { chakra, Text } from '@chakra-ui/react';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import type { Vec } from '@/core/part-file/geometry';
 import { ViewerClient } from '@/workers/viewer.client';
-import type { ViewFrom, Marker, PictureDrawn } from '@/workers/viewer.protocol';
+import type { Marker, PictureDrawn } from '@/workers/viewer.protocol';
 import { fixed } from '../format';
 import type { Painting } from './bands';
 import { DrawHandle } from './draw-handle';
 import type { PartState } from './part-state';
 import { meant } from './steer';
+import { ViewerBar, type Cut } from './viewer-bar';
 
-const LOOKS: readonly (readonly [ViewFrom, string])[] = [
-  ['corner', 'From a corner'],
-  ['front', 'Front'],
-  ['side', 'Side'],
-  ['top', 'Top'],
-  ['draw', 'Along the draw'],
-];
-const AXES = ['x', 'y', 'z'] as const;
 const TURN = Math.PI / 18;
 /** Turn of the part for a pixel the pointer is moved, rad. */
 const TURN_OF_PIXEL = 0.008;
 /** A press that moves no further than this is a click, pixels. */
 const STILL = 4;
+
+const Frame = chakra('div', {
+  base: {
+    position: 'relative',
+    height: 'min(56vh, 520px)',
+    minHeight: '280px',
+    overflow: 'hidden',
+    border: '1px solid {colors.border}',
+    bg: 'bg.subtle',
+    '& canvas': {
+      position: 'absolute',
+      inset: 0,
+      width: '100%',
+      height: '100%',
+      touchAction: 'none',
+      cursor: 'grab',
+    },
+  },
+});
+
+const PlaceMark = chakra('button', {
+  base: {
+    position: 'absolute',
+    translate: '-50% -50%',
+    px: '1',
+    textStyle: 'label',
+    lineHeight: '18px',
+    fontWeight: 'bold',
+    color: 'bg',
+    bg: 'fg',
+    border: '1px solid {colors.bg}',
+    cursor: 'pointer',
+  },
+});
 
 /** The part as a picture: turned with the pointer or the arrow keys, cut open, painted, with numbered places. */
 export function Viewer({
@@ -62,7 +88,7 @@ export function Viewer({
   const [picture, setPicture] = useState<{ readonly of: PartState['shown']; readonly seen: PictureDrawn } | null>(null);
   const [leant, setLeant] = useState<Vec | null>(null);
   const steering = useRef(false);
-  const [cut, setCut] = useState<{ axis: 0 | 1 | 2; share: number } | null>(null);
+  const [cut, setCut] = useState<Cut | null>(null);
   const down = useRef<{ x: number; y: number; moved: boolean; pan: boolean } | null>(null);
   const { resolvedTheme } = useTheme();
   const picked = useRef(onPick);
@@ -146,14 +172,13 @@ export function Viewer({
   if (lacking && shown === null) return null;
   if (lacking)
     return (
-      <p className="viewer-lack" role="status" data-testid="no-webgl">
-        This browser gives no WebGL, so there is no turning picture; every measure and table below works without it.
-      </p>
+      <Text p="4" border="1px dashed" borderColor="border.emphasized" role="status" data-testid="no-webgl">
+        This browser has no WebGL, so there is no 3D picture; every measure and table below works without it.
+      </Text>
     );
   return (
     <div hidden={shown === null}>
-      <div
-        className="viewer"
+      <Frame
         ref={frame}
         role="application"
         tabIndex={0}
@@ -202,16 +227,15 @@ export function Viewer({
         {(seen?.places ?? []).map((p) => {
           const marker = markers.find((m) => m.id === p.id);
           return marker === undefined ? null : (
-            <button
+            <PlaceMark
               key={p.id}
               type="button"
-              className="place-mark"
               style={{ left: p.x, top: p.y }}
               aria-label={`Place ${marker.label}`}
               onClick={() => onMarker(p.id)}
             >
               {marker.label}
-            </button>
+            </PlaceMark>
           );
         })}
         {seen?.tip != null && draw !== null && onTurn !== null && (
@@ -226,52 +250,27 @@ export function Viewer({
           />
         )}
         {leant !== null && (
-          <Text className="leant" textStyle="label" role="status">
+          <Text
+            position="absolute"
+            insetStart="2.5"
+            bottom="2"
+            px="1.5"
+            py="0.5"
+            bg="bg"
+            border="1px solid"
+            borderColor="border.emphasized"
+            textStyle="label"
+            role="status"
+          >
             Along{' '}
             {meant(leant, tried)
               .map((x) => fixed(x, 2))
               .join(', ')}
-            : let go, or press Enter, to open this way.
+            : release, or press Enter, to open this way.
           </Text>
         )}
-      </div>
-      <Box className="viewer-bar" textStyle="label" role="group" aria-label="View of the part">
-        {LOOKS.map(([look, name]) => (
-          <FigureButton key={look} onClick={() => viewerRef.current?.report({ kind: 'look', from: look })}>
-            {name}
-          </FigureButton>
-        ))}
-        <span className="cut">
-          <label htmlFor="cut-axis">Cut across</label>{' '}
-          <select
-            id="cut-axis"
-            className="plain-select"
-            value={cut === null ? '' : cut.axis}
-            onChange={(e) =>
-              setCut(
-                e.target.value === '' ? null : { axis: Number(e.target.value) as 0 | 1 | 2, share: cut?.share ?? 0.5 },
-              )
-            }
-          >
-            <option value="">nothing</option>
-            {AXES.map((name, i) => (
-              <option key={name} value={i}>
-                {name}
-              </option>
-            ))}
-          </select>{' '}
-          {cut !== null && (
-            <input
-              type="range"
-              aria-label="Where it is cut"
-              min={0}
-              max={100}
-              value={Math.round(cut.share * 100)}
-              onChange={(e) => setCut({ axis: cut.axis, share: Number(e.target.value) / 100 })}
-            />
-          )}
-        </span>
-      </Box>
+      </Frame>
+      <ViewerBar viewer={viewerRef} cut={cut} onCut={setCut} />
     </div>
   );
 }

@@ -14,7 +14,7 @@ export const STAGE_WORDS: Readonly<Record<PartStage | 'fetching', string>> = {
   reading: 'Reading the file',
   checking: 'Joining and checking its facets',
   measuring: 'Measuring walls, holes and draws',
-  undercuts: 'Looking for undercuts',
+  undercuts: 'Finding undercuts',
 };
 
 export const VERDICT_WORDS: Readonly<Record<MeshVerdict, string>> = {
@@ -35,7 +35,7 @@ const filled = ({ pieces, filled_mm2 }: RepairFound, units: UnitSystem): string 
 export const offerWords = (offer: RepairFound, units: UnitSystem): string =>
   offer.repair === 'holes-filled'
     ? `It can be closed by filling ${filled(offer, units)}. Every figure then says that the surface was repaired.`
-    : `It can be parted along those edges into ${offer.pieces} ${offer.pieces === 1 ? 'body' : 'bodies'}, each closed. Every figure then says so.`;
+    : `It can be split along those edges into ${offer.pieces} ${offer.pieces === 1 ? 'body' : 'bodies'}, each closed. Every figure then says so.`;
 
 /** What repairing did. */
 export const doneWords = (done: RepairFound, units: UnitSystem): string =>

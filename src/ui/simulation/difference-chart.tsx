@@ -1,5 +1,7 @@
 'use client';
 import { INK_VARIABLES } from '../theme/ink';
+import { chakra, Text } from '@chakra-ui/react';
+import { ChartBox } from '../charts/chart-box';
 import { FigureButton } from '../kit';
 import {
   BarController,
@@ -81,7 +83,7 @@ export function DifferenceChart({
           x: { grid: { display: false }, ...axis(soft, '', { autoSkip: true, maxTicksLimit: 7 }) },
           y: {
             grid: grid(hair),
-            ...axis(soft, 'draws', { maxTicksLimit: 4, callback: (v: number | string) => whole(Number(v)) }),
+            ...axis(soft, 'simulations', { maxTicksLimit: 4, callback: (v: number | string) => whole(Number(v)) }),
             border: { display: false },
           },
         },
@@ -101,14 +103,16 @@ export function DifferenceChart({
     if (made.current !== null) redraw(made.current, difference, currency);
   }, [difference, currency, resolvedTheme]);
   return (
-    <figure className="difference-chart">
-      <canvas
-        ref={canvas}
-        role="img"
-        aria-label={`${shortName(first)} is the cheaper of the two in ${percent(holds.share)} % of the draws; half of the draws lie over ${rough(difference.band.p50)} ${currency}`}
-      />
-      <figcaption className="small quiet">
-        Filled bars: draws in which {shortName(first)} is the cheaper,{' '}
+    <chakra.figure maxW="47.5rem" mt="2.5" mb="3.5">
+      <ChartBox height="lot">
+        <canvas
+          ref={canvas}
+          role="img"
+          aria-label={`${shortName(first)} is the cheaper of the two in ${percent(holds.share)} % of the simulations; half of them lie above ${rough(difference.band.p50)} ${currency}`}
+        />
+      </ChartBox>
+      <Text as="figcaption" textStyle="label" color="fg.muted">
+        Filled bars: simulations in which {shortName(first)} is cheaper,{' '}
         <FigureButton
           title="Open the working"
           onClick={() => {
@@ -118,9 +122,9 @@ export function DifferenceChart({
         >
           {percent(holds.share)} %
         </FigureButton>{' '}
-        of them. The outermost bars hold all that lies further out.
-      </figcaption>
-    </figure>
+        . The outermost bars hold everything beyond.
+      </Text>
+    </chakra.figure>
   );
 }
 
@@ -137,7 +141,7 @@ function redraw(chart: Chart<'bar'>, difference: DifferenceSpread, currency: str
   set.backgroundColor = wins.map((w) => (w ? soft : 'transparent'));
   set.borderWidth = wins.map((w) => (w ? 0 : 1));
   chart.data.labels = difference.bars.map((_, i) => rough(middleOf(difference, i)));
-  const title = `${currency} that ${shortName(difference.second)} is over ${shortName(difference.first)}, whole programme`;
+  const title = `${currency}: ${shortName(difference.second)} less ${shortName(difference.first)}, whole programme`;
   const x = chart.options.scales?.['x'];
   if (x !== undefined && 'title' in x && x.title !== undefined) x.title.text = title;
   chart.update('none');

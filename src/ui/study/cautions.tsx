@@ -1,11 +1,13 @@
-import { Span, Text } from '@chakra-ui/react';
+'use client';
+import { Badge, List, Span, Text } from '@chakra-ui/react';
 import type { Alloy } from '@/core/catalogue/alloys';
 import { cautionsFor, WHO_DECIDES, type Caution, type Severity } from '@/core/catalogue/cautions';
+import { Fold } from '../kit';
 
 const SEVERITY_WORDS: Readonly<Record<Severity, string>> = {
   life: 'can kill',
   injury: 'injures',
-  health: 'harms by dose',
+  health: 'harms health',
 };
 
 /** What can hurt people who make a part on these routes from this metal, the gravest first, and who decides. */
@@ -29,23 +31,29 @@ function OneCaution({
   readonly caution: Caution;
 }) {
   return (
-    <details className="caution small">
-      <summary>
-        <strong>{title}</strong> <span className={`severity is-${severity}`}>{SEVERITY_WORDS[severity]}</span>{' '}
-        <Span color="fg.muted">{hurts.whom}</Span>
-      </summary>
-      <p>{hurts.what}</p>
-      <ul>
+    <Fold
+      summary={
+        <>
+          <strong>{title}</strong>{' '}
+          <Badge variant={severity === 'life' ? 'solid' : 'outline'}>{SEVERITY_WORDS[severity]}</Badge>{' '}
+          <Span color="fg.muted" textStyle="label">
+            {hurts.whom}
+          </Span>
+        </>
+      }
+    >
+      <Text>{hurts.what}</Text>
+      <List.Root ps="5" listStyleType="disc">
         {precautions.map((p) => (
-          <li key={p}>{p}</li>
+          <List.Item key={p}>{p}</List.Item>
         ))}
-      </ul>
-      <p>
+      </List.Root>
+      <Text>
         <strong>If it happens.</strong> {ifItHappens}
-      </p>
-      <p>
+      </Text>
+      <Text>
         <strong>Who decides.</strong> {whoDecides}
-      </p>
-    </details>
+      </Text>
+    </Fold>
   );
 }

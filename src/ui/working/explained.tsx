@@ -38,8 +38,9 @@ export function Explained({
     return closing === '' ? (
       button
     ) : (
-      <span key={i} className="with-closing">
-        {button}
+      // What closes a figure stays on its line, while the figure itself may break.
+      <span key={i} style={{ whiteSpace: 'nowrap' }}>
+        <span style={{ whiteSpace: 'normal' }}>{button}</span>
         {closing}
       </span>
     );

@@ -1,12 +1,12 @@
 'use client';
-import { Input, Span } from '@chakra-ui/react';
-import { FigureButton } from '../kit';
+import { Box, Button, Field, Flex, Input, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { mostPositions } from '@/core/cost';
 import { laneWords } from '@/core/catalogue/routes';
+import { mostPositions } from '@/core/cost';
+import { Choice, FigureButton } from '../kit';
 import { useStudy } from '../study/study-context';
 
-/** Holds a count of positions, or this variant of its route, against the cheapest; and lets it go again. */
+/** Fixes a count of positions, or this variant of its route, against the cheapest; and frees it again. */
 export function OverrideNote({ laneId }: { readonly laneId: string }) {
   const { brief, study, setBrief } = useStudy('brief', 'study', 'setBrief');
   const [typed, setTyped] = useState('');
@@ -15,22 +15,22 @@ export function OverrideNote({ laneId }: { readonly laneId: string }) {
   if (entry === undefined || entry.model === null) return null;
   const { layouts, variants } = brief.overrides;
   const routeId = entry.lane.route.id;
-  const held = layouts[laneId];
+  const fixed = layouts[laneId];
   const most = mostPositions(entry.model);
   const { toolPerPosition, toolCavities = [] } = entry.lane.capability.layout;
   const tools = toolPerPosition ? [] : toolCavities;
   const siblings = entry.lane.route.variants.length;
   const change = (next: Partial<typeof brief.overrides>): void =>
     setBrief({ ...brief, overrides: { ...brief.overrides, ...next } });
-  const letLayoutGo = (): void =>
+  const freeLayout = (): void =>
     change({ layouts: Object.fromEntries(Object.entries(layouts).filter(([id]) => id !== laneId)) });
-  const letVariantGo = (): void =>
+  const freeVariant = (): void =>
     change({ variants: Object.fromEntries(Object.entries(variants).filter(([id]) => id !== routeId)) });
   const n = Number(typed);
   const bad = typed.trim() !== '' && !(Number.isInteger(n) && n >= 1 && n <= most);
   const { route, variant } = laneWords(laneId);
   return (
-    <div className="override-note" data-testid="override">
+    <Box data-testid="override" pb="3">
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -39,70 +39,64 @@ export function OverrideNote({ laneId }: { readonly laneId: string }) {
           setTyped('');
         }}
       >
-        <label htmlFor="held-count">Hold another count, 1 to {most}</label>{' '}
-        <Input
-          id="held-count"
-          variant="flushed"
-          textAlign="end"
-          style={{ width: 64 }}
-          inputMode="numeric"
-          autoComplete="off"
-          aria-invalid={bad}
-          value={typed}
-          onChange={(e) => setTyped(e.target.value)}
-        />{' '}
-        {tools.length > 1 && (
-          <>
-            <label htmlFor="held-cavities">with a tool of</label>{' '}
-            <select
-              id="held-cavities"
-              className="plain-select"
-              value={cavities === '' ? tools[0] : cavities}
-              onChange={(e) => setCavities(e.target.value)}
-            >
-              {tools.map((count) => (
-                <option key={count} value={count}>
-                  {count} {count === 1 ? 'cavity' : 'cavities'}
-                </option>
-              ))}
-            </select>{' '}
-          </>
-        )}
-        <FigureButton>hold it</FigureButton>
+        <Flex align="flex-end" columnGap="3" rowGap="1" flexWrap="wrap">
+          <Field.Root invalid={bad} width="auto">
+            <Field.Label>Fix another count, 1 to {most}</Field.Label>
+            <Input
+              textAlign="end"
+              inputMode="numeric"
+              autoComplete="off"
+              value={typed}
+              onChange={(e) => setTyped(e.target.value)}
+            />
+          </Field.Root>
+          {tools.length > 1 && (
+            <Field.Root width="auto">
+              <Field.Label>with a tool of</Field.Label>
+              <Choice
+                options={tools.map((count) => [String(count), `${count} ${count === 1 ? 'cavity' : 'cavities'}`])}
+                value={cavities === '' ? String(tools[0]) : cavities}
+                onChange={(e) => setCavities(e.target.value)}
+              />
+            </Field.Root>
+          )}
+          <Button type="submit" size="xs">
+            Fix
+          </Button>
+        </Flex>
         {bad && (
-          <Span color="alarm" textStyle="label" role="alert">
-            {' '}
+          <Text color="alarm" textStyle="label" role="alert">
             Positions “{typed}”: a whole number from 1 to {most} is wanted; more do not fit a pour.
-          </Span>
+          </Text>
         )}
       </form>
-      {held !== undefined && (
-        <p>
+      {fixed !== undefined && (
+        <Text my="1.5">
           {entry.overriddenCost === null
-            ? `${held[0]} a pour are held by the brief but do not fit any more; the cheapest count is used.`
-            : `${held[0]} a pour are held by the brief.`}{' '}
-          <FigureButton onClick={letLayoutGo}>take the cheapest again</FigureButton>
-        </p>
+            ? `The brief fixes ${fixed[0]} per pour, but that no longer fits; the cheapest count is used.`
+            : `The brief fixes ${fixed[0]} per pour.`}{' '}
+          <FigureButton onClick={freeLayout}>Use the cheapest again</FigureButton>
+        </Text>
       )}
       {siblings > 1 && (
-        <p>
+        <Text my="1.5">
           {variants[routeId] === laneId ? (
             <>
-              {variant} is held as the way of {route}; its other variants cannot lead.{' '}
-              <FigureButton onClick={letVariantGo}>let the cheapest variant lead again</FigureButton>
+              {variant} is fixed for {route}; its other variants cannot lead.{' '}
+              <FigureButton onClick={freeVariant}>Let the cheapest variant lead again</FigureButton>
             </>
           ) : (
             <>
               {entry.passedOver
-                ? 'Another variant of the route is held. '
+                ? 'Another variant of the route is fixed. '
                 : 'The cheapest variant stands for its route. '}
               <FigureButton onClick={() => change({ variants: { ...variants, [routeId]: laneId } })}>
-                hold {variant} for {route}
+                Fix {variant} for {route}
               </FigureButton>
             </>
           )}
-        </p>
+        </Text>
       )}
-    </div>
+    </Box>
   );
 }

@@ -1,8 +1,7 @@
 'use client';
-import { INK } from '../theme/ink';
-import { PageLink, TextButton, Unit } from '../kit';
-import { Box, Link as ChakraLink, Table, Text } from '@chakra-ui/react';
-import Link from 'next/link';
+import { FigureButton, PageLink, TextButton, Unit } from '../kit';
+import { Box, chakra, Table, Text } from '@chakra-ui/react';
+import { expression } from '../theme/recipes/messages';
 import { useMemo } from 'react';
 import { PLAN, StudyWorkings } from '@/core/phased-plans';
 import { equationOf } from '@/core/reference/model-document';
@@ -19,6 +18,8 @@ import { OverrideNote } from './override-note';
 import { pretty } from './pretty';
 import { SOURCE_WORDS } from './source-words';
 import type { FigureAt, StudyAt } from './figure-at';
+
+const Expression = chakra('div', expression);
 
 /** Field of the brief screen that a brief path lives in. */
 const briefAnchor = (path: string): string => {
@@ -108,19 +109,19 @@ export function WorkingBody({ w, onDeeper = STAY, isBaseline = NEVER }: Partial<
       <Text textStyle="label" color="fg.muted">
         <EquationLink w={w} />
       </Text>
-      <div className="expr">
+      <Expression>
         {pretty(w.expression)}
         <br />= <strong>{significant(w.value, 6)}</strong> {w.unit} <InInches value={w.value} unit={w.unit} />
-      </div>
-      {w.note !== null && <p style={{ margin: '8px 0' }}>{w.note}</p>}
+      </Expression>
+      {w.note !== null && <Text my="2">{w.note}</Text>}
       <Table.ScrollArea>
-        <Table.Root size="sm" style={{ marginTop: 10 }}>
+        <Table.Root size="sm" mt="2.5">
           <Table.Header>
             <Table.Row>
               <Table.ColumnHeader>Symbol</Table.ColumnHeader>
-              <Table.ColumnHeader>What it is</Table.ColumnHeader>
+              <Table.ColumnHeader>Meaning</Table.ColumnHeader>
               <Table.ColumnHeader className="num">Value</Table.ColumnHeader>
-              <Table.ColumnHeader>From</Table.ColumnHeader>
+              <Table.ColumnHeader>Source</Table.ColumnHeader>
             </Table.Row>
           </Table.Header>
           <Table.Body>
@@ -139,11 +140,9 @@ function EquationLink({ w }: { readonly w: Working }) {
   const anchor = equationOf(w);
   if (anchor === null) return w.equation;
   return (
-    <ChakraLink asChild variant="underline">
-      <Link href={`/model#${anchor}`} data-testid="equation">
-        {w.equation}
-      </Link>
-    </ChakraLink>
+    <PageLink href={`/model#${anchor}`} data-testid="equation">
+      {w.equation}
+    </PageLink>
   );
 }
 
@@ -165,19 +164,13 @@ function Row({ s, onDeeper, isBaseline }: BodyProps & { readonly s: WorkingSymbo
         {opens === null ? (
           significant(s.value, 6)
         ) : (
-          <TextButton
-            size="sm"
-            style={{ borderBottom: `1px dotted ${INK.line}` }}
-            onClick={() => onDeeper(opens, s.opensLane)}
-          >
-            {significant(s.value, 6)}
-          </TextButton>
+          <FigureButton onClick={() => onDeeper(opens, s.opensLane)}>{significant(s.value, 6)}</FigureButton>
         )}
         <Unit>{s.unit}</Unit>
         <InInches value={s.value} unit={s.unit} />
         {s.range !== null && (
           <Box textStyle="label" color="fg.muted">
-            {significant(s.range[0], 3)} … {significant(s.range[1], 3)}
+            {significant(s.range[0], 3)}–{significant(s.range[1], 3)}
           </Box>
         )}
       </Table.Cell>
@@ -185,13 +178,13 @@ function Row({ s, onDeeper, isBaseline }: BodyProps & { readonly s: WorkingSymbo
         {s.source === 'brief' && s.path !== null ? (
           <PageLink href={`/studies/${id}/brief#${briefAnchor(s.path)}`}>brief</PageLink>
         ) : s.source === 'rate' && s.path !== null ? (
-          <PageLink href={`/rates/${rates.id}#${encodeURIComponent(s.path)}`}>rate set</PageLink>
+          <PageLink href={`/rates/${rates.id}#${encodeURIComponent(s.path)}`}>rates</PageLink>
         ) : (
           SOURCE_WORDS[s.source]
         )}
         {s.basis !== null && <Box color="fg.muted">{BASIS_WORDS[s.basis]}</Box>}
         {s.path !== null && s.source !== 'brief' && (
-          <Box color="fg.muted" textStyle="mono" style={{ fontSize: 10.5, overflowWrap: 'anywhere' }}>
+          <Box color="fg.muted" textStyle="mono" overflowWrap="anywhere">
             {s.path}
           </Box>
         )}
