@@ -1,6 +1,6 @@
 'use client';
 import { Section } from '../kit';
-import { Span } from '@chakra-ui/react';
+import { Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { dayOfPlan, PLAN, type PlanStep } from '@/core/phased-plans';
 import { neededPieces } from '@/core/brief';
@@ -34,7 +34,7 @@ export function CalendarView() {
     const choice = adopted === null ? (best?.choice ?? null) : brief.plan;
     const line: Delivery = {
       id: PLAN,
-      name: 'In two steps',
+      name: 'Two-step plan',
       variant: planWords(plan),
       curve: plan.curve,
       timeline: null,
@@ -56,25 +56,25 @@ export function CalendarView() {
     setOpenStep(null);
   };
   if (study.missing.length > 0)
-    return <p className="section">The calendar is told once the brief has what the board needs.</p>;
-  if (deliveries.length === 0) return <p className="section">No route survives, so that nothing is delivered.</p>;
+    return <Text mt="6">The calendar appears once the brief has what the board needs.</Text>;
+  if (deliveries.length === 0) return <Text mt="6">No route is left, so nothing is delivered.</Text>;
   return (
     <>
       <Section
-        title="Good pieces"
+        title="Good parts"
         under={
           <>
-            to {whole(q)}, from an order on {plainDate(orderDate)}; one tool and the usual share of the shop
+            up to {whole(q)}, ordered on {plainDate(orderDate)}; one tool and the usual share of the shop
           </>
         }
       >
         <DeliveryChart deliveries={drawn} needed={needed} orderDate={orderDate} q={q} />
       </Section>
-      <Section title="When the wanted pieces exist">
+      <Section title="Deliveries">
         <NeededTable deliveries={drawn} needed={needed} orderDate={orderDate} onOpen={setOpenId} />
       </Section>
       <PhasedPlanSection planState={planState} onOpen={setOpenStep} />
-      <Section title="Where the time goes" under="the stroke is the first article">
+      <Section title="Schedule" under="the coloured line is the first article">
         <Timelines deliveries={deliveries} onOpen={setOpenId} />
       </Section>
       <LotSection deliveries={deliveries} />

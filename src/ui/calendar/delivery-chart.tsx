@@ -1,4 +1,5 @@
 'use client';
+import { ChartBox } from '../charts/chart-box';
 import { INK_VARIABLES } from '../theme/ink';
 import {
   Chart,
@@ -111,9 +112,9 @@ export function DeliveryChart({
     )
     .join('; ');
   return (
-    <div className="chart" style={{ height: 340 }}>
-      <canvas ref={canvas} role="img" aria-label={`Good pieces against time. ${summary}`} />
-    </div>
+    <ChartBox height="tall">
+      <canvas ref={canvas} role="img" aria-label={`Good parts against time. ${summary}`} />
+    </ChartBox>
   );
 }
 

@@ -1,4 +1,6 @@
 'use client';
+import { Text } from '@chakra-ui/react';
+import { ChartBox } from '../charts/chart-box';
 import { INK_VARIABLES } from '../theme/ink';
 import { Chart, LinearScale, LineController, LineElement, LogarithmicScale, PointElement, type Plugin } from 'chart.js';
 import { useTheme } from 'next-themes';
@@ -118,10 +120,12 @@ export function LotChart({
   }, [sizes, lines, unit, best, own, resolvedTheme]);
   return (
     <figure>
-      <figcaption className="small quiet">{title}</figcaption>
-      <div className="chart is-lot">
+      <Text as="figcaption" textStyle="label" color="fg.muted">
+        {title}
+      </Text>
+      <ChartBox height="lot">
         <canvas ref={canvas} role="img" aria-label={`${title}. Best lot: ${whole(best)} pieces.`} />
-      </div>
+      </ChartBox>
     </figure>
   );
 }

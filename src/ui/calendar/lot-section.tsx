@@ -1,6 +1,6 @@
 'use client';
-import { FigureButton, PageLink, Section } from '../kit';
-import { Button, Span, Table, Text } from '@chakra-ui/react';
+import { Choice, FigureButton, PageLink, Section } from '../kit';
+import { Button, Field, SimpleGrid, Table, Text } from '@chakra-ui/react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { prepareStudy, type StudyLane } from '@/core/study';
 import { bestLot, lotSizes, type LotSize } from '@/core/comparison/lot-sizes';
@@ -12,8 +12,8 @@ import { LotChart, type LotLine } from './lot-chart';
 import type { Delivery } from './use-deliveries';
 
 const COST: readonly LotLine[] = [
-  { name: 'together', of: (s) => s.together, dash: [] },
-  { name: 'all in', of: (s) => s.allIn, dash: [6, 3] },
+  { name: 'total and stock', of: (s) => s.together, dash: [] },
+  { name: 'total', of: (s) => s.allIn, dash: [6, 3] },
   { name: 'stock', of: (s) => s.stock, dash: [2, 3] },
 ];
 const DAYS: readonly LotLine[] = [{ name: 'the lot', of: (s) => s.days, dash: [] }];
@@ -64,28 +64,22 @@ function LotsOf({
       title="Lot size"
       under={
         <>
-          every lot pays a set-up; half a lot stands in stock
-          {perYear === null ? ', which is not counted while the pieces a year are not known' : ''}
+          every lot pays a set-up; half a lot is in stock
+          {perYear === null ? ', not counted while the pieces a year are unknown' : ''}
         </>
       }
       data-testid="lots"
     >
-      <Text textStyle="label">
-        <label htmlFor="lot-lane">On</label>{' '}
-        <select id="lot-lane" className="plain-select" value={laneId} onChange={(e) => onLane(e.target.value)}>
-          {laneIds.map((id) => (
-            <option key={id} value={id}>
-              {name(id)}
-            </option>
-          ))}
-        </select>
-      </Text>
-      <div className="pair">
+      <Field.Root maxW="20rem">
+        <Field.Label>Route</Field.Label>
+        <Choice options={laneIds.map((id) => [id, name(id)])} value={laneId} onChange={(e) => onLane(e.target.value)} />
+      </Field.Root>
+      <SimpleGrid columns={{ base: 1, md: 2 }} columnGap="8" rowGap="2" py="2">
         <LotChart
           sizes={sizes}
           lines={COST}
-          unit={`${currency} a part`}
-          title={`Cost of a part at ${whole(q)} pieces in all`}
+          unit={`${currency} per part`}
+          title={`Cost per part at ${whole(q)} pieces`}
           best={best.lot}
           own={asked}
         />
@@ -97,7 +91,7 @@ function LotsOf({
           best={best.lot}
           own={asked}
         />
-      </div>
+      </SimpleGrid>
       <Table.ScrollArea>
         <Table.Root size="sm" aria-label="Lots compared">
           <Table.Header>
@@ -105,18 +99,18 @@ function LotsOf({
               <Table.ColumnHeader>Lot</Table.ColumnHeader>
               <Table.ColumnHeader className="num">Pieces</Table.ColumnHeader>
               <Table.ColumnHeader className="num">Lots a year</Table.ColumnHeader>
-              <Table.ColumnHeader className="num">All in, {currency} a part</Table.ColumnHeader>
-              <Table.ColumnHeader className="num">Stock, {currency} a part</Table.ColumnHeader>
-              <Table.ColumnHeader className="num">Together</Table.ColumnHeader>
-              <Table.ColumnHeader className="num">Days a lot</Table.ColumnHeader>
-              <Table.ColumnHeader className="num">In a pour</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Total, {currency} per part</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Stock, {currency} per part</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Total and stock</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Days per lot</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Per pour</Table.ColumnHeader>
             </Table.Row>
           </Table.Header>
           <Table.Body>
             {(
               [
-                ['as the brief says', own],
-                ['the best', best],
+                ['in the brief', own],
+                ['best', best],
               ] as const
             ).map(([what, s]) =>
               s === null ? null : (
@@ -139,15 +133,11 @@ function LotsOf({
       </Table.ScrollArea>
       <Text textStyle="label" color="fg.muted">
         Stock: half the lot × price of a part without tools ×{' '}
-        <PageLink href={`/rates/${rates.id}#global.hold`}>keeping a piece in stock</PageLink> a year ÷ pieces a year. It
-        is not part of the totals of the board.{' '}
+        <PageLink href={`/rates/${rates.id}#global.hold`}>stock-keeping rate</PageLink> a year ÷ pieces a year. Not
+        included in the totals of the board.{' '}
         {best.lot !== asked && (
-          <Button
-            size="xs"
-            variant="outline"
-            onClick={() => setBrief({ ...brief, quantity: { ...brief.quantity, lot: best.lot } })}
-          >
-            Write lots of {whole(best.lot)} into the brief
+          <Button size="xs" onClick={() => setBrief({ ...brief, quantity: { ...brief.quantity, lot: best.lot } })}>
+            Use lots of {whole(best.lot)} in the brief
           </Button>
         )}
       </Text>

@@ -29,7 +29,7 @@ export function NeededTable({
     openWorking({ laneId: id, figure, working: made }, studyAt);
   return (
     <Table.ScrollArea>
-      <Table.Root size="md" interactive aria-label="When the wanted pieces exist">
+      <Table.Root size="md" interactive aria-label="Deliveries">
         <Table.Header>
           <Table.Row>
             <Table.ColumnHeader>Route</Table.ColumnHeader>
@@ -37,7 +37,7 @@ export function NeededTable({
             {needed.map((n) => (
               <Table.ColumnHeader key={n.id} className="num">
                 {whole(n.pieces)} {n.name}
-                <Box color="fg.muted">{n.by === null ? 'no date asked' : `by ${plainDate(n.by)}`}</Box>
+                <Box color="fg.muted">{n.by === null ? 'no date set' : `by ${plainDate(n.by)}`}</Box>
               </Table.ColumnHeader>
             ))}
           </Table.Row>
@@ -46,7 +46,7 @@ export function NeededTable({
           {deliveries.map((d) => (
             <Table.Row key={d.id} data-delivery={d.id}>
               <Table.Cell>
-                <Emblem laneId={d.id} /> {d.name}{' '}
+                <Emblem laneId={d.id} size={20} /> {d.name}{' '}
                 <Span color="fg.muted" textStyle="label">
                   {d.variant}
                 </Span>
@@ -89,7 +89,7 @@ function When({
   readonly orderDate: string;
   readonly onOpen: (figure: string, made?: Working) => void;
 }) {
-  if (day === null) return <Span color="fg.muted">more than on the rail</Span>;
+  if (day === null) return <Span color="fg.muted">more than the quantity</Span>;
   const date = <FigureButton onClick={() => onOpen(dayOfThe(need.pieces))}>{dateAfter(orderDate, day)}</FigureButton>;
   if (need.by === null) return date;
   const asked = dayNumber('by', need.by) - dayNumber('orderDate', orderDate);
@@ -100,7 +100,7 @@ function When({
       <Mark status={made.value < 0 ? 'tight' : 'fits'} label={false} /> {date}
       <Box textStyle="label" color="fg.muted">
         <FigureButton onClick={() => onOpen(made.figure, made)}>
-          {made.value < 0 ? `${days} late` : made.value === 0 ? 'on the day' : `${days} in hand`}
+          {made.value < 0 ? `${days} late` : made.value === 0 ? 'on time' : `${days} early`}
         </FigureButton>
       </Box>
     </>

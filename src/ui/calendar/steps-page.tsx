@@ -8,7 +8,7 @@ import { useQuantity, useStudy } from '../study/study-context';
 import type { PlanStep } from '@/core/phased-plans';
 import { useSheets } from '../working/sheets';
 import { stepStudy } from '../phased-plans/step-study';
-import { KIND_WORDS } from './timelines';
+import { KIND_WORDS, StretchRoot } from './stretch';
 import { resourceWords, span } from './resource-words';
 import type { Delivery } from './use-deliveries';
 
@@ -38,21 +38,21 @@ export function StepsPage({
   );
   return (
     <SheetPage title={`${delivery.name}, ${delivery.variant}`} under={`From the order to ${whole(q)} good pieces`}>
-      <p>
+      <Text>
         First article {figure('firstArticle', dateAfter(orderDate, timeline.firstArticle_d))}, last part{' '}
         {figure('lastPart', dateAfter(orderDate, timeline.lastPart_d))}.{' '}
-        {figure('goodPerDay', fixed(time.goodPerDay, 1))} good pieces a working day, held by:{' '}
+        {figure('goodPerDay', fixed(time.goodPerDay, 1))} good parts per working day; bottleneck:{' '}
         {resourceWords(time.bottleneck)}.
-      </p>
+      </Text>
       <Table.ScrollArea>
         <Table.Root size="sm" aria-label="Steps on the calendar">
           <Table.Header>
             <Table.Row>
               <Table.ColumnHeader>Step</Table.ColumnHeader>
-              <Table.ColumnHeader>What it is</Table.ColumnHeader>
-              <Table.ColumnHeader className="num">Lasts</Table.ColumnHeader>
-              <Table.ColumnHeader className="num">Begins</Table.ColumnHeader>
-              <Table.ColumnHeader>Takes</Table.ColumnHeader>
+              <Table.ColumnHeader>Kind</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Duration</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Start</Table.ColumnHeader>
+              <Table.ColumnHeader>Needs</Table.ColumnHeader>
             </Table.Row>
           </Table.Header>
           <Table.Body>
@@ -62,12 +62,14 @@ export function StepsPage({
                   {s.name}
                   {s.overlaps.length > 0 && (
                     <Box textStyle="label" color="fg.muted">
-                      meanwhile: {s.overlaps.map(nameOf).join(', ')}
+                      at the same time: {s.overlaps.map(nameOf).join(', ')}
                     </Box>
                   )}
                 </Table.Cell>
                 <Table.Cell textStyle="label">
-                  <i className={`stretch is-${s.kind}`} aria-hidden="true" /> {KIND_WORDS[s.kind]}
+                  <StretchRoot>
+                    <i data-stretch={s.kind} aria-hidden="true" /> {KIND_WORDS[s.kind]}
+                  </StretchRoot>
                 </Table.Cell>
                 <Table.Cell className="num" data-days={s.days}>
                   {significant(span(s.days).value, 3)}
@@ -80,16 +82,16 @@ export function StepsPage({
           </Table.Body>
         </Table.Root>
       </Table.ScrollArea>
-      <Heading as="h3" mt="2.5" style={{ marginTop: 18, fontWeight: 650 }}>
-        What sets the rate
+      <Heading as="h3" mt="4">
+        Capacity
       </Heading>
       <Table.ScrollArea>
-        <Table.Root size="sm" aria-label="What sets the rate">
+        <Table.Root size="sm" aria-label="Capacity">
           <Table.Header>
             <Table.Row>
               <Table.ColumnHeader>Resource</Table.ColumnHeader>
-              <Table.ColumnHeader className="num">Hours a casting</Table.ColumnHeader>
-              <Table.ColumnHeader className="num">Castings a working day</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Hours per casting</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Castings per working day</Table.ColumnHeader>
             </Table.Row>
           </Table.Header>
           <Table.Body>
@@ -101,7 +103,7 @@ export function StepsPage({
                     {resourceWords(r.id)}
                     {r.id === time.bottleneck && <Span color="fg.muted"> · the bottleneck</Span>}
                   </Table.Cell>
-                  <Table.Cell className="num">{r.load_h === null ? 'a limit' : significant(r.load_h, 3)}</Table.Cell>
+                  <Table.Cell className="num">{r.load_h === null ? 'limit' : significant(r.load_h, 3)}</Table.Cell>
                   <Table.Cell className="num">{significant(r.startsPerDay, 4)}</Table.Cell>
                 </Table.Row>
               ))}
@@ -109,8 +111,8 @@ export function StepsPage({
         </Table.Root>
       </Table.ScrollArea>
       <Text textStyle="label" color="fg.muted">
-        Times are calendar time, nights and free days in it; waits run through the night. Limits of heat and carrying
-        are for planning: local codes and those who answer for the floor decide what a crew may do.
+        Calendar time, including nights and days off; waiting continues overnight. Limits for heat and lifting are for
+        planning only: local codes and those responsible for the shop decide.
       </Text>
     </SheetPage>
   );

@@ -16,6 +16,13 @@ export const ChartBox = chakra('div', {
       printColorAdjust: 'exact',
     },
   },
-  variants: { height: { full: { height: '300px' }, lot: { height: '220px' }, low: { height: '150px', my: '2' } } },
+  variants: {
+    height: {
+      tall: { height: '340px' },
+      full: { height: '300px' },
+      lot: { height: '220px' },
+      low: { height: '150px', my: '2' },
+    },
+  },
   defaultVariants: { height: 'full' },
 });

@@ -1,5 +1,5 @@
 'use client';
-import { Heading, Span, Text } from '@chakra-ui/react';
+import { Heading, HStack, Progress, Text } from '@chakra-ui/react';
 import { FigureButton, Section } from '../kit';
 import { useMemo } from 'react';
 import { isApproved, MOST_WAIT_D, type PhasedPlan, type PlanChoice, type PlanStep } from '@/core/phased-plans';
@@ -41,9 +41,9 @@ export function PhasedPlanSection({
   const adopt = (plan: PlanChoice | null): void => setBrief({ ...brief, plan });
   return (
     <Section
-      title="In two steps"
-      under="the first pieces on one route while the tool of the other is made, then the switch; every pair, every switch"
-      aria-label="In two steps"
+      title="Two-step plan"
+      under="start on one route while the tool of the other is made, then switch; every pair and every switch compared"
+      aria-label="Two-step plan"
       data-testid="phased-plan"
     >
       {problem !== null && (
@@ -52,13 +52,18 @@ export function PhasedPlanSection({
         </Text>
       )}
       {looking !== null && (
-        <Text textStyle="label" color="fg.muted" role="status">
-          <progress max={1} value={looking} aria-label="Pairs of routes looked through" /> looking through every pair
-        </Text>
+        <HStack textStyle="label" color="fg.muted" role="status" gap="3">
+          <Progress.Root value={100 * looking} width="40" aria-label="Pairs of routes compared">
+            <Progress.Track>
+              <Progress.Range />
+            </Progress.Track>
+          </Progress.Root>
+          Comparing every pair of routes
+        </HStack>
       )}
       {planState.q !== null && (
         <>
-          <p data-testid="plan-verdict">
+          <Text data-testid="plan-verdict">
             <Explained
               explanation={planVerdict(best, single, cheapest, study.rates.currency.code)}
               studyAt={
@@ -67,7 +72,7 @@ export function PhasedPlanSection({
                   : withPlan(study, { plan: best, choice: offered[0]?.choice ?? null, against: single, deliveries })
               }
             />
-          </p>
+          </Text>
           <PutOff deliveries={deliveries} orderDate={orderDate} />
           {rows.length > 0 && <PlanTable rows={rows} against={single} deliveries={deliveries} onAdopt={adopt} />}
           {brief.plan !== null && adopted !== null && (
@@ -79,9 +84,9 @@ export function PhasedPlanSection({
           )}
           {brief.plan !== null && adopted === null && looking === null && (
             <Text textStyle="label" role="status">
-              The adopted plan cannot be made at this quantity: one of its routes does not survive, or its first{' '}
+              The adopted plan does not work at this quantity: one of its routes is ruled out, or its first{' '}
               {whole(brief.plan.pieces)} pieces are the whole programme.{' '}
-              <FigureButton onClick={() => adopt(null)}>Let it go</FigureButton>
+              <FigureButton onClick={() => adopt(null)}>Remove the plan</FigureButton>
             </Text>
           )}
           {shown !== null && (
@@ -110,17 +115,23 @@ export function PhasedPlanSection({
 function rowsOf({ offered, single, cheapest, adopted }: PlanState, choice: PlanChoice | null): PlanRow[] {
   const rows = offered.map(({ choice: of, plan }, i): PlanRow => ({
     key: `plan-${i + 1}`,
-    words: i === 0 ? 'the best in two steps' : 'another pair',
+    words: i === 0 ? 'best two-step plan' : 'another pair',
     plan,
     choice: of,
     adopted: same(of, choice),
   }));
   if (adopted !== null && !rows.some((r) => r.adopted))
-    rows.unshift({ key: 'adopted', words: 'adopted, at your own switch', plan: adopted, choice, adopted: true });
+    rows.unshift({ key: 'adopted', words: 'adopted, with your switch', plan: adopted, choice, adopted: true });
   if (single !== null)
-    rows.push({ key: 'single', words: 'best alone of those as soon', plan: single, choice: null, adopted: false });
+    rows.push({
+      key: 'single',
+      words: 'best single route that is as soon',
+      plan: single,
+      choice: null,
+      adopted: false,
+    });
   if (cheapest !== null && cheapest.steps[0]?.laneId !== single?.steps[0]?.laneId)
-    rows.push({ key: 'cheapest', words: 'cheapest alone', plan: cheapest, choice: null, adopted: false });
+    rows.push({ key: 'cheapest', words: 'cheapest single route', plan: cheapest, choice: null, adopted: false });
   return rows;
 }
 
@@ -129,18 +140,18 @@ function Terms({ plan, orderDate }: { readonly plan: PhasedPlan; readonly orderD
   const [first, then] = plan.steps;
   if (first === undefined || then === undefined) return null;
   const approved = (pieces: number): string =>
-    isApproved(pieces) ? 'its first article approved' : 'too few to wait for approval';
+    isApproved(pieces) ? 'first article approved' : 'too few to wait for approval';
   return (
     <Text textStyle="label" color="fg.muted">
       Both tools are paid in full
       {plan.reuse === null
-        ? '; nothing of the first tool serves for the second'
-        : ` but for ${Math.round(plan.reuse.share[1] * 100)} % of the second (${Math.round(plan.reuse.share[0] * 100)} to ${Math.round(plan.reuse.share[2] * 100)} %, assumed): ${plan.reuse.why}`}
+        ? '; nothing of the first tool is reused'
+        : ` except ${Math.round(plan.reuse.share[1] * 100)} % of the second (${Math.round(plan.reuse.share[0] * 100)}–${Math.round(plan.reuse.share[2] * 100)} %, assumed): ${plan.reuse.why}`}
       . {shortName(first.laneId).replace(/^./, (c) => c.toUpperCase())}: {approved(first.pieces)};{' '}
       {shortName(then.laneId)}: {approved(then.pieces)}. Both are ordered at once;{' '}
       {plan.deliveries.length === 0 || plan.waits_d >= MOST_WAIT_D
-        ? 'no day asked needs the second, so that it may wait.'
-        : `the second may be ordered until ${dateAfter(orderDate, plan.waits_d)} and no delivery that is met is missed.`}
+        ? 'no delivery needs the second, so it can wait.'
+        : `the second can be ordered until ${dateAfter(orderDate, plan.waits_d)} without missing a delivery.`}
     </Text>
   );
 }

@@ -47,20 +47,20 @@ export function PlanTable({
   const currency = study.rates.currency.code;
   return (
     <Table.ScrollArea>
-      <Table.Root className="plans" size="md" interactive aria-label="Plans in two steps and routes alone">
+      <Table.Root size="md" interactive aria-label="Two-step plans and single routes">
         <Table.Header>
           <Table.Row>
             <Table.ColumnHeader>Plan</Table.ColumnHeader>
             <Table.ColumnHeader className="num">
-              All in<Box color="fg.muted">{currency} a part</Box>
+              Total<Box color="fg.muted">{currency} per part</Box>
             </Table.ColumnHeader>
             <Table.ColumnHeader className="num">
-              Together<Box color="fg.muted">{currency}</Box>
+              Programme<Box color="fg.muted">{currency}</Box>
             </Table.ColumnHeader>
             <Table.ColumnHeader className="num">
-              Against alone<Box color="fg.muted">{currency}</Box>
+              Against single route<Box color="fg.muted">{currency}</Box>
             </Table.ColumnHeader>
-            <Table.ColumnHeader>Days asked</Table.ColumnHeader>
+            <Table.ColumnHeader>Deliveries</Table.ColumnHeader>
             <Table.ColumnHeader className="num">First part</Table.ColumnHeader>
             <Table.ColumnHeader className="num">Last part</Table.ColumnHeader>
             <Table.ColumnHeader className="num">Second order by</Table.ColumnHeader>
@@ -114,7 +114,7 @@ function Row({
               <Span textStyle="label" color="fg.muted">
                 {': '}
                 {figure('total', `${whole(step.total + left)} ${currency}`, choice === null ? ALONE : STEPS[i])}
-                {left > 0 && <> less {figure('reused', whole(left))} of its tool, which the first leaves</>}
+                {left > 0 && <> less {figure('reused', whole(left))} of its tool, reused from the first</>}
               </Span>
             </div>
           );
@@ -141,10 +141,10 @@ function Row({
           <Button
             size="xs"
             variant={adopted ? 'solid' : 'outline'}
-            aria-label={`${adopted ? 'Let go of' : 'Adopt'} the plan: ${planWords(plan)}`}
+            aria-label={`${adopted ? 'Remove' : 'Adopt'} the plan: ${planWords(plan)}`}
             onClick={() => onAdopt(adopted ? null : choice)}
           >
-            {adopted ? 'Let go' : 'Adopt'}
+            {adopted ? 'Remove' : 'Adopt'}
           </Button>
         )}
       </Table.Cell>

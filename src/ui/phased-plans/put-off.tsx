@@ -19,7 +19,7 @@ export function PutOff({
         .slice(0, 3)
         .map(
           (d) =>
-            `${d.name} (${whole(d.pieces)}) by ${dateAfter(orderDate, d.asked_d)}: ${d.day_d === Infinity ? 'too many for any two at their pace' : `looked for by ${dateAfter(orderDate, d.day_d)}`}`,
+            `${d.name} (${whole(d.pieces)}) by ${dateAfter(orderDate, d.asked_d)}: ${d.day_d === Infinity ? 'too many for any two routes' : `possible by ${dateAfter(orderDate, d.day_d)}`}`,
         )
         .join('; ')}
       {off.length > 3 && ` and ${off.length - 3} more`}.

@@ -1,10 +1,13 @@
 'use client';
-import { Box, Input } from '@chakra-ui/react';
-import { Unit } from '../kit';
+import { Field, Input } from '@chakra-ui/react';
 import { useState } from 'react';
-import type { PlanChoice } from '@/core/phased-plans';
 import { shortName } from '@/core/catalogue/routes';
+import type { PlanChoice } from '@/core/phased-plans';
+import { WithUnit } from '../fields/with-unit';
 import { whole } from '../format';
+
+/** Pieces typed; NaN for what is no whole number. */
+const read = (text: string): number => (/^\s*\d{1,7}\s*$/.test(text) ? Number(text) : NaN);
 
 /** The switch of an adopted plan, moved by hand. What is typed wrongly stays, and is shown. */
 export function SwitchField({
@@ -18,34 +21,30 @@ export function SwitchField({
 }) {
   const [typed, setTyped] = useState<string | null>(null);
   const text = typed ?? String(plan.pieces);
-  const pieces = /^\s*\d{1,7}\s*$/.test(text) ? Number(text) : NaN;
-  const wrong = !(pieces >= 1 && pieces <= most);
+  const fits = (n: number): boolean => n >= 1 && n <= most;
+  const wrong = !fits(read(text));
   return (
-    <div className="field switch-field">
-      <label htmlFor="switch-at">Pieces on {shortName(plan.first)} before the switch</label>
-      <div className={wrong ? 'inbox is-bad' : 'inbox'}>
+    <Field.Root invalid={wrong} maxW="21rem" mt="3">
+      <Field.Label>Pieces on {shortName(plan.first)} before the switch</Field.Label>
+      <WithUnit unit="pieces">
         <Input
-          id="switch-at"
           inputMode="numeric"
           value={text}
-          aria-invalid={wrong}
           onChange={(event) => {
             const next = event.target.value;
             setTyped(next);
-            const n = /^\s*\d{1,7}\s*$/.test(next) ? Number(next) : NaN;
-            if (n >= 1 && n <= most) onChange(n);
+            if (fits(read(next))) onChange(read(next));
           }}
           onBlur={() => {
             if (!wrong) setTyped(null);
           }}
         />
-        <Unit>pieces</Unit>
-      </div>
+      </WithUnit>
       {wrong && (
-        <Box color="alarm" role="alert">
+        <Field.ErrorText role="alert">
           Pieces before the switch, “{text}”: a whole number from 1 to {whole(most)} is wanted.
-        </Box>
+        </Field.ErrorText>
       )}
-    </div>
+    </Field.Root>
   );
 }

@@ -14,10 +14,10 @@ export function planWords(plan: PhasedPlan): string {
 
 /** Deliveries that come late, worst first: "prototypes 18 days late"; of several, the worst and their number. */
 export function lateWords(plan: PhasedPlan): string {
-  if (plan.deliveries.length === 0) return 'no day asked';
+  if (plan.deliveries.length === 0) return 'no date set';
   const late = plan.deliveries.filter((d) => d.late_d > 0).toSorted((a, b) => b.late_d - a.late_d);
   const [worst] = late;
-  if (worst === undefined) return 'every day met';
+  if (worst === undefined) return 'every date met';
   const days = `${worst.due.name} ${whole(worst.late_d)} ${worst.late_d === 1 ? 'day' : 'days'} late`;
   return late.length === 1 ? days : `${days}, ${late.length - 1} more late`;
 }
@@ -32,21 +32,21 @@ export function planVerdict(
   cheapest: PhasedPlan | null,
   currency: string,
 ): Explanation {
-  if (best === null) return ['No two routes survive, so that there is nothing to switch to.'];
+  if (best === null) return ['Fewer than two routes are left, so there is nothing to switch to.'];
   const money = (x: number, id: string, name = 'total') => figure(`${whole(x)} ${currency}`, id, name);
   const against = (more: number) => money(more, PLAN, differenceTo('total', ALONE));
-  const plan = explain`${capital(planWords(best))}: ${money(best.total, PLAN)} in all, ${lateWords(best)}.`;
+  const plan = explain`${capital(planWords(best))}: ${money(best.total, PLAN)} in total, ${lateWords(best)}.`;
   const least = cheapest?.steps[0]?.laneId ?? '';
   const bare =
     cheapest !== null && least !== single?.steps[0]?.laneId
-      ? explain` The cheapest route alone, ${shortName(least)}, is ${money(cheapest.total, least)}, but ${lateWords(cheapest)}.`
+      ? explain` The cheapest single route, ${shortName(least)}, costs ${money(cheapest.total, least)}, but ${lateWords(cheapest)}.`
       : [];
-  if (single === null) return explain`${plan} No route alone delivers as soon.${bare}`;
+  if (single === null) return explain`${plan} No single route delivers as soon.${bare}`;
   const alone = shortName(single.steps[0]?.laneId ?? '');
   const met = best.deliveries.length === 0 ? '' : ' and delivers as soon';
   if (single.total <= best.total)
-    return explain`One route does better alone: ${alone} costs ${money(single.total, ALONE)} in all${met}. The best plan in two steps is ${against(best.total - single.total)} dearer: ${planWords(best)}.`;
-  return explain`${plan} The best route alone that delivers as soon, ${alone}, costs ${against(single.total - best.total)} more.${bare}`;
+    return explain`A single route is better: ${alone} costs ${money(single.total, ALONE)} in total${met}. The best two-step plan costs ${against(best.total - single.total)} more: ${planWords(best)}.`;
+  return explain`${plan} The best single route that delivers as soon, ${alone}, costs ${against(single.total - best.total)} more.${bare}`;
 }
 
 const capital = (text: string): string => text.replace(/^./, (c) => c.toUpperCase());

@@ -1,4 +1,5 @@
 'use client';
+import { ChartBox } from '../charts/chart-box';
 import { INK_VARIABLES } from '../theme/ink';
 import { Chart, LinearScale, LineController, LineElement, PointElement, type Plugin } from 'chart.js';
 import { useTheme } from 'next-themes';
@@ -81,12 +82,12 @@ export function SeriesChart({
     return () => made.destroy();
   }, [family, date, resolvedTheme]);
   return (
-    <div className="chart is-low">
+    <ChartBox height="low">
       <canvas
         ref={canvas}
         role="img"
         aria-label={`Simulated price of ${name} over time, as a share of the table price${date === null ? '' : `; chosen: ${plainDate(date)}`}`}
       />
-    </div>
+    </ChartBox>
   );
 }

@@ -45,7 +45,7 @@ export function EffectPage({ cost, q }: { readonly cost: RequirementCost; readon
         <Table.Root size="sm">
           <Table.Header>
             <Table.Row>
-              <Table.ColumnHeader>Lane</Table.ColumnHeader>
+              <Table.ColumnHeader>Route</Table.ColumnHeader>
               <Table.ColumnHeader className="num">With it, {code}</Table.ColumnHeader>
               <Table.ColumnHeader className="num">Without, {code}</Table.ColumnHeader>
               <Table.ColumnHeader className="num">Adds, {code}</Table.ColumnHeader>
@@ -63,7 +63,7 @@ export function EffectPage({ cost, q }: { readonly cost: RequirementCost; readon
                 </Table.Cell>
                 <Table.Cell className="num">
                   {effect.closes && lane.status === 'blocked' ? (
-                    'closed by it'
+                    'ruled out by it'
                   ) : (
                     <FigureButton onClick={() => openWorking({ laneId: lane.id, figure: 'allIn', q })}>
                       {perPart(lane.money?.allIn ?? 0)}
@@ -90,12 +90,12 @@ export function EffectPage({ cost, q }: { readonly cost: RequirementCost; readon
       </Table.ScrollArea>
       {barred > 0 && (
         <Text textStyle="label" color="fg.muted">
-          {barred} more lanes are ruled out with it and without it.
+          {barred} more are ruled out with and without it.
         </Text>
       )}
       {r.path.startsWith('needs.pressure') && (
         <Text textStyle="label" color="fg.muted">
-          A part that must hold pressure is tested under its licence; local codes decide.
+          Pressure parts are tested and released by licensed persons; local codes decide.
         </Text>
       )}
     </SheetPage>

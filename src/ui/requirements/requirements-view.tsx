@@ -1,6 +1,6 @@
 'use client';
 import { Section } from '../kit';
-import { Span } from '@chakra-ui/react';
+import { Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import type { StudyAsked } from '@/workers/cost-curves.protocol';
 import type { CostCurvesClient } from '@/workers/cost-curves.client';
@@ -34,24 +34,24 @@ export function RequirementsView() {
   const opened = costs?.find((c) => c.requirement.id === openId);
   const page = useMemo(() => (opened === undefined ? null : <EffectPage cost={opened} q={q} />), [opened, q]);
   if (study.missing.length > 0)
-    return <p className="section">What the requirements cost is told once the brief has what the board needs.</p>;
+    return <Text mt="6">The cost of the requirements appears once the brief has what the board needs.</Text>;
   return (
     <>
       <SideBySide />
       <Section
-        title="What each requirement costs"
+        title="Cost of each requirement"
         under={
           <>
             {error !== null
-              ? `Not worked out: ${error}`
+              ? `Not calculated: ${error}`
               : busy
-                ? 'Working it out …'
-                : `at ${whole(q)} pieces: the brief as it stands against the brief without it`}
+                ? 'Calculating …'
+                : `at ${whole(q)} pieces: the brief compared with the brief without it`}
           </>
         }
         aria-busy={busy}
       >
-        {costs !== null && costs.length === 0 && <p>The brief asks for nothing that could be given up.</p>}
+        {costs !== null && costs.length === 0 && <Text>The brief has no requirement that could be left out.</Text>}
         {costs !== null && costs.length > 0 && <CostTable costs={costs} onOpen={setOpenId} />}
       </Section>
       <Sheet open={page !== null} onClose={() => setOpenId(null)} testId="effect">

@@ -1,21 +1,18 @@
 'use client';
-import { INK } from '../theme/ink';
-import { FigureButton, Section, TextButton, Unit } from '../kit';
-import { Button, Heading, Span, Table, Text } from '@chakra-ui/react';
-import { useMemo, type ReactNode } from 'react';
-import { boardAt, type Board } from '@/core/comparison/board';
-import { prepareStudy } from '@/core/study';
+import { Button, Flex, Grid, List, Table, Text } from '@chakra-ui/react';
+import { useMemo } from 'react';
+import { boardAt } from '@/core/comparison/board';
 import { requirementsOf, withoutAll } from '@/core/comparison/requirements';
-import { laneWords, ROUTES } from '@/core/catalogue/routes';
+import { prepareStudy } from '@/core/study';
 import { keptTyping } from '../brief/typing';
-import { perPart, signed, weeks, whole } from '../format';
-import { Emblem } from '../marks/emblem';
+import { whole } from '../format';
+import { Banner, Choice, Section, TextButton } from '../kit';
 import { useQuantity, useStudy } from '../study/study-context';
-import { useSheets } from '../working/sheets';
-import { type StudyAt } from '../working/figure-at';
+import type { StudyAt } from '../working/figure-at';
+import { WhatIfColumn } from './what-if-column';
 import { useWhatIfs, type WhatIf } from './what-ifs';
 
-/** The brief as it stands beside up to three what-ifs, at the quantity on the rail. */
+/** The brief beside up to three what-ifs, at the quantity on the rail. */
 export function SideBySide() {
   const { list, before, takeBack } = useWhatIfs();
   const { study } = useStudy('study');
@@ -23,23 +20,26 @@ export function SideBySide() {
   return (
     <>
       {before !== null && (
-        <div className="banner" role="status">
-          <span>The what-if is now the brief. The brief before it stays as an earlier revision.</span>
-          <Button size="xs" variant="outline" onClick={takeBack}>
-            Take it back
-          </Button>
-        </div>
+        <Banner
+          actions={
+            <Button size="xs" onClick={takeBack}>
+              Undo
+            </Button>
+          }
+        >
+          The what-if is now the brief. The brief before it is kept as an earlier revision.
+        </Banner>
       )}
       {list.length > 0 && (
         <Section
-          title="Beside the brief"
-          under={<>at {whole(board.q)} pieces; nothing here is saved until adopted</>}
+          title="What-ifs"
+          under={`at ${whole(board.q)} pieces; nothing here is saved until adopted`}
           data-testid="what-ifs"
         >
           <Table.ScrollArea>
-            <div className="beside" style={{ gridTemplateColumns: `repeat(${list.length + 1}, minmax(260px, 320px))` }}>
-              <Column
-                title="The brief as it stands"
+            <Grid templateColumns={`repeat(${list.length + 1}, minmax(260px, 320px))`} columnGap="7">
+              <WhatIfColumn
+                title="Brief"
                 board={board}
                 against={null}
                 studyAt={undefined}
@@ -48,11 +48,11 @@ export function SideBySide() {
                 <Text textStyle="label" color="fg.muted">
                   {requirementsOf(study.brief).length} requirements
                 </Text>
-              </Column>
+              </WhatIfColumn>
               {list.map((ids, i) => (
-                <WhatIfColumn key={ids.join()} ids={ids} at={i} />
+                <OneWhatIf key={ids.join()} ids={ids} at={i} />
               ))}
-            </div>
+            </Grid>
           </Table.ScrollArea>
         </Section>
       )}
@@ -60,7 +60,7 @@ export function SideBySide() {
   );
 }
 
-function WhatIfColumn({ ids, at }: { readonly ids: WhatIf; readonly at: number }) {
+function OneWhatIf({ ids, at }: { readonly ids: WhatIf; readonly at: number }) {
   const { id, brief, school, study, orderDate } = useStudy('id', 'brief', 'school', 'study', 'orderDate');
   const { q, board } = useQuantity();
   const { change, drop, adopt } = useWhatIfs();
@@ -74,17 +74,17 @@ function WhatIfColumn({ ids, at }: { readonly ids: WhatIf; readonly at: number }
   const studyAt = useMemo<StudyAt>(() => ({ study: relaxed, q, words: name }), [relaxed, q, name]);
   const unread = keptTyping(id) !== null;
   return (
-    <Column title={name} board={theirs} against={board} studyAt={studyAt} code={study.rates.currency.code}>
-      <ul className="given-up" aria-label={`Given up in ${name}`}>
+    <WhatIfColumn title={name} board={theirs} against={board} studyAt={studyAt} code={study.rates.currency.code}>
+      <List.Root listStyleType="none" textStyle="label" mt="2" mb="1" aria-label={`Left out in ${name}`}>
         {all
           .filter((r) => ids.includes(r.id))
           .map((r) => (
-            <li key={r.id}>
+            <List.Item key={r.id}>
               without {r.name}{' '}
               <TextButton
-                size="sm"
+                size="xs"
                 color="fg.muted"
-                aria-label={`Ask for ${r.name} again in ${name}`}
+                aria-label={`Put ${r.name} back in ${name}`}
                 onClick={() =>
                   change(
                     at,
@@ -92,124 +92,33 @@ function WhatIfColumn({ ids, at }: { readonly ids: WhatIf; readonly at: number }
                   )
                 }
               >
-                ask again
+                put back
               </TextButton>
-            </li>
+            </List.Item>
           ))}
-      </ul>
-      <select
-        className="plain-select small"
-        aria-label={`Give up more in ${name}`}
+      </List.Root>
+      <Choice
+        variant="plain"
+        size="xs"
+        aria-label={`Leave out more in ${name}`}
+        empty="leave out more …"
+        options={all.filter((r) => !ids.includes(r.id)).map((r) => [r.id, r.name])}
         value=""
         onChange={(e) => e.target.value !== '' && change(at, [...ids, e.target.value])}
-      >
-        <option value="">give up more …</option>
-        {all
-          .filter((r) => !ids.includes(r.id))
-          .map((r) => (
-            <option key={r.id} value={r.id}>
-              {r.name}
-            </option>
-          ))}
-      </select>
-      <div style={{ display: 'flex', gap: 8, marginTop: 8 }}>
+      />
+      <Flex gap="2" mt="2">
         <Button size="xs" variant="solid" onClick={() => adopt(at)} disabled={unread} aria-label={`Adopt ${name}`}>
           Adopt
         </Button>
-        <Button size="xs" variant="outline" onClick={() => drop(at)} aria-label={`Drop ${name}`}>
-          Drop
+        <Button size="xs" onClick={() => drop(at)} aria-label={`Remove ${name}`}>
+          Remove
         </Button>
-      </div>
+      </Flex>
       {unread && (
-        <Text textStyle="label" style={{ color: INK.alarm }}>
-          The brief holds a figure that cannot be read. Fix it first; then this can be adopted.
+        <Text textStyle="label" color="alarm">
+          The brief holds a figure that cannot be read. Correct it first; then this can be adopted.
         </Text>
       )}
-    </Column>
-  );
-}
-
-/** The few figures a what-if is judged by, each with its working. */
-function Column({
-  title,
-  board,
-  against,
-  studyAt,
-  code,
-  children,
-}: {
-  readonly title: string;
-  readonly board: Board;
-  readonly against: Board | null;
-  readonly studyAt: StudyAt | undefined;
-  readonly code: string;
-  readonly children: ReactNode;
-}) {
-  const { openWorking } = useSheets();
-  const lane = board.lanes.find((l) => l.id === board.leader);
-  const base = against?.lanes.find((l) => l.id === against.leader);
-  const survivors = new Set(
-    board.lanes.filter((l) => l.status !== 'blocked' && l.money !== null).map((l) => l.routeId),
-  );
-  const line = (label: string, figure: string, text: string, unit: string, gap: string | null) => (
-    <>
-      <dt>{label}</dt>
-      <dd>
-        <FigureButton onClick={() => lane && openWorking({ laneId: lane.id, figure }, studyAt)}>{text}</FigureButton>
-        <Unit>{unit}</Unit>
-      </dd>
-      <dd className="gap">{gap}</dd>
-    </>
-  );
-  const gap = (mine: number | undefined, theirs: number | undefined, digits: number): string | null =>
-    mine === undefined || theirs === undefined
-      ? null
-      : Math.abs(mine - theirs) < 0.5 * 10 ** -digits
-        ? 'same'
-        : signed(mine - theirs, digits);
-  const { money, dates } = lane ?? { money: null, dates: null };
-  return (
-    <div className="beside-column" role="group" aria-label={title}>
-      <Heading as="h3" mt="2.5">
-        {title}
-      </Heading>
-      {lane === undefined || money === null || dates === null ? (
-        <p>No route survives.</p>
-      ) : (
-        <dl>
-          <dt>Leads</dt>
-          <dd>
-            <Emblem laneId={lane.id} /> {laneWords(lane.id).route}{' '}
-            <Span color="fg.muted" textStyle="label">
-              {laneWords(lane.id).variant}
-            </Span>
-          </dd>
-          <dd className="gap">{base !== undefined && base.id !== lane.id ? 'changes' : ''}</dd>
-          {line('All in', 'allIn', perPart(money.allIn), `${code} a part`, gap(money.allIn, base?.money?.allIn, 2))}
-          {line('Programme', 'total', whole(money.total), code, gap(money.total, base?.money?.total, 0))}
-          {line('Tooling', 'tooling', whole(money.tooling), code, gap(money.tooling, base?.money?.tooling, 0))}
-          {line(
-            'First article',
-            'firstArticle',
-            weeks(dates.firstArticle_d),
-            'weeks',
-            gap(dates.firstArticle_d / 7, base?.dates == null ? undefined : base.dates.firstArticle_d / 7, 1),
-          )}
-          {line(
-            'Last part',
-            'lastPart',
-            weeks(dates.lastPart_d),
-            'weeks',
-            gap(dates.lastPart_d / 7, base?.dates == null ? undefined : base.dates.lastPart_d / 7, 1),
-          )}
-          <dt>Survive</dt>
-          <dd>
-            {survivors.size} of {ROUTES.length} routes
-          </dd>
-          <dd className="gap" />
-        </dl>
-      )}
-      {children}
-    </div>
+    </WhatIfColumn>
   );
 }
