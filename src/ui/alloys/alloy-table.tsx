@@ -1,16 +1,17 @@
 'use client';
-import { Box, Span, Table, VisuallyHidden } from '@chakra-ui/react';
-import { FigureButton } from '../kit';
-import { bestCondition, type AlloyNeeds, type AlloyPair, type Miss } from '@/core/comparison/alloys';
+import { Box, Span } from '@chakra-ui/react';
+import { useMemo } from 'react';
 import type { Alloy } from '@/core/catalogue/alloys';
+import { bestCondition, type AlloyNeeds, type AlloyPair, type Miss } from '@/core/comparison/alloys';
 import { prepareStudy } from '@/core/study';
-import { laneWords, ROUTES, shortName } from '@/core/catalogue/routes';
 import { perPart, signed, weeks } from '../format';
-import { toneOf } from '../marks/tone';
+import { CheckBox, DataTable, FigureButton, type DataColumn } from '../kit';
+import { RouteName } from '../marks/route-name';
 import { useUnits } from '../preferences';
 import { useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
 import { alloyFigure, metalPrice } from './alloy-words';
+import { OpenRoutes } from './open-routes';
 
 export interface AlloyRow {
   readonly pair: AlloyPair;
@@ -29,7 +30,7 @@ export function useAlloyWorking(): (alloy: Alloy, q: number, laneId: string, fig
     );
 }
 
-/** The alloys, cheapest part first: what each is, the route it is best poured by, and which of the nine are open. */
+/** The alloys, cheapest part first: what each is, its best route, and which of the nine are open. */
 export function AlloyTable({
   rows,
   needs,
@@ -52,109 +53,107 @@ export function AlloyTable({
   const open = useAlloyWorking();
   const code = study.rates.currency.code;
   const mine = rows.find((r) => r.pair.alloyId === brief.alloy)?.pair.allIn ?? null;
-  return (
-    <Table.ScrollArea>
-      <Table.Root className="alloys" size="md" interactive aria-label="Alloys and routes">
-        <Table.Header>
-          <Table.Row>
-            <Table.ColumnHeader>
-              <VisuallyHidden>Compare</VisuallyHidden>
-            </Table.ColumnHeader>
-            <Table.ColumnHeader>Alloy</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">All in, {code} a part</Table.ColumnHeader>
-            <Table.ColumnHeader>Best poured by</Table.ColumnHeader>
-            <Table.ColumnHeader>Open routes</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">First article, weeks</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">Metal</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">Yield</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">Elongation</Table.ColumnHeader>
-          </Table.Row>
-        </Table.Header>
-        <Table.Body>
-          {rows.map(({ pair, alloy, misses }) => {
-            const { leader, allIn } = pair;
-            const condition = bestCondition(alloy, needs);
-            const checked = compared.includes(alloy.id);
-            return (
-              <Table.Row key={alloy.id} data-alloy={alloy.id} className={misses.length > 0 ? 'is-nothing' : undefined}>
-                <Table.Cell>
-                  <input
-                    type="checkbox"
-                    aria-label={`Compare ${alloy.name}`}
-                    checked={checked}
-                    disabled={!checked && full}
-                    onChange={() => onToggle(alloy.id)}
-                  />
-                </Table.Cell>
-                <Table.Cell>
-                  <span style={{ fontWeight: alloy.id === brief.alloy ? 650 : 400 }}>{alloy.name}</span>
-                  {alloy.id === brief.alloy && (
-                    <Span textStyle="label" color="fg.muted">
-                      {' '}
-                      the brief’s
-                    </Span>
-                  )}
-                  {misses.length > 0 && <Box textStyle="label">{misses.map((m) => m.words).join(', ')}</Box>}
-                </Table.Cell>
-                <Table.Cell className="num">
-                  {leader === null || allIn === null ? (
-                    <Span textStyle="label">no route</Span>
-                  ) : (
-                    <FigureButton onClick={() => open(alloy, q, leader, 'allIn')}>{perPart(allIn)}</FigureButton>
-                  )}
-                  {allIn !== null && mine !== null && alloy.id !== brief.alloy && (
-                    <Box textStyle="label" color="fg.muted">
-                      {signed(allIn - mine, 2)}
-                    </Box>
-                  )}
-                </Table.Cell>
-                <Table.Cell textStyle="label">{leader === null ? '' : shortName(leader)}</Table.Cell>
-                <Table.Cell>
-                  <OpenRoutes pair={pair} />
-                </Table.Cell>
-                <Table.Cell className="num">
-                  {pair.firstArticle_d === null ? '' : weeks(pair.firstArticle_d)}
-                </Table.Cell>
-                <Table.Cell className="num" textStyle="label">
-                  {metalPrice(alloy.price_USD_kg[1], units)}
-                </Table.Cell>
-                <Table.Cell className="num" textStyle="label" title={condition?.name}>
-                  {alloyFigure(condition?.yield_MPa ?? null, 'MPa', units, 3)}
-                </Table.Cell>
-                <Table.Cell className="num" textStyle="label">
-                  {alloyFigure(condition?.elongation_pct ?? null, '%', units, 3)}
-                </Table.Cell>
-              </Table.Row>
-            );
-          })}
-        </Table.Body>
-      </Table.Root>
-    </Table.ScrollArea>
+  const conditions = useMemo(
+    () => new Map(rows.map((r) => [r.alloy.id, bestCondition(r.alloy, needs)])),
+    [rows, needs],
   );
-}
-
-/** Nine small moulds in the order of the routes: full where the alloy can be poured, taller for the best, else empty. */
-function OpenRoutes({ pair }: { readonly pair: AlloyPair }) {
-  const openNames = pair.routes.filter((r) => r.laneId !== null).map((r) => laneWords(r.routeId).route);
-  const best = pair.leader?.split('/')[0];
-  return (
-    <span
-      className="nine"
-      role="img"
-      aria-label={openNames.length === 0 ? 'no route is open' : `open: ${openNames.join(', ')}`}
-    >
-      {ROUTES.map((route) => {
-        const r = pair.routes.find((x) => x.routeId === route.id);
-        const state = r?.laneId == null ? 'is-shut' : route.id === best ? 'is-best' : 'is-open';
+  const columns: readonly DataColumn<AlloyRow>[] = [
+    {
+      id: 'compare',
+      title: '',
+      name: 'Compare',
+      cell: ({ alloy }) => {
+        const checked = compared.includes(alloy.id);
         return (
-          <i
-            key={route.id}
-            className={state}
-            style={{ color: toneOf(route.id) }}
-            title={`${route.name}: ${r?.allIn == null ? (r?.why ?? '') : perPart(r.allIn)}`}
+          <CheckBox
+            label={`Compare ${alloy.name}`}
+            checked={checked}
+            disabled={!checked && full}
+            onChange={() => onToggle(alloy.id)}
           />
         );
-      })}
-    </span>
+      },
+    },
+    {
+      id: 'alloy',
+      title: 'Alloy',
+      sort: ({ alloy }) => alloy.name,
+      cell: ({ alloy, misses }) => (
+        <>
+          <Span fontWeight={alloy.id === brief.alloy ? 'bold' : 'normal'}>{alloy.name}</Span>
+          {alloy.id === brief.alloy && (
+            <Span textStyle="label" color="fg.muted">
+              {' '}
+              in the brief
+            </Span>
+          )}
+          {misses.length > 0 && <Box textStyle="label">{misses.map((m) => m.words).join(', ')}</Box>}
+        </>
+      ),
+    },
+    {
+      id: 'cost',
+      title: `Cost, ${code} per part`,
+      numeric: true,
+      sort: ({ pair }) => pair.allIn,
+      cell: ({ pair: { leader, allIn }, alloy }) => (
+        <>
+          {leader === null || allIn === null ? (
+            <Span textStyle="label">no route</Span>
+          ) : (
+            <FigureButton onClick={() => open(alloy, q, leader, 'allIn')}>{perPart(allIn)}</FigureButton>
+          )}
+          {allIn !== null && mine !== null && alloy.id !== brief.alloy && (
+            <Box textStyle="label" color="fg.muted">
+              {signed(allIn - mine, 2)}
+            </Box>
+          )}
+        </>
+      ),
+    },
+    {
+      id: 'route',
+      title: 'Best route',
+      cell: ({ pair }) => (pair.leader === null ? '' : <RouteName laneId={pair.leader} />),
+    },
+    { id: 'open', title: 'Open routes', cell: ({ pair }) => <OpenRoutes pair={pair} /> },
+    {
+      id: 'first',
+      title: 'First article, weeks',
+      numeric: true,
+      sort: ({ pair }) => pair.firstArticle_d,
+      cell: ({ pair }) => (pair.firstArticle_d === null ? '' : weeks(pair.firstArticle_d)),
+    },
+    {
+      id: 'metal',
+      title: 'Metal price',
+      numeric: true,
+      sort: ({ alloy }) => alloy.price_USD_kg[1],
+      cell: ({ alloy }) => metalPrice(alloy.price_USD_kg[1], units),
+    },
+    {
+      id: 'yield',
+      title: 'Yield strength',
+      numeric: true,
+      sort: ({ alloy }) => conditions.get(alloy.id)?.yield_MPa ?? null,
+      cell: ({ alloy }) => alloyFigure(conditions.get(alloy.id)?.yield_MPa ?? null, 'MPa', units, 3),
+    },
+    {
+      id: 'elongation',
+      title: 'Elongation',
+      numeric: true,
+      sort: ({ alloy }) => conditions.get(alloy.id)?.elongation_pct ?? null,
+      cell: ({ alloy }) => alloyFigure(conditions.get(alloy.id)?.elongation_pct ?? null, '%', units, 3),
+    },
+  ];
+  return (
+    <DataTable
+      label="Alloys and routes"
+      columns={columns}
+      rows={rows}
+      rowKey={(r) => r.alloy.id}
+      downFirst={['yield', 'elongation']}
+      rowProps={(r) => ({ 'data-alloy': r.alloy.id, ...(r.misses.length > 0 ? { 'data-quiet': true } : {}) })}
+    />
   );
 }

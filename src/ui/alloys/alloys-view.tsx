@@ -57,18 +57,18 @@ export function AlloysView() {
   );
   const lacking = study.missing.filter((path) => path !== 'alloy');
   if (lacking.length > 0)
-    return <p className="section">Alloys are compared once the brief has what the board needs of the shape.</p>;
+    return <Text mt="6">Alloys are compared once the brief has what the board needs of the shape.</Text>;
   const pairOf = (alloyId: string): AlloyPair | undefined => rows.find((r) => r.pair.alloyId === alloyId)?.pair;
   const poured = meeting.filter((r) => r.pair.leader !== null).length;
   return (
     <>
-      <Section title="What the part needs of its metal" under="the brief’s own needs; a change is saved there">
+      <Section title="What the part needs of its metal" under="needs of the brief; a change is saved there">
         <NeedsForm needs={needs} onChange={(next) => setBrief(withNeeds(brief, next))} />
         {own !== undefined && (
-          <Text textStyle="label" data-testid="own-alloy" style={{ marginTop: 10 }}>
+          <Text textStyle="label" data-testid="own-alloy" mt="2.5">
             {own.misses.length === 0
-              ? `${own.alloy.name}, the brief’s alloy, meets them all.`
-              : `${own.alloy.name}, the brief’s alloy, does not meet them: ${own.misses.map((m) => m.words).join(', ')}.`}
+              ? `${own.alloy.name}, the alloy of the brief, meets them all.`
+              : `${own.alloy.name}, the alloy of the brief, does not meet them: ${own.misses.map((m) => m.words).join(', ')}.`}
           </Text>
         )}
       </Section>
@@ -79,13 +79,13 @@ export function AlloysView() {
             Alloys and routes{' '}
             <Span color="fg.muted" role="status">
               {error !== null
-                ? `Not worked out: ${error}`
+                ? `Not calculated: ${error}`
                 : busy || answer === null
-                  ? 'Working it out …'
+                  ? 'Calculating …'
                   : `at ${whole(answer.q)} pieces: ${meeting.length} of ${rows.length} alloys meet the needs, ${poured} of them can be poured`}
             </Span>
             <FigureButton textStyle="label" aria-pressed={showAll} onClick={() => setShowAll((x) => !x)}>
-              {showAll ? 'only those that meet the needs' : 'also those that miss one'}
+              {showAll ? 'Show only those that meet the needs' : 'Show also those that miss one'}
             </FigureButton>
           </>
         }
@@ -101,7 +101,9 @@ export function AlloysView() {
             onToggle={toggle}
           />
         )}
-        {answer !== null && !showAll && meeting.length === 0 && <p>No alloy of the table meets all of these needs.</p>}
+        {answer !== null && !showAll && meeting.length === 0 && (
+          <Text>No alloy of the table meets all of these needs.</Text>
+        )}
       </Section>
     </>
   );

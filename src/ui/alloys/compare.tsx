@@ -1,7 +1,7 @@
 'use client';
-import { INK } from '../theme/ink';
+import { Emblem } from '../marks/emblem';
 import { FigureButton, Section, Unit } from '../kit';
-import { Button, Span, Table, Text, VisuallyHidden } from '@chakra-ui/react';
+import { Button, Flex, Span, Table, Text, VisuallyHidden } from '@chakra-ui/react';
 import type { AlloyPair } from '@/core/comparison/alloys';
 import { pricedAlloy } from '@/core/rates';
 import { findAlloy, hazardsOf, type Alloy } from '@/core/catalogue/alloys';
@@ -19,25 +19,28 @@ const of5 = (score: number): string => `${score} of 5`;
 
 /** What alloys are compared by, line by line. */
 const LINES: readonly (readonly [string, (a: Alloy, units: UnitSystem) => string])[] = [
-  ['Strength', (a, u) => a.conditions.map((c) => `${c.name}: ${alloyFigure(c.yield_MPa, 'MPa', u, 3)}`).join('; ')],
+  [
+    'Yield strength',
+    (a, u) => a.conditions.map((c) => `${c.name}: ${alloyFigure(c.yield_MPa, 'MPa', u, 3)}`).join('; '),
+  ],
   [
     'Elongation',
     (a, u) => a.conditions.map((c) => `${c.name}: ${alloyFigure(c.elongation_pct, '%', u, 2)}`).join('; '),
   ],
   ['Density', (a, u) => alloyFigure(a.density_kg_m3, 'kg/m³', u)],
-  ['Metal', (a, u) => `${metalPrice(a.price_USD_kg[0], u)} to ${metalPrice(a.price_USD_kg[2], u)}`],
+  ['Metal price', (a, u) => `${metalPrice(a.price_USD_kg[0], u)}–${metalPrice(a.price_USD_kg[2], u)}`],
   [
     'Lead',
-    (a) => (a.leadFree ? 'free of lead' : `up to ${a.leadMax_pct} %${a.leadFreeToOrder ? ', free to order' : ''}`),
+    (a) => (a.leadFree ? 'lead-free' : `up to ${a.leadMax_pct} %${a.leadFreeToOrder ? ', lead-free to order' : ''}`),
   ],
-  ['Outdoors, at sea', (a) => `${of5(a.corrosion.outdoor)}, ${of5(a.corrosion.marine)}: ${a.corrosion.why}`],
-  ['Runs thin', (a) => of5(a.fluidity)],
-  ['Tears hot', (a) => `${of5(a.hotTearing)}, 5 is worst`],
-  ['Tight', (a) => of5(a.pressureTightness)],
-  ['Freezes', (a) => `${a.freezing}, over ${a.freezingRange_C} K`],
-  ['Cuts', (a) => `${a.machinability} against 100 for free-cutting brass`],
-  ['Welds', (a) => `${of5(a.weldability)}: ${a.weldNote}`],
-  ['Remelted', (a) => a.remelt],
+  ['Outdoor, marine', (a) => `${of5(a.corrosion.outdoor)}, ${of5(a.corrosion.marine)}: ${a.corrosion.why}`],
+  ['Fluidity', (a) => of5(a.fluidity)],
+  ['Hot tearing', (a) => `${of5(a.hotTearing)}, 5 is worst`],
+  ['Pressure tightness', (a) => of5(a.pressureTightness)],
+  ['Freezing range', (a) => `${a.freezing}, over ${a.freezingRange_C} K`],
+  ['Machinability', (a) => `${a.machinability} (free-cutting brass 100)`],
+  ['Weldability', (a) => `${of5(a.weldability)}: ${a.weldNote}`],
+  ['Remelting', (a) => a.remelt],
   [
     'Cautions',
     (a) =>
@@ -76,15 +79,15 @@ export function Compare({
   });
   if (!alloys.some((a) => a.id !== brief.alloy))
     return (
-      <Text className="section" textStyle="label" color="fg.muted">
-        Tick alloys below to set them beside the brief’s own, up to four.
+      <Text mt="6" textStyle="label" color="fg.muted">
+        Tick up to four alloys below to compare them with the alloy of the brief.
       </Text>
     );
   const unread = keptTyping(id) !== null;
   return (
     <Section title="Side by side" data-testid="compare">
       <Table.ScrollArea>
-        <Table.Root className="compare" size="md" interactive aria-label="Alloys side by side">
+        <Table.Root size="md" interactive aria-label="Alloys side by side">
           <Table.Header>
             <Table.Row>
               <Table.ColumnHeader>
@@ -93,9 +96,9 @@ export function Compare({
               {alloys.map((a) => (
                 <Table.ColumnHeader key={a.id}>
                   {a.name}
-                  <div style={{ display: 'flex', gap: 8, marginTop: 6 }}>
+                  <Flex gap="2" mt="1.5" align="center">
                     {a.id === brief.alloy ? (
-                      <Span color="fg.muted">the brief’s alloy</Span>
+                      <Span color="fg.muted">in the brief</Span>
                     ) : (
                       <Button
                         size="xs"
@@ -107,17 +110,17 @@ export function Compare({
                         Choose
                       </Button>
                     )}
-                    <Button size="xs" variant="outline" aria-label={`Drop ${a.name}`} onClick={() => onDrop(a.id)}>
-                      Drop
+                    <Button size="xs" aria-label={`Remove ${a.name}`} onClick={() => onDrop(a.id)}>
+                      Remove
                     </Button>
-                  </div>
+                  </Flex>
                 </Table.ColumnHeader>
               ))}
             </Table.Row>
           </Table.Header>
           <Table.Body>
             <Table.Row>
-              <Table.ColumnHeader scope="row">Best poured by</Table.ColumnHeader>
+              <Table.ColumnHeader scope="row">Best route</Table.ColumnHeader>
               {alloys.map((a) => {
                 const pair = pairOf(a.id);
                 const best = pair?.leader == null ? 'no route' : shortName(pair.leader);
@@ -126,7 +129,9 @@ export function Compare({
             </Table.Row>
             {ROUTES.map((route) => (
               <Table.Row key={route.id}>
-                <Table.ColumnHeader scope="row">{route.name}</Table.ColumnHeader>
+                <Table.ColumnHeader scope="row" whiteSpace="nowrap">
+                  <Emblem laneId={route.id} /> {route.name}
+                </Table.ColumnHeader>
                 {alloys.map((a) => {
                   const pair = pairOf(a.id);
                   const on = pair?.routes.find((r) => r.routeId === route.id);
@@ -143,7 +148,7 @@ export function Compare({
                           <FigureButton onClick={() => open(a, q, on.laneId ?? '', 'allIn')}>
                             {perPart(on.allIn)}
                           </FigureButton>
-                          <Unit>{study.rates.currency.code} a part</Unit>
+                          <Unit>{study.rates.currency.code} per part</Unit>
                         </>
                       )}
                     </Table.Cell>
@@ -165,13 +170,13 @@ export function Compare({
         </Table.Root>
       </Table.ScrollArea>
       {unread && (
-        <Text textStyle="label" style={{ color: INK.alarm }}>
-          The brief holds a figure that cannot be read. Fix it first; then an alloy can be chosen here.
+        <Text textStyle="label" color="alarm">
+          The brief holds a figure that cannot be read. Correct it first; then an alloy can be chosen here.
         </Text>
       )}
       <Text textStyle="label" color="fg.muted">
-        Typical values for comparing routes, never for releasing a drawing. Scrap of unknown composition is refused
-        where strength, corrosion or lead matter later.
+        Typical values for comparing routes, never for releasing a drawing. Scrap of unknown composition is not
+        acceptable where strength, corrosion or lead content matter.
       </Text>
     </Section>
   );

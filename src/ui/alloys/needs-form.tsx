@@ -1,17 +1,23 @@
 'use client';
-import { Box, Input } from '@chakra-ui/react';
-import { FormGrid } from '../kit';
+import { Field, Input } from '@chakra-ui/react';
+import { CheckBox, Choice, FormGrid } from '../kit';
 import { useState } from 'react';
 import type { AlloyNeeds } from '@/core/comparison/alloys';
 import type { Dimension } from '@/core/base/units';
 import { readFigure, showFigure, unitOf } from '../fields/numbers';
+import { WithUnit } from '../fields/with-unit';
 import { useUnits } from '../preferences';
 
 const PLACES = [
-  ['indoor', 'indoors'],
-  ['outdoor', 'outdoors'],
-  ['marine', 'at sea'],
-  ['hot', 'in heat'],
+  ['indoor', 'indoor'],
+  ['outdoor', 'outdoor'],
+  ['marine', 'marine'],
+  ['hot', 'hot'],
+] as const;
+
+const WISHES = [
+  ['leadFree', 'Lead-free'],
+  ['pressureTight', 'Pressure-tight'],
 ] as const;
 
 type Figure = 'yieldMin_MPa' | 'elongationMin_pct' | 'densityMax_kg_m3' | 'priceMax_USD_kg';
@@ -45,41 +51,21 @@ export function NeedsForm({
           onChange={(value) => onChange({ ...needs, [key]: value })}
         />
       ))}
-      <div className="field">
-        <label htmlFor="need-place">Lives</label>
-        <div className="inbox">
-          <select
-            id="need-place"
-            value={needs.environment ?? ''}
-            onChange={(e) =>
-              onChange({ ...needs, environment: PLACES.find(([id]) => id === e.target.value)?.[0] ?? null })
-            }
-          >
-            <option value="">anywhere</option>
-            {PLACES.map(([id, name]) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </div>
-      </div>
-      {(
-        [
-          ['leadFree', 'Free of lead'],
-          ['pressureTight', 'Holds pressure'],
-        ] as const
-      ).map(([key, label]) => (
-        <div className="field" key={key}>
-          <label htmlFor={`need-${key}`}>{label}</label>
-          <input
-            id={`need-${key}`}
-            type="checkbox"
-            style={{ width: 18, height: 18, display: 'block' }}
-            checked={needs[key]}
-            onChange={(e) => onChange({ ...needs, [key]: e.target.checked })}
-          />
-        </div>
+      <Field.Root>
+        <Field.Label>Environment</Field.Label>
+        <Choice
+          options={PLACES}
+          empty="any"
+          value={needs.environment ?? ''}
+          onChange={(e) =>
+            onChange({ ...needs, environment: PLACES.find(([id]) => id === e.target.value)?.[0] ?? null })
+          }
+        />
+      </Field.Root>
+      {WISHES.map(([key, label]) => (
+        <CheckBox key={key} checked={needs[key]} onChange={(on) => onChange({ ...needs, [key]: on })}>
+          {label}
+        </CheckBox>
       ))}
     </FormGrid>
   );
@@ -109,17 +95,14 @@ function NeedFigure({
   };
   const bad = text !== null && accepted(text) === undefined;
   const shownUnit = dimension === null ? unit : unitOf(dimension, units);
-  const id = `need-${label.replace(/\W+/g, '-')}`;
   return (
-    <div className="field">
-      <label htmlFor={id}>{label}</label>
-      <div className={bad ? 'inbox is-bad' : 'inbox'}>
+    <Field.Root invalid={bad}>
+      <Field.Label>{label}</Field.Label>
+      <WithUnit unit={shownUnit}>
         <Input
-          id={id}
           textAlign="end"
           inputMode="decimal"
           autoComplete="off"
-          aria-invalid={bad}
           value={text ?? showFigure(value, dimension, units)}
           onChange={(e) => {
             setText(e.target.value);
@@ -128,13 +111,12 @@ function NeedFigure({
           }}
           onBlur={() => !bad && setText(null)}
         />
-        <span className="suffix">{shownUnit}</span>
-      </div>
+      </WithUnit>
       {bad && (
-        <Box color="alarm" role="alert">
+        <Field.ErrorText role="alert">
           {label} “{text}”: a number above 0 is wanted, at most {showFigure(most, dimension, units)} {shownUnit}.
-        </Box>
+        </Field.ErrorText>
       )}
-    </div>
+    </Field.Root>
   );
 }

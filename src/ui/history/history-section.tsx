@@ -1,6 +1,6 @@
 'use client';
-import { Section } from '../kit';
-import { Button, Heading, Input, Span, Table, Text, VisuallyHidden } from '@chakra-ui/react';
+import { Button, Field, Flex, Heading, Input, Span, Table, Text, VisuallyHidden } from '@chakra-ui/react';
+import { Choice, Section } from '../kit';
 import { useEffect, useMemo, useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
 import type { Revision, StudyRecord } from '@/server/studies';
@@ -67,8 +67,8 @@ export function HistorySection() {
   return (
     <Section
       title="History"
-      under="every sitting makes a revision; a signed one is never rewritten"
-      className="no-print"
+      under="every session makes a revision; a signed one is never overwritten"
+      _print={{ display: 'none' }}
       aria-label="History"
       data-testid="history"
     >
@@ -80,7 +80,7 @@ export function HistorySection() {
       )}
       {revisions === null && problem === null && (
         <Text textStyle="label" color="fg.muted" role="status">
-          Reading the revisions …
+          Loading the revisions …
         </Text>
       )}
       {revisions !== null && (
@@ -91,11 +91,9 @@ export function HistorySection() {
                 <Table.ColumnHeader className="num">Revision</Table.ColumnHeader>
                 <Table.ColumnHeader>Saved</Table.ColumnHeader>
                 <Table.ColumnHeader>By</Table.ColumnHeader>
-                <Table.ColumnHeader>Signed on it</Table.ColumnHeader>
-                <Table.ColumnHeader>Was</Table.ColumnHeader>
-                <Table.ColumnHeader>Is</Table.ColumnHeader>
+                <Table.ColumnHeader>Signed</Table.ColumnHeader>
                 <Table.ColumnHeader>
-                  <VisuallyHidden>Acts</VisuallyHidden>
+                  <VisuallyHidden>Actions</VisuallyHidden>
                 </Table.ColumnHeader>
               </Table.Row>
             </Table.Header>
@@ -115,24 +113,10 @@ export function HistorySection() {
                         </div>
                       ))}
                   </Table.Cell>
-                  {([0, 1] as const).map((side) => (
-                    <Table.Cell key={side}>
-                      <input
-                        type="radio"
-                        name={side === 0 ? 'was' : 'is'}
-                        aria-label={`${side === 0 ? 'Was' : 'Is'}: revision ${r.revision}`}
-                        checked={(side === 0 ? was : is)?.revision === r.revision}
-                        onChange={() =>
-                          setPair(side === 0 ? [r.revision, is?.revision ?? null] : [was?.revision ?? null, r.revision])
-                        }
-                      />
-                    </Table.Cell>
-                  ))}
                   <Table.Cell>
                     {r.revision !== newest?.revision && (
                       <Button
                         size="xs"
-                        variant="outline"
                         disabled={busy}
                         aria-label={`Restore revision ${r.revision} as a new one`}
                         onClick={() => void restore(r.revision)}
@@ -147,13 +131,30 @@ export function HistorySection() {
           </Table.Root>
         </Table.ScrollArea>
       )}
+      {revisions !== null && revisions.length > 1 && was !== undefined && is !== undefined && (
+        <Flex columnGap="3" align="baseline" flexWrap="wrap" mt="3">
+          <Heading as="h3">Compare</Heading>
+          {([0, 1] as const).map((side) => (
+            <Choice
+              key={side}
+              aria-label={side === 0 ? 'Earlier revision' : 'Later revision'}
+              variant="plain"
+              size="xs"
+              width="13rem"
+              options={revisions.map((r) => [String(r.revision), `revision ${r.revision}, ${plainDate(r.savedAt)}`])}
+              value={String((side === 0 ? was : is).revision)}
+              onChange={(e) => {
+                const chosen = Number(e.target.value);
+                setPair(side === 0 ? [chosen, is.revision] : [was.revision, chosen]);
+              }}
+            />
+          ))}
+        </Flex>
+      )}
       {changes !== null && was !== undefined && is !== undefined && (
         <div data-testid="revision-changes">
-          <Heading as="h3" mt="2.5">
-            Revision {was.revision} beside revision {is.revision}
-          </Heading>
           {changes.length === 0 ? (
-            <Text textStyle="label">Nothing differs.</Text>
+            <Text textStyle="label">No difference.</Text>
           ) : (
             <ChangeTable changes={changes} was={`Revision ${was.revision}`} is={`Revision ${is.revision}`} />
           )}
@@ -161,7 +162,7 @@ export function HistorySection() {
       )}
       {revisions !== null && revisions.length < 2 && (
         <Text textStyle="label" color="fg.muted">
-          “{brief.title}” has one revision so far; the next sitting, or a save after signing, makes another.
+          “{brief.title}” has one revision so far; the next session, or a save after signing, makes another.
         </Text>
       )}
     </Section>
@@ -172,21 +173,18 @@ export function HistorySection() {
 function OwnName() {
   const [name, setName] = useState(ownName);
   return (
-    <div className="field switch-field">
-      <label htmlFor="own-name">Your name in the history</label>
-      <div className="inbox">
-        <Input
-          id="own-name"
-          autoComplete="name"
-          maxLength={48}
-          value={name}
-          suppressHydrationWarning
-          onChange={(event) => {
-            setName(event.target.value);
-            setOwnName(event.target.value);
-          }}
-        />
-      </div>
-    </div>
+    <Field.Root maxW="21rem" mb="2">
+      <Field.Label>Your name in the history</Field.Label>
+      <Input
+        autoComplete="name"
+        maxLength={48}
+        value={name}
+        suppressHydrationWarning
+        onChange={(event) => {
+          setName(event.target.value);
+          setOwnName(event.target.value);
+        }}
+      />
+    </Field.Root>
   );
 }

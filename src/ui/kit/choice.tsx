@@ -15,6 +15,7 @@ export function Choice({
   variant = 'outline',
   size = 'sm',
   width,
+  disabled = false,
   ...field
 }: FieldProps & {
   readonly options: readonly Option[] | readonly OptionGroup[];
@@ -23,9 +24,10 @@ export function Choice({
   readonly variant?: 'outline' | 'plain';
   readonly size?: 'xs' | 'sm';
   readonly width?: string;
+  readonly disabled?: boolean;
 }) {
   return (
-    <NativeSelect.Root variant={variant} size={size} {...(width === undefined ? {} : { width })}>
+    <NativeSelect.Root variant={variant} size={size} disabled={disabled} {...(width === undefined ? {} : { width })}>
       <NativeSelect.Field {...field}>
         {empty !== undefined && <option value="">{empty}</option>}
         {options.map(([value, name]) =>

@@ -15,6 +15,9 @@ import { useEffect, useMemo, useRef, useState, type ReactNode, type Ref } from '
 const FEATURES = tableFeatures({ rowSortingFeature, sortedRowModel: createSortedRowModel() });
 type Features = typeof FEATURES;
 
+/** A cell that names its row. */
+const ROW_HEAD = { as: 'th', scope: 'row', fontWeight: 'normal' } as const;
+
 /** More rows than this are made only while they are near the window. */
 const VIRTUAL_FROM = 120;
 /** Rows made above and below the window. */
@@ -29,6 +32,8 @@ export interface DataColumn<T> {
   /** What the table sorts by; a column without it does not sort. Nothing goes last. */
   readonly sort?: (row: T) => string | number | null;
   readonly numeric?: boolean;
+  /** Whether its cells name their rows. */
+  readonly rowHead?: boolean;
   /** Left out on narrow screens. */
   readonly wide?: boolean;
 }
@@ -199,6 +204,7 @@ function OneRow<T>({
         <Table.Cell
           key={c.id}
           verticalAlign="middle"
+          {...(c.rowHead ? ROW_HEAD : {})}
           className={c.numeric ? 'num' : undefined}
           {...(c.wide ? { hideBelow: 'md' } : {})}
         >

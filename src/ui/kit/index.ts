@@ -8,6 +8,7 @@ export { FileButton, FileDrop } from './file-drop';
 export { Fold } from './fold';
 export { Hint } from './hint';
 export { FormGrid } from './form-grid';
+export { PageHead } from './page-head';
 export { FileLink, PageLink } from './page-link';
 export { SearchChoice, type SearchOption } from './search-choice';
 export { Section } from './section';

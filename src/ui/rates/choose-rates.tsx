@@ -1,6 +1,6 @@
 'use client';
 import { Span } from '@chakra-ui/react';
-import { PageLink } from '../kit';
+import { Choice, PageLink } from '../kit';
 import { useEffect, useState } from 'react';
 import type { RateSetSummary } from '@/server/rates';
 import { call, Refused } from '../api';
@@ -28,34 +28,31 @@ export function ChooseRates() {
     try {
       await setRates(id);
     } catch (error) {
-      setProblem(error instanceof Refused ? error.message : 'The server does not answer. The rates are as they were.');
+      setProblem(error instanceof Refused ? error.message : 'The server does not answer. The rates are unchanged.');
     }
     setBusy(false);
   };
   const known = sets.some((s) => s.id === rates.id) ? sets : [rates, ...sets];
   return (
-    <span>
-      <label htmlFor="study-rates">Rates:</label>{' '}
-      <select
-        id="study-rates"
-        className="plain-select"
+    <Span display="inline-flex" alignItems="baseline" gap="2" me="3">
+      <span>Rates</span>
+      <Choice
+        aria-label="Rates"
+        variant="plain"
+        size="xs"
+        width="14rem"
+        options={known.map((s) => [s.id, s.name])}
         value={rates.id}
         disabled={busy}
         onChange={(e) => void choose(e.target.value)}
-      >
-        {known.map((s) => (
-          <option key={s.id} value={s.id}>
-            {s.name}
-          </option>
-        ))}
-      </select>{' '}
-      <PageLink href={`/rates/${rates.id}`}>open the set</PageLink>
+      />
+      <PageLink href={`/rates/${rates.id}`}>Open</PageLink>
       {problem !== null && (
         <Span color="alarm" role="alert">
           {' '}
           {problem}
         </Span>
       )}
-    </span>
+    </Span>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
-import { Box, Button } from '@chakra-ui/react';
-import { useRef, useState } from 'react';
+import { Box, Button, List } from '@chakra-ui/react';
+import { FileButton } from '../kit';
+import { useState } from 'react';
 import type { OwnFigure } from '@/core/rates';
 import { call, Refused } from '../api';
 import type { BriefIssue } from '@/core/brief';
@@ -11,7 +12,7 @@ interface Read {
   readonly issues: readonly BriefIssue[];
 }
 
-/** Takes figures from a CSV into the set, unsaved, and tells every line that was refused. */
+/** Imports figures from a CSV into the set, unsaved, and names every line that was refused. */
 export function CsvIn({
   id,
   onTake,
@@ -19,51 +20,38 @@ export function CsvIn({
   readonly id: string;
   readonly onTake: (figures: Readonly<Record<string, OwnFigure>>, why: string) => void;
 }) {
-  const file = useRef<HTMLInputElement>(null);
   const [result, setResult] = useState<{ readonly words: string; readonly issues: readonly BriefIssue[] } | null>(null);
   const read = async (chosen: File): Promise<void> => {
     try {
       const result = await call<Read>('POST', `/api/rates/${id}/csv`, { csv: await chosen.text() });
       const n = Object.keys(result.figures).length;
-      onTake(result.figures, `taken from ${chosen.name}`);
+      onTake(result.figures, `imported from ${chosen.name}`);
       setResult({
-        words: `${chosen.name}: ${n} figures taken in, not saved yet; ${result.unchanged} are as they were; ${result.issues.length} refused.`,
+        words: `${chosen.name}: ${n} figures imported, not saved yet; ${result.unchanged} unchanged; ${result.issues.length} refused.`,
         issues: result.issues,
       });
     } catch (error) {
       const words = error instanceof Refused ? error.message : 'The server does not answer.';
-      setResult({ words: `${chosen.name}: ${words} Nothing was taken in.`, issues: [] });
+      setResult({ words: `${chosen.name}: ${words} Nothing was imported.`, issues: [] });
     }
   };
   return (
     <>
-      <Button size="xs" variant="outline" onClick={() => file.current?.click()}>
-        Take in a CSV
-      </Button>
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,text/csv"
-        hidden
-        aria-label="CSV of rates"
-        onChange={(e) => {
-          const chosen = e.target.files?.[0];
-          e.target.value = '';
-          if (chosen) void read(chosen);
-        }}
-      />
+      <FileButton label="CSV of rates" accept={['.csv']} onFile={(file) => void read(file)}>
+        <Button size="xs">Import CSV</Button>
+      </FileButton>
       {result !== null && (
-        <Box className="csv-result" textStyle="label" role="status">
+        <Box flexBasis="100%" textStyle="label" role="status">
           {result.words}
           {result.issues.length > 0 && (
-            <ul>
+            <List.Root ps="4">
               {result.issues.slice(0, 12).map((i) => (
-                <li key={i.path}>
+                <List.Item key={i.path}>
                   {i.path}: “{String(i.value)}” – {i.message}
-                </li>
+                </List.Item>
               ))}
-              {result.issues.length > 12 && <li>and {result.issues.length - 12} more</li>}
-            </ul>
+              {result.issues.length > 12 && <List.Item>and {result.issues.length - 12} more</List.Item>}
+            </List.Root>
           )}
         </Box>
       )}

@@ -1,12 +1,11 @@
 'use client';
-import { Heading, Table, chakra } from '@chakra-ui/react';
-import { PageLink } from '../kit';
-import Link from 'next/link';
+import { Field, Table } from '@chakra-ui/react';
+import { Choice, PageHead, PageLink } from '../kit';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { rateDifferences, ratesOf, type RateRef } from '@/core/rates';
 import type { RateSetSummary } from '@/server/rates';
-import { signed } from '../format';
+import { plainDate, signed } from '../format';
 import { figureWords, lanePartName } from './rate-words';
 
 /** Every coefficient in which two sets differ, side by side. */
@@ -21,43 +20,31 @@ export function Differences({
 }) {
   const router = useRouter();
   const found = useMemo(() => rateDifferences(ratesOf(there), ratesOf(here)), [here, there]);
-  const shut = [here, there].map((s) => s.own.holidays.join(', ') || 'none');
+  const shut = [here, there].map((s) => s.own.holidays.map(plainDate).join(', ') || 'none');
   return (
     <>
-      <div className="study-head">
-        <div className="line">
-          <Heading as="h1" size="lg">
-            {here.name}
-          </Heading>
-          <chakra.label textStyle="label" color="fg.muted" htmlFor="differences-with">
-            against
-          </chakra.label>
-          <select
-            id="differences-with"
-            className="plain-select"
-            value={there.id}
-            onChange={(e) => router.push(`/rates/${here.id}/differences?with=${e.target.value}`)}
-          >
-            {sets
-              .filter((s) => s.id !== here.id)
-              .map((s) => (
-                <option key={s.id} value={s.id}>
-                  {s.name}
-                </option>
-              ))}
-          </select>
-          <nav className="views" aria-label="This rate set">
-            <Link href="/rates">All sets</Link>
-            <Link href={`/rates/${here.id}`}>The set</Link>
-          </nav>
-        </div>
-        <p className="verdict">
-          {found.length === 0
-            ? 'No figure differs.'
-            : `${found.length} ${found.length === 1 ? 'figure differs' : 'figures differ'}.`}
-        </p>
-      </div>
-      <section className="section scroll-x">
+      <PageHead
+        title={here.name}
+        ways={
+          <>
+            <PageLink href="/rates">All sets</PageLink>
+            <PageLink href={`/rates/${here.id}`}>The set</PageLink>
+          </>
+        }
+      >
+        {found.length === 0
+          ? 'No figure differs.'
+          : `${found.length} ${found.length === 1 ? 'figure differs' : 'figures differ'}.`}
+      </PageHead>
+      <Field.Root maxW="20rem" mb="3">
+        <Field.Label>Compared with</Field.Label>
+        <Choice
+          options={sets.filter((s) => s.id !== here.id).map((s) => [s.id, s.name])}
+          value={there.id}
+          onChange={(e) => router.push(`/rates/${here.id}/differences?with=${e.target.value}`)}
+        />
+      </Field.Root>
+      <Table.ScrollArea>
         {(found.length > 0 || shut[0] !== shut[1] || here.currency !== there.currency) && (
           <Table.Root size="sm" aria-label="Differences">
             <Table.Header>
@@ -65,7 +52,7 @@ export function Differences({
                 <Table.ColumnHeader>Coefficient</Table.ColumnHeader>
                 <Table.ColumnHeader className="num">{there.name}</Table.ColumnHeader>
                 <Table.ColumnHeader className="num">{here.name}</Table.ColumnHeader>
-                <Table.ColumnHeader className="num">Likely differs by</Table.ColumnHeader>
+                <Table.ColumnHeader className="num">Likely value differs by</Table.ColumnHeader>
                 <Table.ColumnHeader>Unit</Table.ColumnHeader>
               </Table.Row>
             </Table.Header>
@@ -81,7 +68,7 @@ export function Differences({
               )}
               {shut[0] !== shut[1] && (
                 <Table.Row>
-                  <Table.Cell>Days the shop is shut</Table.Cell>
+                  <Table.Cell>Holidays</Table.Cell>
                   <Table.Cell className="num">{shut[1]}</Table.Cell>
                   <Table.Cell className="num">{shut[0]}</Table.Cell>
                   <Table.Cell />
@@ -110,7 +97,7 @@ export function Differences({
             </Table.Body>
           </Table.Root>
         )}
-      </section>
+      </Table.ScrollArea>
     </>
   );
 }

@@ -1,5 +1,5 @@
 'use client';
-import { Box, Span, Table } from '@chakra-ui/react';
+import { Box, Table, Text } from '@chakra-ui/react';
 import { FigureButton, Section, Unit } from '../kit';
 import { useMemo, useState } from 'react';
 import { rateEntries, SHIPPED_RATES } from '@/core/rates';
@@ -11,7 +11,7 @@ const ENTRIES = new Map(rateEntries(SHIPPED_RATES).map((e) => [e.path, e]));
 const SHOWN = 20;
 
 const OTHER_WORDS: Readonly<Record<string, string>> = {
-  'calendar.holidays': 'days the shop is shut',
+  'calendar.holidays': 'holidays',
   'currency.code': 'currency',
   name: 'name of the set',
 };
@@ -28,9 +28,9 @@ export function History({ changes }: { readonly changes: readonly RateChange[] }
   const [all, setAll] = useState(false);
   const shown = useMemo(() => (all ? changes : changes.slice(0, SHOWN)), [all, changes]);
   return (
-    <Section title="What was changed" under="the last first">
+    <Section title="Changes" under="latest first">
       {changes.length === 0 ? (
-        <p>Nothing yet: every figure is as it was copied.</p>
+        <Text>None yet: every figure is as copied.</Text>
       ) : (
         <Table.ScrollArea>
           <Table.Root size="sm" aria-label="Changes of this set">
@@ -62,7 +62,7 @@ export function History({ changes }: { readonly changes: readonly RateChange[] }
           </Table.Root>
           {changes.length > SHOWN && (
             <FigureButton textStyle="label" onClick={() => setAll(!all)}>
-              {all ? `only the last ${SHOWN}` : `all ${changes.length}`}
+              {all ? `Show only the last ${SHOWN}` : `Show all ${changes.length}`}
             </FigureButton>
           )}
         </Table.ScrollArea>

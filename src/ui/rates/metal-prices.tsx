@@ -1,6 +1,7 @@
 'use client';
-import { FormGrid } from '../kit';
-import { Box, Button, Input, Text } from '@chakra-ui/react';
+import { DateInput, HALF_DATE } from '../fields/date-input';
+import { Choice, FormGrid } from '../kit';
+import { Box, Button, Field, Text } from '@chakra-ui/react';
 import { useId, useMemo, useState } from 'react';
 import { ALLOYS, ALLOY_FAMILIES } from '@/core/catalogue/alloys';
 import { CoreError } from '@/core/base/errors';
@@ -38,56 +39,40 @@ export function MetalPrices({
     try {
       return metalIndex(family, date);
     } catch (error) {
-      if (error instanceof CoreError) return `Day “${date}”: ${error.issue.accepted} is wanted.`;
+      if (error instanceof CoreError)
+        return `Date “${date === HALF_DATE ? '' : date}”: ${error.issue.accepted} is wanted.`;
       throw error;
     }
   }, [family, date]);
   return (
-    <div className="metal-fill">
-      <FormGrid dense>
-        <div className="field">
-          <label htmlFor={`${id}-family`}>Series of</label>
-          <div className="inbox">
-            <select id={`${id}-family`} value={family} onChange={(e) => setFamily(e.target.value)}>
-              {FAMILY_IDS.map((f) => (
-                <option key={f} value={f}>
-                  {familyName(f)}
-                </option>
-              ))}
-            </select>
-          </div>
-        </div>
-        <div className="field">
-          <label htmlFor={`${id}-day`}>On the day</label>
-          <div className={typeof at === 'string' ? 'inbox is-bad' : 'inbox'}>
-            <Input
-              id={`${id}-day`}
-              type="date"
-              min={SERIES_FROM}
-              max={SERIES_TO}
-              value={date}
-              aria-invalid={typeof at === 'string'}
-              onChange={(e) => setDate(e.target.value)}
-            />
-          </div>
+    <Box maxW="48rem" pb="3.5">
+      <FormGrid>
+        <Field.Root>
+          <Field.Label>Price series</Field.Label>
+          <Choice
+            options={FAMILY_IDS.map((f) => [f, familyName(f)])}
+            value={family}
+            onChange={(e) => setFamily(e.target.value)}
+          />
+        </Field.Root>
+        <Field.Root invalid={typeof at === 'string'} ids={{ control: id }}>
+          <Field.Label>Date</Field.Label>
+          <DateInput id={id} label="Date" bad={typeof at === 'string'} value={date} onTake={setDate} />
           {typeof at === 'string' ? (
-            <Box color="alarm" role="alert">
-              {at}
-            </Box>
+            <Field.ErrorText role="alert">{at}</Field.ErrorText>
           ) : (
-            <div className="help">{fixed(at, 3)} of the price in the alloy table</div>
+            <Field.HelperText>{fixed(at, 3)} of the price in the alloy table</Field.HelperText>
           )}
-        </div>
+        </Field.Root>
       </FormGrid>
       <SeriesChart family={family} name={familyName(family)} date={typeof at === 'string' ? null : date} />
       <Text textStyle="label" color="fg.muted">
-        Simulated prices, shipped with the application: they follow no market. Every alloy moves with the series of its
-        family, its low, likely and high price alike.
+        Simulated prices, shipped with the application; they follow no market. Every alloy follows the series of its
+        family: low, likely and high alike.
       </Text>
       {!readOnly && (
         <Button
           size="xs"
-          variant="outline"
           disabled={typeof at === 'string'}
           onClick={() =>
             onTake(
@@ -96,9 +81,9 @@ export function MetalPrices({
             )
           }
         >
-          Fill all metal prices with that day’s
+          Use the metal prices of this date
         </Button>
       )}
-    </div>
+    </Box>
   );
 }

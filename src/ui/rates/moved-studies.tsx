@@ -59,7 +59,7 @@ export function movesWords(effects: readonly RateEffect[], of = effects.length):
   const leaders = led === 0 ? 'none has a new leader' : led === 1 ? '1 has a new leader' : `${led} have new leaders`;
   const looked =
     of > effects.length ? `the ${effects.length} changed last, of ${whole(of)},` : `${effects.length} studies`;
-  return `${moved.length} of ${looked} move, ${leaders}.`;
+  return `${moved.length} of ${looked} change, ${leaders}.`;
 }
 
 /** The studies that use a set: who leads each and at what price, now and with the changes. */
@@ -75,33 +75,34 @@ export function MovedStudies({
   readonly currency: string;
   readonly pending: boolean;
 }) {
-  if (effects.length === 0) return <p>No study uses this set. A study takes it under its board, in the Routes view.</p>;
+  if (effects.length === 0)
+    return <Text>No study uses this set. It is chosen below the board of a study, in its Routes view.</Text>;
   return (
     <Table.ScrollArea>
       {of > effects.length && (
         <Text textStyle="label" color="fg.muted">
-          The {effects.length} studies changed last are looked at, of {whole(of)} that use this set.
+          The {effects.length} studies changed last, of {whole(of)} that use this set.
         </Text>
       )}
-      <Table.Root className="moved" size="sm" aria-label="Studies that use this set">
+      <Table.Root size="sm" aria-label="Studies that use this set">
         <Table.Header>
           <Table.Row>
             <Table.ColumnHeader>Study</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">Pieces</Table.ColumnHeader>
-            <Table.ColumnHeader>Leads now</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">{currency} a part</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Quantity</Table.ColumnHeader>
+            <Table.ColumnHeader>Leader now</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">{currency} per part</Table.ColumnHeader>
             {pending && (
               <>
-                <Table.ColumnHeader>Leads with the changes</Table.ColumnHeader>
-                <Table.ColumnHeader className="num">{currency} a part</Table.ColumnHeader>
-                <Table.ColumnHeader className="num">Moves</Table.ColumnHeader>
+                <Table.ColumnHeader>Leader with the changes</Table.ColumnHeader>
+                <Table.ColumnHeader className="num">{currency} per part</Table.ColumnHeader>
+                <Table.ColumnHeader className="num">Change</Table.ColumnHeader>
               </>
             )}
           </Table.Row>
         </Table.Header>
         <Table.Body>
           {effects.map((e) => (
-            <Table.Row key={e.studyId} data-moved={isMoved(e) || undefined}>
+            <Table.Row key={e.studyId} data-moved={isMoved(e) || undefined} data-marked={isMoved(e) || undefined}>
               <Table.Cell>
                 <PageLink href={`/studies/${e.studyId}/routes`}>{e.title}</PageLink>
               </Table.Cell>
@@ -154,5 +155,5 @@ function Leader({
 function difference({ before, after }: RateEffect): string {
   if (before.allIn === null || after.allIn === null) return '';
   const share = 100 * (after.allIn / before.allIn - 1);
-  return Math.abs(share) < 0.005 ? 'no' : `${signed(share, Math.abs(share) < 1 ? 2 : 1)} %`;
+  return Math.abs(share) < 0.005 ? 'none' : `${signed(share, Math.abs(share) < 1 ? 2 : 1)} %`;
 }

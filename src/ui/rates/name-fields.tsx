@@ -1,5 +1,5 @@
 'use client';
-import { Box, Input } from '@chakra-ui/react';
+import { Field, Input, Text } from '@chakra-ui/react';
 import { FormGrid } from '../kit';
 import type { RateRef } from '@/core/rates';
 
@@ -55,36 +55,30 @@ export function NameFields({
 }) {
   const { problems } = readNames(names, now);
   return (
-    <FormGrid style={{ maxWidth: 640, paddingBottom: 10 }}>
-      <div className="field">
-        <label htmlFor="rates-name">Name of the set</label>
-        <div className="inbox">
-          <Input
-            id="rates-name"
-            maxLength={120}
-            readOnly={readOnly}
-            value={names.name ?? now.name}
-            onChange={(e) => onChange({ ...names, name: e.target.value })}
-          />
-        </div>
-      </div>
-      <div className="field">
-        <label htmlFor="rates-currency">Currency of the sums</label>
-        <div className="inbox">
-          <Input
-            id="rates-currency"
-            maxLength={3}
-            readOnly={readOnly}
-            value={names.currency ?? now.currency}
-            onChange={(e) => onChange({ ...names, currency: e.target.value })}
-          />
-        </div>
-        <div className="help">The figures stay in USD; the rate below turns each sum at its end.</div>
-      </div>
+    <FormGrid maxW="40rem" pb="2.5">
+      <Field.Root>
+        <Field.Label>Name of the set</Field.Label>
+        <Input
+          maxLength={120}
+          readOnly={readOnly}
+          value={names.name ?? now.name}
+          onChange={(e) => onChange({ ...names, name: e.target.value })}
+        />
+      </Field.Root>
+      <Field.Root>
+        <Field.Label>Currency of results</Field.Label>
+        <Input
+          maxLength={3}
+          readOnly={readOnly}
+          value={names.currency ?? now.currency}
+          onChange={(e) => onChange({ ...names, currency: e.target.value })}
+        />
+        <Field.HelperText>The figures stay in USD; the exchange rate below converts every result.</Field.HelperText>
+      </Field.Root>
       {problems.map((words) => (
-        <Box key={words} color="alarm" textStyle="label" role="alert">
-          {words}
-        </Box>
+        <Text key={words} color="alarm" textStyle="label" role="alert">
+          ▲ {words}
+        </Text>
       ))}
     </FormGrid>
   );

@@ -1,6 +1,6 @@
 'use client';
-import { Box, Heading, Span, Table, VisuallyHidden } from '@chakra-ui/react';
-import { FigureButton, PageLink } from '../kit';
+import { Box, Table, VisuallyHidden } from '@chakra-ui/react';
+import { FigureButton, PageHead, PageLink } from '../kit';
 import { useRouter } from 'next/navigation';
 import type { RateSetSummary } from '@/server/rates';
 import { call, Refused } from '../api';
@@ -12,10 +12,10 @@ import { CopySet } from './copy-set';
 export function RateSets({ sets }: { readonly sets: readonly RateSetSummary[] }) {
   const router = useRouter();
   const shipped = sets.find((s) => s.shipped);
-  const putAway = async (set: RateSetSummary): Promise<void> => {
+  const archive = async (set: RateSetSummary): Promise<void> => {
     try {
       await call('POST', `/api/rates/${set.id}/archive`);
-      notices.create({ title: `“${set.name}” put away` });
+      notices.create({ title: `“${set.name}” archived` });
       router.refresh();
     } catch (error) {
       notices.create({
@@ -26,27 +26,13 @@ export function RateSets({ sets }: { readonly sets: readonly RateSetSummary[] })
   };
   return (
     <>
-      <div className="study-head">
-        <div className="line">
-          <Heading as="h1" size="lg">
-            Rate sets
-          </Heading>
-          <Span color="fg.muted" textStyle="label">
-            what an hour, a kilogram and a day cost, for all studies that use a set
-          </Span>
-        </div>
-        <p className="verdict">
-          The shipped set is a place to start: assumptions and rules of the trade. A copy is the shop’s own; every
-          change of it is kept with who made it and why.
-        </p>
-        {shipped !== undefined && (
-          <div className="rate-tools">
-            <CopySet from={shipped.id} name={shipped.name} who="" />
-          </div>
-        )}
-      </div>
-      <section className="section scroll-x">
-        <Table.Root size="md" interactive aria-label="Rate sets">
+      <PageHead title="Rate sets" under="what an hour, a kilogram and a day cost, for all studies that use a set">
+        The shipped set is a place to start: assumptions and rules of the trade. A copy is your own; every change of it
+        is kept with who made it and why.
+      </PageHead>
+      {shipped !== undefined && <CopySet from={shipped.id} name={shipped.name} who="" />}
+      <Table.ScrollArea mt="4">
+        <Table.Root size="lg" interactive aria-label="Rate sets">
           <Table.Header>
             <Table.Row>
               <Table.ColumnHeader>Set</Table.ColumnHeader>
@@ -56,7 +42,7 @@ export function RateSets({ sets }: { readonly sets: readonly RateSetSummary[] })
               <Table.ColumnHeader className="num">Studies</Table.ColumnHeader>
               <Table.ColumnHeader>Changed</Table.ColumnHeader>
               <Table.ColumnHeader>
-                <VisuallyHidden>Put away</VisuallyHidden>
+                <VisuallyHidden>Archive</VisuallyHidden>
               </Table.ColumnHeader>
             </Table.Row>
           </Table.Header>
@@ -68,7 +54,7 @@ export function RateSets({ sets }: { readonly sets: readonly RateSetSummary[] })
                   <Box textStyle="label" color="fg.muted">
                     {s.shipped
                       ? 'shipped, read-only: assumptions'
-                      : `copied from ${sets.find((o) => o.id === s.copiedFrom)?.name ?? 'a set put away'}, version ${s.version}`}
+                      : `copied from ${sets.find((o) => o.id === s.copiedFrom)?.name ?? 'an archived set'}, version ${s.version}`}
                   </Box>
                 </Table.Cell>
                 <Table.Cell>{s.currency}</Table.Cell>
@@ -80,14 +66,14 @@ export function RateSets({ sets }: { readonly sets: readonly RateSetSummary[] })
                 </Table.Cell>
                 <Table.Cell textStyle="label">
                   {!s.shipped && s.studies === 0 && (
-                    <FigureButton onClick={() => void putAway(s)}>Put away</FigureButton>
+                    <FigureButton onClick={() => void archive(s)}>Archive</FigureButton>
                   )}
                 </Table.Cell>
               </Table.Row>
             ))}
           </Table.Body>
         </Table.Root>
-      </section>
+      </Table.ScrollArea>
     </>
   );
 }

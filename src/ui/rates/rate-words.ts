@@ -10,7 +10,7 @@ export function figureWords(value: unknown): string {
   if (!Array.isArray(value)) return JSON.stringify(value);
   const [low, likely, high] = value as readonly unknown[];
   return typeof low === 'number' && typeof likely === 'number' && typeof high === 'number'
-    ? `${significant(likely, 5)} (${significant(low, 5)} to ${significant(high, 5)})`
+    ? `${significant(likely, 5)} (${significant(low, 5)}–${significant(high, 5)})`
     : value.length === 0
       ? 'none'
       : value.join(', ');

@@ -1,7 +1,8 @@
 'use client';
-import { Box, Button, Input } from '@chakra-ui/react';
+import { Box, Button, Field, Flex, Input } from '@chakra-ui/react';
 import type { FarOff } from '@/core/rates';
 import { significant } from '../format';
+import { FileLink } from '../kit';
 
 /** A far-off figure in words: what it is now, what is usual, and how far off that is. */
 const farWords = ({ entry, likely, shipped, ratio }: FarOff): string =>
@@ -40,14 +41,30 @@ export function SaveBar({
   const nameless = who.trim() === '';
   const first = problems[0];
   return (
-    <div className="save-bar" role="region" aria-label="Unsaved changes">
-      <div>
+    <Flex
+      role="region"
+      aria-label="Unsaved changes"
+      position="sticky"
+      bottom="0"
+      zIndex="bar"
+      flexWrap="wrap"
+      columnGap="4"
+      rowGap="2"
+      align="flex-end"
+      mt="4"
+      px="3"
+      py="2.5"
+      bg="bg.subtle"
+      borderTop="2px solid"
+      borderColor="fg"
+    >
+      <Box flex="1 1 15rem">
         <strong>
           {count} {count === 1 ? 'figure' : 'figures'} changed, not saved
         </strong>
         {moves !== '' && (
           <Box textStyle="label" color="fg.muted" data-testid="moves">
-            {moves} <a href="#moved">See them</a>
+            {moves} <FileLink href="#moved">Show</FileLink>
           </Box>
         )}
         {first !== undefined && (
@@ -58,8 +75,8 @@ export function SaveBar({
         )}
         {asking !== null && (
           <Box color="alarm" textStyle="label" role="alert" data-testid="far-off">
-            A slip of the unit? {asking.slice(0, 3).map(farWords).join('; ')}
-            {asking.length > 3 ? `; and ${asking.length - 3} more` : ''}. Press again to save all the same.
+            Wrong unit? {asking.slice(0, 3).map(farWords).join('; ')}
+            {asking.length > 3 ? `; and ${asking.length - 3} more` : ''}. Press again to save anyway.
           </Box>
         )}
         {refusal !== null && (
@@ -67,38 +84,28 @@ export function SaveBar({
             {refusal}
           </Box>
         )}
-      </div>
-      <div className="field">
-        <label htmlFor="rates-who">Changed by</label>
-        <div className="inbox">
-          <Input
-            id="rates-who"
-            value={who}
-            maxLength={80}
-            autoComplete="name"
-            onChange={(e) => onWho(e.target.value)}
-          />
-        </div>
-      </div>
-      <div className="field is-wide">
-        <label htmlFor="rates-why">Why</label>
-        <div className="inbox">
-          <Input id="rates-why" value={why} maxLength={400} onChange={(e) => onWhy(e.target.value)} />
-        </div>
-      </div>
-      <Button size="xs" variant="outline" onClick={onDrop}>
-        Drop the changes
+      </Box>
+      <Field.Root width="12rem">
+        <Field.Label>Changed by</Field.Label>
+        <Input value={who} maxLength={80} autoComplete="name" onChange={(e) => onWho(e.target.value)} />
+      </Field.Root>
+      <Field.Root flex="1 1 14rem" width="auto">
+        <Field.Label>Why</Field.Label>
+        <Input value={why} maxLength={400} onChange={(e) => onWhy(e.target.value)} />
+      </Field.Root>
+      <Button size="xs" onClick={onDrop}>
+        Discard changes
       </Button>
       <Button
         size="xs"
         variant="solid"
         loading={busy}
         disabled={count === 0 || problems.length > 0 || nameless}
-        title={nameless ? 'Say who changes it' : undefined}
+        title={nameless ? 'Enter who changes it' : undefined}
         onClick={onSave}
       >
-        {asking === null ? 'Save the changes' : 'Save all the same'}
+        {asking === null ? 'Save changes' : 'Save anyway'}
       </Button>
-    </div>
+    </Flex>
   );
 }

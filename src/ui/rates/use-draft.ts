@@ -1,8 +1,9 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { DATE_WANTED, isPlainDate } from '@/core/base/plain-date';
+import { DATE_SHOWN_WANTED, readDate } from '@/core/base/plain-date';
 import { rateEntries, refusedFigure, type OwnFigure, type RateEntry, type RateSet } from '@/core/rates';
 import { keepHere, keptHere } from '../browser-store';
 import { readFigure, showFigure } from '../fields/numbers';
+import { plainDate } from '../format';
 
 /** What is typed into a set and not saved: texts by path (one or three), and the days it is shut. */
 interface Typed {
@@ -71,7 +72,7 @@ export function useDraft(rates: RateSet): RateDraft {
     return { figures, problems };
   }, [texts, entries]);
   const saved = (rates.calendar.holidays ?? []).join('\n');
-  const holidaysText = shut ?? saved;
+  const holidaysText = shut ?? (rates.calendar.holidays ?? []).map(plainDate).join('\n');
   const days = useMemo(() => readDays(holidaysText), [holidaysText]);
   const holidaysChanged = days.problem === null && days.days.join('\n') !== saved;
 
@@ -123,11 +124,19 @@ export function useDraft(rates: RateSet): RateDraft {
   };
 }
 
-/** Days read from a text: one ISO date a line or between commas; the first that is no date is shown. */
+/** ISO dates with nothing but blanks between them, as earlier builds kept them. */
+const ISO_DAYS = /^\d{4}-\d{2}-\d{2}(\s+\d{4}-\d{2}-\d{2})+$/;
+
+/** Days read from a text: one date a line or between commas, as screens show them; the first that is no date is named. */
 export function readDays(text: string): { readonly days: readonly string[]; readonly problem: string | null } {
-  const words = text.split(/[\s,;]+/).filter(Boolean);
-  const bad = words.find((word) => !isPlainDate(word));
+  const words = text
+    .split(/[\n,;]+/)
+    .map((word) => word.trim())
+    .flatMap((word) => (ISO_DAYS.test(word) ? word.split(/\s+/) : [word]))
+    .filter(Boolean);
+  const read = words.map((word) => ({ word, iso: readDate(word) }));
+  const bad = read.find(({ iso }) => iso === null);
   return bad === undefined
-    ? { days: [...new Set(words)].sort(), problem: null }
-    : { days: [], problem: `Holidays “${bad}”: ${DATE_WANTED} is wanted.` };
+    ? { days: [...new Set(read.flatMap(({ iso }) => iso ?? []))].sort(), problem: null }
+    : { days: [], problem: `Holidays “${bad.word}”: ${DATE_SHOWN_WANTED} is wanted.` };
 }
