@@ -19,6 +19,18 @@ const THROUGH_UNKNOWN = {
   message: 'No cast through unknown: check what it is, or type it.',
 };
 
+/** Controls and containers of the browser's own: the kit has each of them. */
+const RAW_ELEMENTS = {
+  selector: 'JSXOpeningElement[name.name=/^(button|input|select|textarea|table|dialog|details|progress|meter)$/]',
+  message: 'A control, table or dialog is the kit’s: Chakra’s own, or one of src/ui/kit.',
+};
+
+/** Classes of a style sheet: there is none. Only tables mark their figures so. */
+const CLASSES = {
+  selector: 'JSXAttribute[name.name="className"] > Literal[value!="num"]',
+  message: 'The look is the theme’s: style props, a recipe, or a part that is drawn.',
+};
+
 /** The beginning of a statement of SQL. */
 const SQL = String.raw`/^\s*(SELECT|INSERT INTO|UPDATE|DELETE FROM|REPLACE INTO)\s/`;
 
@@ -80,7 +92,7 @@ export default defineConfig(
   {
     files: ['src/**/*.{ts,tsx}'],
     ignores: ['**/*.test.{ts,tsx}', 'src/*/testing/**', 'src/server/**', 'src/app/**', 'src/core/**'],
-    rules: { 'no-restricted-syntax': ['error', THROUGH_UNKNOWN] },
+    rules: { 'no-restricted-syntax': ['error', THROUGH_UNKNOWN, RAW_ELEMENTS, CLASSES] },
   },
   {
     // SQL stands in files of queries; the runner of migrations and of transactions speaks to the database itself.
@@ -92,6 +104,8 @@ export default defineConfig(
         { selector: `Literal[value=${SQL}]`, message: 'SQL belongs in a file of queries.' },
         { selector: `TemplateElement[value.raw=${SQL}]`, message: 'SQL belongs in a file of queries.' },
         THROUGH_UNKNOWN,
+        RAW_ELEMENTS,
+        CLASSES,
       ],
     },
   },

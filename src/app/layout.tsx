@@ -3,7 +3,7 @@ import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import '@fontsource-variable/archivo/wdth.css';
 import '@fontsource-variable/jetbrains-mono/wght.css';
-import '@/ui/theme/sheet.css';
+import '@/ui/theme/print.css';
 import { WarmSimulation } from '@/ui/simulation/warm-simulation';
 import { Providers } from '@/ui/theme/providers';
 import { Shell } from '@/ui/shell/shell';

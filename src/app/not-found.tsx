@@ -1,15 +1,15 @@
-import { Heading } from '@chakra-ui/react';
-import Link from 'next/link';
+import { Box, Heading, Text } from '@chakra-ui/react';
+import { PageLink } from '@/ui/kit';
 
 export default function NotFound() {
   return (
-    <div className="section">
+    <Box mt="6">
       <Heading as="h1" size="lg">
-        Nothing stands at this address
+        Page not found
       </Heading>
-      <p>
-        The study may have been removed, or the address is mistyped. <Link href="/">To the list of parts</Link>.
-      </p>
-    </div>
+      <Text>
+        The study may have been removed, or the address is wrong. <PageLink href="/">Back to the parts</PageLink>.
+      </Text>
+    </Box>
   );
 }

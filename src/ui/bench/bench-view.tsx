@@ -1,5 +1,5 @@
 'use client';
-import { Text } from '@chakra-ui/react';
+import { Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { daysForOrder, metalToMelt, piecesAShift, type LaneRates, type Link } from '@/core/comparison/bench';
 import { shortName } from '@/core/catalogue/routes';
@@ -8,21 +8,21 @@ import { ChainSheet, type Filling } from './chain-sheet';
 import { StartsSheet } from './starts-sheet';
 
 const PIECES_A_SHIFT: readonly Link[] = [
-  { name: 'metal a caster pours', value: 9, unit: 'kg/h/caster', by: 'times' },
-  { name: 'pieces a kilogram', value: 10, unit: 'piece/kg', by: 'times' },
+  { name: 'metal poured per caster', value: 9, unit: 'kg/h/caster', by: 'times' },
+  { name: 'parts per kilogram', value: 10, unit: 'piece/kg', by: 'times' },
   { name: 'casters', value: 4, unit: 'caster', by: 'times' },
-  { name: 'hours at the pot', value: 6.5, unit: 'h/shift', by: 'times' },
+  { name: 'hours at the furnace', value: 6.5, unit: 'h/shift', by: 'times' },
 ];
 const METAL: readonly Link[] = [
-  { name: 'good pieces', value: 500, unit: 'piece/lot', by: 'times' },
-  { name: 'castings a good piece', value: 1.08, unit: 'casting/piece', by: 'times' },
-  { name: 'poured a casting', value: 0.4, unit: 'kg/casting', by: 'times' },
-  { name: 'melted a kilogram poured', value: 1.04, unit: '1', by: 'times' },
+  { name: 'good parts', value: 500, unit: 'piece/lot', by: 'times' },
+  { name: 'castings per good part', value: 1.08, unit: 'casting/piece', by: 'times' },
+  { name: 'poured per casting', value: 0.4, unit: 'kg/casting', by: 'times' },
+  { name: 'melted per kilogram poured', value: 1.04, unit: '1', by: 'times' },
 ];
 const BY_HAND: readonly Link[] = [
-  { name: 'good pieces', value: 2400, unit: 'piece', by: 'times' },
-  { name: 'good pieces a day', value: 20, unit: 'piece/workday', by: 'over' },
-  { name: 'days a working day', value: 1.4, unit: 'day/workday', by: 'times' },
+  { name: 'good parts', value: 2400, unit: 'piece', by: 'times' },
+  { name: 'good parts per day', value: 20, unit: 'piece/workday', by: 'over' },
+  { name: 'calendar days per working day', value: 1.4, unit: 'day/workday', by: 'times' },
 ];
 const BY_DIE: readonly Link[] = BY_HAND.map((l) => (l.unit === 'piece/workday' ? { ...l, value: 180 } : l));
 
@@ -49,14 +49,14 @@ export function BenchView({ fill }: { readonly fill: BenchFill | null }) {
   return (
     <>
       <Text maxW="45rem" my="2.5">
-        Every rate keeps its unit, and the sum shows the unit after each step. A rate left out, or one that stands the
-        wrong way up, leaves a unit that does not cancel, and no figure is given.
-        {fill !== null && ` A sheet can be filled from a lane of ${fill.title}.`}
+        Every rate keeps its unit, and the result shows the unit after each step. A missing or inverted rate leaves a
+        unit that does not cancel, and no result is given.
+        {fill !== null && ` A sheet can be filled from a route of ${fill.title}.`}
       </Text>
-      <div className="bench">
+      <Grid templateColumns="repeat(auto-fit, minmax(min(100%, 520px), 1fr))" columnGap="10">
         <ChainSheet
           id="pieces-a-shift"
-          title="Pieces a shift"
+          title="Parts per shift"
           want="piece/shift"
           start={PIECES_A_SHIFT}
           fillings={fillings(piecesAShift)}
@@ -70,7 +70,7 @@ export function BenchView({ fill }: { readonly fill: BenchFill | null }) {
         />
         <ChainSheet
           id="by-hand"
-          title="Days for an order, one way"
+          title="Days for an order, method A"
           want="day"
           start={BY_HAND}
           fillings={fillings((r) => daysForOrder(r, pieces))}
@@ -78,24 +78,24 @@ export function BenchView({ fill }: { readonly fill: BenchFill | null }) {
         />
         <ChainSheet
           id="by-die"
-          title="Days for an order, the other way"
+          title="Days for an order, method B"
           want="day"
           start={BY_DIE}
           fillings={fillings((r) => daysForOrder(r, pieces))}
           onResult={setDie}
         />
-      </div>
+      </Grid>
       {hand !== null && die !== null && hand > 0 && die > 0 && (
-        <p className="section" data-testid="two-ways">
-          The other way takes {significant(Math.abs(hand - die), 4)} days {die < hand ? 'less' : 'more'} once it runs:{' '}
-          {significant(Math.max(hand, die) / Math.min(hand, die), 3)} times {die < hand ? 'as quick' : 'as slow'}. Its
+        <Text mt="6" data-testid="two-ways">
+          Method B takes {significant(Math.abs(hand - die), 4)} days {die < hand ? 'less' : 'more'} once it runs:{' '}
+          {significant(Math.max(hand, die) / Math.min(hand, die), 3)} times {die < hand ? 'as fast' : 'as slow'}. Its
           tool must be made in that time to be worth waiting for.
-        </p>
+        </Text>
       )}
       <StartsSheet fillings={lanes.map((r) => ({ from: shortName(r.laneId), need: lot, yield: r.yield }))} />
-      <Text textStyle="label" color="fg.muted" style={{ marginTop: 18 }}>
-        What a crew may lift and how long it may stand at the heat is for local codes and those who answer for the floor
-        to decide.
+      <Text textStyle="label" color="fg.muted" mt="4">
+        How much a crew may lift and how long it may work at the heat is decided by local codes and those responsible
+        for the shop.
       </Text>
     </>
   );

@@ -1,12 +1,14 @@
 'use client';
-import { Input, Span, Table, VisuallyHidden } from '@chakra-ui/react';
-import { FigureButton, Section, TextButton, Unit } from '../kit';
+import { Button, IconButton, Input, Span, Table, VisuallyHidden } from '@chakra-ui/react';
+import { X } from 'lucide-react';
+import { Section, TextButton, Unit } from '../kit';
 import { useEffect, useMemo, useState } from 'react';
 import { runChain, type ChainResult, type Link } from '@/core/comparison/bench';
 import { CoreError } from '@/core/base/errors';
 import { keepHere, keptHere } from '../browser-store';
 import { significant } from '../format';
 import { FillFrom } from './fill-from';
+import { ResultLine } from './result-line';
 import { isTypedLinks, readTyped, typedLinks, type TypedLink } from './bench-store';
 
 export interface Filling {
@@ -67,9 +69,9 @@ export function ChainSheet({
   const edit = (i: number, part: Partial<TypedLink>): void =>
     change(links.map((l, at) => (at === i ? { ...l, ...part } : l)));
   return (
-    <Section title={<>{title}</>} under={<>in {want}</>} className="bench-sheet" aria-labelledby={`${id}-title`}>
+    <Section title={title} under={`in ${want}`} aria-label={title}>
       <Table.ScrollArea>
-        <Table.Root size="md" interactive>
+        <Table.Root size="sm" aria-label={title}>
           <colgroup>
             <col />
             <col style={{ width: 26 }} />
@@ -141,48 +143,49 @@ export function ChainSheet({
                   )}
                 </Table.Cell>
                 <Table.Cell>
-                  <TextButton
+                  <IconButton
                     size="xs"
-                    color="fg.muted"
+                    variant="ghost"
                     disabled={links.length === 1}
                     aria-label={`${title}, remove row ${i + 1}`}
                     onClick={() => change(links.filter((_, at) => at !== i))}
                   >
-                    remove
-                  </TextButton>
+                    <X size={13} />
+                  </IconButton>
                 </Table.Cell>
               </Table.Row>
             ))}
           </Table.Body>
         </Table.Root>
       </Table.ScrollArea>
-      <div className="bench-foot">
-        <FigureButton
-          textStyle="label"
-          onClick={() => change([...links, { name: '', value: '1', unit: '1', by: 'times' }])}
-        >
-          add a rate
-        </FigureButton>
-        <FillFrom
-          title={title}
-          names={fillings.map((f) => f.from)}
-          onPick={(i) => change(typedLinks(fillings[i]?.links ?? []))}
-        />
-        <output className="bench-result" aria-label={`${title}, result`}>
-          {'words' in result ? (
-            <Span color="alarm">{result.words}</Span>
-          ) : result.leftOver !== '' ? (
-            <Span color="alarm">
-              {significant(result.value, 5)} {result.unit}, not {want}: left over {result.leftOver}. A rate is missing
-              or stands the wrong way up.
-            </Span>
-          ) : (
-            <>
-              <strong>{significant(result.value, 5)}</strong> <Unit>{want}</Unit>
-            </>
-          )}
-        </output>
-      </div>
+      <ResultLine
+        title={title}
+        actions={
+          <>
+            <Button size="xs" onClick={() => change([...links, { name: '', value: '1', unit: '1', by: 'times' }])}>
+              Add a rate
+            </Button>
+            <FillFrom
+              title={title}
+              names={fillings.map((f) => f.from)}
+              onPick={(i) => change(typedLinks(fillings[i]?.links ?? []))}
+            />
+          </>
+        }
+      >
+        {'words' in result ? (
+          <Span color="alarm">{result.words}</Span>
+        ) : result.leftOver !== '' ? (
+          <Span color="alarm">
+            {significant(result.value, 5)} {result.unit}, not {want}: {result.leftOver} does not cancel. A rate is
+            missing or inverted.
+          </Span>
+        ) : (
+          <>
+            <strong>{significant(result.value, 5)}</strong> <Unit>{want}</Unit>
+          </>
+        )}
+      </ResultLine>
     </Section>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
+import { Choice } from '../kit';
 
-/** The lanes a sheet of the bench can be filled from; nothing where no study is open. */
+/** The route variants a sheet can be filled from; nothing where no study is open. */
 export function FillFrom({
   title,
   names,
@@ -8,23 +9,20 @@ export function FillFrom({
 }: {
   readonly title: string;
   readonly names: readonly string[];
-  /** Index of the lane picked. */
+  /** Index of the variant picked. */
   readonly onPick: (at: number) => void;
 }) {
   if (names.length === 0) return null;
   return (
-    <select
-      className="plain-select small"
-      aria-label={`${title}: fill from a lane of this study`}
+    <Choice
+      variant="plain"
+      size="xs"
+      width="14rem"
+      aria-label={`${title}: fill from a route of this study`}
+      empty="fill from a route …"
+      options={names.map((name, i) => [String(i), name])}
       value=""
       onChange={(e) => e.target.value !== '' && onPick(Number(e.target.value))}
-    >
-      <option value="">fill from …</option>
-      {names.map((name, i) => (
-        <option key={name} value={i}>
-          {name}
-        </option>
-      ))}
-    </select>
+    />
   );
 }

@@ -1,5 +1,5 @@
 'use client';
-import { Input, Span } from '@chakra-ui/react';
+import { Field, Input, Span } from '@chakra-ui/react';
 import { FormGrid, Section, Unit } from '../kit';
 import { useEffect, useMemo, useState } from 'react';
 import { CoreError } from '@/core/base/errors';
@@ -7,6 +7,7 @@ import { startsFor } from '@/core/formula-book/quantity';
 import { keepHere, keptHere } from '../browser-store';
 import { fixed, whole } from '../format';
 import { FillFrom } from './fill-from';
+import { ResultLine } from './result-line';
 import { readTyped, typed } from './bench-store';
 
 interface Typed {
@@ -22,9 +23,9 @@ const isTyped = (x: unknown): x is Typed =>
   ['need', 'yield', 'confidence'].every((k) => typeof (x as Record<string, unknown>)[k] === 'string');
 
 const NAMES: Readonly<Record<keyof Typed, string>> = {
-  need: 'Good pieces promised',
-  yield: 'Come out good, %',
-  confidence: 'How sure, %',
+  need: 'Good parts promised',
+  yield: 'Yield, %',
+  confidence: 'Confidence, %',
 };
 
 export interface StartsFilling {
@@ -62,46 +63,45 @@ export function StartsSheet({ fillings }: { readonly fillings: readonly StartsFi
     }
   }, [values]);
   return (
-    <Section title="Starts for a promise" className="bench-sheet" aria-labelledby="starts-title">
+    <Section title="Castings to start for a promise" aria-label="Castings to start for a promise">
       <FormGrid dense>
         {(Object.keys(NAMES) as (keyof Typed)[]).map((field) => (
-          <div className="field" key={field}>
-            <label htmlFor={`starts-${field}`}>{NAMES[field]}</label>
-            <div className="inbox">
-              <Input
-                id={`starts-${field}`}
-                textAlign="end"
-                inputMode="decimal"
-                value={values[field]}
-                onChange={(e) => change({ ...values, [field]: e.target.value })}
-              />
-            </div>
-          </div>
+          <Field.Root key={field}>
+            <Field.Label>{NAMES[field]}</Field.Label>
+            <Input
+              textAlign="end"
+              inputMode="decimal"
+              value={values[field]}
+              onChange={(e) => change({ ...values, [field]: e.target.value })}
+            />
+          </Field.Root>
         ))}
       </FormGrid>
-      <div className="bench-foot">
-        <FillFrom
-          title="Starts for a promise"
-          names={fillings.map((f) => f.from)}
-          onPick={(i) => {
-            const f = fillings[i];
-            if (f !== undefined) change({ ...values, need: String(f.need), yield: typed(100 * f.yield) });
-          }}
-        />
-        <output className="bench-result is-left" aria-label="Starts for a promise, result">
-          {typeof result === 'string' ? (
-            <Span color="alarm">{result}</Span>
-          ) : (
-            <>
-              <strong>{whole(result.starts)}</strong> <Unit>starts</Unit>
-              <Span textStyle="label" color="fg.muted" style={{ display: 'block' }}>
-                {fixed(100 * result.probability, 1)} % sure; the average alone says {whole(result.average)}, which is
-                enough about every other time. Pieces must fail one by one, not by the lot.
-              </Span>
-            </>
-          )}
-        </output>
-      </div>
+      <ResultLine
+        title="Castings to start for a promise"
+        actions={
+          <FillFrom
+            title="Castings to start for a promise"
+            names={fillings.map((f) => f.from)}
+            onPick={(i) => {
+              const f = fillings[i];
+              if (f !== undefined) change({ ...values, need: String(f.need), yield: typed(100 * f.yield) });
+            }}
+          />
+        }
+      >
+        {typeof result === 'string' ? (
+          <Span color="alarm">{result}</Span>
+        ) : (
+          <>
+            <strong>{whole(result.starts)}</strong> <Unit>castings</Unit>
+            <Span textStyle="label" color="fg.muted" display="block">
+              {fixed(100 * result.probability, 1)} % confidence; the average alone gives {whole(result.average)}, enough
+              only about half the time. Assumes that parts fail independently, not by the lot.
+            </Span>
+          </>
+        )}
+      </ResultLine>
     </Section>
   );
 }

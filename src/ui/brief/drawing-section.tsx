@@ -1,6 +1,6 @@
 'use client';
-import { Section } from '../kit';
-import { Span } from '@chakra-ui/react';
+import { FormGrid, Section } from '../kit';
+import { Fieldset } from '@chakra-ui/react';
 import { TOUCHING } from '@/core/screening/advice';
 import type { Dimension } from '@/core/base/units';
 import { NumberField, SelectField } from '../fields/inputs';
@@ -56,27 +56,29 @@ export function DrawingSection() {
       id="drawing"
     >
       {GROUPS.map(([name, rows]) => (
-        <fieldset key={name} className="form-grid dense" style={{ marginTop: 12 }}>
-          <legend className="small quiet">{name}</legend>
-          {rows.map(([field, label, dimension, unit, help]) => (
-            <NumberField
-              key={field}
-              path={`detail.${field}`}
-              label={label}
-              {...(dimension === null ? { unit } : { dimension })}
-              help={help}
-            />
-          ))}
-          {name === 'On the drawing' && (
-            <SelectField
-              path="detail.touches"
-              label="Touches, bare metal on metal"
-              empty="not said"
-              options={Object.entries(TOUCHING).map(([id, t]) => [id, t.name] as const)}
-              help="The baser metal pays for the nobler one."
-            />
-          )}
-        </fieldset>
+        <Fieldset.Root key={name} mt="3">
+          <Fieldset.Legend>{name}</Fieldset.Legend>
+          <FormGrid dense>
+            {rows.map(([field, label, dimension, unit, help]) => (
+              <NumberField
+                key={field}
+                path={`detail.${field}`}
+                label={label}
+                {...(dimension === null ? { unit } : { dimension })}
+                help={help}
+              />
+            ))}
+            {name === 'On the drawing' && (
+              <SelectField
+                path="detail.touches"
+                label="Touches, bare metal on metal"
+                empty="not said"
+                options={Object.entries(TOUCHING).map(([id, t]) => [id, t.name] as const)}
+                help="The baser metal pays for the nobler one."
+              />
+            )}
+          </FormGrid>
+        </Fieldset.Root>
       ))}
     </Section>
   );

@@ -1,5 +1,5 @@
 'use client';
-import { Heading, Text } from '@chakra-ui/react';
+import { Fieldset, Heading, Text } from '@chakra-ui/react';
 import { FormGrid, Section } from '../kit';
 import { NumberField, SelectField, TextField } from '../fields/inputs';
 
@@ -53,12 +53,14 @@ export function TodaySection() {
         <NumberField path="today.repair_USD" label="A repair costs" unit="USD" />
         <TextField path="today.note" label="Note" rows={2} />
       </FormGrid>
-      <fieldset className="form-grid dense" style={{ marginTop: 14 }}>
-        <legend className="small quiet">Joints in it</legend>
-        {JOINTS.map(([kind, label]) => (
-          <NumberField key={kind} path={`today.joints.${kind}`} label={label} unit="a piece" />
-        ))}
-      </fieldset>
+      <Fieldset.Root mt="3.5">
+        <Fieldset.Legend>Joints in it</Fieldset.Legend>
+        <FormGrid dense>
+          {JOINTS.map(([kind, label]) => (
+            <NumberField key={kind} path={`today.joints.${kind}`} label={label} unit="a piece" />
+          ))}
+        </FormGrid>
+      </Fieldset.Root>
       <Heading as="h3" mt="2.5" style={{ marginTop: 18, fontWeight: 650 }}>
         Split in two
       </Heading>
@@ -80,13 +82,15 @@ export function TodaySection() {
         <NumberField path="split.undercutsOff" label="Undercuts it takes away" unit="count" />
         <NumberField path="split.passagesOff" label="Passages it takes away" unit="count" />
       </FormGrid>
-      <fieldset className="form-grid dense" style={{ marginTop: 14 }}>
-        <legend className="small quiet">Joints between the two</legend>
-        {JOINTS.map(([kind, label]) => (
-          <NumberField key={kind} path={`split.joints.${kind}`} label={label} unit="a piece" />
-        ))}
-      </fieldset>
-      <FormGrid style={{ marginTop: 14 }}>
+      <Fieldset.Root mt="3.5">
+        <Fieldset.Legend>Joints between the two</Fieldset.Legend>
+        <FormGrid dense>
+          {JOINTS.map(([kind, label]) => (
+            <NumberField key={kind} path={`split.joints.${kind}`} label={label} unit="a piece" />
+          ))}
+        </FormGrid>
+      </Fieldset.Root>
+      <FormGrid mt="3.5">
         <NumberField
           path="bends"
           label="Bends if stamped"

@@ -1,9 +1,10 @@
 'use client';
-import { Box, Button, Heading, Table } from '@chakra-ui/react';
+import { Box, Button, Heading, Span, Text } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { filesOfCases, UNUSED, WORKED_CASES, type VectorResult } from '@/core/reference/worked-cases';
 import { runCases } from '@/workers/cases.client';
 import { call } from '../api';
+import { DataTable, type DataColumn } from '../kit';
 import { Mark } from '../marks/mark';
 
 /** The part files that worked cases name, as the application ships them. */
@@ -15,6 +16,53 @@ async function filesAtHand(): Promise<Map<string, Uint8Array>> {
     files.set(path, new Uint8Array(await response.arrayBuffer()));
   }
   return files;
+}
+
+/** A case as it came out here, and its place in the list. */
+type CaseRow = VectorResult & { readonly at: number };
+
+/** Columns of the cases. @param there how each came out on the server; null while that is not known */
+function columnsOf(there: readonly VectorResult[] | null): readonly DataColumn<CaseRow>[] {
+  const mono = (words: string) => <Span textStyle="mono">{words}</Span>;
+  return [
+    { id: 'case', title: 'Case', sort: (r) => r.id, cell: (r) => mono(r.id) },
+    {
+      id: 'formula',
+      title: 'Formula',
+      sort: (r) => r.formula,
+      cell: (r) => (
+        <>
+          {mono(r.formula)}
+          {UNUSED.has(r.formula) && (
+            <Box textStyle="label" color="fg.muted">
+              not used by any view yet
+            </Box>
+          )}
+        </>
+      ),
+    },
+    {
+      id: 'here',
+      title: 'This browser',
+      sort: (r) => r.outcome,
+      cell: (r) => (
+        <>
+          <Mark status={r.outcome === 'passed' ? 'fits' : 'blocked'} label={false} /> {r.outcome}
+        </>
+      ),
+    },
+    {
+      id: 'there',
+      title: 'Server',
+      cell: (r) => (
+        <>
+          <Mark status={there?.[r.at]?.outcome === 'passed' ? 'fits' : 'not-known'} label={false} />{' '}
+          {there?.[r.at]?.outcome ?? '…'}
+        </>
+      ),
+    },
+    { id: 'detail', title: 'Difference', cell: (r) => r.detail || there?.[r.at]?.detail },
+  ];
 }
 
 /** The worked cases of every formula, run here in this browser's worker and on the server, side by side. */
@@ -45,25 +93,24 @@ export function CheckView() {
       : null;
   const passed = here?.filter((r) => r.outcome === 'passed').length ?? 0;
   return (
-    <section className="section" style={{ marginTop: 14 }}>
+    <Box as="section" mt="3.5">
       <Heading as="h1" size="lg">
         Check the arithmetic
       </Heading>
-      <p style={{ maxWidth: '80ch', margin: '6px 0' }}>
-        Each form of each equation of the model has a worked case with a known result, and so have the figures of the
-        board of three parts and each formula of the book. They are run in this browser and on the server; both must
-        give the same.
-      </p>
-      <p role="status" data-testid="tally" style={{ fontWeight: 600 }}>
+      <Text maxW="80ch" my="1.5">
+        Every form of every equation of the model has a worked case with a known result; so have the board figures of
+        three parts and every formula of the handbook. They are run in this browser and on the server: both must give
+        the same.
+      </Text>
+      <Text role="status" data-testid="tally" fontWeight="bold">
         {problem !== null
           ? `Could not be run: ${problem}`
           : agree === null || here === null
             ? 'Running …'
-            : `${passed} of ${here.length} cases give their result; ${agree} of ${here.length} agree between browser and server.`}
-      </p>
+            : `${passed} of ${here.length} cases pass; ${agree} of ${here.length} agree between browser and server.`}
+      </Text>
       <Button
         size="xs"
-        variant="outline"
         my="2"
         onClick={() => {
           setHere(null);
@@ -74,42 +121,15 @@ export function CheckView() {
       >
         Run again
       </Button>
-      <Table.ScrollArea>
-        <Table.Root size="sm">
-          <Table.Header>
-            <Table.Row>
-              <Table.ColumnHeader>Case</Table.ColumnHeader>
-              <Table.ColumnHeader>Formula</Table.ColumnHeader>
-              <Table.ColumnHeader>This browser</Table.ColumnHeader>
-              <Table.ColumnHeader>Server</Table.ColumnHeader>
-              <Table.ColumnHeader>Difference</Table.ColumnHeader>
-            </Table.Row>
-          </Table.Header>
-          <Table.Body>
-            {(here ?? []).map((r, i) => (
-              <Table.Row key={`${r.id}${i}`}>
-                <Table.Cell textStyle="mono">{r.id}</Table.Cell>
-                <Table.Cell textStyle="mono">
-                  {r.formula}
-                  {UNUSED.has(r.formula) && (
-                    <Box textStyle="label" color="fg.muted">
-                      no view uses it yet
-                    </Box>
-                  )}
-                </Table.Cell>
-                <Table.Cell>
-                  <Mark status={r.outcome === 'passed' ? 'fits' : 'blocked'} label={false} /> {r.outcome}
-                </Table.Cell>
-                <Table.Cell>
-                  <Mark status={there?.[i]?.outcome === 'passed' ? 'fits' : 'not-known'} label={false} />{' '}
-                  {there?.[i]?.outcome ?? '…'}
-                </Table.Cell>
-                <Table.Cell>{r.detail || there?.[i]?.detail}</Table.Cell>
-              </Table.Row>
-            ))}
-          </Table.Body>
-        </Table.Root>
-      </Table.ScrollArea>
-    </section>
+      {here !== null && (
+        <DataTable
+          label="Worked cases"
+          columns={columnsOf(there)}
+          rows={here.map((r, i) => ({ ...r, at: i }))}
+          rowKey={(r) => `${r.id} ${r.at}`}
+          rowHeight={34}
+        />
+      )}
+    </Box>
   );
 }

@@ -5,7 +5,7 @@ import { plainDate } from '../format';
 /** What is to be done, by whom, by when. */
 export function ActionsTable({ actions }: { readonly actions: readonly Action[] }) {
   return (
-    <Table.Root size="sm" aria-label="Actions and owners" data-testid="actions">
+    <Table.Root size="sm" aria-label="Actions" data-testid="actions">
       <Table.Header>
         <Table.Row>
           <Table.ColumnHeader>What</Table.ColumnHeader>
@@ -18,7 +18,7 @@ export function ActionsTable({ actions }: { readonly actions: readonly Action[] 
           <Table.Row key={`${a.what} ${a.by}`}>
             <Table.Cell>{a.what}</Table.Cell>
             <Table.Cell>{a.owner === '' ? <Span color="fg.muted">nobody yet</Span> : a.owner}</Table.Cell>
-            <Table.Cell>{a.by === '' ? <Span color="fg.muted">no day</Span> : plainDate(a.by)}</Table.Cell>
+            <Table.Cell>{a.by === '' ? <Span color="fg.muted">no date</Span> : plainDate(a.by)}</Table.Cell>
           </Table.Row>
         ))}
       </Table.Body>

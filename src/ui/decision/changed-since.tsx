@@ -1,4 +1,5 @@
 'use client';
+import { Text } from '@chakra-ui/react';
 import { Section } from '../kit';
 import { useMemo } from 'react';
 import { evaluate } from '@/core/comparison/board';
@@ -28,13 +29,9 @@ export function ChangedSince({
     ];
   }, [brief, school, study, decision]);
   return (
-    <Section
-      title={<>Changed since it was signed on {plainDate(decision.signedOn)}</>}
-      className="record"
-      data-testid="changes"
-    >
+    <Section title={<>Changed since it was signed on {plainDate(decision.signedOn)}</>} data-testid="changes">
       {changes.length === 0 ? (
-        <p>Nothing: brief, rates, results and core are as they were.</p>
+        <Text>Nothing: brief, rates, results and model are unchanged.</Text>
       ) : (
         <ChangeTable
           changes={changes}

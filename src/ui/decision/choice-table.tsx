@@ -1,6 +1,6 @@
 'use client';
-import { INK } from '../theme/ink';
-import { Span, Table, VisuallyHidden } from '@chakra-ui/react';
+import { Emblem } from '../marks/emblem';
+import { RadioGroup, Span, Table } from '@chakra-ui/react';
 import { FigureButton } from '../kit';
 import type { ReactNode } from 'react';
 import type { BoardLane } from '@/core/comparison/board';
@@ -28,29 +28,33 @@ export function ChoiceTable({
   readonly onPick: (id: string) => void;
 }) {
   return (
-    <Table.ScrollArea>
-      <Table.Root className="choices" size="md" interactive aria-label="Routes to choose from">
-        <Table.Header>
-          <Table.Row>
-            <Table.ColumnHeader>
-              <VisuallyHidden>Choose</VisuallyHidden>
-            </Table.ColumnHeader>
-            <Table.ColumnHeader>Route</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">All in, {currency} a part</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">Tooling, {currency}</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">First article, weeks</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">Last part, weeks</Table.ColumnHeader>
-            <Table.ColumnHeader>Verdict</Table.ColumnHeader>
-          </Table.Row>
-        </Table.Header>
-        <Table.Body>
-          {plan !== null && <PlanRow {...plan} checked={picked === PLAN} onPick={() => onPick(PLAN)} />}
-          {lanes.map((l) => (
-            <LaneRow key={l.id} lane={l} checked={picked === l.id} onPick={() => onPick(l.id)} />
-          ))}
-        </Table.Body>
-      </Table.Root>
-    </Table.ScrollArea>
+    <RadioGroup.Root
+      display="block"
+      value={picked}
+      onValueChange={(e) => e.value !== null && onPick(e.value)}
+      aria-label="Route"
+    >
+      <Table.ScrollArea>
+        <Table.Root size="md" interactive aria-label="Routes to choose from">
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>Route</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Total, {currency} per part</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Tooling, {currency}</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">First article, weeks</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Last part, weeks</Table.ColumnHeader>
+              <Table.ColumnHeader>Verdict</Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
+            {plan !== null && <PlanRow {...plan} checked={picked === PLAN} />}
+            {lanes.map((l) => (
+              <LaneRow key={l.id} lane={l} checked={picked === l.id} />
+            ))}
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
+    </RadioGroup.Root>
   );
 }
 
@@ -59,19 +63,16 @@ function PlanRow({
   studyAt,
   workings,
   checked,
-  onPick,
 }: OpenedPlan & {
   readonly checked: boolean;
-  readonly onPick: () => void;
 }) {
   const late = plan.late.length > 0;
   return (
     <Row
       id={PLAN}
-      name="In two steps"
+      name="Two-step plan"
       words={`${whole(plan.pieces)} on ${shortName(plan.first)}, then ${shortName(plan.then)}`}
       checked={checked}
-      onPick={onPick}
       studyAt={studyAt}
       figures={[
         ['allIn', perPart(plan.allIn)],
@@ -81,20 +82,12 @@ function PlanRow({
       ]}
     >
       <Mark status={late ? 'tight' : 'fits'} label={false} />{' '}
-      <Span textStyle="label">{late ? 'late' : plan.asked === 0 ? 'no day asked' : 'delivers in time'}</Span>
+      <Span textStyle="label">{late ? 'late' : plan.asked === 0 ? 'no date set' : 'delivers on time'}</Span>
     </Row>
   );
 }
 
-function LaneRow({
-  lane,
-  checked,
-  onPick,
-}: {
-  readonly lane: BoardLane;
-  readonly checked: boolean;
-  readonly onPick: () => void;
-}) {
+function LaneRow({ lane, checked }: { readonly lane: BoardLane; readonly checked: boolean }) {
   const { route, variant } = laneWords(lane.id);
   return (
     <Row
@@ -102,7 +95,6 @@ function LaneRow({
       name={route}
       words={variant}
       checked={checked}
-      onPick={onPick}
       figures={[
         ['allIn', perPart(lane.money?.allIn ?? 0)],
         ['tooling', whole(lane.money?.tooling ?? 0)],
@@ -120,7 +112,6 @@ function Row({
   name,
   words,
   checked,
-  onPick,
   studyAt,
   figures,
   children,
@@ -129,7 +120,6 @@ function Row({
   readonly name: string;
   readonly words: string;
   readonly checked: boolean;
-  readonly onPick: () => void;
   readonly studyAt?: StudyAt | undefined;
   /** Names of figures, and how they are shown. */
   readonly figures: readonly (readonly [figure: string, text: string])[];
@@ -138,23 +128,18 @@ function Row({
   const { openWorking } = useSheets();
   return (
     <Table.Row>
-      <Table.Cell>
-        <input
-          type="radio"
-          name="lane"
-          id={`lane-${id}`}
-          checked={checked}
-          onChange={onPick}
-          style={{ accentColor: INK.hot }}
-        />
-      </Table.Cell>
-      <Table.Cell>
-        <label htmlFor={`lane-${id}`} style={{ fontWeight: checked ? 650 : 400 }}>
-          {name}{' '}
-          <Span color="fg.muted" textStyle="label">
-            {words}
-          </Span>
-        </label>
+      <Table.Cell minW="15rem">
+        <RadioGroup.Item value={id} alignItems="center">
+          <RadioGroup.ItemHiddenInput />
+          <RadioGroup.ItemIndicator />
+          <Emblem laneId={id} size={22} />
+          <RadioGroup.ItemText fontWeight={checked ? 'bold' : 'normal'}>
+            {name}{' '}
+            <Span color="fg.muted" textStyle="label">
+              {words}
+            </Span>
+          </RadioGroup.ItemText>
+        </RadioGroup.Item>
       </Table.Cell>
       {figures.map(([figure, text]) => (
         <Table.Cell key={figure} className="num">

@@ -1,6 +1,6 @@
 'use client';
-import { Span, Text } from '@chakra-ui/react';
-import { PageLink, Section } from '../kit';
+import { chakra, Text } from '@chakra-ui/react';
+import { PageLink, Section, TwoColumns } from '../kit';
 import { useMemo, useState } from 'react';
 import { PLAN, StudyWorkings } from '@/core/phased-plans';
 import { carryingFigures, DRAWN, laneCase, planCase, planFigures, suggestedActions } from '@/core/decision';
@@ -23,11 +23,9 @@ import { SignForm } from './sign-form';
 import { SureSection } from './sure-section';
 import { useOpenedPlan } from './use-opened-plan';
 
-const AGAINST = [
-  'No reason against it was found',
-  'The strongest reason against it',
-  'The two strongest reasons against it',
-];
+const Reasons = chakra('ol', { base: { listStyle: 'decimal', ps: '5', '& li': { my: '1' } } });
+
+const AGAINST = ['No reason against it found', 'Strongest reason against it', 'Two strongest reasons against it'];
 
 /** The routes that could be chosen at the quantity on the rail, the case of the one picked, and the signing. */
 export function Choice({ reopened }: { readonly reopened: DecisionRecord | undefined }) {
@@ -75,10 +73,10 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
 
   if (open.length === 0 || lane === undefined) {
     return (
-      <p className="section">
-        Nothing can be decided yet: no casting route survives, or the brief still lacks figures. The Routes view says
-        what would open each.
-      </p>
+      <Text mt="6">
+        Nothing can be decided yet: no casting route is left, or the brief lacks figures. The Routes view says what
+        would open each.
+      </Text>
     );
   }
   const name = planned === null ? shortName(laneId) : shortName(PLAN);
@@ -89,7 +87,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
   return (
     <>
       {reopened !== undefined && <ChangedSince decision={reopened} />}
-      <Section title="The route" under={<>at {whole(q)} pieces; move the rail to decide at another quantity</>}>
+      <Section title="Route" under={`at ${whole(q)} pieces; move the rail to decide at another quantity`}>
         <ChoiceTable
           plan={opened}
           lanes={open}
@@ -105,43 +103,43 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
         {brief.plan !== null && opened === null && (
           <Text textStyle="label" role="status">
             {planState.looking !== null || planState.q !== q
-              ? 'Working out the adopted plan …'
-              : 'The adopted plan in two steps cannot be made at this quantity; the Calendar says why.'}
+              ? 'Calculating the adopted plan …'
+              : 'The adopted two-step plan does not work at this quantity; the Calendar says why.'}
           </Text>
         )}
       </Section>
       {planned !== null && (
-        <Section title="The plan in two steps" className="record">
+        <Section title="Two-step plan">
           <PlanKept plan={planned.plan} studyAt={studyAt} currency={currency} orderDate={orderDate} />
         </Section>
       )}
-      <Section title="The figures that carry it" under="each opens its working">
+      <Section title="Key figures" under="each opens its working">
         <FiguresList figures={figures} studyAt={studyAt} />
       </Section>
       {found !== null && (
-        <div className="two-beside">
+        <TwoColumns>
           <Section title={<>For {name}</>}>
-            <ol className="for">
+            <Reasons>
               {found.for.map((a) => (
                 <li key={a.text}>
                   <Explained explanation={a.explanation} studyAt={studyAt} />
                 </li>
               ))}
-            </ol>
+            </Reasons>
           </Section>
           <Section title={AGAINST[found.against.length] ?? AGAINST[2]}>
-            <ol className="against" data-testid="against">
+            <Reasons data-testid="against">
               {found.against.map((a) => (
                 <li key={a.text}>
                   <Explained explanation={a.explanation} studyAt={studyAt} />
                 </li>
               ))}
-            </ol>
+            </Reasons>
           </Section>
-        </div>
+        </TwoColumns>
       )}
-      <div className="two-beside">
-        <Section title="How sure">
+      <TwoColumns>
+        <Section title="Uncertainty">
           {simulation !== null ? (
             <SureSection
               behind={drawn.behind}
@@ -152,22 +150,22 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
           ) : (
             <Text textStyle="label" color="fg.muted" role="status">
               {spreadShown === 'hidden'
-                ? 'The spread is hidden on the Routes view; it is drawn and kept when the decision is signed.'
-                : (drawn.error ?? 'Drawing …')}
+                ? 'Uncertainty is off in the Routes view; it is simulated and kept when the decision is signed.'
+                : (drawn.error ?? 'Simulating …')}
             </Text>
           )}
         </Section>
-        <Section title="Cautions that come with it">
+        <Section title="Safety">
           <Cautions routeIds={routeIds} alloy={study.alloy} />
         </Section>
-      </div>
+      </TwoColumns>
       <SignForm
         laneId={laneId}
         plan={planned !== null}
         drawn={DRAWN}
         suggested={suggestedActions(study, lane, orderDate, planned?.plan ?? null)}
         before={reopened}
-        hold={pending ? 'The adopted plan is being worked out at this quantity.' : null}
+        hold={pending ? 'The adopted plan is being calculated at this quantity.' : null}
       />
     </>
   );

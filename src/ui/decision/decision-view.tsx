@@ -24,7 +24,7 @@ export function DecisionView() {
         </Guarded>
       )}
       {past.length > 0 && (
-        <Section title="Earlier decisions" className="record">
+        <Section title="Earlier decisions">
           {past.map((d) => (
             <Text key={d.id} textStyle="label">
               {plainDate(d.signedOn)}: {shortName(d.laneId)} at {whole(d.quantity)} pieces, signed by {d.signedBy};

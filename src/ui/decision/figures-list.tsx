@@ -1,6 +1,7 @@
+import { DataList } from '@chakra-ui/react';
 import type { CarryingFigure } from '@/core/decision';
-import type { StudyAt } from '../working/figure-at';
 import { Explained } from '../working/explained';
+import type { StudyAt } from '../working/figure-at';
 
 /** The figures that carry a choice, each opening its working. */
 export function FiguresList({
@@ -11,15 +12,17 @@ export function FiguresList({
   readonly studyAt?: StudyAt | undefined;
 }) {
   return (
-    <dl className="carrying" data-testid="five-figures">
+    <DataList.Root orientation="vertical" data-testid="five-figures">
       {figures.map((f) => (
-        <div key={f.figure}>
-          <dt>{f.name}</dt>
-          <dd>
-            <Explained explanation={f.explanation} studyAt={studyAt} />
-          </dd>
-        </div>
+        <DataList.Item key={f.figure}>
+          <DataList.ItemLabel>{f.name}</DataList.ItemLabel>
+          <DataList.ItemValue textStyle="lead">
+            <span>
+              <Explained explanation={f.explanation} studyAt={studyAt} />
+            </span>
+          </DataList.ItemValue>
+        </DataList.Item>
       ))}
-    </dl>
+    </DataList.Root>
   );
 }

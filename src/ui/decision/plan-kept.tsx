@@ -1,3 +1,4 @@
+import { Text } from '@chakra-ui/react';
 import { planExplanation, type KeptPlan } from '@/core/decision';
 import { plain } from '@/core/explanation';
 import type { StudyAt } from '../working/figure-at';
@@ -19,9 +20,9 @@ export function PlanKept({
   return (
     <div data-testid="kept-plan">
       {planExplanation(plan, currency, orderDate).map((explanation, i) => (
-        <p key={i} style={{ margin: '3px 0' }}>
+        <Text key={i} my="0.5">
           {studyAt === undefined ? plain(explanation) : <Explained explanation={explanation} studyAt={studyAt} />}
-        </p>
+        </Text>
       ))}
     </div>
   );

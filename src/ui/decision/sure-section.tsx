@@ -1,4 +1,4 @@
-import { Heading, Text } from '@chakra-ui/react';
+import { chakra, Heading, Text } from '@chakra-ui/react';
 import { drawnWords, certaintyExplanation, type KeptSimulation, type SureOf } from '@/core/decision';
 import { DRAWN_AGAIN } from '../simulation/simulation-state';
 import type { StudyAt } from '../working/figure-at';
@@ -21,28 +21,28 @@ export function SureSection({
   const flips = simulation.flipExplanations ?? simulation.flips.map((words) => [words]);
   return (
     <div aria-busy={behind}>
-      <ul className="certainty" data-testid="sure">
+      <chakra.ul listStyleType="none" data-testid="sure">
         {certaintyExplanation(simulation, of).map((explanation, i) => (
           <li key={i}>
             <Explained explanation={explanation} studyAt={studyAt} />
           </li>
         ))}
-      </ul>
+      </chakra.ul>
       <Text textStyle="label" color="fg.muted">
         {behind ? DRAWN_AGAIN : drawnWords(simulation)}
       </Text>
       {flips.length > 0 && (
         <>
           <Heading as="h3" mt="2.5">
-            What would overturn it
+            What would change the choice
           </Heading>
-          <ul className="flips" data-testid="kept-flips">
+          <chakra.ul ps="4" listStyleType="disc" data-testid="kept-flips">
             {flips.map((explanation, i) => (
               <li key={i}>
                 <Explained explanation={explanation} studyAt={studyAt} />
               </li>
             ))}
-          </ul>
+          </chakra.ul>
         </>
       )}
     </div>

@@ -1,4 +1,5 @@
 'use client';
+import { Text } from '@chakra-ui/react';
 import { Component, Suspense, type ReactNode } from 'react';
 import { CoreError } from '@/core/base/errors';
 
@@ -17,7 +18,7 @@ interface State {
 
 /** Why a part cannot be shown, in words: what the core refused, where it was the core. */
 export function failureWords(error: unknown): string {
-  if (!(error instanceof CoreError)) return 'it holds something that this version of Nine Pours cannot read';
+  if (!(error instanceof CoreError)) return 'it contains something that this version of Nine Pours cannot read';
   const { field, value, accepted } = error.issue;
   const given = typeof value === 'string' || typeof value === 'number' ? ` “${value}”` : '';
   return `for ${field}${given}, ${accepted} is wanted`;
@@ -35,9 +36,9 @@ class Boundary extends Component<Props, State> {
     const { failed } = this.state;
     if (failed === null) return this.props.children;
     return (
-      <p className="section" role="alert" data-testid="guarded">
-        {this.props.name} cannot be shown: {failureWords(failed)}. The rest of the page stands.
-      </p>
+      <Text mt="6" role="alert" data-testid="guarded">
+        {this.props.name} cannot be shown: {failureWords(failed)}. The rest of the page works.
+      </Text>
     );
   }
 }

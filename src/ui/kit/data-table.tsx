@@ -84,7 +84,7 @@ export function DataTable<T extends object>(props: DataTableProps<T>) {
   const table = useTable<Features, T>({
     features: FEATURES,
     columns: defs,
-    data: rows as T[],
+    data: rows,
     getRowId: rowKey,
     manualSorting: onSort !== undefined,
     state: { sorting: sort === null ? [] : [{ id: sort.id, desc: !sort.up }] },

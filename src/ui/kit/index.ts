@@ -14,4 +14,5 @@ export { SearchChoice, type SearchOption } from './search-choice';
 export { Section } from './section';
 export { Segments } from './segments';
 export { TextButton } from './text-button';
+export { TwoColumns } from './two-columns';
 export { Unit } from './amount';

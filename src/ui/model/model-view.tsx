@@ -1,6 +1,7 @@
 'use client';
+import { FileLink } from '../kit';
 import { INK } from '../theme/ink';
-import { Box, Code, EmptyState, Field, Heading, HStack, Input, Link, Stack, Table, Text } from '@chakra-ui/react';
+import { Box, Code, EmptyState, Field, Heading, HStack, Input, Stack, Table, Text } from '@chakra-ui/react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { ModelEquation, ModelSubject, ModelSymbol } from '@/core/reference/model-document';
 import { BASIS_WORDS } from '../working/basis-words';
@@ -16,46 +17,46 @@ export function ModelView({ subjects }: { readonly subjects: readonly ModelSubje
   const count = shown.reduce((sum, s) => sum + s.equations.length, 0);
   const all = subjects.reduce((sum, s) => sum + s.equations.length, 0);
   return (
-    <Stack as="section" className="section" mt="3.5" gap="4">
+    <Stack as="section" mt="3.5" gap="4">
       <Box>
-        <Heading as="h1" textStyle="xl">
+        <Heading as="h1" size="lg">
           The model
         </Heading>
         <Text maxW="80ch" mt="1">
-          The equations that every figure of money and time comes of. Board, workings, simulation and workbook are all
-          made of these definitions, in SI units. An equation of several forms is worked out by the one a case needs;
-          on(x) is 1 where x is above 0, else 0.
+          The equations behind every figure of cost and time. Board, workings, simulation and workbook all use these
+          definitions, in SI units. Where an equation has several forms, the one that fits the case is used; on(x) is 1
+          where x is above 0, otherwise 0.
         </Text>
       </Box>
       <HStack gap="6" wrap="wrap" align="end">
-        <Field.Root maxW="320px">
-          <Field.Label>Find a figure, a symbol or a number</Field.Label>
-          <Input size="sm" value={asked} onChange={(e) => setAsked(e.target.value)} placeholder="tool hours, Ht, 5.1" />
+        <Field.Root maxW="20rem">
+          <Field.Label>Search figure, symbol or number</Field.Label>
+          <Input value={asked} onChange={(e) => setAsked(e.target.value)} placeholder="tool hours, Ht, 5.1" />
         </Field.Root>
-        <Text role="status" fontSize="sm" pb="1.5" fontVariantNumeric="tabular-nums">
+        <Text role="status" textStyle="label" pb="1.5">
           {count} of {all} equations
         </Text>
-        <HStack as="nav" aria-label="Subjects" gap="4" pb="1.5" fontSize="sm">
+        <HStack as="nav" aria-label="Subjects" gap="4" pb="1.5">
           {shown.map((s) => (
-            <Link key={s.id} href={`#${s.id}`} variant="underline">
+            <FileLink key={s.id} href={`#${s.id}`}>
               {s.title}
-            </Link>
+            </FileLink>
           ))}
         </HStack>
       </HStack>
       {count === 0 && (
-        <EmptyState.Root size="sm">
+        <EmptyState.Root>
           <EmptyState.Content>
-            <EmptyState.Title>No equation has “{wanted}” in it</EmptyState.Title>
+            <EmptyState.Title>No equation matches “{wanted}”</EmptyState.Title>
             <EmptyState.Description>
-              Titles, numbers, symbols, meanings and rate names are looked through.
+              Titles, numbers, symbols, meanings and rate names are searched.
             </EmptyState.Description>
           </EmptyState.Content>
         </EmptyState.Root>
       )}
       {shown.map((s) => (
         <Stack key={s.id} gap="5">
-          <Heading as="h2" id={s.id} textStyle="lg" mt="3">
+          <Heading as="h2" id={s.id} size="md" mt="3">
             {s.title}
           </Heading>
           {s.equations.map((e) => (
@@ -73,24 +74,25 @@ function EquationCard({ e, model }: { readonly e: ModelEquation; readonly model:
       as="article"
       id={e.anchor}
       scrollMarginTop="4"
-      borderTopWidth="1px"
+      borderTop="1px solid"
+      borderColor="border"
       pt="2"
       css={{ '&:target': { borderTopColor: INK.hot, borderTopWidth: '2px' } }}
     >
       <HStack justify="space-between" align="baseline" wrap="wrap">
-        <Heading as="h3" textStyle="md">
+        <Heading as="h3">
           {e.title}{' '}
           <Text as="span" fontWeight="normal" color="fg.muted">
             {e.unit === '–' ? 'no unit' : e.unit}
           </Text>
         </Heading>
-        <Text fontSize="sm" color="fg.muted">
+        <Text textStyle="label" color="fg.muted">
           {model} {e.number}
         </Text>
       </HStack>
       <Stack gap="1" my="2" align="start">
         {e.forms.map((form) => (
-          <Code key={form} size="sm" bg="bg.subtle" whiteSpace="pre-wrap" overflowWrap="anywhere">
+          <Code key={form} bg="bg.subtle" px="1.5" whiteSpace="pre-wrap">
             {pretty(form)}
           </Code>
         ))}
@@ -108,11 +110,11 @@ function EquationCard({ e, model }: { readonly e: ModelEquation; readonly model:
           <Table.Header>
             <Table.Row>
               <Table.ColumnHeader w={{ md: '90px' }}>Symbol</Table.ColumnHeader>
-              <Table.ColumnHeader>What it is</Table.ColumnHeader>
+              <Table.ColumnHeader>Meaning</Table.ColumnHeader>
               <Table.ColumnHeader w={{ md: '170px' }}>Unit</Table.ColumnHeader>
-              <Table.ColumnHeader w={{ md: '200px' }}>From</Table.ColumnHeader>
+              <Table.ColumnHeader w={{ md: '200px' }}>Source</Table.ColumnHeader>
               <Table.ColumnHeader w={{ md: '290px' }} hideBelow="md">
-                Kept under
+                Path
               </Table.ColumnHeader>
             </Table.Row>
           </Table.Header>
@@ -136,15 +138,7 @@ function SymbolRow({ s }: { readonly s: ModelSymbol }) {
       <Table.Cell fontFamily="mono" pe="2">
         {pretty(s.symbol)}
       </Table.Cell>
-      <Table.Cell>
-        {s.opens === '' ? (
-          s.meaning
-        ) : (
-          <Link href={`#${s.opens}`} variant="underline">
-            {s.meaning}
-          </Link>
-        )}
-      </Table.Cell>
+      <Table.Cell>{s.opens === '' ? s.meaning : <FileLink href={`#${s.opens}`}>{s.meaning}</FileLink>}</Table.Cell>
       <Table.Cell color={s.unit === '–' ? 'fg.muted' : undefined}>{s.unit === '–' ? 'none' : s.unit}</Table.Cell>
       <Table.Cell>
         {s.source === 'several' ? 'by the case' : SOURCE_WORDS[s.source]}
@@ -155,7 +149,7 @@ function SymbolRow({ s }: { readonly s: ModelSymbol }) {
           </Text>
         )}
       </Table.Cell>
-      <Table.Cell fontFamily="mono" fontSize="xs" color="fg.muted" overflowWrap="anywhere" hideBelow="md">
+      <Table.Cell textStyle="mono" color="fg.muted" overflowWrap="anywhere" hideBelow="md">
         {s.path}
       </Table.Cell>
     </Table.Row>

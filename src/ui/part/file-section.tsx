@@ -1,5 +1,5 @@
 'use client';
-import { Span, Text, chakra } from '@chakra-ui/react';
+import { Text, chakra } from '@chakra-ui/react';
 import { FileLink, Section } from '../kit';
 import type { Brief } from '@/core/brief';
 import type { BodyFound, FileFound } from '@/workers/part.protocol';

@@ -1,15 +1,15 @@
 import type { Phase } from '@/core/catalogue/process-steps';
 
-/** What each stretch of the making is called for somebody outside the trade. */
+/** What each stretch of the making is called. */
 export const PHASE_WORDS: Readonly<Record<Phase, string>> = {
-  design: 'Before anything is made',
-  tooling: 'The tool',
-  mould: 'The mould',
-  melt: 'The metal',
-  pour: 'The pour',
-  clean: 'Out of the mould',
-  treat: 'Heat',
-  finish: 'To size and finish',
-  inspect: 'Looked at and measured',
-  ship: 'On its way',
+  design: 'Preparation',
+  tooling: 'Tooling',
+  mould: 'Moulding',
+  melt: 'Melting',
+  pour: 'Pouring',
+  clean: 'Cleaning',
+  treat: 'Heat treatment',
+  finish: 'Finishing',
+  inspect: 'Inspection',
+  ship: 'Shipping',
 };

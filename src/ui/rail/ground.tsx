@@ -1,7 +1,7 @@
 'use client';
 import { memo } from 'react';
 import { shortName } from '@/core/catalogue/routes';
-import { RAIL_MAX, type CostCurves } from '@/core/comparison/board';
+import { type CostCurves } from '@/core/comparison/board';
 import { toneOf } from '../marks/tone';
 import { INK } from '../theme/ink';
 import { merged, RIBBON_HEIGHT, RIBBON_TOP, stretch, TICKS, WIDTH, x } from './places';

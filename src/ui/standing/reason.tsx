@@ -1,6 +1,5 @@
 import { Box, Span } from '@chakra-ui/react';
 import { PageLink } from '../kit';
-import Link from 'next/link';
 import type { StandingOf } from '@/server/results';
 import type { ExplainedFigure } from '@/core/explanation';
 import type { StudyAt } from '../working/figure-at';
@@ -31,14 +30,9 @@ export function Reason({
         typeof piece === 'string' ? (
           piece
         ) : (
-          <Link
-            key={i}
-            className="figure-link"
-            href={`/studies/${studyId}/decision#${HASH}${i}`}
-            title="Open the working"
-          >
+          <PageLink key={i} href={`/studies/${studyId}/decision#${HASH}${i}`} title="Open the working">
             {piece.text}
-          </Link>
+          </PageLink>
         ),
       )
     ) : (

@@ -1,3 +1,4 @@
+import { Box } from '@chakra-ui/react';
 import type { StandingState } from '@/core/decision';
 
 export const STANDING_WORDS: Readonly<Record<StandingState, string>> = {
@@ -9,8 +10,20 @@ export const STANDING_WORDS: Readonly<Record<StandingState, string>> = {
 /** A signed choice as a stamp: whole where it stands, notched where it is weaker, broken where it is overturned. */
 export function StandingMark({ state }: { readonly state: StandingState }) {
   return (
-    <span className={`standing is-${state}`}>
-      <svg width="14" height="14" viewBox="0 0 16 16" aria-hidden="true">
+    <Box
+      as="span"
+      data-state={state}
+      whiteSpace="nowrap"
+      {...(state === 'stands' ? {} : { fontWeight: 'bold' })}
+      {...(state === 'overturned' ? { color: 'alarm' } : {})}
+    >
+      <svg
+        width="14"
+        height="14"
+        viewBox="0 0 16 16"
+        aria-hidden="true"
+        style={{ display: 'inline', verticalAlign: '-2px' }}
+      >
         {state === 'stands' && (
           <path
             d="M2 13.5 H14 M4 13.5 V6 H12 V13.5 M6 6 V3 H10 V6"
@@ -38,6 +51,6 @@ export function StandingMark({ state }: { readonly state: StandingState }) {
         )}
       </svg>{' '}
       {STANDING_WORDS[state]}
-    </span>
+    </Box>
   );
 }

@@ -1,12 +1,24 @@
 'use client';
-import { Section } from '../kit';
-import { Span } from '@chakra-ui/react';
-import Link from 'next/link';
+import { PageLink, Section } from '../kit';
+import { chakra, Span } from '@chakra-ui/react';
 import { shortName } from '@/core/catalogue/routes';
 import type { StandingsKept } from '@/server/results';
 import { plainDate, whole } from '../format';
 import { Reason } from './reason';
 import { StandingMark } from './standing-mark';
+
+const Rows = chakra('ul', {
+  base: {
+    listStyle: 'none',
+    '& > li': {
+      display: 'grid',
+      gridTemplateColumns: '7rem 1fr',
+      columnGap: '3',
+      borderBottom: '1px solid {colors.border}',
+      py: '1.5',
+    },
+  },
+});
 
 const GRAVITY = ['overturned', 'weaker', 'stands'] as const;
 
@@ -20,30 +32,30 @@ export function StandingsList({ standings, counts }: StandingsKept) {
       title="Signed decisions"
       under={
         <>
-          looked at again with the rates as they are: {counts.stands} of {all} still stand
-          {counts.waiting > 0 && `; ${counts.waiting} not looked at yet`}
-          {all > standings.length && `; the first ${standings.length} are told here`}
+          checked again with today’s rates: {counts.stands} of {all} still stand
+          {counts.waiting > 0 && `; ${counts.waiting} not checked yet`}
+          {all > standings.length && `; the first ${standings.length} are shown`}
         </>
       }
       aria-label="Signed decisions"
       data-testid="standings"
     >
-      <ul className="standings">
+      <Rows>
         {sorted.map((s) => (
           <li key={s.decisionId} data-standing={s.state}>
             <StandingMark state={s.state} />
             <div>
-              <Link href={`/studies/${s.studyId}/decision`}>{s.title}</Link>{' '}
+              <PageLink href={`/studies/${s.studyId}/decision`}>{s.title}</PageLink>{' '}
               <Span color="fg.muted" textStyle="label">
-                {s.plan ? 'in two steps, then ' : ''}
+                {s.plan ? 'two steps, then ' : ''}
                 {shortName(s.laneId)} at {whole(s.quantity)} pieces, signed by {s.signedBy} on {plainDate(s.signedOn)}
-                {!s.fresh && '; being looked at again'}
+                {!s.fresh && '; being checked again'}
               </Span>
               <Reason standing={s} />
             </div>
           </li>
         ))}
-      </ul>
+      </Rows>
     </Section>
   );
 }
