@@ -68,7 +68,7 @@ export const BoardRoot = chakra('div', {
       borderRight: 0,
       clipPath: 'polygon(0 0, calc(100% - 5px) 0, 100% 50%, calc(100% - 5px) 100%, 0 100%)',
     },
-    '& [data-part]': { left: 0, top: '2px', height: '5px', bg: 'fg.muted' },
+    '& [data-bare]': { left: 0, top: '2px', height: '5px', bg: 'fg.muted' },
     '& [data-leader] [data-fill]': { borderRightColor: 'hot' },
     '& [data-range]': {
       top: 0,

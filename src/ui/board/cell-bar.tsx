@@ -24,7 +24,7 @@ export const CellBar = memo(function CellBar({ at, part, low, mid, high, limit, 
   return (
     <span data-bar="" role="img" aria-label={words} title={words}>
       <i data-fill="" data-beyond={at === BEYOND || undefined} style={{ width: percent(at) }} />
-      {part !== undefined && <i data-part="" style={{ width: percent(part) }} />}
+      {part !== undefined && <i data-bare="" style={{ width: percent(part) }} />}
       {limit !== undefined && <i data-limit="" style={{ left: percent(limit) }} />}
       {low !== undefined && high !== undefined && (
         <i data-range="" style={{ left: percent(low), width: percent(Math.max(6, high - low)) }} />

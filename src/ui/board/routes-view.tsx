@@ -1,5 +1,5 @@
 'use client';
-import { Text } from '@chakra-ui/react';
+import { Box, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
 import { rankingsAt } from '@/core/comparison/ranking';
@@ -65,9 +65,9 @@ export function RoutesView() {
         order={order}
         onOpen={(laneId, figure) => (figure === null ? openReasons(laneId) : openWorking({ laneId, figure }))}
       />
-      <Text textStyle="label" color="fg.muted" mt="4">
+      <Box textStyle="label" color="fg.muted" mt="4">
         <ChooseRates /> Rates that are not your own are assumptions. Every figure opens its working.
-      </Text>
+      </Box>
     </>
   );
 }

@@ -67,7 +67,7 @@ export function DateInput({
         aria-describedby={describedBy}
         aria-invalid={bad}
         autoComplete="off"
-        placeholder="4 Jan 2027"
+        placeholder="date"
         pe="7"
         value={typed ?? shown(value)}
         ref={inputRef}

@@ -121,7 +121,7 @@ export function DifferenceChart({
           }}
         >
           {percent(holds.share)} %
-        </FigureButton>{' '}
+        </FigureButton>
         . The outermost bars hold everything beyond.
       </Text>
     </chakra.figure>

@@ -52,6 +52,11 @@ export const button = defineRecipe({
       },
     },
   },
+  compoundVariants: (['xs', 'sm', 'md'] as const).map((size) => ({
+    variant: 'plain' as const,
+    size,
+    css: { px: 0, minW: 0, minH: 0 },
+  })),
   defaultVariants: { variant: 'outline', size: 'sm' },
 });
 
