@@ -39,7 +39,7 @@ export function laneModel(
   const { capability } = lane;
   const Y = capability.yield[facts.family]?.[1];
   const life = capability.life_shots[facts.family]?.[1] ?? capability.life_shots.any?.[1];
-  if (v === undefined || family === undefined) return { uncosted: 'The rate set has no row for this lane.' };
+  if (v === undefined || family === undefined) return { uncosted: 'The rate set has no row for this route.' };
   if (Y === undefined || life === undefined) return { uncosted: 'No yield or tool life is known for this metal here.' };
   if (v.cycle !== undefined && facts.t === null) return { uncosted: 'The die cycle needs geometry.sectionMax_mm.' };
   if (screening.F1_MN === null) return { uncosted: 'The clamp needs geometry.projected_cm2.' };

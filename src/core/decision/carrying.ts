@@ -34,7 +34,7 @@ export function carryingFigures(study: Study, board: Board, lane: BoardLane): Ca
     figure: of,
   });
   const out = [
-    one('All in', plainMoney(money.allIn, code), 'allIn', ' a part'),
+    one('All in', plainMoney(money.allIn, code), 'allIn', ' per part'),
     one('The programme', plainMoney(money.total, code), 'total', ` for all pieces`),
     one('Tools', plainMoney(money.tooling, code), 'tooling', ' over the programme'),
     one('First article', `${fixed(dates.firstArticle_d / 7, 1)} weeks`, 'firstArticle', ' after the order'),
@@ -44,7 +44,7 @@ export function carryingFigures(study: Study, board: Board, lane: BoardLane): Ca
     const ahead = rival.money.allIn - money.allIn;
     const of = differenceTo('allIn', rival.id);
     const words = ahead >= 0 ? `under the next, ${shortName(rival.id)}` : `over the cheapest, ${shortName(rival.id)}`;
-    out.push(one(ahead >= 0 ? 'Ahead' : 'Behind', plainMoney(Math.abs(ahead), code), of, ` a part ${words}`));
+    out.push(one(ahead >= 0 ? 'Ahead' : 'Behind', plainMoney(Math.abs(ahead), code), of, ` per part ${words}`));
   }
   return out;
 }
@@ -71,7 +71,7 @@ export function planFigures(workings: StudyWorkings, board: Board): CarryingFigu
   const by = against === null ? null : differenceTo('total', against);
   const other = shortName(alone?.laneId ?? board.leader ?? '');
   return [
-    money('All in', 'allIn', ' a part'),
+    money('All in', 'allIn', ' per part'),
     money('The programme', 'total', ' for all pieces'),
     money('Tools', 'tooling', ' for both steps'),
     one('First article', 'firstArticle', `${fixed(value('firstArticle') / 7, 1)} weeks`, ' after the order'),
@@ -81,7 +81,7 @@ export function planFigures(workings: StudyWorkings, board: Board): CarryingFigu
           money(
             value(by) <= 0 ? 'Ahead' : 'Behind',
             by,
-            ` in all ${value(by) <= 0 ? 'under' : 'over'} ${other} alone, ${alone === null ? 'the cheapest, which delivers late' : 'the best that delivers as soon'}`,
+            ` in total ${value(by) <= 0 ? 'under' : 'over'} ${other} alone, ${alone === null ? 'the cheapest, which delivers late' : 'the best that delivers as soon'}`,
           ),
         ]),
   ];

@@ -64,15 +64,18 @@ function inFavour(study: Study, board: Board, lane: BoardLane): Argument[] {
     out.push(
       argue(
         0.2 + (1 - money.allIn / next.money.allIn),
-        explain`Least all in of all routes: ${mine} a part against ${theirs} for the next.`,
+        explain`Least all in of all routes: ${mine} per part against ${theirs} for the next.`,
       ),
     );
-  } else if (others.length === 0) out.push(argue(1, explain`The only casting route that survives the brief.`));
+  } else if (others.length === 0) out.push(argue(1, explain`The only casting route left by the brief.`));
   const today = study.brief.today.cost_USD;
   if (today !== null && today > money.allIn) {
     const under = figure(plainMoney(today - money.allIn, code), lane.id, underToday());
     out.push(
-      argue(1 - money.allIn / today, explain`${under} a part under what it costs today (${plainMoney(today, code)}).`),
+      argue(
+        1 - money.allIn / today,
+        explain`${under} per part less than what it costs today (${plainMoney(today, code)}).`,
+      ),
     );
   }
   const dates = lane.dates as NonNullable<BoardLane['dates']>;
@@ -100,13 +103,16 @@ function againstCost(study: Study, board: Board, lane: BoardLane): Argument[] {
     const aPart = figure(plainMoney(more, code), lane.id, differenceTo('allIn', leader.id));
     const inAll = figure(plainMoney(more * board.q, code), lane.id, differenceTo('total', leader.id));
     out.push(
-      argue(more / mine, explain`Dearer than ${shortName(leader.id)} by ${aPart} a part, ${inAll} over the programme.`),
+      argue(
+        more / mine,
+        explain`More expensive than ${shortName(leader.id)} by ${aPart} per part, ${inAll} over the programme.`,
+      ),
     );
   }
   for (const b of board.baselines) {
     if (b.barred !== null || !(b.allIn < mine)) continue;
     const less = figure(plainMoney(mine - b.allIn, code), lane.id, differenceTo('allIn', b.id));
-    out.push(argue((mine - b.allIn) / mine, explain`${b.name} costs ${less} a part less and needs no casting.`));
+    out.push(argue((mine - b.allIn) / mine, explain`${b.name} costs ${less} per part less and needs no casting.`));
   }
   return out;
 }
@@ -130,7 +136,7 @@ function againstDemand(study: Study, board: Board, lane: BoardLane): Argument[] 
     return [
       argue(
         lost / (mine * study.rates.currency.perUnit),
-        explain`If demand turns out ${i === 0 ? 'low' : 'high'} (${pieces(q)} pieces), ${shortName(best.id)} would have been ${inAll} cheaper in all.`,
+        explain`If demand turns out ${i === 0 ? 'low' : 'high'} (${pieces(q)} pieces), ${shortName(best.id)} would have been ${inAll} cheaper in total.`,
       ),
     ];
   });

@@ -113,7 +113,7 @@ function planCertainty(simulation: KeptSimulation, { currency }: SureOf, open: O
     ...(against === null
       ? []
       : [
-          explain`The plan in two steps costs less than ${alone} ${inDraws(against.holds, simulation.draws, (text) => open(againstDrawn(simulation, PLAN, against, currency), text))}.`,
+          explain`The two-step plan costs less than ${alone} ${inDraws(against.holds, simulation.draws, (text) => open(againstDrawn(simulation, PLAN, against, currency), text))}.`,
         ]),
     ...(cheapest === null
       ? []
@@ -123,7 +123,7 @@ function planCertainty(simulation: KeptSimulation, { currency }: SureOf, open: O
     ...(delivers === null
       ? []
       : [
-          explain`Every delivery asked is met ${counted('Deliveries of the plan over the draws', delivers)}${beside === null ? '' : explain`; by ${alone} ${counted(`Deliveries of ${alone} over the draws`, beside)}`}.`,
+          explain`Every delivery asked is met ${counted('Deliveries of the plan in the simulations', delivers)}${beside === null ? '' : explain`; by ${alone} ${counted(`Deliveries of ${alone} in the simulations`, beside)}`}.`,
         ]),
   ];
 }
@@ -138,9 +138,9 @@ function againstDrawn(
   if (band !== undefined) return differenceDrawn({ first: id, second: laneId, band, holds }, currency, simulation);
   const [first, second] = [shortName(id), shortName(laneId)];
   return shareDrawn(
-    `${second} against ${first}, over the draws`,
+    `${second} against ${first}, in the simulations`,
     holds,
-    `draws in which ${first} is the cheaper`,
+    `simulations in which ${first} is the cheaper`,
     simulation,
   );
 }
@@ -152,4 +152,4 @@ function againstDrawn(
  * drawnWords({ draws: 10000, spread: 'pert', seed: 1, demand: false }).startsWith('10') // true
  */
 export const drawnWords = ({ draws, spread, seed, demand }: KeptSimulation): string =>
-  `${whole(draws)} draws of every figure between its low and high, ${spread === 'pert' ? 'beta-PERT' : 'triangle'}, seed ${seed}${demand ? ', the quantity in doubt too' : ', the quantity as it is'}: the same seed gives the same to the digit.`;
+  `${whole(draws)} simulations with every figure between its low and high, ${spread === 'pert' ? 'beta-PERT' : 'triangle'}, seed ${seed}${demand ? ', the quantity varied too' : ', the quantity fixed'}: the same seed gives the same to the digit.`;

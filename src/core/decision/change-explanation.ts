@@ -40,14 +40,14 @@ export function dearerBy(laneId: string, before: number, now: number, code: stri
   return {
     ...computedFigure(`${value} %`, laneId, {
       figure: 'allIn.dearer',
-      title: 'How much dearer a part has become',
-      equation: 'All in today over all in when signed, less 1, in whole percent',
+      title: 'How much more expensive a part has become',
+      equation: 'Total cost today over total cost when signed, less 1, in whole percent',
       expression: '100 * (now / before - 1)',
       value: PERCENT * (now / before - 1),
       unit: '%',
       symbols: [
-        computed('now', 'all in a part, at today’s rates', now, code, 'allIn'),
-        computed('before', 'all in a part, when it was signed', before, code),
+        computed('now', 'total cost per part, at today’s rates', now, code, 'allIn'),
+        computed('before', 'total cost per part, when it was signed', before, code),
       ],
       note: null,
     }),

@@ -84,7 +84,7 @@ export function resultChanges(was: Evaluation, is: Evaluation, laneId: string): 
   const money = (x: number | null | undefined): string => (x == null ? 'none' : plainMoney(x, is.currency));
   const days = (x: number | null | undefined): string => (x == null ? 'none' : `${shortFigure(x)} days`);
   say('verdict of the chosen route', before?.status ?? 'none', after?.status ?? 'none');
-  say('all in a part, chosen route', money(before?.allIn), money(after?.allIn), 'allIn');
+  say('total cost per part, chosen route', money(before?.allIn), money(after?.allIn), 'allIn');
   say('tooling, chosen route', money(before?.tooling), money(after?.tooling), 'tooling');
   say('first article, chosen route', days(before?.firstArticle_days), days(after?.firstArticle_days), 'firstArticle');
   return out;

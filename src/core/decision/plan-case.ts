@@ -47,7 +47,7 @@ function forMoney(w: StudyWorkings, { total, single }: KeptPlan): Argument[] {
   return [
     argue(
       0.2 + less / single.total,
-      explain`${by} less in all than ${shortName(single.laneId)} alone, the best route that delivers as soon.`,
+      explain`${by} less in total than ${shortName(single.laneId)} alone, the best route that delivers as soon.`,
     ),
   ];
 }
@@ -96,7 +96,7 @@ function againstMoney(w: StudyWorkings, board: Board, plan: KeptPlan): Argument[
   return [
     argue(
       more / plan.total,
-      explain`${by} dearer in all than ${shortName(cheapest.id)} alone, which is the cheapest where its days will do.`,
+      explain`${by} more expensive in total than ${shortName(cheapest.id)} alone, which is the cheapest where its days will do.`,
     ),
   ];
 }

@@ -27,7 +27,7 @@ export function planExplanation(plan: KeptPlan, currency: string, orderDate: str
   const part = figure(perPart(plan.allIn), PLAN, 'allIn');
   return [
     ...steps,
-    explain`The steps together ${total} ${currency}, over ${whole(plan.q)} pieces ${part} ${currency} a part. ${alone(plan, currency)} ${days(plan)}${plan.asked === 0 || plan.waits_d >= MOST_WAIT_D ? '' : explain` The second tool may be ordered until ${plan.waits_d > 0 ? figure(on(plan.waits_d), PLAN, 'waits') : on(0)}.`}`,
+    explain`The steps together ${total} ${currency}, over ${whole(plan.q)} pieces ${part} ${currency} per part. ${alone(plan, currency)} ${days(plan)}${plan.asked === 0 || plan.waits_d >= MOST_WAIT_D ? '' : explain` The second tool may be ordered until ${plan.waits_d > 0 ? figure(on(plan.waits_d), PLAN, 'waits') : on(0)}.`}`,
   ];
 }
 

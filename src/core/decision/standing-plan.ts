@@ -23,7 +23,7 @@ export function planStanding(signed: Signed, choice: PlanChoice, rates: RateSet)
     });
     const code = rates.currency.code;
     const before = figureOf('signed', plainMoney(was.total, signed.rates.currency.code), PLAN, 'total');
-    const moved = explain`${before} in all when signed, ${figureOf('today', plainMoney(is.total, code), PLAN, 'total')} now`;
+    const moved = explain`${before} in total when signed, ${figureOf('today', plainMoney(is.total, code), PLAN, 'total')} now`;
     const paid = was.single === null || was.total < was.single.total;
     if (paid && is.single !== null && is.single.total <= is.total)
       return say(
@@ -37,7 +37,10 @@ export function planStanding(signed: Signed, choice: PlanChoice, rates: RateSet)
       return say('weaker', explain`${sentence(worst.name)} now comes ${by} late; the plan was ${moved}.`);
     }
     if (is.total > was.total * (1 + COST_RISE_LIMIT))
-      return say('weaker', explain`The plan is ${Math.round(100 * (is.total / was.total - 1))} % dearer: ${moved}.`);
+      return say(
+        'weaker',
+        explain`The plan is ${Math.round(100 * (is.total / was.total - 1))} % more expensive: ${moved}.`,
+      );
     return say('stands', is.total === was.total ? [UNMOVED] : explain`The plan was ${moved}; its place holds.`);
   } catch (error) {
     if (!(error instanceof CoreError)) throw error;

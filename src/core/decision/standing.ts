@@ -59,7 +59,7 @@ function standingNow(signed: Signed, rates: RateSet): StandingResult {
   const code = rates.currency.code;
   const before = figureOf('signed', plainMoney(was.mine ?? NaN, signed.rates.currency.code), signed.laneId, 'allIn');
   const now = figureOf('today', plainMoney(is.mine, code), signed.laneId, 'allIn');
-  const moved = explain`${before} when signed, ${now} a part now`;
+  const moved = explain`${before} when signed, ${now} per part now`;
   if (was.first === signed.laneId && is.first !== signed.laneId) {
     const by = is.first ?? '';
     const theirs = is.board.lanes.find((l) => l.id === by)?.money?.allIn;
@@ -67,7 +67,7 @@ function standingNow(signed: Signed, rates: RateSet): StandingResult {
     return say(
       'overturned',
       cheaper
-        ? explain`${sentence(shortName(by))} now leads at ${figureOf('today', plainMoney(theirs, code), by, 'allIn')} a part; ${name} was ${moved}.`
+        ? explain`${sentence(shortName(by))} now leads at ${figureOf('today', plainMoney(theirs, code), by, 'allIn')} per part; ${name} was ${moved}.`
         : explain`${sentence(shortName(by))} now comes first by the ranking method that leads this study; ${name} was ${moved}.`,
     );
   }
@@ -116,13 +116,13 @@ function weaknesses(signed: Signed, was: ChoiceNow, is: ChoiceNow, code: string)
     const before = figureOf('signed', plainMoney(led, whenSigned), laneId, differenceTo('allIn', then));
     out.push(
       leads > 0
-        ? explain`its lead over ${shortName(next)} shrank from ${before} to ${gap} a part`
-        : explain`${shortName(next)} is now ${gap} a part cheaper`,
+        ? explain`its lead over ${shortName(next)} shrank from ${before} to ${gap} per part`
+        : explain`${shortName(next)} is now ${gap} per part cheaper`,
     );
   }
   if (now > before * (1 + COST_RISE_LIMIT))
     out.push(
-      explain`a part is ${dearerBy(laneId, before, now, code)} dearer, ${figureOf('today', plainMoney(now, code), laneId, 'allIn')} against ${figureOf('signed', plainMoney(before, whenSigned), laneId, 'allIn')} when signed`,
+      explain`a part is ${dearerBy(laneId, before, now, code)} more expensive, ${figureOf('today', plainMoney(now, code), laneId, 'allIn')} against ${figureOf('signed', plainMoney(before, whenSigned), laneId, 'allIn')} when signed`,
     );
   if ((was.slack_d ?? 0) >= 0 && (is.slack_d ?? 0) < 0)
     out.push(

@@ -158,7 +158,7 @@ function workingOf<Base, V, C extends V & Base>(
       path,
       opens: (typeof symbol.opens === 'function' ? symbol.opens(c) : symbol.opens) ?? null,
       opensLane: null,
-      note: symbol.note?.(c) ?? table?.note ?? (absent ? 'not used on this lane' : null),
+      note: symbol.note?.(c) ?? table?.note ?? (absent ? 'not used on this route' : null),
     });
   }
   return {

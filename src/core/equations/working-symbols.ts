@@ -51,7 +51,7 @@ export const fromRate = (
     path,
     basis: figure?.basis ?? null,
     range: figure === undefined || typeof figure.v === 'number' ? null : [figure.v[0], figure.v[2]],
-    note: figure === undefined ? 'not used on this lane' : (figure.note ?? null),
+    note: figure === undefined ? 'not used on this route' : (figure.note ?? null),
   });
 
 /**

@@ -71,7 +71,7 @@ const FIGURES: Readonly<Record<string, (p: PlanParts) => UnnamedWorking>> = {
   allIn: (p) => {
     const { value, unit } = total(p);
     return {
-      title: 'All in, a part, over the plan',
+      title: 'Total cost per part, over the plan',
       equation: 'Total of the plan over its pieces',
       expression: 'T / (P1 + P2)',
       value: value / p.q,

@@ -61,7 +61,7 @@ export function planAt(study: Study, q: number, choice: PlanChoice, deliveries: 
   if (!(pieces >= 1 && pieces < q)) refuse('E_RANGE', 'plan.pieces', pieces, `from 1 to ${q - 1}`);
   const lanes = stepLanes(study, deliveries);
   const lane = (field: string, id: string): LaneSteps =>
-    lanes.find((l) => l.id === id) ?? refuse('E_RANGE', field, id, 'a lane that survives');
+    lanes.find((l) => l.id === id) ?? refuse('E_RANGE', field, id, 'a route that is left');
   const [a, b] = [lane('plan.first', first), lane('plan.then', then)];
   const found = bestSplit(a, b, pieces, q, deliveries) ?? bestSplit(a, b, pieces, q, []);
   return workedOut(study, q, found as SplitFound, deliveries);
@@ -102,7 +102,7 @@ export function singleAt(
   const lane = stepLanes(study, deliveries).filter((l) => l.id === laneId);
   const found = (inTime ? bestSingle(lane, q, deliveries) : null) ?? bestSingle(lane, q, []);
   return found === null
-    ? refuse('E_RANGE', 'laneId', laneId, 'a lane that survives')
+    ? refuse('E_RANGE', 'laneId', laneId, 'a route that is left')
     : workedOutSingle(study, q, found, deliveries);
 }
 

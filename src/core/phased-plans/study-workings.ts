@@ -76,7 +76,7 @@ export class StudyWorkings {
 
   private ofPlan(figure: string): Working {
     const { plan, q, deliveries: deliveries } = this;
-    if (plan === null) return refuse('E_KEY', 'lane', PLAN, 'a lane: no plan in two steps is at hand');
+    if (plan === null) return refuse('E_KEY', 'lane', PLAN, 'a lane: no two-step plan is at hand');
     const { brief, rates } = this.study;
     const shut = (days: number): number => daysWithHolidays(brief.quantity.orderDate, days, rates.calendar);
     return planFigure({ plan, q, deliveries, of: (step, name) => this.working(step, name), shut }, figure);

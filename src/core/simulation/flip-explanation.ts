@@ -86,7 +86,7 @@ export function briefFlipExplanation(flip: BriefFlip, leads: string, stance: Sta
         : explain`Stays ${stance} while ${under}; ${to}`;
     }
     case 'tolerance':
-      return explain`Stays first until the ${flip.words} is tightened to ${looked(0, figureWords(at ?? NaN, flip.unit))} (now ${figureWords(flip.now, flip.unit)}); ${flip.against === null ? 'then no route survives' : to}`;
+      return explain`Stays first until the ${flip.words} is tightened to ${looked(0, figureWords(at ?? NaN, flip.unit))} (now ${figureWords(flip.now, flip.unit)}); ${flip.against === null ? 'then no route is left' : to}`;
     case 'switch': {
       const ends = flip.at.map((x, k) => looked(k, whole(x)));
       return explain`${flip.against === null ? 'Delivers no later' : 'Stays ahead, and delivers no later,'} while the first step takes ${ends[0] ?? ''} to ${ends[1] ?? ''} pieces (now ${whole(flip.now)})`;

@@ -22,9 +22,9 @@ export interface DrawnHow {
 export type DrawnFigure = 'allIn' | 'total' | 'first';
 
 const TITLES: Readonly<Record<DrawnFigure, string>> = {
-  allIn: 'All in, a part, over the draws',
-  total: 'The whole programme over the draws',
-  first: 'First article over the draws',
+  allIn: 'Total cost per part, in the simulations',
+  total: 'The whole programme in the simulations',
+  first: 'First article in the simulations',
 };
 /** Figure of the workings that each is of. */
 export const FIGURE_DRAWN: Readonly<Record<DrawnFigure, string>> = {
@@ -34,7 +34,7 @@ export const FIGURE_DRAWN: Readonly<Record<DrawnFigure, string>> = {
 };
 
 const howWords = ({ draws, seed, spread, demand }: DrawnHow): string =>
-  `${whole(draws)} draws, ${spread === 'pert' ? 'beta-PERT' : 'triangle'} between low and high, seed ${seed}, ${demand ? 'the quantity in doubt too' : 'the quantity as it is'}.`;
+  `${whole(draws)} draws, ${spread === 'pert' ? 'beta-PERT' : 'triangle'} between low and high, seed ${seed}, ${demand ? 'the quantity varied too' : 'the quantity fixed'}.`;
 
 const limits = ({ low, high }: Share): string =>
   `${fixed(100 * low, 2)} to ${fixed(100 * high, 2)} % (Wilson’s limits of the sampling error, ${fixed(100 * CONFIDENCE, 0)} %)`;
@@ -43,9 +43,9 @@ const drawn = (symbol: string, meaning: string, value: number, unit: string): Wo
   computed(symbol, meaning, value, unit);
 
 const bandSymbols = ({ p10, p50, p90 }: Band, unit: string): WorkingSymbol[] => [
-  drawn('P10', 'one draw in ten lies under', p10, unit),
-  drawn('P50', 'half of the draws lie under', p50, unit),
-  drawn('P90', 'nine draws in ten lie under', p90, unit),
+  drawn('P10', 'one simulation in ten lies under', p10, unit),
+  drawn('P50', 'half of the simulations lie under', p50, unit),
+  drawn('P90', 'nine simulations in ten lie under', p90, unit),
 ];
 
 const shareSymbols = (share: Share, n: number, meaning: string): WorkingSymbol[] => [
@@ -67,7 +67,8 @@ export function drawnWorking(
 ): Working {
   const share = of === 'allIn' ? lane.cheapest : of === 'first' ? lane.inTime : null;
   const told = share === null ? '' : of === 'allIn' ? 'It is the cheapest of the race' : 'It comes in time';
-  const meaning = of === 'allIn' ? 'draws in which none of the race is cheaper' : 'draws in which it comes in time';
+  const meaning =
+    of === 'allIn' ? 'simulations in which none of the race is cheaper' : 'simulations in which it comes in time';
   return {
     figure: `drawn.${of}`,
     title: TITLES[of],
@@ -80,7 +81,7 @@ export function drawnWorking(
       computed('likely', 'with every figure at likely', likely, unit, FIGURE_DRAWN[of]),
       ...(share === null ? [] : shareSymbols(share, how.draws, meaning)),
     ],
-    note: `${share === null ? '' : `${told} in k / n = ${fixed(100 * share.share, 2)} % of the draws: ${limits(share)}. `}${howWords(how)} Ranges lean to the dear side, so that half of the draws lie above the likely sum.`,
+    note: `${share === null ? '' : `${told} in k / n = ${fixed(100 * share.share, 2)} % of the simulations: ${limits(share)}. `}${howWords(how)} Ranges lean to the dear side, so that half of the simulations lie above the likely sum.`,
   };
 }
 
@@ -91,7 +92,7 @@ export const shareDrawn = (title: string, share: Share, meaning: string, how: Dr
   equation: 'Every uncertain figure drawn at once, and the draws counted in which it holds',
   expression: 'k / n',
   value: share.share,
-  unit: 'share of the draws',
+  unit: 'share of simulations',
   symbols: shareSymbols(share, how.draws, meaning),
   note: `${limits(share)}. ${howWords(how)}`,
 });
@@ -105,13 +106,13 @@ export function differenceDrawn(
   const { first, second, band, holds } = difference;
   return {
     figure: 'drawn.difference',
-    title: `${shortName(second)} less ${shortName(first)}, over the draws`,
+    title: `${shortName(second)} less ${shortName(first)}, in the simulations`,
     equation: 'Total of the second less that of the first, in each draw by the same figures',
     expression: 'k / n',
     value: holds.share,
-    unit: 'share of the draws',
+    unit: 'share of simulations',
     symbols: [
-      ...shareSymbols(holds, how.draws, `draws in which ${shortName(first)} is the cheaper`),
+      ...shareSymbols(holds, how.draws, `simulations in which ${shortName(first)} is the cheaper`),
       ...bandSymbols(band, code),
     ],
     note: `${limits(holds)}. ${howWords(how)}`,
@@ -209,6 +210,6 @@ export function moverWorking(
       drawn('aHigh', `${shortName(leads)} with it high`, high[0], code),
       drawn('bHigh', `${shortName(second)} with it high`, high[1], code),
     ],
-    note: `Rank correlation with the difference over the draws, all figures moving: ${fixed(mover.rho, 3)} (formula unc.spearman: covariance of the ranks over the product of their spreads).`,
+    note: `Rank correlation with the difference in the simulations, all figures moving: ${fixed(mover.rho, 3)} (formula unc.spearman: covariance of the ranks over the product of their spreads).`,
   };
 }

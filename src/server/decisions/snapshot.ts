@@ -50,7 +50,7 @@ export function frozenOf(
   let plan: KeptPlan | null = null;
   if (input.plan) {
     const choice = study.brief.plan;
-    if (choice === null) return { barred: 'No plan in two steps has been adopted.' };
+    if (choice === null) return { barred: 'No two-step plan has been adopted.' };
     if (choice.then !== input.laneId) return { barred: `The plan ends on ${choice.then}, not on ${input.laneId}.` };
     try {
       plan = keptPlan(study, input.quantity, orderDate, choice);
@@ -82,7 +82,7 @@ export type Report = (what: string, share: number) => void;
 const tellDraws =
   (report: Report) =>
   (share: number): void =>
-    report(share < 0.5 ? 'the draws' : 'what would overturn it', share);
+    report(share < 0.5 ? 'the draws' : 'what would change the choice', share);
 
 type Argued = Pick<SignedSnapshot, 'case' | 'figures' | 'simulation'>;
 

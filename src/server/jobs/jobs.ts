@@ -1,4 +1,4 @@
-import { evaluate, leaderAt, type Evaluation } from '@/core/comparison/board';
+import { boardAt, evaluate, leadingWay, type Evaluation } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
 import { lifetimeQuantity, parseBrief, readStoredBrief, type Brief, type BriefIssue } from '@/core/brief';
 import type { Weights } from '@/core/comparison/ranking';
@@ -71,14 +71,14 @@ export const JOBS = {
     const rates = ratesOf(ref);
     const evaluation = evaluate(brief, { school, quantity: signing.quantity, rates });
     const lane = evaluation.lanes.find((l) => l.id === signing.laneId);
-    if (lane === undefined) return { barred: `${signing.laneId} is not a lane of this study` };
+    if (lane === undefined) return { barred: `${signing.laneId} is not a route of this study` };
     if (lane.kind === 'baseline')
       return {
         barred: `${lane.name} is what the casting routes are set against; only a casting route is signed here.`,
       };
     if (lane.status === 'blocked' || lane.allIn === null)
       return {
-        barred: lane.uncosted ?? lane.findings.find((f) => f.status === 'blocked')?.reason ?? 'The lane is ruled out.',
+        barred: lane.uncosted ?? lane.findings.find((f) => f.status === 'blocked')?.reason ?? 'The route is ruled out.',
       };
     return frozenOf(prepareStudy(brief, school, rates), evaluation, signing, orderDate, weights, report);
   },
@@ -101,14 +101,15 @@ export const JOBS = {
     const still = asked.still === null ? null : Buffer.from(asked.still);
     return new Uint8Array(await recordPdf(sheet, { paper: asked.paper, still }));
   },
-  /** Lane id of the leader at the pieces of the life, or null. */
+  /** What is cheapest at the pieces of the programme: a lane, or a way without a casting; null where nothing is left. */
   leader: ({
     brief,
     school,
     rates,
   }: LeaderAsked): { readonly quantity: number | null; readonly leader: string | null } => {
     const quantity = lifetimeQuantity(brief);
-    const leader = quantity === null ? null : leaderAt(prepareStudy(brief, school, ratesOf(rates)), quantity);
+    const leader =
+      quantity === null ? null : leadingWay(boardAt(prepareStudy(brief, school, ratesOf(rates)), quantity));
     return { quantity, leader };
   },
   /** Whether a signed choice still stands; null for a record that this build cannot work out again. */

@@ -9,7 +9,7 @@ export function addFound(book: Workbook, record: RecordSheet): void {
   if (found.length === 0) return;
   const sheet = book.addWorksheet('How found');
   sheet.addRow([
-    'What the draws say, and where another would take its place. The draws and the searches themselves are not in this book: their results stand as figures.',
+    'What the simulations say, and where another would take its place. The draws and the searches themselves are not in this book: their results stand as figures.',
   ]);
   headRow(sheet, WORKING_COLUMNS, WORKING_WIDTHS);
   sheet.views = [{ state: 'frozen', ySplit: 2 }];

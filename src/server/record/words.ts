@@ -17,8 +17,8 @@ export function headLines(sheet: RecordSheet): (readonly [string, string])[] {
   ];
   if (plan != null)
     out.push([
-      'In two steps',
-      `${whole(plan.pieces)} on ${shortName(plan.first)}, then ${whole(plan.q - plan.pieces)} on ${shortName(plan.then)}: ${whole(plan.total)} ${currency} in all, ${perPart(plan.allIn)} ${currency} a part`,
+      'Two-step plan',
+      `${whole(plan.pieces)} on ${shortName(plan.first)}, then ${whole(plan.q - plan.pieces)} on ${shortName(plan.then)}: ${whole(plan.total)} ${currency} in total, ${perPart(plan.allIn)} ${currency} per part`,
     ]);
   out.push(
     ['Quantity', `${whole(decision.quantity)} pieces`],
@@ -27,7 +27,7 @@ export function headLines(sheet: RecordSheet): (readonly [string, string])[] {
     ['Why', decision.why],
     ['Signed', `${decision.signedBy}, ${dateWords(decision.signedOn)}`],
     [
-      'Frozen',
+      'Kept as signed',
       `brief revision ${decision.revision}, rates “${snapshot.rates.name}”, core ${decision.coreVersion}, tolerances by ${decision.school === 'published' ? 'published grades' : 'a specialist shop'}, order on ${dateWords(orderDate)}`,
     ],
   );
@@ -50,8 +50,8 @@ export function argumentLines(sheet: RecordSheet): (readonly [string, readonly s
   const out: (readonly [string, readonly string[]])[] = [
     ['For it', snapshot.case.for.map((a) => a.text)],
     ['Against it', snapshot.case.against.map((a) => a.text)],
-    ['How sure it was', simulationLines(sheet)],
-    ['What would overturn it', snapshot.simulation?.flips ?? []],
+    ['Uncertainty when signed', simulationLines(sheet)],
+    ['What would change the choice', snapshot.simulation?.flips ?? []],
     [
       'Actions and owners',
       decision.actions.map(
@@ -79,7 +79,7 @@ export function assumptions({ decision, study, lane }: RecordSheet): string[] {
   return [
     ...(brief.assumed.length > 0 ? [`Of the brief, not confirmed: ${brief.assumed.join(', ')}.`] : []),
     ...[...new Set(unknown)].map((reason) => `Not known: ${reason}`),
-    `Rates “${rates.name}” at their likely figures, in ${study.rates.currency.code}; each has a low and a high, which the draws use.`,
+    `Rates “${rates.name}” at their likely figures, in ${study.rates.currency.code}; each has a low and a high, which the simulations use.`,
     ...(plan?.reuseWhy == null ? [] : [`What the first tool leaves to the second is assumed: ${plan.reuseWhy}.`]),
     'One tool and the usual share of the shop; weekends counted, holidays as the rate set has them.',
   ];

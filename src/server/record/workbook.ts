@@ -63,7 +63,7 @@ const inputKey = (s: WorkingSymbol, laneId: string): string =>
 
 function addInputs(sheet: Worksheet, tree: readonly PlacedWorking[], places: Places): void {
   sheet.addRow([
-    'Every figure from outside that the sums rest on. Change a figure in the yellow column and all moves; positions in a pour and the lots of the programme stay as they were chosen.',
+    'Every figure from outside that the sums rest on. Change a figure in the yellow column and all moves; positions per pour and the lots of the programme stay as they were chosen.',
   ]);
   headRow(
     sheet,
@@ -126,7 +126,7 @@ function addDecision(sheet: Worksheet, record: RecordSheet, places: Places): voi
   }
   sheet.addRow([]);
   sheet.addRow([`${sentence(shortName(id))}: the figures that carry it`]).font = HEAD;
-  figure('All in, a part', 'allIn', `${currency}/part`, MONEY);
+  figure('Total cost per part', 'allIn', `${currency}/part`, MONEY);
   figure('The programme', 'total', currency, MONEY);
   figure('Tools over the programme', 'tooling', currency, MONEY);
   figure('First article', 'firstArticle', 'days', '0.0');
@@ -169,7 +169,7 @@ function addLinesOf(sheet: Worksheet, { workings, currency }: RecordSheet, id: s
   sheet.getCell(`A${unit}`).font = HEAD;
   const share = row('Tooling share', `${at('tooling')}/${q}`, tools / q);
   const rest = row('First lots and remainder', `${at('allIn')}-B${unit}-B${share}`, allIn - unit_ - tools / q);
-  const all = row('All in, a part', `B${unit}+B${share}+B${rest}`, allIn);
+  const all = row('Total cost per part', `B${unit}+B${share}+B${rest}`, allIn);
   sheet.getCell(`A${all}`).font = HEAD;
   row(`The programme of ${q} pieces, ${currency}`, `B${all}*${q}`, value('total'));
 }

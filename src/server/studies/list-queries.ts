@@ -79,7 +79,12 @@ interface Row {
 
 /** Words of the core's tables become lists of ids: the database holds ids, readers search and sort by names. */
 const ALLOY_NAMES = ALLOYS.map((a): readonly [string, string] => [a.id, a.name.toLowerCase()]);
-const LANE_NAMES = LANES.map((l): readonly [string, string] => [l.id, shortName(l.id).toLowerCase()]);
+/** Ways without a casting, which may lead too. */
+const BASELINES = ['machined', 'stamped', 'fabricated', 'split'] as const;
+const LANE_NAMES = [...LANES.map((l) => l.id), ...BASELINES].map((id): readonly [string, string] => [
+  id,
+  shortName(id).toLowerCase(),
+]);
 const byName = (names: readonly (readonly [string, string])[]): string[] =>
   names.toSorted(([, a], [, b]) => a.localeCompare(b)).map(([id]) => id);
 const ALLOYS_BY_NAME = byName(ALLOY_NAMES);

@@ -52,7 +52,7 @@ export function BaselineRow({
   }
   const own = { laneId: baseline.id, onOpen };
   return (
-    <div role="row" data-grid="" data-lane={baseline.id} data-leader={leader || undefined}>
+    <div role="row" data-grid="" data-open="" data-lane={baseline.id} data-leader={leader || undefined}>
       <div role="gridcell" tabIndex={-1} data-column="route">
         <Emblem laneId={baseline.id} size={30} />
         <div>

@@ -1,7 +1,7 @@
 'use client';
 import { Text } from '@chakra-ui/react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import type { BoardLane } from '@/core/comparison/board';
+import { verdictOf, type BoardLane } from '@/core/comparison/board';
 import { firstOf, rankingsAt, type Rankings } from '@/core/comparison/ranking';
 import type { DrawnFigure } from '@/core/simulation';
 import { useDensity, useLaneOrder } from '../preferences';
@@ -86,7 +86,7 @@ export function BoardGrid({
         {...rest}
         others={others}
         part={parts.get(lane.id) ?? null}
-        leader={lane.id === led}
+        leader={way === null && lane.id === led}
         best={bestOn(rankings, lane.id)}
         against={against}
         pinned={lane.id === pinned}
@@ -108,6 +108,24 @@ export function BoardGrid({
         .map((other) => row(other, true))}
     </div>
   );
+  const way = verdictOf(board, null).cheaperBaseline?.id ?? null;
+  // A way without a casting that costs less than every casting stands before them, the others after.
+  const baselines = (first: boolean) =>
+    board.baselines
+      .filter((b) => (b.id === way) === first)
+      .map((b) => (
+        <BaselineRow
+          key={b.id}
+          baseline={b}
+          against={against}
+          currency={currency}
+          spread={spreads.get(b.id) ?? null}
+          scales={scales}
+          leader={first}
+          onOpen={onOpen}
+          onSpread={onSpread}
+        />
+      ));
   useEffect(() => {
     const grid = root.current;
     if (grid === null || grid.querySelector('[role=gridcell][tabindex="0"]')) return;
@@ -125,6 +143,7 @@ export function BoardGrid({
       onFocus={rove}
     >
       <BoardHead scales={scales} currency={currency} />
+      {baselines(true)}
       {open.map(rows)}
       {open.length === 0 && study.missing.length === 0 && (
         <div role="row">
@@ -133,19 +152,7 @@ export function BoardGrid({
           </Text>
         </div>
       )}
-      {board.baselines.map((b) => (
-        <BaselineRow
-          key={b.id}
-          baseline={b}
-          against={against}
-          currency={currency}
-          spread={spreads.get(b.id) ?? null}
-          scales={scales}
-          leader={false}
-          onOpen={onOpen}
-          onSpread={onSpread}
-        />
-      ))}
+      {baselines(false)}
       {out.map(rows)}
     </BoardRoot>
   );

@@ -114,7 +114,8 @@ export const BoardRoot = chakra('div', {
       '& [role=gridcell]': { textAlign: 'start' },
       '& [data-cap]': { display: 'block' },
       '& [data-column=pin]': { display: 'none' },
-      '&[data-density=compact] [data-lane]:not([data-open]) [data-column=quantity], &[data-density=compact] [data-lane]:not([data-open]) [data-column=tooling], &[data-density=compact] [data-lane]:not([data-open]) [data-column=alloy], &[data-density=compact] [data-lane]:not([data-open]) [data-column=tolerance]':
+      // A lane that is closed shows its cost and its lead time; opened, all of its cells.
+      '& [data-grid]:not([data-open]) :is([data-column=quantity], [data-column=tooling], [data-column=alloy], [data-column=tolerance])':
         { display: 'none' },
     },
     '@media print': {

@@ -1,6 +1,6 @@
 'use client';
 import { IconButton } from '@chakra-ui/react';
-import { Pin, PinOff } from 'lucide-react';
+import { ChevronDown, ChevronUp, Pin, PinOff } from 'lucide-react';
 import { memo } from 'react';
 import { laneWords } from '@/core/catalogue/routes';
 import type { Status } from '@/core/screening';
@@ -23,6 +23,8 @@ export const LaneName = memo(function LaneName({
   layoutOverridden,
   best,
   watch,
+  open,
+  onToggle,
   onOpen,
   onExpand,
 }: {
@@ -39,6 +41,9 @@ export const LaneName = memo(function LaneName({
   readonly best: string;
   /** Reasons to watch, one a line. */
   readonly watch: string;
+  /** Whether all of its cells show on a phone. */
+  readonly open: boolean;
+  readonly onToggle: () => void;
 } & Pick<LaneActs, 'onOpen' | 'onExpand'>) {
   const words = laneWords(laneId);
   const reasons = watch === '' ? [] : watch.split('\n');
@@ -96,6 +101,16 @@ export const LaneName = memo(function LaneName({
           )}
         </div>
       </div>
+      <IconButton
+        hideFrom="md"
+        size="sm"
+        variant="ghost"
+        aria-expanded={open}
+        aria-label={`${open ? 'Fewer' : 'All'} figures of ${name}`}
+        onClick={onToggle}
+      >
+        {open ? <ChevronUp size={16} /> : <ChevronDown size={16} />}
+      </IconButton>
     </div>
   );
 });

@@ -1,5 +1,5 @@
 'use client';
-import { memo } from 'react';
+import { memo, useCallback, useState } from 'react';
 import { laneWords } from '@/core/catalogue/routes';
 import { WORKDAYS_A_YEAR, type BoardLane, type Cell } from '@/core/comparison/board';
 import type { LanePart } from '@/core/part';
@@ -34,6 +34,9 @@ export interface LaneRowProps extends LaneActs {
 export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
   const { lane, leader, against, pinned, sub, currency, spread, scales, onOpen } = props;
   const { money, dates, cells } = lane;
+  // On a phone a lane opens and closes; the leader is open at first.
+  const [open, setOpen] = useState(leader);
+  const toggle = useCallback(() => setOpen((x) => !x), []);
   if (money === null || dates === null) return null;
   const self = against === null || against.laneId === lane.id;
   const { route } = laneWords(lane.id);
@@ -47,7 +50,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
       data-glide={sub ? undefined : lane.routeId}
       data-leader={leader || undefined}
       data-sub={sub || undefined}
-      data-open={props.expanded || leader || undefined}
+      data-open={open || undefined}
     >
       <LaneName
         laneId={lane.id}
@@ -63,6 +66,8 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         watch={watchOf(lane)}
         onOpen={onOpen}
         onExpand={props.onExpand}
+        open={open}
+        onToggle={toggle}
       />
       <FigureCell
         {...own(cells.quantity)}

@@ -1,6 +1,7 @@
 'use client';
 import { chakra } from '@chakra-ui/react';
 import { shortName } from '@/core/catalogue/routes';
+import { verdictOf, type Board } from '@/core/comparison/board';
 import { differenceTo } from '@/core/study/workings';
 import { perPart } from '../format';
 import { FigureButton, Unit } from '../kit';
@@ -43,11 +44,11 @@ export function LeadGap() {
   const { study } = useStudy('study');
   const { board } = useQuantity();
   const { openWorking } = useSheets();
-  const first = board.lanes.find((l) => l.id === board.leader);
-  const second = board.lanes.find((l) => l.id === board.second);
   const currency = study.rates.currency.code;
-  if (first?.money == null || second?.money == null) return null;
-  const [less, more] = [first.money.allIn, second.money.allIn];
+  const ends = nearestTwo(board);
+  if (ends === null) return null;
+  const [first, second] = ends;
+  const [less, more] = [first.allIn, second.allIn];
   const share = Math.round(100 * (1 - less / more));
   return (
     <Root data-testid="gap">
@@ -55,13 +56,13 @@ export function LeadGap() {
         <Line
           key={i}
           laneId={lane.id}
-          share={(lane.money?.allIn ?? 0) / more}
-          text={`${perPart(lane.money?.allIn ?? 0)} ${currency}`}
+          share={lane.allIn / more}
+          text={`${perPart(lane.allIn)} ${currency}`}
           leads={i === 0}
         />
       ))}
       <div data-gap="">
-        a part less
+        less per part
         <b>
           <FigureButton
             onClick={() => openWorking({ laneId: second.id, figure: differenceTo('allIn', first.id) })}
@@ -75,6 +76,23 @@ export function LeadGap() {
       </div>
     </Root>
   );
+}
+
+interface Way {
+  readonly id: string;
+  readonly allIn: number;
+}
+
+/** The two that lead: the two cheapest routes, or, where a way without a casting is cheaper, it and the best casting. */
+function nearestTwo(board: Board): readonly [Way, Way] | null {
+  const of = (id: string | null): Way | null => {
+    const money = board.lanes.find((l) => l.id === id)?.money;
+    return id === null || money == null ? null : { id, allIn: money.allIn };
+  };
+  const [casting, next] = [of(board.leader), of(board.second)];
+  const way = verdictOf(board, null).cheaperBaseline;
+  const pair = way === null ? ([casting, next] as const) : ([way, casting] as const);
+  return pair[0] === null || pair[1] === null ? null : [pair[0], pair[1]];
 }
 
 function Line({

@@ -25,6 +25,7 @@ export function Explained({
     const button = (
       <FigureButton
         key={i}
+        whiteSpace="normal"
         title={figure === null ? 'Open the reasons' : 'Open the working'}
         onClick={() =>
           figure === null
@@ -40,7 +41,7 @@ export function Explained({
     ) : (
       // What closes a figure stays on its line, while the figure itself may break.
       <span key={i} style={{ whiteSpace: 'nowrap' }}>
-        <span style={{ whiteSpace: 'normal' }}>{button}</span>
+        {button}
         {closing}
       </span>
     );

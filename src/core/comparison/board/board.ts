@@ -135,7 +135,7 @@ function withGap(lane: BoardLane, leader: BoardLane | null, second: BoardLane | 
       ? {
           status: 'fits',
           spare: next === undefined ? null : Math.min(1, next / mine - 1),
-          reason: next === undefined ? 'No other route survives.' : 'The least all-in cost of a part of all routes.',
+          reason: next === undefined ? 'No other route is left.' : 'The least total cost per part of all routes.',
         }
       : {
           status: 'fits',

@@ -57,7 +57,7 @@ export const COMPARISON_COLUMNS: readonly ComparisonColumn[] = [
     onPaper: (c) => `tooling, ${c}`,
   }),
   money('unit', 'part price of a usual lot', (l) => l.unit),
-  money('allIn', 'all in a part', (l) => l.allIn, { inWorkbook: true, onPaper: (c) => `all in, ${c} a part` }),
+  money('allIn', 'total cost per part', (l) => l.allIn, { inWorkbook: true, onPaper: (c) => `all in, ${c} per part` }),
   money('total', 'total', (l) => l.total, { inWorkbook: true }),
   {
     id: 'firstArticle',
@@ -75,7 +75,7 @@ export const COMPARISON_COLUMNS: readonly ComparisonColumn[] = [
     kind: 'days',
     value: (l) => l.lastPart_days,
   },
-  { id: 'positions', heading: () => 'positions a pour', ...onlyCsv, kind: 'count', value: (l) => l.positions },
+  { id: 'positions', heading: () => 'positions per pour', ...onlyCsv, kind: 'count', value: (l) => l.positions },
   ...LINE_IDS.map((id): ComparisonColumn => ({
     id: `line.${id}`,
     heading: (c) => `line ${id} (${c}/part)`,

@@ -65,7 +65,7 @@ export function evaluate(
       'E_NOT_A_NUMBER',
       'quantity',
       null,
-      'pieces in all, or quantity.perYear and quantity.years in the brief',
+      'pieces in total, or quantity.perYear and quantity.years in the brief',
     );
   if (!(Number.isInteger(q) && q >= 1 && q <= RAIL_MAX))
     refuse('E_RANGE', 'quantity', q, `a whole number from 1 to ${RAIL_MAX}`);

@@ -15,6 +15,7 @@ export { evaluate, type EvaluatedLane, type Evaluation } from './evaluate';
 export { leaderAt, runnersOf, winnerAt } from './leader';
 export { RAIL_MAX, railQuantities, ribbon, type RibbonCell } from './ribbon';
 export {
+  leadingWay,
   pieces,
   plainMoney,
   shortFigure,

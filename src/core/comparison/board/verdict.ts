@@ -18,7 +18,7 @@ export interface Verdict {
   readonly holdsTo: Crossing | null;
   /** Band in which the lead of the routes flickers and in which the quantity lies, or null. */
   readonly band: Crossing | null;
-  /** A baseline cheaper than the leader at this quantity, or null. */
+  /** A way without a casting that is cheaper than every casting left, or null. */
   readonly cheaperBaseline: { readonly id: string; readonly name: string; readonly allIn: number } | null;
 }
 
@@ -37,7 +37,7 @@ export function verdictOf(board: Board, all: readonly Crossing[] | null): Verdic
   const gap = mine === null || theirs === null ? null : theirs - mine;
   const routes = (all ?? []).filter((c) => c.kind === 'change' && c.routeChanges);
   const cheaper = board.baselines
-    .filter((b) => b.barred === null && mine !== null && b.allIn < mine)
+    .filter((b) => b.barred === null && (mine === null || b.allIn < mine))
     .sort((x, y) => x.allIn - y.allIn)[0];
   return {
     leader,
@@ -49,6 +49,18 @@ export function verdictOf(board: Board, all: readonly Crossing[] | null): Verdic
     band: (all ?? []).find((c) => c.routeChanges && c.first <= board.q && board.q < c.last) ?? null,
     cheaperBaseline: cheaper === undefined ? null : { id: cheaper.id, name: cheaper.name, allIn: cheaper.allIn },
   };
+}
+
+/**
+ * What is cheapest of all: a casting route, or a way without a casting where that costs less.
+ *
+ * @returns its id; null where nothing is left
+ * @example
+ * leadingWay(board) === board.leader // true where no baseline is cheaper
+ */
+export function leadingWay(board: Board): string | null {
+  const { cheaperBaseline, leader } = verdictOf(board, null);
+  return cheaperBaseline?.id ?? leader?.id ?? null;
 }
 
 /**
@@ -85,7 +97,7 @@ export function plainMoney(x: number, code: string): string {
  * The verdict in words, for paper and for the answer of the service.
  *
  * @example
- * verdictSentence(board, null, 'USD').startsWith('At 500 pieces') // true
+ * verdictSentence(board, null, 'USD').includes('cheapest at 500 pieces') // true
  */
 export const verdictSentence = (board: Board, all: readonly Crossing[] | null, currency: string): string =>
   plain(verdictExplanation(board, all, currency));
@@ -99,49 +111,63 @@ export const verdictSentence = (board: Board, all: readonly Crossing[] | null, c
 export function verdictExplanation(board: Board, all: readonly Crossing[] | null, currency: string): Explanation {
   const v = verdictOf(board, all);
   if (board.missing.length > 0)
-    return explain`Nothing can be compared yet: the brief still lacks ${board.missing.map(fieldWord).join(', ')}.`;
+    return explain`Nothing can be compared yet: the brief needs ${board.missing.map(fieldWord).join(', ')}.`;
   const { leader, second } = v;
-  if (leader?.money == null)
-    return explain`No casting route survives this brief; the folded lanes say what would open each.`;
+  if (leader?.money == null) return noneLeft(v, board, currency);
   const allIn = figure(plainMoney(leader.money.allIn, currency), leader.id, 'allIn');
-  let explanation = explain`At ${pieces(board.q)} ${board.q === 1 ? 'piece' : 'pieces'} ${phrase(leader)} leads at ${allIn} a part all in`;
+  const at = `${pieces(board.q)} ${board.q === 1 ? 'piece' : 'pieces'}`;
+  let explanation: Explanation =
+    v.cheaperBaseline === null
+      ? explain`${capital(shortName(leader.id))} is cheapest at ${at}: ${allIn} per part`
+      : explain`${ofBaseline(v.cheaperBaseline, at, currency)} The best casting is ${shortName(leader.id)}: ${allIn} per part`;
   if (v.gap !== null && v.gapShare !== null && second !== null) {
     const gap = figure(
       `${plainMoney(v.gap, currency)} (${Math.round(100 * v.gapShare)} %)`,
       second.id,
       differenceTo('allIn', leader.id),
     );
-    explanation = explain`${explanation}, ${gap} under ${phrase(second)}`;
-  } else explanation = explain`${explanation}, the only route left`;
+    explanation = explain`${explanation}, ${gap} less than ${shortName(second.id)}`;
+  } else explanation = explain`${explanation}; no other route is left`;
+  explanation = explain`${explanation}.`;
   if (leader.dates !== null) {
     const first = figure(weeks(leader.dates.firstArticle_d), leader.id, 'firstArticle');
-    explanation = explain`${explanation}; first good parts in ${first}`;
+    explanation = explain`${explanation} First good parts in ${first}.`;
   }
-  explanation = explain`${explanation}.${all === null ? '' : holdsExplanation(v)}`;
-  if (v.cheaperBaseline !== null) {
-    const { id, name, allIn: less } = v.cheaperBaseline;
-    explanation = explain`${explanation} ${name} would cost less: ${figure(plainMoney(less, currency), id, 'allIn')} a part.`;
-  }
+  if (all !== null) explanation = explain`${explanation}${holdsExplanation(v)}`;
   return leader.status === 'not-known'
     ? explain`${explanation} ${figure('Some rules could not be judged', leader.id, null)}: the brief lacks figures.`
     : explanation;
 }
+
+/** A way without a casting that is cheapest. */
+const ofBaseline = (
+  { id, allIn }: NonNullable<Verdict['cheaperBaseline']>,
+  at: string,
+  currency: string,
+): Explanation =>
+  explain`${capital(shortName(id))} is cheapest at ${at}: ${figure(plainMoney(allIn, currency), id, 'allIn')} per part.`;
+
+/** Where no casting is left: the cheapest way without one, if there is any. */
+function noneLeft(v: Verdict, board: Board, currency: string): Explanation {
+  const none = 'No casting route is left; the lines below say what would open each.';
+  if (v.cheaperBaseline === null) return [none];
+  const at = `${pieces(board.q)} ${board.q === 1 ? 'piece' : 'pieces'}`;
+  return explain`${ofBaseline(v.cheaperBaseline, at, currency)} ${none}`;
+}
+
+const capital = (words: string): string => words.replace(/^./, (x) => x.toUpperCase());
 
 /** How far the lead holds: each end opens the two totals that change place there. */
 function holdsExplanation({ band, holdsFrom: low, holdsTo: high }: Verdict): Explanation {
   const end = (c: Crossing, shown: number, at: number) =>
     figure(pieces(shown), c.to, differenceTo('total', c.from), at);
   if (band !== null)
-    return explain` From ${end(band, band.first, band.first)} to ${end(band, band.last - 1, band.last)} pieces whole pours and worn tools change the lead ${band.changes} times: take it as even.`;
+    return explain` From ${end(band, band.first, band.first)} to ${end(band, band.last - 1, band.last)} pieces the lead changes ${band.changes} times with whole pours and new tools: treat it as even.`;
   if (low !== null && high !== null)
     return explain` This holds from ${end(low, low.last, low.last)} to ${end(high, high.first - 1, high.first)} pieces.`;
   if (high !== null) return explain` This holds up to ${end(high, high.first - 1, high.first)} pieces.`;
-  if (low !== null) return explain` This holds from ${end(low, low.last, low.last)} pieces on.`;
-  return explain` This holds at every quantity of the rail.`;
-}
-
-function phrase(lane: BoardLane): string {
-  return shortName(lane.id);
+  if (low !== null) return explain` This holds from ${end(low, low.last, low.last)} pieces upwards.`;
+  return explain` This holds at every quantity.`;
 }
 
 /**

@@ -26,7 +26,7 @@ export function rankingExplanation(board: Board, school: RankingMethod, led: str
   const cheapest = board.lanes.find((l) => l.id === board.leader);
   let explanation = explain`${by} ${shortName(led)} comes first`;
   if (lane?.money == null) return explain`${explanation}.`;
-  explanation = explain`${explanation}: ${figure(plainMoney(lane.money.allIn, currency), led, 'allIn')} a part`;
+  explanation = explain`${explanation}: ${figure(plainMoney(lane.money.allIn, currency), led, 'allIn')} per part`;
   if (cheapest?.money != null) {
     const more = plainMoney(lane.money.allIn - cheapest.money.allIn, currency);
     explanation = explain`${explanation}, ${figure(more, led, differenceTo('allIn', cheapest.id))} more than the cheapest`;

@@ -67,6 +67,6 @@ export function scoreWorking(rankings: Rankings, weights: Weights, id: string, c
     value: terms.reduce((sum, t) => sum + t.value, 0) / whole,
     unit: 'of 1',
     symbols: terms.flatMap((t) => t.symbols),
-    note: 'A score means what it does only beside the worst of each column: dropping that lane moves every score.',
+    note: 'A score means what it does only beside the worst of each column: dropping that route moves every score.',
   };
 }

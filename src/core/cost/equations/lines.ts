@@ -24,7 +24,7 @@ function line<S extends string>(
     figure: `line.${id}`,
     number: '8.1 and 8.4',
     remark: 'one line',
-    title: `${LINE_WORDS[id].replace(/^./, (x) => x.toUpperCase())}, a part`,
+    title: `${LINE_WORDS[id].replace(/^./, (x) => x.toUpperCase())} per part`,
     ...MONEY_A_PART,
     expression,
     symbols: { K, ...symbols, fx },
@@ -100,7 +100,7 @@ export const LINES = {
     'inspection',
     'K * (look + max(share * Q, min(Q, 3)) * measure / Q) * fx',
     {
-      look: figure('looking a piece over', 'USD', 'look'),
+      look: figure('inspecting a piece', 'USD', 'look'),
       share: rate('global.sampleShare', 'pieces measured, never fewer than three a lot'),
       measure: figure('measuring a sample piece', 'USD', 'measure'),
       Q,

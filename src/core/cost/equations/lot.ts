@@ -100,7 +100,7 @@ export const LOT = equation<OfLot, OfProgramme>()({
     nC: figure('castings machined a good piece', '–', 'nC'),
     mach: figure('machining of a piece', 'USD', 'machining'),
     nD: figure('pieces inspected a good piece', '–', 'nD'),
-    look: figure('looking a piece over', 'USD', 'look'),
+    look: figure('inspecting a piece', 'USD', 'look'),
     share: rate('global.sampleShare', 'pieces measured'),
     measure: figure('measuring a sample piece', 'USD', 'measure'),
     shots: ofLot('shots on the tool', 'shots', 'shots'),

@@ -102,7 +102,7 @@ export const HEAT = equation<OfInputs>()({
 export const LOOK = equation<OfInputs>()({
   figure: 'look',
   number: '7.2',
-  title: 'Looking a piece over',
+  title: 'Inspection per piece',
   unit: 'USD',
   expression: 'lookMin * D * Rinsp / 60 + tight * Ptest + xray * Xray',
   symbols: {

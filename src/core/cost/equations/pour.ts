@@ -41,7 +41,7 @@ export const MOULD_VOLUME = equation<Of<never>>()({
     run: figure('room for the runner', '×'),
     cover: figure('sand above and below', 'mm'),
   },
-  note: ({ model }) => (model.v.mould === 'flask' ? null : 'No flask is filled on this lane.'),
+  note: ({ model }) => (model.v.mould === 'flask' ? null : 'No flask is filled on this route.'),
   values: ({ model: { facts, lane }, plan }) => {
     const { layout } = lane.capability;
     return {
@@ -93,7 +93,7 @@ export const MOULD = equation<Of<'nt' | 'Vm'>>()({
     'R * (t0 + tV * Vm + tN * n + tR * coats + tInj * inj) / 60 + k0 + kV * Vm + kN * n + kA * a * n * max(1, coats)',
   symbols: {
     R: hourly('shot', 'who moulds'),
-    t0: variant('shot.t0', 'minutes a pour', 'min'),
+    t0: variant('shot.t0', 'minutes per pour', 'min'),
     tV: variant('shot.tV', 'minutes by mould volume', 'min/dm³'),
     Vm: figure('mould volume', 'dm³', 'Vm'),
     tN: variant('shot.tN', 'minutes a position', 'min'),
@@ -101,8 +101,8 @@ export const MOULD = equation<Of<'nt' | 'Vm'>>()({
     tR: variant('shot.tR', 'minutes a coat', 'min'),
     coats: variant('shot.coats', 'coats', 'coats'),
     tInj: variant('shot.tInj', 'minutes an injection', 'min'),
-    inj: figure('injections a pour, n/nt', 'injections'),
-    k0: variant('shot.k0', 'money a pour', 'USD'),
+    inj: figure('injections per pour, n/nt', 'injections'),
+    k0: variant('shot.k0', 'money per pour', 'USD'),
     kV: variant('shot.kV', 'money by mould volume', 'USD/dm³'),
     kN: variant('shot.kN', 'money a position', 'USD'),
     kA: variant('shot.kA', 'money by surface', 'USD/dm²'),
@@ -187,7 +187,7 @@ export const CYCLE = equation<Of<'F_MN'>>()({
     form: ({ model }) => (model.v.cycle === undefined ? 'none' : 'cycled'),
   },
   symbols: {
-    tc0: variant('cycle.tc0', 'seconds a pour', 's'),
+    tc0: variant('cycle.tc0', 'seconds per pour', 's'),
     tcN: variant('cycle.tcN', 'seconds a position', 's'),
     n,
     tcF: variant('cycle.tcF', 'seconds by clamp', 's/MN'),
@@ -198,7 +198,7 @@ export const CYCLE = equation<Of<'F_MN'>>()({
     tU: variant('cycle.tU', 'seconds an undercut', 's'),
     nU,
   },
-  note: ({ model }) => (model.v.cycle === undefined ? 'No die is cycled on this lane.' : null),
+  note: ({ model }) => (model.v.cycle === undefined ? 'No die is cycled on this route.' : null),
   values: ({ model: { v, family, facts }, plan }) => {
     const y = v.cycle;
     return {
@@ -250,7 +250,7 @@ export const POURING = equation<Of<never>>()({
   expression: 'R * (tp0 + tpM * (n * mc / Y)) / 60',
   symbols: {
     R: hourly('shot', 'who pours'),
-    tp0: variant('shot.tp0', 'minutes a pour', 'min'),
+    tp0: variant('shot.tp0', 'minutes per pour', 'min'),
     tpM: variant('shot.tpM', 'minutes by mass', 'min/kg'),
     n,
     mc,
@@ -309,7 +309,7 @@ export const POUR = equation<Of<'mould' | 'coring' | 'prints' | 'pouring' | 'kno
 export const CASTINGS_A_POUR = equation<Of<never>>()({
   figure: 'castingsPerPour',
   number: '8',
-  title: 'Castings a pour, misruns taken off',
+  title: 'Castings per pour, misruns taken off',
   unit: 'castings',
   expression: 'n * (1 - lambda)',
   symbols: { n, lambda },

@@ -123,7 +123,7 @@ export const ALL_IN = equation<{ total: number; q: number }, OfInputs & { total:
   figure: 'allIn',
   number: '8.4',
   remark: 'all-in = T(q)/q',
-  title: 'All in, a part',
+  title: 'Total cost per part',
   ...MONEY_A_PART,
   expression: 'T / q',
   symbols: { T: money('total of the programme', 'total'), q },

@@ -39,7 +39,7 @@ export const TOOL_HOURS = equation<{ model: LaneInputs; plan: Pick<LayoutPlan, '
     a,
     kappa: figure('difficulty, 0.5 + 0.25·c', '–', 'kappa'),
     hHole: variant('tooling.hHole', 'hours a cored hole', 'h'),
-    nHc: figure('holes this lane casts', 'holes'),
+    nHc: figure('holes this route casts', 'holes'),
     hCore: variant('tooling.hCore', 'hours a core box', 'h'),
     nP: brief('geometry.passages', 'passages', 'passages'),
     hU: variant('tooling.hU', 'hours an undercut', 'h'),

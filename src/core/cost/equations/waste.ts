@@ -41,7 +41,7 @@ export const WASTE = {
   misruns: equation<Case>()({
     figure: 'waste.misruns',
     number: '8',
-    remark: 'n · (1 − λ) castings a pour',
+    remark: 'n · (1 − λ) castings per pour',
     title: 'Positions of a pour that never fill',
     ...MONEY_A_PART,
     expression: 'K * (lot - full) / Q * fx',

@@ -224,7 +224,7 @@ export const SETUPS = equation<{ rates: RateSet; entries: number; said: number |
     k: figure('features and patterns of holes that are machined', 'features'),
     per: rate('operations.featuresPerSetup', 'features a set-up reaches'),
   },
-  note: ({ entries }) => (entries === 0 ? 'Nothing is machined on this lane.' : null),
+  note: ({ entries }) => (entries === 0 ? 'Nothing is machined on this route.' : null),
   values: ({ rates, entries, said }) => ({
     said: said ?? 0,
     k: entries,

@@ -24,7 +24,7 @@ function touch<S extends string>(
   });
 }
 
-const t0 = variant('shot.t0', 'minutes a pour');
+const t0 = variant('shot.t0', 'minutes per pour');
 const tN = variant('shot.tN', 'minutes a position');
 const coats = variant('shot.coats', 'coats');
 const assembles = ({ model }: Of): boolean => model.v.time.steps.some((step) => step.touch === 'assemble');
@@ -74,7 +74,7 @@ export const TOUCHES = {
   pour: touch(
     'pour',
     'tp0 + tpM * (n * mc / Y)',
-    { tp0: variant('shot.tp0', 'minutes a pour'), tpM: variant('shot.tpM', 'minutes by mass'), n, mc, Y },
+    { tp0: variant('shot.tp0', 'minutes per pour'), tpM: variant('shot.tpM', 'minutes by mass'), n, mc, Y },
     ({ model: { v, part, Y: share }, plan }) => ({
       tp0: likely(v.shot.tp0),
       tpM: likely(v.shot.tpM),

@@ -45,7 +45,7 @@ export function draw({ brief }: PartFacts, { route: { id: route }, capability }:
         unit: 'count',
         fields: detail('partingSteps'),
         kept: 'The parting is flat.',
-        broken: 'The parting is stepped: dearer to make, and it flashes.',
+        broken: 'The parting is stepped: more expensive to make, and it flashes.',
       }),
       asFinding({
         rule: 'dr-same-half',

@@ -6,4 +6,4 @@ export type Builder = (c: Context) => Omit<Working, 'figure'>;
 
 export const cur = (c: Context): string => c.study.rates.currency.code;
 export const nSym = (c: Context): WorkingSymbol =>
-  chosen('n', 'positions in a pour, chosen for the least total', c.plan.n, 'positions');
+  chosen('n', 'positions per pour, chosen for the least total', c.plan.n, 'positions');

@@ -8,7 +8,7 @@ const COMPARED = ['allIn', 'total', 'tooling', 'firstArticle'] as const;
 type Compared = (typeof COMPARED)[number];
 
 const WORDS: Readonly<Record<Compared, string>> = {
-  allIn: 'all in, a part',
+  allIn: 'total cost per part',
   total: 'total of the programme',
   tooling: 'tooling',
   firstArticle: 'first article',
@@ -63,7 +63,7 @@ export function differenceWorking(
       unit: mine.unit,
       symbols: [
         fromBrief('today', 'what a part costs today', today, mine.unit, 'today.cost_USD'),
-        computed('a', `all in, a part, ${shortName(laneId)}`, mine.value, mine.unit, 'allIn'),
+        computed('a', `total cost per part, ${shortName(laneId)}`, mine.value, mine.unit, 'allIn'),
       ],
       note: `${share(today - mine.value, today)} of what it costs today.`,
     };

@@ -18,7 +18,7 @@ export interface RuleContext {
 const RULES: Readonly<Record<string, (c: RuleContext) => Working>> = {
   pourMass: ({ entry: { lane }, facts, part, rates }) => {
     const Y = lane.capability.yield[facts.family]?.[1];
-    if (Y === undefined) return refuse('E_NO_VALUE', 'yield', facts.family, 'a metal this lane pours');
+    if (Y === undefined) return refuse('E_NO_VALUE', 'yield', facts.family, 'a metal this route pours');
     return POURED_FOR_ONE.working({ lane, facts, part, rates, Y });
   },
   sectionRatio: ({ entry: { lane }, facts, rates }) =>
@@ -30,7 +30,7 @@ const RULES: Readonly<Record<string, (c: RuleContext) => Working>> = {
 function widthWorking({ entry, facts, part, rates, school }: RuleContext, row: number): Working {
   const call = part.features[row];
   if (call?.cast_mm == null || call.grades === null)
-    return refuse('E_NO_VALUE', 'feature', row, 'a feature with a casting grade on this lane');
+    return refuse('E_NO_VALUE', 'feature', row, 'a feature with a casting grade on this route');
   const { feature: f, grades, parting_mm } = call;
   const { capability } = entry.lane;
   const [tightGrade, grade] = grades;

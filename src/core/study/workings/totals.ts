@@ -34,10 +34,10 @@ function worthWorking(which: keyof Worth): Builder {
         ? [
             ...years.map((n, y) => computed(`n${y}`, `lots begun in year ${y + 1}`, n, 'lots')),
             fromRate('r', 'discount rate', c.study.rates.global.rDisc, 'global.rDisc'),
-            computed('lots', 'lots in all', lots, 'lots'),
+            computed('lots', 'lots in total', lots, 'lots'),
           ]
         : [computed('d', lots === 0 ? 'no lots, nothing to discount' : 'summed lot by lot', value, 'share')],
-      note: 'Over the draws it stays as the likely figures have it.',
+      note: 'In the simulations it stays as the likely figures have it.',
     };
   };
 }
@@ -54,7 +54,7 @@ export const TOTALS: Readonly<Record<string, Builder>> = {
     if (overridden && !tried.some((t) => name(t.plan) === name(c.plan)))
       tried.push({ plan: c.plan, total: c.cost.total(c.q) * c.fx });
     return {
-      title: `${c.plan.n} ${c.plan.n === 1 ? 'position' : 'positions'} a pour: ${overridden ? 'held by the brief' : `the cheapest of ${tried.length} tried`}`,
+      title: `${c.plan.n} ${c.plan.n === 1 ? 'position' : 'positions'} a pour: ${overridden ? 'fixed by the brief' : `the cheapest of ${tried.length} tried`}`,
       equation: overridden
         ? 'Cost model 4.3, the count held against the cheapest'
         : 'Cost model 4.3: the count of least T(q)',
@@ -65,7 +65,7 @@ export const TOTALS: Readonly<Record<string, Builder>> = {
         ...tried.map(({ plan, total }) =>
           computed(
             name(plan),
-            `total with ${plan.n} in a pour${plan.nt === plan.n ? '' : `, tool of ${plan.nt}`}`,
+            `total with ${plan.n} per pour${plan.nt === plan.n ? '' : `, tool of ${plan.nt}`}`,
             total,
             cur(c),
             name(plan) === name(c.plan) ? 'total' : null,

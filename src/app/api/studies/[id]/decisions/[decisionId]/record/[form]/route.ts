@@ -28,7 +28,7 @@ export function GET(request: Request, { params }: Context): Promise<Response> {
     if (body === null)
       return refused(
         422,
-        'This record was frozen by a build whose brief cannot be read any more; its JSON can be had.',
+        'This record was signed by a build whose brief cannot be read any more; its JSON can be had.',
       );
     return new Response(body, {
       headers: {
