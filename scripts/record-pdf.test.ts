@@ -63,7 +63,7 @@ describe('what is written on it', () => {
   const said = (pages: readonly string[], words: string): void =>
     expect(pages.join(' ').replace(/\s/g, ''), words).toContain(words.replace(/\s/g, ''));
 
-  test('the plan in two steps: its five figures, the case, the draws and the workings are its own', async () => {
+  test('the two-step plan: its five figures, the case, the draws and the workings are its own', async () => {
     const sheet = sheetOf('Gear head', true);
     const { decision, workings } = sheet;
     const { figures = [], plan, simulation, evaluation } = decision.snapshot;

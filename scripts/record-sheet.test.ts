@@ -57,12 +57,12 @@ describe('the workbook of a record, worked out by another program', () => {
       return engine.getCellValue({ sheet: id, row: find(cells[name] ?? [], row), col: 1 });
     };
     const close = (got: unknown, wanted: number): void => expect(got).toBeCloseTo(wanted, 6);
-    close(read('Decision', 'All in, a part'), money.allIn);
+    close(read('Decision', 'Total cost per part'), money.allIn);
     close(read('Decision', 'The programme'), money.total);
     close(read('Decision', 'Tools over the programme'), money.tooling);
     close(read('Decision', 'First article'), dates.firstArticle_d);
     close(read('Cost lines', 'A part of a usual lot'), money.unit);
-    close(read('Cost lines', 'All in, a part'), money.allIn);
+    close(read('Cost lines', 'Total cost per part'), money.allIn);
     // How its simulation was found: every figure there is worked out again from the symbols above it.
     const found = foundFigures(sheet);
     expect(found.length).toBeGreaterThan(3);
@@ -78,7 +78,7 @@ describe('the workbook of a record, worked out by another program', () => {
     engine.destroy();
   });
 
-  test('a plan in two steps: both steps, what they share, and the plan itself', async () => {
+  test('a two-step plan: both steps, what they share, and the plan itself', async () => {
     const found = demoBriefs().find((b) => b.title.startsWith('Gear head'));
     if (found === undefined) throw new Error('no gear head');
     const brief = { ...found, plan: { first: 'gravity-die/hand', then: 'permanent-mould/tilt', pieces: 300 } };
@@ -91,7 +91,7 @@ describe('the workbook of a record, worked out by another program', () => {
     const read = (name: string, row: number): unknown =>
       engine.getCellValue({ sheet: engine.getSheetId(name) ?? -1, row, col: 1 });
     const decided = (row: string): unknown => read('Decision', find(cells['Decision'] ?? [], row));
-    expect(decided('All in, a part')).toBeCloseTo(plan.allIn, 6);
+    expect(decided('Total cost per part')).toBeCloseTo(plan.allIn, 6);
     expect(decided('The programme')).toBeCloseTo(plan.total, 6);
     expect(decided('First article')).toBeCloseTo(plan.firstArticle_d, 6);
     expect(decided('Last part')).toBeCloseTo(plan.lastPart_d, 6);
@@ -122,10 +122,10 @@ describe('the workbook of a record, worked out by another program', () => {
       row: find(cells[name] ?? [], row),
       col: 1,
     });
-    const before = engine.getCellValue(at('Decision', 'All in, a part')) as number;
+    const before = engine.getCellValue(at('Decision', 'Total cost per part')) as number;
     const row = inputs.findIndex((r) => r[2] === 'USD/h' && typeof r[1] === 'number');
     engine.setCellContents({ sheet: engine.getSheetId('Inputs') ?? -1, row, col: 1 }, 3 * (inputs[row]?.[1] as number));
-    expect(engine.getCellValue(at('Decision', 'All in, a part'))).toBeGreaterThan(before + 0.01);
+    expect(engine.getCellValue(at('Decision', 'Total cost per part'))).toBeGreaterThan(before + 0.01);
     engine.destroy();
   });
 });

@@ -75,7 +75,7 @@ describe('the worker that draws', () => {
     };
     expect(await at(true)).toBeGreaterThan(2 * (await at(false)));
   });
-  test('draws a plan in two steps in the leader’s stead, with what would overturn it', async () => {
+  test('draws a two-step plan in the leader’s stead, with what would overturn it', async () => {
     const one = bestPlanOf(bracket({ quantity: { ...brief.quantity, prototypes: 6, prototypesBy: '2027-02-01' } }));
     if (one === null) throw new Error('no plan');
     const heard = await run({ brief: one.study.brief, q: one.q, plan: one.drawn, deep: true });

@@ -98,7 +98,7 @@ describe('the page of a signed record', () => {
     );
   });
 
-  test('of a plan in two steps tells both steps and what they come to', () => {
+  test('of a two-step plan tells both steps and what they come to', () => {
     const asked = bracket({
       quantity: { perYear: 400, years: 5, lot: 100, prototypes: 6, prototypeDate: '2027-01-05', orderDate: ORDER },
     });

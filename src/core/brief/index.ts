@@ -12,5 +12,6 @@ export {
   type Feature,
   type Hole,
 } from './schema';
+export { estimatedArea, withEstimates, type EstimatedBrief } from './estimates';
 export { readStoredBrief, type StoredBrief } from './stored';
 export { neededPieces, type Needed } from './needed';

@@ -197,7 +197,7 @@ describe('layouts', () => {
   });
 });
 
-describe('dearer is never cheaper', () => {
+describe('more expensive is never cheaper', () => {
   type Raise = (rates: RateSet, by: number) => RateSet;
   const global =
     (key: keyof RateSet['global']): Raise =>

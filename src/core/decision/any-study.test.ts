@@ -116,7 +116,7 @@ describe('of any part', () => {
     );
   });
 
-  test('the bands of the draws are in order and their shares between none and all', () => {
+  test('the bands of the simulations are in order and their shares between none and all', () => {
     fc.assert(
       fc.property(survivor, fc.boolean(), ({ study, board }, demand) => {
         const drawn = samplingOf(study, board, ORDER, new DrawStore(1), { demand, against: null });
@@ -137,7 +137,7 @@ describe('of any part', () => {
     );
   });
 
-  test('no plan in two steps that delivers as soon costs less than the best that was found', () => {
+  test('no two-step plan that delivers as soon costs less than the best that was found', () => {
     const tries = fc.array(fc.tuple(fc.nat(), fc.nat(), fc.double({ min: 0, max: 1, noNaN: true })), { minLength: 12 });
     fc.assert(
       fc.property(survivor, tries, ({ study, q, board }, other) => {

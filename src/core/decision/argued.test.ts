@@ -23,7 +23,7 @@ describe('the figures that carry a choice', () => {
     }
   });
 
-  test('of a dearer lane say how far it is behind the cheapest', () => {
+  test('of a more expensive lane say how far it is behind the cheapest', () => {
     const last = carryingFigures(study, board, lane(board.second)).at(-1);
     expect(last?.name).toBe('Behind');
     expect(plain(last?.explanation ?? [])).toContain('over the cheapest');

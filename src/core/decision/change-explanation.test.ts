@@ -20,7 +20,7 @@ test('how late a first article comes is days begun, and its working comes to the
   );
 });
 
-test('how much dearer a part became is told in whole percent and worked out in full', () => {
+test('how much more expensive a part became is told in whole percent and worked out in full', () => {
   fc.assert(
     fc.property(days, fc.double({ min: 1, max: 20, noNaN: true }), (before, times) => {
       const explanation = dearerBy('gravity-die/hand', before, before * times, 'USD');

@@ -15,7 +15,7 @@ test('the leader has its cost for it and at most two reasons against it, heavies
   expect([...weights].sort((a, b) => b - a)).toEqual(weights);
 });
 
-test('a dearer lane is told by how much, against the leader', () => {
+test('a more expensive lane is told by how much, against the leader', () => {
   const study = prepareStudy(bracket());
   const board = boardAt(study, 2000);
   const found = laneCase(study, board, 'shell-investment/printed');

@@ -100,7 +100,7 @@ describe('how sure a plan was', () => {
       for (const s of w.symbols)
         if (s.opens !== null) expect(workings.working(s.opensLane ?? piece.laneId, s.opens).value).toBe(s.value);
       const [per] = /[\d.]+(?= %)/.exec(piece.text) ?? [];
-      if (per !== undefined && w.unit === 'share of the draws') expect(100 * w.value).toBeCloseTo(Number(per), -0.3);
+      if (per !== undefined && w.unit === 'share of simulations') expect(100 * w.value).toBeCloseTo(Number(per), -0.3);
     }
     expect(opened).toBeGreaterThanOrEqual(7);
   });

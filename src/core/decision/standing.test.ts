@@ -132,7 +132,7 @@ describe('a signed choice looked at again', () => {
   });
 });
 
-describe('a signed plan in two steps', () => {
+describe('a signed two-step plan', () => {
   const planned = briefOf({
     ...BRACKET,
     quantity: {
@@ -153,7 +153,7 @@ describe('a signed plan in two steps', () => {
   const plan = best === undefined ? null : { first: best.first, then: best.then, pieces: best.pieces };
   const of = (): Signed => signed({ brief: planned, laneId: plan?.then ?? '', quantity: 20_000, plan });
 
-  test('stands as it was, and is weaker where it got dearer', () => {
+  test('stands as it was, and is weaker where it got more expensive', () => {
     expect(plan).not.toBeNull();
     expect(standingOf(of(), SHIPPED_RATES)).toMatchObject({ state: 'stands', causes: [] });
     const dear = standingOf(of(), dearerTools(plan?.then ?? '', 40));

@@ -107,7 +107,7 @@ describe('an equation', () => {
       value: 0,
       basis: null,
       range: null,
-      note: 'not used on this lane',
+      note: 'not used on this route',
     });
   });
 

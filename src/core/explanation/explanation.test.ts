@@ -5,8 +5,8 @@ import { figure, listed, plain, explain } from '.';
 test('words run together, figures stand apart, nested tellings are taken in', () => {
   const cost = figure('3.12 USD', 'spin/silicone', 'allIn');
   const inner = explain`at ${cost}`;
-  expect(explain`Spin ${inner} a part, ${2} sets`).toEqual(['Spin at ', cost, ' a part, 2 sets']);
-  expect(plain(explain`Spin ${inner} a part`)).toBe('Spin at 3.12 USD a part');
+  expect(explain`Spin ${inner} per part, ${2} sets`).toEqual(['Spin at ', cost, ' per part, 2 sets']);
+  expect(plain(explain`Spin ${inner} per part`)).toBe('Spin at 3.12 USD a part');
 });
 
 test('a figure carries a quantity only when it is told at another one', () => {

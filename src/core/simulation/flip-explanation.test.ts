@@ -116,7 +116,7 @@ describe('flip points as sentences', () => {
     expect(toldOf(of({ at: [10, 20] }))).toContain('change places at 10, 20 pieces');
     expect(toldOf(of({ kind: 'lead', at: [87.5], against: null }))).toContain('no other route is sooner');
     expect(toldOf(of({ kind: 'tolerance', against: null, unit: 'mm', now: 1.6, at: [1] }))).toContain(
-      'then no route survives',
+      'then no route is left',
     );
   });
 });

@@ -42,7 +42,7 @@ describe('shares', () => {
     expect(inDraws({ share: 1, low: 0.99962, high: 1 })).toContain('every draw (at least 99.96\u00a0%');
     expect(inDraws({ share: 0, low: 0, high: 0.0004 })).toContain('no draw (at most 0.04\u00a0%');
     expect(inDraws({ share: 0.61, low: 0.6, high: 0.62 })).toBe(
-      'in 61 % of the draws (60.0 to 62.0\u00a0%, by sampling error)',
+      'in 61 % of the simulations (60.0 to 62.0\u00a0%, by sampling error)',
     );
   });
 });

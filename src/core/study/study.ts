@@ -1,7 +1,7 @@
 import type { Study } from './types';
 import { findAlloy, type Alloy } from '../catalogue/alloys';
 import { laneTime, type LaneTime } from '../schedule';
-import { ENDLESS_LOT, lotSize, type Brief } from '../brief';
+import { ENDLESS_LOT, lotSize, withEstimates, type Brief } from '../brief';
 import { overridePlan, laneModel, layoutPlans, ProgrammeCost, type LaneModel, type LayoutPlan } from '../cost';
 import { fabricatedBaseline, machinedBaseline, stampedBaseline, type Baseline } from '../baselines';
 import { lanePart, partFacts, type TolerancePolicy } from '../part';
@@ -21,7 +21,7 @@ export interface World {
  * Readies a study: facts, screening, money of every layout of every lane. Nothing here depends on the quantity
  * except the lot, which the brief fixes (or a quarter of a year's pieces).
  *
- * @param brief of the part
+ * @param said the brief of the part; what it lacks and what can be estimated is estimated
  * @param school tolerance policy: published grades, or what a specialist shop claims
  * @param rates money and time
  * @param world alloy and lanes in place of the tables’
@@ -30,11 +30,12 @@ export interface World {
  * prepareStudy(brief).lanes.length === lanes.length // true
  */
 export function prepareStudy(
-  brief: Brief,
+  said: Brief,
   school: TolerancePolicy = 'published',
   rates: RateSet = SHIPPED_RATES,
   world: World = {},
 ): Study {
+  const { brief, estimated } = withEstimates(said);
   const listed = findAlloy(brief.alloy);
   const alloy = world.alloy ?? (listed === undefined ? null : pricedAlloy(listed, rates));
   const result = partFacts(brief, alloy, rates);
@@ -83,5 +84,5 @@ export function prepareStudy(
     const split = splitBaseline(brief, facts, rates, (piece) => prepareStudy(piece, school, rates));
     if (split !== null) baselines.push(split);
   }
-  return { brief, rates, school, alloy, facts, missing, lanes, baselines, lotOf, timeOf };
+  return { brief, rates, school, alloy, facts, estimated, missing, lanes, baselines, lotOf, timeOf };
 }

@@ -14,6 +14,8 @@ export interface Study {
   readonly school: TolerancePolicy;
   readonly alloy: Alloy | null;
   readonly facts: PartFacts | null;
+  /** Brief paths that the brief does not say and that were estimated; `brief` holds the estimates. */
+  readonly estimated: readonly string[];
   /** Brief paths without which nothing can be computed. */
   readonly missing: readonly string[];
   readonly lanes: readonly StudyLane[];

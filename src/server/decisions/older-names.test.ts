@@ -61,7 +61,7 @@ test('a whole signed record, written under the older names, comes back as it was
   expect(underPresentNames(older)).toEqual(stored);
 });
 
-test('a record of today is left as it is, also one of a plan in two steps', () => {
+test('a record of today is left as it is, also one of a two-step plan', () => {
   const gear = demoBriefs().find((b) => b.title.startsWith('Gear head'));
   const plan = { first: 'gravity-die/hand', then: 'permanent-mould/tilt', pieces: 300 };
   const signed = [

@@ -40,6 +40,7 @@ export function DraftField() {
           {mode === 'degrees' && (
             <>
               <Input
+                id={`${id}-degrees`}
                 aria-label="Degrees of draft allowed"
                 inputMode="decimal"
                 maxW="15"

@@ -18,7 +18,7 @@ export function SignField({
   readonly children: ReactNode;
 }) {
   return (
-    <Field.Root invalid={error !== undefined} ids={{ control: id }} mb="2.5">
+    <Field.Root invalid={error !== undefined} id={id} role={undefined} mb="2.5">
       <Field.Label>{label}</Field.Label>
       {children}
       {error !== undefined && <Field.ErrorText role="alert">{error.message}</Field.ErrorText>}

@@ -1,8 +1,9 @@
 'use client';
-import { Badge, Box, chakra, Field as Frame, Flex, Text } from '@chakra-ui/react';
+import { Badge, chakra, Field as Frame, Flex, Text } from '@chakra-ui/react';
 import { useId, type ReactNode } from 'react';
 import type { Origin } from '@/core/part-file/measured';
 import { useBriefForm } from '../brief/form-context';
+import { field } from '../theme/recipes/fields';
 
 export interface FieldProps {
   readonly path: string;
@@ -32,6 +33,18 @@ const AssumedButton = chakra('button', {
   },
 });
 
+const FIELD = field.base ?? {};
+const Name = chakra('span', { base: FIELD.label ?? {} });
+const Problem = chakra('div', { base: FIELD.errorText ?? {} });
+
+/** Where links to a field lead; marked when one has led there. */
+const Anchor = chakra('div', {
+  base: {
+    scrollMarginTop: '150px',
+    '&:target': { outline: '2px solid', outlineColor: 'hot', outlineOffset: '6px' },
+  },
+});
+
 /** Frame of a field: label, mark of an unconfirmed default, help, and what is wrong. */
 export function Field({
   path,
@@ -54,46 +67,64 @@ export function Field({
   const issue = problem ?? issues.get(path) ?? [...issues].find(([p]) => p.startsWith(`${path}.`))?.[1];
   const bad = issue !== undefined;
   const described = bad ? `${id}-bad` : help !== undefined ? `${id}-help` : undefined;
-  return (
-    <Frame.Root
-      invalid={bad}
-      ids={{ root: `field-${path.replaceAll('.', '-')}`, control: id, label: `${id}-label` }}
-      role={group ? 'group' : undefined}
-      aria-labelledby={group ? `${id}-label` : undefined}
-    >
-      <Flex gap="1.5" align="baseline">
-        {group ? (
-          <Box as="span" id={`${id}-label`} textStyle="label" fontSize="0.8125rem" fontWeight="medium">
-            {label}
-          </Box>
-        ) : (
-          <Frame.Label>{label}</Frame.Label>
-        )}
-        {assumed.has(path) && (
-          <AssumedButton
-            type="button"
-            title="A default. Press to confirm it."
-            aria-label={`${label} is a default; confirm it`}
-            onClick={() => confirm(path)}
-          >
-            default
-          </AssumedButton>
-        )}
-        <OriginTag origin={origin} />
-      </Flex>
-      {children({ id, describedBy: described, bad })}
+  const marks = (
+    <>
+      {assumed.has(path) && (
+        <AssumedButton
+          type="button"
+          title="A default. Press to confirm it."
+          aria-label={`${label} is a default; confirm it`}
+          onClick={() => confirm(path)}
+        >
+          default
+        </AssumedButton>
+      )}
+      <OriginTag origin={origin} />
+    </>
+  );
+  const below = (
+    <>
       {bad && (
-        <Frame.ErrorText id={`${id}-bad`} role="alert">
+        <Problem id={`${id}-bad`} role="alert">
           {issue}
-        </Frame.ErrorText>
+        </Problem>
       )}
       {remark !== undefined && (
         <Text textStyle="label" color="fg.muted">
           Measured: {remark}.
         </Text>
       )}
-      {help !== undefined && <Frame.HelperText id={`${id}-help`}>{help}</Frame.HelperText>}
-    </Frame.Root>
+      {help !== undefined && (
+        <Text textStyle="label" color="fg.muted" mt="0.5" id={`${id}-help`}>
+          {help}
+        </Text>
+      )}
+    </>
+  );
+  const framed = children({ id, describedBy: described, bad });
+  return (
+    <Anchor id={`field-${path.replaceAll('.', '-')}`}>
+      {group ? (
+        // Several inputs, each with its own name: the kit's frame would give them all one id.
+        <div role="group" aria-labelledby={`${id}-label`}>
+          <Flex gap="1.5" align="baseline">
+            <Name id={`${id}-label`}>{label}</Name>
+            {marks}
+          </Flex>
+          {framed}
+          {below}
+        </div>
+      ) : (
+        <Frame.Root invalid={bad} id={id}>
+          <Flex gap="1.5" align="baseline">
+            <Frame.Label>{label}</Frame.Label>
+            {marks}
+          </Flex>
+          {framed}
+          {below}
+        </Frame.Root>
+      )}
+    </Anchor>
   );
 }
 

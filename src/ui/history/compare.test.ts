@@ -11,7 +11,7 @@ describe('two revisions beside each other', () => {
     const wider = bracket({ quantity: { ...BRACKET.quantity, perYear: 40 } });
     const changes = revisionChanges(brief, wider, 'published', SHIPPED_RATES);
     expect(changes.find((c) => c.what === 'quantity.perYear')).toMatchObject({ was: 400, is: 40 });
-    expect(changes.some((c) => c.what.startsWith('all in a part'))).toBe(true);
+    expect(changes.some((c) => c.what.startsWith('total cost per part'))).toBe(true);
   });
 
   test('measures of the part’s file are one change, a plan is told in words, and the same is nothing', () => {

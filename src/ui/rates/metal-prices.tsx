@@ -55,7 +55,7 @@ export function MetalPrices({
             onChange={(e) => setFamily(e.target.value)}
           />
         </Field.Root>
-        <Field.Root invalid={typeof at === 'string'} ids={{ control: id }}>
+        <Field.Root invalid={typeof at === 'string'} id={id}>
           <Field.Label>Date</Field.Label>
           <DateInput id={id} label="Date" bad={typeof at === 'string'} value={date} onTake={setDate} />
           {typeof at === 'string' ? (

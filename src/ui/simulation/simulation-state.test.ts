@@ -20,7 +20,7 @@ const SUBJECT = {
   plan: null,
 } as const;
 
-describe('what is known of the draws', () => {
+describe('what is known of the simulations', () => {
   test('grows with each answer of one quantity, and keeps its depth while they come in', () => {
     const first = afterAnswer(NOT_DRAWN, of(), sampled(300, false));
     expect(first).toMatchObject({ q: 500, done: false, depth: null, summary: { draws: 300 } });

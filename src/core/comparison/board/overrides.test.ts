@@ -14,7 +14,7 @@ const lane = (s: ReturnType<typeof prepareStudy>, id = LANE) =>
   s.lanes.find((e) => e.lane.id === id) as (typeof s.lanes)[number];
 const plain = prepareStudy(bracket());
 
-describe('a count of positions held by the brief', () => {
+describe('a count of positions fixed by the brief', () => {
   const model = lane(plain).model;
   const most = model === null ? 0 : mostPositions(model);
   test('is used at every quantity, and never costs less than the cheapest', () => {
@@ -25,21 +25,21 @@ describe('a count of positions held by the brief', () => {
     }
     expect(boardAt(layouts(1), 900).lanes.find((l) => l.id === LANE)).toMatchObject({ layoutOverridden: true });
   });
-  test('that does not fit a pour leaves the cheapest', () => {
+  test('that does not fit per pour leaves the cheapest', () => {
     const over = layouts(most + 1);
     expect(lane(over).overriddenCost).toBeNull();
     expect(bestLayout(lane(over), 900)?.cost.plan.n).toBe(bestLayout(lane(plain), 900)?.cost.plan.n);
   });
   test('is told in its working, beside those that were tried', () => {
     const w = workingOf(layouts(1), LANE, 900, 'positions');
-    expect(w.title).toContain('held by the brief');
+    expect(w.title).toContain('fixed by the brief');
     expect(w.value).toBe(boardAt(layouts(1), 900).lanes.find((l) => l.id === LANE)?.money?.total);
     expect(w.symbols.length).toBeGreaterThan(2);
     expect(workingOf(plain, LANE, 900, 'positions').title).toContain('the cheapest of');
   });
 });
 
-describe('a variant held by the brief', () => {
+describe('a variant fixed by the brief', () => {
   test('stands for its route at every quantity: its siblings lead nowhere', () => {
     const study = variants({ 'green-sand': 'green-sand/loose' });
     for (const q of [1, 60, 900, 40_000]) {

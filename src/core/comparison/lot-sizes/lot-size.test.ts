@@ -42,7 +42,7 @@ describe('lot sizes', () => {
   });
 });
 
-test('no lot tried costs less than the best, and dearer stock never makes it larger', () => {
+test('no lot tried costs less than the best, and more expensive stock never makes it larger', () => {
   fc.assert(
     fc.property(
       fc.integer({ min: 1, max: 20_000 }),

@@ -140,7 +140,7 @@ describe.each(QUILLMERE_PARTS.map((p) => [p.title, p] as const))('%s by five ran
   const q = lifetimeQuantity(study.brief)!;
   const board = boardAt(study, q);
   const rankings = rankingsAt(study, board, FIRST_WEIGHTS)!;
-  test('least cost is the board’s leader; each first is a lane that survives', () => {
+  test('least cost is the board’s leader; each first is a route that is left', () => {
     expect(firstOf(rankings, 'cost')).toBe(board.leader);
     const ids = rankings.options.map((o) => o.id);
     for (const first of Object.values(rankings.first)) for (const id of first) expect(ids).toContain(id);

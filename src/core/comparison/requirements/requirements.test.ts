@@ -159,7 +159,7 @@ describe('giving a requirement up', () => {
       };
     });
 
-  test('never closes a route and makes none dearer', () => {
+  test('never closes a route and makes none more expensive', () => {
     let compared = 0;
     fc.assert(
       fc.property(anyBrief, ({ brief, q }) => {

@@ -212,7 +212,7 @@ describe('money', () => {
       { numRuns: 40 },
     );
   });
-  test('payback from plans: first no dearer, and settled from where it never is again', () => {
+  test('payback from plans: first no more expensive, and settled from where it never is again', () => {
     fc.assert(
       fc.property(plan, plan, (a: Plan, b: Plan) => {
         const T = (p: Plan, q: number): number => totalCost({ plan: p, q }).total;

@@ -76,8 +76,6 @@ export const field = defineSlotRecipe({
       display: 'block',
       width: 'full',
       position: 'relative',
-      scrollMarginTop: '150px',
-      '&:target': { outline: '2px solid', outlineColor: 'hot', outlineOffset: '6px' },
     },
     label: { textStyle: 'label', fontSize: '0.8125rem', fontWeight: 'medium' },
     helperText: { textStyle: 'label', color: 'fg.muted', mt: '0.5' },
