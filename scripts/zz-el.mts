@@ -1,7 +1,10 @@
 import { chromium } from '@playwright/test';
 const b = await chromium.launch({executablePath:'/usr/bin/chromium',args:['--no-sandbox']});
 const p=await b.newPage({viewport:{width:1280,height:800}});
-const r=await p.request.get('http://127.0.0.1:3901/api/studies?search=Tripod%20hub'); const j=await r.json() as any;
-await p.goto('http://127.0.0.1:3901/studies/'+j.studies[0].id+'/routes'); await p.waitForTimeout(4000);
-console.log(await p.evaluate(()=>{const e=document.querySelector('[data-best]'); return e!.outerHTML+JSON.stringify(getComputedStyle(e!.firstElementChild!).cssText).slice(0,0)+ ['display','width','height','fontSize','lineHeight','border','background','clipPath','position','borderRadius'].map(k=>k+':'+(getComputedStyle(e!.firstElementChild!) as any)[k]).join(';');}));
+p.on('pageerror',e=>console.log('ERR',e.message.slice(0,200)));
+await p.goto('http://127.0.0.1:3901/'); await p.waitForTimeout(2500);
+await p.getByTestId('file').setInputFiles({name:'hub.json',mimeType:'application/json',buffer:Buffer.from('not json')});
+await p.waitForTimeout(800); console.log('refused', await p.getByTestId('refused').count());
+if(await p.getByTestId('refused').count()) { await p.getByRole('button',{name:'Close'}).click(); await p.getByTestId('file').setInputFiles({name:'hub.json',mimeType:'application/json',buffer:Buffer.from('not json')}); await p.waitForTimeout(600); console.log('again', await p.getByTestId('refused').count()); }
+await p.getByTestId('file').setInputFiles({name:'hub.txt',mimeType:'text/plain',buffer:Buffer.from('x')}); await p.waitForTimeout(600); console.log(await p.getByTestId('refused').textContent());
 await b.close();

@@ -67,11 +67,11 @@ describe('the page of a signed record', () => {
       'Because it costs least & comes in time.',
       'Oda, 28 Nov 2026',
       'The core is too thin.',
-      `${perPart(lane?.money?.allIn ?? NaN)} USD a part`,
+      `${perPart(lane?.money?.allIn ?? NaN)} USD per part`,
       `${whole(lane?.money?.tooling ?? NaN)} USD`,
-      `core ${CORE_VERSION}`,
+      `model ${CORE_VERSION}`,
       'tolerances by published grades',
-      '10\u202f000 draws',
+      '10\u202f000 simulations',
       'Water and molten metal',
       'Measure and approve the first article',
     ])
@@ -111,6 +111,6 @@ describe('the page of a signed record', () => {
     const text = textOf(html).replaceAll('\u0001', '');
     expect(text).toContain(`First ${whole(plan?.pieces ?? NaN)} on`);
     expect(text).toContain(`Then ${whole(2000 - (plan?.pieces ?? NaN))} on`);
-    expect(text).toContain('a part over both steps');
+    expect(text).toContain('per part over both steps');
   });
 });

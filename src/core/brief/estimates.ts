@@ -33,7 +33,7 @@ export function estimatedArea(volume_cm3: number, [l, w, h]: readonly [number, n
  * known. What is said is never touched.
  *
  * @example
- * withEstimates(brief).estimated // ['geometry.area_cm2'] where the area is not known
+ * withEstimates(brief).estimated // []
  */
 export function withEstimates(brief: Brief): EstimatedBrief {
   const { volume_cm3, box_mm, area_cm2 } = brief.geometry;

@@ -19,7 +19,7 @@ test('a more expensive lane is told by how much, against the leader', () => {
   const study = prepareStudy(bracket());
   const board = boardAt(study, 2000);
   const found = laneCase(study, board, 'shell-investment/printed');
-  expect(found?.against[0]?.text).toMatch(/^Dearer than .+ by [\d.\u202f]+ USD a part/);
+  expect(found?.against[0]?.text).toMatch(/^More expensive than .+ by [\d.\u202f]+ USD per part/);
 });
 
 test('a wide demand band speaks against a tool that only pays at the likely figure', () => {

@@ -84,7 +84,7 @@ describe('how sure a plan was', () => {
 
   test('is told of the plan: against the route alone, in money and in deliveries', () => {
     const explanation = certaintyExplanation(simulation, { ...of, due: '2027-04-05' }).map(plain);
-    expect(explanation[0]).toMatch(/^The plan in two steps costs less than gravity die, ladled by hand alone in /);
+    expect(explanation[0]).toMatch(/^The two-step plan costs less than gravity die, ladled by hand alone in /);
     expect(explanation[1]).toMatch(/^It costs less than every route alone, late or not, in /);
     expect(explanation[2]).toMatch(/^Every delivery asked is met in .*; by gravity die, ladled by hand alone in /);
     expect(simulation.against?.laneId).toBe('gravity-die/hand');

@@ -76,7 +76,7 @@ describe('a signed choice looked at again', () => {
   test('stands where it moved and its place holds, with the rates that did it', () => {
     const found = standingOf(signed(), dearerTools(leader, 1.01));
     expect(found.state).toBe('stands');
-    expect(found.reason).toMatch(/when signed, .+ a part now; its place holds/);
+    expect(found.reason).toMatch(/when signed, .+ per part now; its place holds/);
     expect(found.causes.length).toBeGreaterThan(0);
     expect(found.causes[0]?.path).toContain(leader);
   });
@@ -90,9 +90,9 @@ describe('a signed choice looked at again', () => {
     expect(new Set(states.map((s) => s.state))).toEqual(new Set(['stands', 'weaker', 'overturned']));
     const fallen = states.find((s) => s.state === 'overturned');
     const dear = boardAt(prepareStudy(brief, 'published', dearerTools(leader, 14)), 2000);
-    expect(fallen?.reason).toMatch(/now leads at [\d.]+ USD a part/);
+    expect(fallen?.reason).toMatch(/now leads at [\d.]+ USD per part/);
     expect(dear.leader).not.toBe(leader);
-    expect(states.find((s) => s.state === 'weaker')?.reason).toMatch(/shrank|dearer/);
+    expect(states.find((s) => s.state === 'weaker')?.reason).toMatch(/shrank|more expensive/);
   });
 
   test('each price in it opens the working of its own study: the signed one, or today’s', () => {

@@ -6,7 +6,7 @@ test('words run together, figures stand apart, nested tellings are taken in', ()
   const cost = figure('3.12 USD', 'spin/silicone', 'allIn');
   const inner = explain`at ${cost}`;
   expect(explain`Spin ${inner} per part, ${2} sets`).toEqual(['Spin at ', cost, ' per part, 2 sets']);
-  expect(plain(explain`Spin ${inner} per part`)).toBe('Spin at 3.12 USD a part');
+  expect(plain(explain`Spin ${inner} per part`)).toBe('Spin at 3.12 USD per part');
 });
 
 test('a figure carries a quantity only when it is told at another one', () => {

@@ -31,7 +31,7 @@ const flip = (more: Partial<Flip>): Flip => ({
   ...more,
 });
 
-const inDraws = (s: Share): string => drawsParts(s).join('');
+const inDraws = (s: Share): string => drawsParts(s, 10_000).join('').replace('Sampling', ' · Sampling');
 
 describe('shares', () => {
   test('never say none or all where there are some', () => {
@@ -39,11 +39,13 @@ describe('shares', () => {
     expect(percent(0.004)).toBe('under 1');
     expect(percent(0.996)).toBe('over 99');
     expect(percent(1)).toBe('100');
-    expect(inDraws({ share: 1, low: 0.99962, high: 1 })).toContain('every draw (at least 99.96\u00a0%');
-    expect(inDraws({ share: 0, low: 0, high: 0.0004 })).toContain('no draw (at most 0.04\u00a0%');
-    expect(inDraws({ share: 0.61, low: 0.6, high: 0.62 })).toBe(
-      'in 61 % of the simulations (60.0 to 62.0\u00a0%, by sampling error)',
+    expect(inDraws({ share: 1, low: 0.99962, high: 1 })).toBe(
+      'in all 10\u202f000 simulations · Sampling error: at least 99.96 %',
     );
+    expect(inDraws({ share: 0, low: 0, high: 0.0004 })).toBe(
+      'in none of 10\u202f000 simulations · Sampling error: at most 0.04 %',
+    );
+    expect(inDraws({ share: 0.61, low: 0.6, high: 0.62 })).toBe('in 61 % of simulations · Sampling error: 60.0–62.0 %');
   });
 });
 

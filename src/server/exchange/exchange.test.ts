@@ -69,7 +69,7 @@ describe('the comparison as CSV', () => {
     for (const brief of demoBriefs()) {
       const answer = evaluate(brief);
       const [head = [], , ...lanes] = Papa.parse<string[]>(comparisonCsv(answer).trim()).data;
-      const at = head.findIndex((h) => h.startsWith('all in'));
+      const at = head.findIndex((h) => h.startsWith('total cost per part'));
       for (const row of lanes) {
         if (row[at] === '' || !answer.lanes.some((l) => l.id === row[0] && l.kind === 'route')) continue;
         const sum = row.reduce((s, cell, i) => (head[i]?.startsWith('line ') === true ? s + Number(cell) : s), 0);

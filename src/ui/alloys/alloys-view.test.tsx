@@ -66,11 +66,11 @@ describe('the alloys', () => {
   test('that miss a need are shown when asked for, with the need they miss', async () => {
     await open({ alloyLimits: { ...BRIEF.alloyLimits, densityMax_kg_m3: 3000 } });
     const few = rows().length;
-    fireEvent.click(screen.getByRole('button', { name: 'also those that miss one' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Show also those that miss one' }));
     expect(rows().length).toBe(world.pairs.length);
     expect(rows().length).toBeGreaterThan(few);
     expect(rows().filter((r) => /too heavy/.test(r.textContent ?? '')).length).toBeGreaterThan(20);
-    fireEvent.click(screen.getByRole('button', { name: 'only those that meet the needs' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Show only those that meet the needs' }));
     expect(rows().length).toBe(few);
   });
 
@@ -83,7 +83,7 @@ describe('the alloys', () => {
   test('that could not be worked out say why; without a shape they are not', async () => {
     world.fails = true;
     await open();
-    expect(screen.getByText(/Not worked out: the worker died/)).toBeTruthy();
+    expect(screen.getByText(/Not calculated: the worker died/)).toBeTruthy();
     cleanup();
     world.fails = false;
     await open({ geometry: { ...BRIEF.geometry, volume_cm3: null } });
@@ -97,11 +97,13 @@ describe('the alloys', () => {
       const free = boxes().find((b) => !b.checked);
       if (free !== undefined && !free.disabled) fireEvent.click(free);
     }
+    await act(() => vi.advanceTimersByTimeAsync(20));
     expect(boxes().filter((b) => b.checked)).toHaveLength(4);
     expect(boxes().every((b) => b.checked || b.disabled)).toBe(true);
     const one = boxes().find((b) => b.checked);
     if (one === undefined) throw new Error('none');
     fireEvent.click(one);
+    await act(() => vi.advanceTimersByTimeAsync(20));
     expect(boxes().some((b) => !b.checked && !b.disabled)).toBe(true);
   });
 });
@@ -137,8 +139,8 @@ describe('needs of the metal', () => {
 
   test('the place it lives in and plain wishes are saved too', async () => {
     await open();
-    fireEvent.change(need('Lives'), { target: { value: 'marine' } });
-    fireEvent.click(need('Free of lead'));
+    fireEvent.change(need('Environment'), { target: { value: 'marine' } });
+    fireEvent.click(need('Lead-free'));
     const brief = JSON.stringify(await last());
     expect(brief).toContain('marine');
     expect(brief).toMatch(/lead/i);

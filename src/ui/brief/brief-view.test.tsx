@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
-import { describe, expect, test } from 'vitest';
+import { describe, expect, test, vi } from 'vitest';
 import type { Brief } from '@/core/brief';
 import { bracket } from '@/core/testing/demo-briefs';
 import { useUnits } from '../preferences';
@@ -19,6 +19,7 @@ function type(label: string, text: string): void {
   fireEvent.focus(field);
   fireEvent.change(field, { target: { value: text } });
 }
+const settled = () => act(() => vi.advanceTimersByTimeAsync(50));
 const last = async (): Promise<Brief | undefined> => {
   await opened.settle();
   return opened.saved().at(-1);
@@ -44,7 +45,7 @@ describe('figures', () => {
   test('that cannot be read are named with what was typed; the rest is saved, and the text stays', async () => {
     open();
     type('Volume', 'twelve');
-    type('Whole surface', '300');
+    type('Surface area', '300');
     const brief = await last();
     expect(brief?.geometry.area_cm2).toBe(300);
     expect(brief?.geometry.volume_cm3).toBe(bracket().geometry.volume_cm3);
@@ -82,9 +83,16 @@ describe('figures', () => {
 describe('choices', () => {
   test('an alloy is taken; none is “not chosen yet”', async () => {
     open();
-    fireEvent.change(box('Alloy'), { target: { value: 'zn-za8' } });
+    const alloy = screen.getByRole('combobox', { name: 'Alloy' });
+    await settled();
+    fireEvent.focus(alloy);
+    fireEvent.click(alloy);
+    await settled();
+    fireEvent.input(alloy, { target: { value: 'za-8' } });
+    await settled();
+    fireEvent.click(screen.getByRole('option', { name: /ZA-8/ }));
     expect((await last())?.alloy).toBe('zn-za8');
-    fireEvent.change(box('Alloy'), { target: { value: '' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Clear' }));
     expect((await last())?.alloy).toBeNull();
   });
 
@@ -98,7 +106,7 @@ describe('choices', () => {
       ['not said', 'not said'],
     ] as const) {
       fireEvent.click(within(group).getByRole('radio', { name }));
-      expect(within(group).getByRole('radio', { name: checked }).getAttribute('aria-checked')).toBe('true');
+      expect(within(group).getByRole<HTMLInputElement>('radio', { name: checked }).checked).toBe(true);
     }
     await opened.settle();
     expect(opened.saved().length).toBeGreaterThan(0);
@@ -106,29 +114,45 @@ describe('choices', () => {
 });
 
 describe('dates', () => {
-  const date = (): HTMLInputElement => {
-    const found = document.querySelector<HTMLInputElement>('input[type="date"]');
-    if (found === null) throw new Error('no date');
-    return found;
-  };
+  const date = (): HTMLInputElement => screen.getByLabelText('First delivery', { exact: true });
   test('typed digit by digit are taken when the field is left, and nothing before', async () => {
     open();
     const field = date();
-    for (const half of ['0002-03-31', '0020-03-31', '0202-03-31', '2027-03-31']) {
-      fireEvent.keyDown(field, { key: '2' });
-      fireEvent.input(field, { target: { value: half } });
+    for (const half of ['3', '31 M', '31 Mar 20', '31 Mar 2027']) {
+      fireEvent.change(field, { target: { value: half } });
       await opened.settle();
     }
     expect(opened.saved()).toEqual([]);
     fireEvent.blur(field);
     expect(JSON.stringify(await last())).toContain('2027-03-31');
+    expect(field.value).toBe('31 Mar 2027');
+  });
+
+  test('are read as people write them, and shown in one form', async () => {
+    for (const text of ['2027-03-31', '31.3.2027', 'March 31, 2027', '31-mar-2027']) {
+      open();
+      fireEvent.change(date(), { target: { value: text } });
+      fireEvent.blur(date());
+      expect((await last())?.quantity.firstDelivery, text).toBe('2027-03-31');
+      expect(date().value, text).toBe('31 Mar 2027');
+      cleanup();
+    }
+  });
+
+  test('that could be read two ways are refused, and what was typed stays', async () => {
+    open();
+    fireEvent.change(date(), { target: { value: '3/4/2027' } });
+    fireEvent.blur(date());
+    expect(screen.getAllByRole('alert').some((a) => /such as 4 Jan 2027/.test(a.textContent ?? ''))).toBe(true);
+    expect(date().value).toBe('3/4/2027');
+    await opened.settle();
+    expect(opened.saved()).toEqual([]);
   });
 
   test('before 1990 are refused beside the field and never saved', async () => {
     open();
     const field = date();
-    fireEvent.keyDown(field, { key: '2' });
-    fireEvent.input(field, { target: { value: '0002-03-31' } });
+    fireEvent.change(field, { target: { value: '31 Mar 0002' } });
     fireEvent.blur(field);
     await opened.settle();
     expect(screen.getAllByRole('alert').length).toBeGreaterThan(0);

@@ -8,7 +8,7 @@ test.each([
   ['geometry.box_mm.1', 0, 'must be above 0', 'Box “0”: must be above 0.'],
   ['features.2.tol_mm', 'wide', 'a number', 'Total tolerance “wide”: a number.'],
   ['title', '', 'a name', 'Title empty: a name.'],
-  ['quantity.lot', null, 'a number', 'Lot empty: a number.'],
+  ['quantity.lot', null, 'a number', 'Lot size empty: a number.'],
   ['quantity.demand', [3, 2, 1], 'must rise', 'Demand: must rise.'],
   ['no.such.path', 7, 'nothing', 'no.such.path “7”: nothing.'],
 ])('%s with %j is told by its name, what was given and what is wanted', (path, value, message, words) => {

@@ -30,6 +30,10 @@ async function press(): Promise<void> {
   fireEvent.click(screen.getByRole('button', { name: /^sign/i }));
   await act(() => vi.advanceTimersByTimeAsync(50));
 }
+async function disagree(): Promise<void> {
+  fireEvent.click(screen.getByRole('button', { name: 'Somebody disagrees' }));
+  await act(() => vi.advanceTimersByTimeAsync(50));
+}
 const posted = () => opened.asked.filter((a) => a.method === 'POST' && a.path.endsWith('/decisions'));
 const alerts = (): string =>
   screen
@@ -60,9 +64,10 @@ describe('what is wrong is named, and nothing is sent', () => {
     open();
     fill('Why this route', 'Least cost, and the shop knows the alloy.');
     fill('Signed by', 'Ilse Varga');
+    await disagree();
     fill('Why not', 'The die will crack.');
     await press();
-    expect(alerts()).toContain('Who does not agree is empty');
+    expect(alerts()).toContain('Who disagrees is empty');
     expect(posted()).toEqual([]);
   });
 });
@@ -94,8 +99,9 @@ describe('signing', () => {
   test('keeps a dissent beside it', async () => {
     open();
     written();
+    await disagree();
     fill('Why not', 'The die will crack.');
-    fill('Who does not agree', 'Marek');
+    fill('Who disagrees', 'Marek');
     await press();
     expect(posted()[0]?.body).toMatchObject({ dissent: { who: 'Marek', words: 'The die will crack.' } });
   });
@@ -144,7 +150,7 @@ describe('actions', () => {
     open();
     fill('Why this route', 'Least cost, and the shop knows the alloy.');
     fill('Signed by', 'Ilse Varga');
-    fireEvent.click(screen.getByRole('button', { name: 'another action' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Add an action' }));
     expect(screen.getByLabelText('Action 2, what')).toBeTruthy();
     await press();
     expect(posted()[0]?.body).toMatchObject({ actions: [{ what: 'Order the die' }] });

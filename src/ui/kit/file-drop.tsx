@@ -5,7 +5,7 @@ import type { ReactElement, ReactNode } from 'react';
 const NONE: File[] = [];
 
 interface FileSourceProps {
-  /** Endings with their dot. A file of another ending is given too: whoever reads it says what is wrong with it. */
+  /** Endings with their dot, as a hint. A file of another ending is given too: whoever reads it says what is wrong. */
   readonly accept: readonly string[];
   /** What kind of file it is, for who does not see the button. */
   readonly label: string;
@@ -14,12 +14,12 @@ interface FileSourceProps {
   readonly onFile: (file: File) => void;
 }
 
-const root = ({ accept, disabled = false, onFile }: FileSourceProps) => ({
-  accept: [...accept],
+const root = ({ disabled = false, label, onFile }: FileSourceProps) => ({
   disabled,
+  translations: { dropzone: `${label}: drop it here` },
   acceptedFiles: NONE,
   onFileChange: (e: FileUpload.FileChangeDetails) => {
-    const file = e.acceptedFiles[0] ?? e.rejectedFiles[0]?.file;
+    const [file] = e.acceptedFiles;
     if (file !== undefined) onFile(file);
   },
 });
@@ -28,7 +28,7 @@ const root = ({ accept, disabled = false, onFile }: FileSourceProps) => ({
 export function FileButton({ children, ...props }: FileSourceProps & { readonly children: ReactElement }) {
   return (
     <FileUpload.Root width="auto" {...root(props)}>
-      <FileUpload.HiddenInput data-testid={props.testId} aria-label={props.label} />
+      <FileUpload.HiddenInput data-testid={props.testId} aria-label={props.label} accept={props.accept.join(',')} />
       <FileUpload.Trigger asChild>{children}</FileUpload.Trigger>
     </FileUpload.Root>
   );
@@ -43,7 +43,7 @@ export function FileDrop({
 }: FileSourceProps & { readonly button: ReactElement; readonly children?: ReactNode; readonly compact?: boolean }) {
   return (
     <FileUpload.Root {...root(props)}>
-      <FileUpload.HiddenInput data-testid={props.testId} aria-label={props.label} />
+      <FileUpload.HiddenInput data-testid={props.testId} aria-label={props.label} accept={props.accept.join(',')} />
       <FileUpload.Dropzone {...(compact ? { py: '2', px: '3' } : {})} disableClick>
         <FileUpload.Trigger asChild>{button}</FileUpload.Trigger>
         {children}

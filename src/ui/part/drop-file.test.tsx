@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, expect, test, vi } from 'vitest';
 import { bracket } from '@/core/testing/demo-briefs';
 import { mountStudy } from '../testing/mounted';
@@ -20,33 +20,41 @@ function open(more: Partial<Parameters<typeof DropFile>[0]> = {}) {
   return { onFile, onUnit };
 }
 const place = (): HTMLElement => screen.getByRole('region', { name: 'Part file' });
+const drop = (): HTMLElement => within(place()).getByRole('application', { name: 'Part file: drop it here' });
 const hub = new File(['solid'], 'hub.stl');
 
-test('a file is taken where it is dropped', () => {
+test('a file is taken where it is dropped', async () => {
   const { onFile } = open();
-  fireEvent.dragOver(place());
-  expect(place().className).toContain('is-over');
-  fireEvent.drop(place(), { dataTransfer: { files: [hub] } });
-  expect(onFile).toHaveBeenCalledWith(hub);
-  expect(place().className).not.toContain('is-over');
+  await act(async () => void fireEvent.dragOver(drop(), { dataTransfer: { types: ['Files'], items: [] } }));
+  expect(drop().dataset).toHaveProperty('dragging');
+  await act(
+    async () =>
+      void fireEvent.drop(drop(), {
+        dataTransfer: {
+          types: ['Files'],
+          files: [hub],
+          items: [{ kind: 'file', webkitGetAsEntry: () => ({ isFile: true }), getAsFile: () => hub }],
+        },
+      }),
+  );
+  await vi.waitFor(() => expect(onFile).toHaveBeenCalledWith(hub));
+  expect(drop().dataset).not.toHaveProperty('dragging');
 });
 
-test('words dropped are no file', () => {
+test('words dropped are no file', async () => {
   const { onFile } = open();
-  fireEvent.dragOver(place());
-  fireEvent.dragLeave(place());
-  fireEvent.drop(place(), { dataTransfer: { files: [] } });
+  await act(async () => void fireEvent.drop(drop(), { dataTransfer: { files: [], items: [] } }));
   expect(onFile).not.toHaveBeenCalled();
 });
 
-test('a file is taken where it is chosen, and the same one can be chosen again', () => {
+test('a file is taken where it is chosen, and the same one can be chosen again', async () => {
   const { onFile } = open();
   const field = place().querySelector<HTMLInputElement>('input[type="file"]');
   if (field === null) throw new Error('no field');
   expect(field.accept).toContain('.stl');
-  for (let k = 0; k < 2; k++) fireEvent.change(field, { target: { files: [hub] } });
+  for (let k = 0; k < 2; k++) await act(async () => void fireEvent.input(field, { target: { files: [hub] } }));
   expect(onFile).toHaveBeenCalledTimes(2);
-  fireEvent.change(field, { target: { files: [] } });
+  await act(async () => void fireEvent.input(field, { target: { files: [] } }));
   expect(onFile).toHaveBeenCalledTimes(2);
 });
 

@@ -26,8 +26,8 @@ describe('plans in words', () => {
     ]);
     expect(inTime(plan)).toBe(false);
     expect(lateWords(plan)).toMatch(/^(prototypes|first lot) \d+ days late, 1 more late$/);
-    expect(lateWords(planAt(study, 2000, choice, []))).toBe('no day asked');
-    expect(lateWords(planAt(study, 2000, choice, [due('lot', 5, 900)]))).toBe('every day met');
+    expect(lateWords(planAt(study, 2000, choice, []))).toBe('no date set');
+    expect(lateWords(planAt(study, 2000, choice, [due('lot', 5, 900)]))).toBe('every date met');
   });
 
   test('the verdict says what the plan saves, or that one route does better alone; its money is what it opens', () => {
@@ -44,10 +44,10 @@ describe('plans in words', () => {
       return plain(dateText);
     };
     expect(pays(plan, single)).toBe(false);
-    expect(said(single, single)).toMatch(/^One route does better alone: gravity die/);
+    expect(said(single, single)).toMatch(/^A single route is better: gravity die/);
     expect(pays(plan, dear)).toBe(true);
-    expect(said(dear, single)).toMatch(/costs [\d\u202f]+ USD more\. The cheapest route alone/);
-    expect(said(null, null)).toContain('No route alone delivers as soon.');
+    expect(said(dear, single)).toMatch(/costs [\d\u202f]+ USD more\. The cheapest single route/);
+    expect(said(null, null)).toContain('No single route delivers as soon.');
     expect(plain(planVerdict(null, null, null, 'USD'))).toContain('nothing to switch to');
   });
 });

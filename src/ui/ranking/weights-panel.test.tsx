@@ -32,22 +32,28 @@ function open(more: Partial<UsedWeights> = {}): { set: Weights[]; kept: string[]
   mountStudy(bracket(), <WeightsPanel rankings={rankings} used={used} />);
   return { set, kept };
 }
-const slider = (key: (typeof WEIGHED)[number]): HTMLInputElement =>
-  screen.getByRole('slider', { name: WEIGHED_WORDS[key] });
+const slider = (key: (typeof WEIGHED)[number]): HTMLElement => screen.getByRole('slider', { name: WEIGHED_WORDS[key] });
+async function turn(key: (typeof WEIGHED)[number], pressed: string): Promise<void> {
+  await act(() => vi.advanceTimersByTimeAsync(20));
+  fireEvent.focus(slider(key));
+  fireEvent.keyDown(slider(key), { key: pressed });
+  await act(() => vi.advanceTimersByTimeAsync(20));
+}
 
 describe('weights', () => {
-  test('are moved one by one, within their limits, and say what they are of', () => {
+  test('are moved one by one, within their limits, and say what they are of', async () => {
     const { set } = open();
-    for (const key of WEIGHED) expect(Number(slider(key).max)).toBe(MOST_WEIGHT);
-    fireEvent.change(slider(first), { target: { value: '7.5' } });
-    expect(set).toEqual([{ ...FIRST_WEIGHTS, [first]: 7.5 }]);
+    await act(() => vi.advanceTimersByTimeAsync(20));
+    for (const key of WEIGHED) expect(slider(key).getAttribute('aria-valuemax')).toBe(String(MOST_WEIGHT));
+    await turn(first, 'ArrowRight');
+    expect(set).toEqual([{ ...FIRST_WEIGHTS, [first]: FIRST_WEIGHTS[first] + 0.5 }]);
     expect(slider(first).getAttribute('aria-valuetext')).toContain(`of ${MOST_WEIGHT}`);
   });
 
-  test('can not all be nothing', () => {
+  test('can not all be nothing', async () => {
     const only = { ...Object.fromEntries(WEIGHED.map((key) => [key, 0])), [first]: 3 } as unknown as Weights;
     const { set } = open({ weights: only });
-    fireEvent.change(slider(first), { target: { value: '0' } });
+    await turn(first, 'Home');
     expect(set).toEqual([]);
   });
 
@@ -65,7 +71,7 @@ describe('weights', () => {
     expect(screen.getByText(/set by Ilse Varga/)).toBeTruthy();
     cleanup();
     open({ team: null });
-    expect(screen.getByText('not set by anybody yet')).toBeTruthy();
+    expect(screen.getByText('not set yet')).toBeTruthy();
   });
 });
 
@@ -73,29 +79,29 @@ describe('keeping them for the team', () => {
   const changed = { ...FIRST_WEIGHTS, [first]: 9.5 };
   test('is offered once they differ, and wants a name', async () => {
     open();
-    expect(screen.queryByRole('button', { name: /keep/i })).toBeNull();
+    expect(screen.queryByRole('button', { name: /save for the team/i })).toBeNull();
     cleanup();
     const { kept } = open({ weights: changed });
-    fireEvent.click(screen.getByRole('button', { name: /keep/i }));
-    expect(screen.getByText(/name of who sets them is wanted/)).toBeTruthy();
-    fireEvent.change(screen.getByLabelText('Who'), { target: { value: '  Marek ' } });
-    fireEvent.click(screen.getByRole('button', { name: /keep/i }));
+    fireEvent.click(screen.getByRole('button', { name: /save for the team/i }));
+    expect(screen.getByText(/who sets the weights is wanted/)).toBeTruthy();
+    fireEvent.change(screen.getByLabelText('Name'), { target: { value: '  Marek ' } });
+    fireEvent.click(screen.getByRole('button', { name: /save for the team/i }));
     await act(() => vi.advanceTimersByTimeAsync(10));
     expect(kept).toEqual(['Marek']);
-    expect(screen.getByText('Kept for the team.')).toBeTruthy();
+    expect(screen.getByText('Saved for the team.')).toBeTruthy();
   });
 
   test('refused says why', async () => {
     open({ weights: changed, keep: () => Promise.reject(new Error('The disk is full.')) });
-    fireEvent.change(screen.getByLabelText('Who'), { target: { value: 'Marek' } });
-    fireEvent.click(screen.getByRole('button', { name: /keep/i }));
+    fireEvent.change(screen.getByLabelText('Name'), { target: { value: 'Marek' } });
+    fireEvent.click(screen.getByRole('button', { name: /save for the team/i }));
     await act(() => vi.advanceTimersByTimeAsync(10));
-    expect(screen.getByText('Not kept: The disk is full.')).toBeTruthy();
+    expect(screen.getByText('Not saved: The disk is full.')).toBeTruthy();
   });
 
   test('goes back to the team’s', () => {
     const { set } = open({ weights: changed });
-    fireEvent.click(screen.getByRole('button', { name: /back to the team/ }));
+    fireEvent.click(screen.getByRole('button', { name: /back to the team/i }));
     expect(set).toEqual([TEAM.weights]);
   });
 });

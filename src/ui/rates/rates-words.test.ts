@@ -7,15 +7,17 @@ import type { RateEffect } from '@/server/rates';
 
 test('days are read from lines and commas, once each, and the first that is none is told', () => {
   expect(readDays('2027-12-27, 2027-12-24\n2027-12-24')).toEqual({ days: ['2027-12-24', '2027-12-27'], problem: null });
+  expect(readDays('24 Dec 2027, 27.12.2027')).toEqual({ days: ['2027-12-24', '2027-12-27'], problem: null });
+  expect(readDays('2027-12-27 2027-12-24').days).toEqual(['2027-12-24', '2027-12-27']);
   expect(readDays('')).toEqual({ days: [], problem: null });
   expect(readDays('2027-02-30').problem).toContain('“2027-02-30”');
-  expect(readDays('24 December').problem).toContain('“24”');
+  expect(readDays('24 December').problem).toContain('“24 December”');
 });
 
 test('figures, words and dates of a change are told', () => {
   expect(figureWords(null)).toBe('as shipped');
   expect(figureWords(1.4)).toBe('1.4');
-  expect(figureWords([1, 2, 3])).toBe('2 (1 to 3)');
+  expect(figureWords([1, 2, 3])).toBe('2 (1–3)');
   expect(figureWords(['2027-12-24'])).toBe('2027-12-24');
   expect(figureWords([])).toBe('none');
   expect(figureWords('EUR')).toBe('EUR');
@@ -38,9 +40,9 @@ test('a study moves when its leader or a cent of its price does', () => {
   const dearer = effect(['a', 1], ['a', 1.01]);
   const led = effect(['a', 1], ['b', 1]);
   expect([same, dearer, led].map(isMoved)).toEqual([false, true, true]);
-  expect(movesWords([same, dearer])).toBe('1 of 2 studies move, none has a new leader.');
+  expect(movesWords([same, dearer])).toBe('1 of 2 studies change, none has a new leader.');
   expect(movesWords([same, dearer], 10_000)).toBe(
-    '1 of the 2 changed last, of 10\u202f000, move, none has a new leader.',
+    '1 of the 2 changed last, of 10\u202f000, change, none has a new leader.',
   );
   expect(movesWords([])).toBe('No study uses this set yet.');
   expect(movesWords([led])).toContain('1 has a new leader');

@@ -57,14 +57,14 @@ describe('saving a set', () => {
     const said = screen.getByTestId('far-off').textContent ?? '';
     expect(said).toMatch(/1.?000 times the shipped/);
     expect(said).toContain('Press again');
-    expect(save().textContent).toBe('Save all the same');
+    expect(save().textContent).toBe('Save anyway');
   });
 
   test('takes who and why as they are typed, and drops all', () => {
     const acts = open();
     fireEvent.change(screen.getByLabelText('Changed by'), { target: { value: 'Marek' } });
     fireEvent.change(screen.getByLabelText('Why'), { target: { value: 'the new contract' } });
-    fireEvent.click(screen.getByRole('button', { name: 'Drop the changes' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Discard changes' }));
     expect(acts.onWho).toHaveBeenCalledWith('Marek');
     expect(acts.onWhy).toHaveBeenCalledWith('the new contract');
     expect(acts.onDrop).toHaveBeenCalledTimes(1);
@@ -80,7 +80,7 @@ describe('figures from a CSV', () => {
     const text = 'path,low\nglobal.Rlab,1\n';
     const file = Object.assign(new File([text], 'ours.csv'), { text: () => Promise.resolve(text) });
     await act(async () => {
-      fireEvent.change(field, { target: { files: [file] } });
+      fireEvent.input(field, { target: { files: [file] } });
       await vi.waitFor(() => expect(opened.asked.some((a) => a.path === '/api/rates/own/csv')).toBe(true));
     });
     const asked = opened.asked.find((a) => a.path === '/api/rates/own/csv');
@@ -97,8 +97,8 @@ describe('figures from a CSV', () => {
       message: 'a number is wanted',
     }));
     const onTake = await chosen(200, { figures: { 'global.Rlab': [1, 2, 3] }, unchanged: 4, issues });
-    expect(onTake).toHaveBeenCalledWith({ 'global.Rlab': [1, 2, 3] }, 'taken from ours.csv');
-    expect(said()).toContain('1 figures taken in, not saved yet; 4 are as they were; 14 refused');
+    expect(onTake).toHaveBeenCalledWith({ 'global.Rlab': [1, 2, 3] }, 'imported from ours.csv');
+    expect(said()).toContain('1 figures imported, not saved yet; 4 unchanged; 14 refused');
     expect(said()).toContain('row 0: “x” – a number is wanted');
     expect(said()).toContain('and 2 more');
   });
@@ -106,6 +106,6 @@ describe('figures from a CSV', () => {
   test('refused as a whole take nothing in and say why', async () => {
     const onTake = await chosen(413, { error: { message: 'The sheet is longer than 20 000 lines.' } });
     expect(onTake).not.toHaveBeenCalled();
-    expect(said()).toBe('ours.csv: The sheet is longer than 20 000 lines. Nothing was taken in.');
+    expect(said()).toBe('ours.csv: The sheet is longer than 20 000 lines. Nothing was imported.');
   });
 });

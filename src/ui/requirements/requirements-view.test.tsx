@@ -45,7 +45,7 @@ async function open(brief: Brief = ASKING): Promise<void> {
   opened = mountStudy(brief, <RequirementsView />);
   await wait();
 }
-const table = (): HTMLElement => screen.getByRole('table', { name: 'What each requirement costs' });
+const table = (): HTMLElement => screen.getByRole('table', { name: 'Cost of each requirement' });
 const rows = (): HTMLElement[] =>
   within(table())
     .getAllByRole('row')
@@ -79,7 +79,7 @@ describe('what each requirement costs', () => {
   test('that could not be worked out says why', async () => {
     world.fails = true;
     await open();
-    expect(screen.getByText(/Not worked out: the worker died/)).toBeTruthy();
+    expect(screen.getByText(/Not calculated: the worker died/)).toBeTruthy();
   });
 
   test('of a brief that lacks what the board needs is not asked', async () => {
@@ -125,7 +125,7 @@ describe('trying without', () => {
     fireEvent.click(within(beside()).getByRole('button', { name: /adopt/i }));
     await opened.settle();
     expect(opened.saved().at(-1)?.needs.xray).toBe(false);
-    fireEvent.click(screen.getByRole('button', { name: 'Take it back' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
     await opened.settle();
     expect(opened.saved().at(-1)?.needs.xray).toBe(true);
   });

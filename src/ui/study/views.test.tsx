@@ -70,11 +70,11 @@ describe('the pages of a part', () => {
 
   test('the decision offers every lane that survives, the leader chosen, each figure opening', () => {
     const html = studyPage(brief, VIEWS.decision);
-    const rows = [...html.matchAll(/<tr><td><input type="radio"[^>]*id="lane-([^"]+)"([^>]*)>(.*?)<\/tr>/gs)];
+    const rows = [...html.matchAll(/<input([^>]*)type="radio"([^>]*)value="([^"]+\/[^"]+)"([^>]*)>(.*?)<\/tr>/gs)];
     const able = board.lanes.filter((l) => l.money !== null && l.status !== 'blocked');
-    expect(rows.map(([, id]) => id).sort()).toEqual(able.map((l) => l.id).sort());
-    expect(rows.filter(([, , more = '']) => more.includes('checked')).map(([, id]) => id)).toEqual([board.leader]);
-    for (const [, id, , row = ''] of rows) {
+    expect(rows.map(([, , , id]) => id).sort()).toEqual(able.map((l) => l.id).sort());
+    expect(rows.filter(([, , more = '']) => more.includes('checked')).map(([, , , id]) => id)).toEqual([board.leader]);
+    for (const [, , , id, , row = ''] of rows) {
       const lane = able.find((l) => l.id === id);
       expect([...row.matchAll(/<button/g)], id).toHaveLength(4);
       expect(textOf(row), id).toContain(perPart(lane?.money?.allIn ?? NaN));
@@ -86,15 +86,15 @@ describe('the pages of a part', () => {
     const text = textOf(studyPage(beside, VIEWS.alloys));
     expect(text).toContain('Side by side');
     expect(text).not.toMatch(/not poured|no route/i);
-    expect(text).toContain('Working it out …');
+    expect(text).toContain('Calculating …');
   });
 
   test('what is not drawn or found yet says so, and nothing is said to be of a moment ago', () => {
     const text = words(VIEWS.routes);
-    for (const said of ['Drawing …', 'Looking …']) expect(text).toContain(said);
+    for (const said of ['Simulating …', 'Searching …']) expect(text).toContain(said);
     for (const view of ['routes', 'calendar', 'decision'] as const)
       expect(words(VIEWS[view])).not.toContain('a moment ago');
-    expect(words(VIEWS.calendar)).toContain('looking through every pair');
+    expect(words(VIEWS.calendar)).toContain('Comparing every pair');
   });
 
   test('the brief asks for every figure with its unit', () => {

@@ -1,7 +1,7 @@
 /** Text of a page as a reader sees it, styles left out, a mark (U+0001) in place of each tag. */
 export const textOf = (html: string): string =>
   html
-    .replace(/<(style|script)\b.*?<\/\1>/gs, ' ')
+    .replace(/<(style|script)\b.*?<\/\1>/gs, '')
     .replace(/<[^>]+>/g, '\u0001')
     .replace(/&nbsp;/g, ' ')
     .replace(/&lt;/g, '<')

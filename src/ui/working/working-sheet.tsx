@@ -109,7 +109,7 @@ export function WorkingBody({ w, onDeeper = STAY, isBaseline = NEVER }: Partial<
       <Text textStyle="label" color="fg.muted">
         <EquationLink w={w} />
       </Text>
-      <Expression>
+      <Expression data-testid="expression">
         {pretty(w.expression)}
         <br />= <strong>{significant(w.value, 6)}</strong> {w.unit} <InInches value={w.value} unit={w.unit} />
       </Expression>

@@ -175,13 +175,15 @@ test('the rail runs from 1 to a million in whole, rising steps', () => {
 describe('the verdict', () => {
   test('says who leads, by how much, when, and how far it holds', () => {
     const e = evaluate(bracket());
-    expect(e.verdict).toMatch(/^At 2\u202f000 pieces .+ leads at [\d.]+ USD a part all in/);
-    expect(e.verdict).toMatch(/first good parts in [\d.]+ weeks/);
+    expect(e.verdict).toMatch(
+      /^.+ is cheapest at 2\u202f000 pieces: [\d.]+ USD per part, [\d.]+ USD \(\d+ %\) less than .+\./,
+    );
+    expect(e.verdict).toMatch(/First good parts in [\d.]+ weeks/);
     expect(e.verdict).toMatch(/This holds/);
   });
   test('says what is missing when nothing can be compared', () => {
     const study = prepareStudy(briefOf({ title: 'Empty' }));
-    expect(verdictSentence(boardAt(study, 10), [], 'USD')).toContain('still lacks the alloy');
+    expect(verdictSentence(boardAt(study, 10), [], 'USD')).toContain('the brief needs the alloy');
   });
 });
 
@@ -193,9 +195,9 @@ test('inside a band of flicker the verdict says so, and outside it where the lea
   const say = (q: number): string => verdictSentence(boardAt(hub, q), all, 'USD').replaceAll('\u202f', '');
   expect(say(band.first - 1)).toContain(`to ${band.first - 1} pieces`);
   expect(say(band.first + 1)).toContain(
-    `From ${band.first} to ${band.last - 1} pieces whole pours and worn tools change the lead ${band.changes} times`,
+    `From ${band.first} to ${band.last - 1} pieces the lead changes ${band.changes} times with whole pours and new tools`,
   );
-  expect(say(band.last)).toContain(`from ${band.last} pieces on`);
+  expect(say(band.last)).toContain(`from ${band.last} pieces`);
 });
 
 describe('evaluate', () => {

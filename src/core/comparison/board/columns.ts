@@ -58,6 +58,6 @@ export const BOARD_COLUMNS: readonly BoardColumnInfo[] = [
  * Head of a judged column: cells name it where the heads are not shown.
  *
  * @example
- * columnTitle('perPart') // 'Part cost'
+ * columnTitle('perPart') // 'Cost per part'
  */
 export const columnTitle = (id: BoardColumn): string => JUDGED[id].title;

@@ -56,7 +56,7 @@ export function verdictOf(board: Board, all: readonly Crossing[] | null): Verdic
  *
  * @returns its id; null where nothing is left
  * @example
- * leadingWay(board) === board.leader // true where no baseline is cheaper
+ * leadingWay(board) === board.leader // true
  */
 export function leadingWay(board: Board): string | null {
   const { cheaperBaseline, leader } = verdictOf(board, null);

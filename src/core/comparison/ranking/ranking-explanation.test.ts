@@ -21,7 +21,7 @@ describe.each(QUILLMERE_PARTS.map(briefOf).map((b) => [b.title, b] as const))('w
     const explanation = rankingExplanation(board, school, led, 'USD');
     const figures = explanation.filter((p) => typeof p !== 'string');
     if (led === board.leader) {
-      expect(plain(explanation)).toMatch(/which leads this study, it comes first too\.$/);
+      expect(plain(explanation)).toMatch(/, the method of this study, it comes first too\.$/);
       expect(figures).toEqual([]);
       return;
     }
