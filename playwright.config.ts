@@ -55,7 +55,7 @@ export default defineConfig({
     env: MAIN.env,
     url: `${MAIN.url}/api/health`,
     timeout: 600_000,
-    reuseExistingServer: false,
+    reuseExistingServer: process.env['E2E_REUSE'] === '1',
     gracefulShutdown: { signal: 'SIGTERM', timeout: 15_000 },
   },
 });

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { copyOf, openView, saved, setQuantity } from './journeys';
+import { copyOf, openView, pick, saved, setQuantity } from './journeys';
 
 test('candidate alloys are compared on every route, and one is chosen', async ({ page, request }) => {
   const id = await copyOf(request, 'Tripod hub');
@@ -15,7 +15,7 @@ test('candidate alloys are compared on every route, and one is chosen', async ({
   const row = page.locator('[data-alloy="al-44200"]');
   await expect(row).toContainText(allIn.toFixed(2));
   await row.getByRole('button').first().click();
-  await expect(page.getByTestId('working')).toContainText('All in, a part');
+  await expect(page.getByTestId('working')).toContainText('Total cost per part');
   await expect(page.getByTestId('working')).toContainText('in ');
   await page.keyboard.press('Escape');
   await row.getByRole('checkbox').check();
@@ -37,10 +37,10 @@ test('needs of the metal part the alloys, in either units, and what is missed is
   await page.getByLabel('Yield strength, at least').fill('300');
   await expect.poll(() => table.getByRole('row').count()).toBeLessThan(before);
   const some = await table.getByRole('row').count();
-  await page.getByRole('button', { name: 'in lb' }).click();
+  await pick(page, 'Units', 'in · lb');
   await expect(page.getByLabel('Yield strength, at least')).toHaveValue('43.5113');
   expect(await table.getByRole('row').count()).toBe(some);
-  await page.getByRole('button', { name: 'mm kg' }).click();
+  await pick(page, 'Units', 'mm · kg');
   await page.getByLabel('Yield strength, at least').fill('much');
   await expect(
     page.getByText('Yield strength, at least “much”: a number above 0 is wanted, at most 5000 MPa.'),

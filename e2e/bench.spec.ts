@@ -3,20 +3,20 @@ import { openView, studyId } from './journeys';
 
 test('a rate left out leaves a unit and no figure; put back it gives one; what was typed stays', async ({ page }) => {
   await page.goto('/bench');
-  const result = page.getByLabel('Pieces a shift, result');
+  const result = page.getByLabel('Parts per shift, result');
   await expect(result).toHaveText('2\u202f340 piece/shift');
-  await page.getByRole('button', { name: 'Pieces a shift, remove row 2' }).click();
+  await page.getByRole('button', { name: 'Parts per shift, remove row 2' }).click();
   await expect(result).toContainText('234 kg/shift, not piece/shift: left over kg/piece');
-  await page.getByRole('button', { name: 'add a rate' }).first().click();
-  await page.getByLabel('Pieces a shift, row 4, value').fill('0,1');
-  await page.getByLabel('Pieces a shift, row 4, unit').fill('kg/piece');
+  await page.getByRole('button', { name: 'Add a rate' }).first().click();
+  await page.getByLabel('Parts per shift, row 4, value').fill('0,1');
+  await page.getByLabel('Parts per shift, row 4, unit').fill('kg/piece');
   await expect(result).toContainText('left over kg*kg/piece/piece');
-  await page.getByRole('button', { name: 'Pieces a shift, row 4: multiplied; divide instead' }).click();
+  await page.getByRole('button', { name: 'Parts per shift, row 4: multiplied; divide instead' }).click();
   await expect(result).toHaveText('2\u202f340 piece/shift');
-  await page.getByLabel('Pieces a shift, row 1, value').fill('nine');
+  await page.getByLabel('Parts per shift, row 1, value').fill('nine');
   await expect(result).toContainText('Row 1, value “nine”: a finite number is wanted.');
   await page.reload();
-  await expect(page.getByLabel('Pieces a shift, row 1, value')).toHaveValue('nine');
+  await expect(page.getByLabel('Parts per shift, row 1, value')).toHaveValue('nine');
 });
 
 test('the bench is filled from the lanes of an open study', async ({ page, request }) => {

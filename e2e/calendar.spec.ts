@@ -27,7 +27,7 @@ test('the calendar gives the dates of the comparison, follows the rail, and open
     };
     const lane = answer.lanes.find((l) => l.id === 'gravity-die/hand');
     await setQuantity(page, q);
-    const chart = page.getByRole('img', { name: /Good pieces against time/ });
+    const chart = page.getByRole('img', { name: /Good parts against time/ });
     await expect(chart).toHaveAccessibleName(
       new RegExp(
         `Gravity die: first ${onDate(brief.quantity.orderDate, lane?.firstArticle_days ?? NaN)}, last ${onDate(brief.quantity.orderDate, lane?.lastPart_days ?? NaN)}`,
@@ -54,7 +54,8 @@ test('the calendar gives the dates of the comparison, follows the rail, and open
 test('a wanted date that a route misses is told in days, and moving it repairs that', async ({ page, request }) => {
   const id = await copyOf(request, 'Tripod hub');
   await openView(page, id, 'brief');
-  await page.getByLabel('First delivery', { exact: true }).fill('2027-02-01');
+  await page.getByLabel('First delivery', { exact: true }).fill('1 Feb 2027');
+  await page.keyboard.press('Enter');
   await saved(page);
   await page.getByRole('link', { name: 'Calendar' }).click();
   const row = page.locator('[data-delivery="gravity-die/hand"]');
@@ -67,9 +68,10 @@ test('a wanted date that a route misses is told in days, and moving it repairs t
   await expect(working).toContainText('Time model T11: D(N)');
   await closeSheet(page);
   await page.getByRole('link', { name: 'Brief' }).click();
-  await page.getByLabel('First delivery', { exact: true }).fill('2027-12-01');
+  await page.getByLabel('First delivery', { exact: true }).fill('1 Dec 2027');
+  await page.keyboard.press('Enter');
   await saved(page);
   await page.getByRole('link', { name: 'Calendar' }).click();
-  await expect(row).toContainText(/\d+ days in hand/);
+  await expect(row).toContainText(/\d+ days early/);
   await expect(row).not.toContainText('late');
 });

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { closeSheet, copyOf, openView, saved, studyId } from './journeys';
+import { closeSheet, copyOf, openView, pick, saved, studyId } from './journeys';
 
 /** The figure of the open sheet, as shown beside its expression. */
 const sheetOf = (page: Page): Locator => page.getByTestId('working');
@@ -12,7 +12,7 @@ test('figures in the verdict open their working; a difference shows both lanes a
   const verdict = page.getByTestId('verdict');
   const [cost, under] = await verdict.getByRole('button').allInnerTexts();
   await verdict.getByRole('button').first().click();
-  await expect(sheetOf(page)).toContainText('All in, a part');
+  await expect(sheetOf(page)).toContainText('Total cost per part');
   await expect(sheetOf(page)).toContainText((cost ?? '').split('.')[0] ?? 'no figure');
   await page.keyboard.press('Escape');
   await verdict.getByRole('button').nth(1).click();
@@ -23,7 +23,7 @@ test('figures in the verdict open their working; a difference shows both lanes a
   const other = await second.getByRole('cell').nth(1).innerText();
   await second.getByRole('button').click();
   await expect(sheetOf(page)).toContainText('total of the programme');
-  await expect(sheetOf(page)).toContainText(other.replace('all in, a part, ', ''));
+  await expect(sheetOf(page)).toContainText(other.replace('total cost per part, ', ''));
 });
 
 test('a difference on the board opens against the lane it is told to', async ({ page, request }) => {
@@ -33,7 +33,7 @@ test('a difference on the board opens against the lane it is told to', async ({ 
     .locator('[data-column="perPart"]')
     .getByRole('button', { name: /^\+[\d.\u202f]+$/ })
     .click();
-  await expect(sheetOf(page)).toContainText('Against gravity die, ladled by hand: all in, a part');
+  await expect(sheetOf(page)).toContainText('Against gravity die, ladled by hand: total cost per part');
   await page.keyboard.press('Escape');
   await lane
     .locator('[data-column="tooling"]')
@@ -51,12 +51,12 @@ test('the sentences of a signed record open frozen workings, and what changed is
   await page.getByTestId('against').getByRole('button').first().click();
   await expect(page.getByRole('dialog')).toBeVisible();
   await page.keyboard.press('Escape');
-  await page.getByLabel('Why this route').fill('Least all in, and the shop knows the die.');
+  await page.getByLabel('Why this route').fill('Lowest cost, and the shop knows the die.');
   await page.getByLabel('Signed by').fill('Buyer');
-  await page.getByRole('button', { name: 'Sign and freeze' }).click();
+  await page.getByRole('button', { name: 'Sign decision' }).click();
   const record = page.getByTestId('record');
   await expect(record).toContainText('Least all in');
-  const told = record.locator('.figure-link').first();
+  const told = record.getByRole('button').first();
   const frozen = await told.innerText();
 
   await page.getByRole('link', { name: 'Brief' }).click();
@@ -69,7 +69,7 @@ test('the sentences of a signed record open frozen workings, and what changed is
   await expect(sheetOf(page)).toContainText('as signed');
   await expect(sheetOf(page)).toContainText(frozen.replace(/\D*$/, '').slice(0, -1));
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'in lb' }).click();
+  await pick(page, 'Units', 'in · lb');
   const wall = page.getByTestId('changes').getByRole('row', { name: /^Thinnest wall/ });
   await expect(wall).toContainText('0.5 in');
   await expect(wall).not.toContainText('mm');
@@ -87,7 +87,7 @@ test('the page for a customer tells a mass and dates that open, in the units of 
   const worked = /= ([\d.]+)/.exec(await sheetOf(page).innerText())?.[1];
   expect(Math.abs(Number(worked) - kilograms)).toBeLessThanOrEqual(0.005);
   await closeSheet(page);
-  await page.getByRole('button', { name: 'in lb' }).click();
+  await pick(page, 'Units', 'in · lb');
   await expect(made.getByRole('button', { name: /^[\d.]+ lb$/ })).toBeVisible();
   await made
     .getByRole('button', { name: /^\d+ \w+ \d{4}$/ })

@@ -73,7 +73,7 @@ test('search, sort, duplicate, archive and its undo', async ({ page, request }) 
   await page.getByLabel('Search').fill('looked for');
   await expect(rows).toHaveCount(1);
   await page.getByLabel('Search').fill('');
-  await page.getByRole('button', { name: 'Pieces' }).click();
+  await page.getByRole('button', { name: 'Quantity' }).click();
   await expect
     .poll(async () => {
       const pieces = await page

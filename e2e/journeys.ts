@@ -28,7 +28,20 @@ export async function openView(
 ): Promise<void> {
   await page.goto(`/studies/${id}/${view}`);
   await ready(page);
-  await expect(page.locator('#rail rect[fill^="var(--tone"]').first()).toBeAttached();
+  await expect(page.locator('#rail [data-run]').first()).toBeAttached();
+}
+
+/** Picks one of a few that stand side by side, by what it says. */
+export async function pick(page: Page, group: string, option: string): Promise<void> {
+  await page.getByRole('radiogroup', { name: group }).getByText(option, { exact: true }).click();
+}
+
+/** Finds an alloy, or another of many, by typing a part of its name. */
+export async function search(page: Page, label: string, text: string, option: string | RegExp): Promise<void> {
+  const field = page.getByRole('combobox', { name: label, exact: true });
+  await field.click();
+  await field.fill(text);
+  await page.getByRole('option', { name: option }).first().click();
 }
 
 /** Types a quantity beside the rail. */

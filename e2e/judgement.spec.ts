@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { copyOf, leader, openView, saved, setQuantity } from './journeys';
+import { copyOf, leader, openView, pick, saved, setQuantity } from './journeys';
 
 test('advice follows the drawing: unread, then kept or against, and never moves the board', async ({
   page,
@@ -38,12 +38,12 @@ test('a count and a variant are held against the cheapest, and let go again', as
   const first = await leader(page);
   expect(first).toBe('green-sand/bench');
   const lane = page.locator('[data-lane="green-sand/bench"]');
-  await lane.getByRole('button', { name: /in a pour/ }).click();
+  await lane.getByRole('button', { name: /per pour/ }).click();
   const held = page.getByTestId('override');
-  await held.getByLabel(/Hold another count/).fill('99');
+  await held.getByLabel(/Fix another count/).fill('99');
   await expect(held.getByRole('alert')).toContainText('Positions “99”: a whole number from 1 to');
-  await held.getByRole('button', { name: /hold match plate for Green sand/ }).click();
-  await expect(held).toContainText('match plate is held as the way of Green sand');
+  await held.getByRole('button', { name: /Fix match plate for Green sand/ }).click();
+  await expect(held).toContainText('match plate is fixed for Green sand');
   await page.keyboard.press('Escape');
   await setQuantity(page, 1);
   await expect(page.locator('[data-lane="green-sand/loose"]')).toHaveCount(0);
@@ -53,9 +53,9 @@ test('a count and a variant are held against the cheapest, and let go again', as
   await setQuantity(page, 1);
   await page
     .locator('[data-lane="green-sand/bench"]')
-    .getByRole('button', { name: /in a pour/ })
+    .getByRole('button', { name: /per pour/ })
     .click();
-  await held.getByRole('button', { name: /let the cheapest variant lead again/ }).click();
+  await held.getByRole('button', { name: /Let the cheapest variant lead again/ }).click();
   await page.keyboard.press('Escape');
   await expect(page.locator('[data-lane="green-sand/loose"]')).toBeVisible();
 });
@@ -66,14 +66,14 @@ test('the best lot is found and written into the brief', async ({ page, request 
   const lots = page.getByTestId('lots');
   const table = lots.getByRole('table', { name: 'Lots compared' });
   await expect(table.getByRole('row')).toHaveCount(3);
-  const best = table.getByRole('row').filter({ hasText: 'the best' });
+  const best = table.getByRole('row').filter({ hasText: 'best' });
   const words = await best.getByRole('cell').nth(1).textContent();
   await best.getByRole('button').click();
   await expect(page.getByTestId('working')).toContainText(`in lots of ${words ?? ''}`);
   await page.keyboard.press('Escape');
-  await lots.getByRole('button', { name: /Write lots of/ }).click();
+  await lots.getByRole('button', { name: /^Use lots of/ }).click();
   await saved(page);
-  await expect(lots.getByRole('button', { name: /Write lots of/ })).toHaveCount(0);
+  await expect(lots.getByRole('button', { name: /^Use lots of/ })).toHaveCount(0);
   // A connection that has rested since the copy may be closing just now: it is asked again on another.
   const file = (await (await request.get(`/api/studies/${id}/export`, { maxRetries: 2 })).json()) as {
     brief: { quantity: { lot: number } };
@@ -103,7 +103,7 @@ test('a part split in two stands below the lanes and opens its working', async (
 test('the lines of a part add up to the cent, as figures on the screen', async ({ page, request }) => {
   const id = await copyOf(request, 'Gear head body, sealed');
   await openView(page, id, 'routes');
-  await page.getByRole('button', { name: 'the lines as figures' }).click();
+  await page.getByRole('button', { name: 'Show as a table' }).click();
   const table = page.getByRole('table', { name: 'Cost lines as figures' });
   const cells = await table
     .locator('tbody tr')
@@ -129,13 +129,13 @@ test('inches and pounds change no result: the same file, the same verdict, the s
   const before = await (await request.get(`/api/studies/${id}/comparison`)).text();
   await openView(page, id, 'brief');
   const verdict = await page.getByTestId('verdict').textContent();
-  await page.getByRole('button', { name: 'in lb' }).click();
+  await pick(page, 'Units', 'in · lb');
   const wall = page.getByLabel('Thinnest wall');
   const inches = await wall.inputValue();
   await wall.focus();
   await wall.blur();
-  await page.getByRole('button', { name: 'mm kg' }).click();
-  await page.getByRole('button', { name: 'in lb' }).click();
+  await pick(page, 'Units', 'mm · kg');
+  await pick(page, 'Units', 'in · lb');
   await expect(wall).toHaveValue(inches);
   await expect(page.getByTestId('verdict')).toHaveText(verdict ?? '');
   expect(await (await request.get(`/api/studies/${id}/comparison`)).text()).toBe(before);

@@ -14,7 +14,7 @@ test('a figure’s working leads to its equation in the model, and from there to
   await sheet.getByTestId('equation').click();
   await expect(page).toHaveURL(/\/model#allIn$/);
   const allIn = page.locator('[id="allIn"]');
-  await expect(allIn.getByRole('heading', { name: 'All in, a part' })).toBeInViewport();
+  await expect(allIn.getByRole('heading', { name: 'Total cost per part' })).toBeInViewport();
   await allIn.getByRole('link', { name: 'total of the programme' }).click();
   await expect(page.locator('[id="total"]').getByRole('heading')).toBeInViewport();
 });
@@ -24,7 +24,7 @@ test('the model is found by words, numbers and symbols, and says so where nothin
   const count = page.getByRole('status').filter({ hasText: 'equations' });
   const all = Number(/of (\d+)/.exec((await count.textContent()) ?? '')?.[1]);
   expect(all).toBeGreaterThan(90);
-  const find = page.getByLabel('Find a figure, a symbol or a number');
+  const find = page.getByLabel('Search figure, symbol or number');
   await find.fill('hHole');
   // Hours of a casting tool, and of a press tool.
   await expect(count).toHaveText(`2 of ${all} equations`);

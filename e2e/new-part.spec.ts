@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { Instance } from './instance';
-import { leader, saved } from './journeys';
+import { leader, saved, search } from './journeys';
 
 const own = new Instance('e2e-restart', 3912);
 
@@ -14,14 +14,14 @@ test('a part is typed from nothing, decided and signed; after a restart it is fo
   await expect(page.getByText('No part yet.')).toBeVisible();
   await page.getByRole('button', { name: 'New part' }).click();
   await expect(page).toHaveURL(/\/brief$/);
-  await expect(page.getByTestId('verdict')).toContainText('still lacks');
+  await expect(page.getByTestId('verdict')).toContainText('the brief needs');
   const type = async (label: string, text: string): Promise<void> => {
     await page.getByLabel(label, { exact: true }).fill(text);
   };
   await type('Title', 'Dovetail clamp');
-  await page.getByLabel('Alloy', { exact: true }).selectOption('al-a356');
+  await search(page, 'Alloy', 'a356', /A356/);
   await type('Volume', '62');
-  await type('Whole surface', '280');
+  await type('Surface area', '280');
   await type('Length, mm', '92');
   await type('Width, mm', '61');
   await type('Height along the draw, mm', '38');
@@ -29,7 +29,7 @@ test('a part is typed from nothing, decided and signed; after a restart it is fo
   await type('Thickest section', '14');
   await type('Projected area along the draw', '46');
   await type('Pieces a year', '600');
-  await type('Lot', '150');
+  await type('Lot size', '150');
   await page.getByRole('button', { name: 'Add a dimension' }).click();
   await page.getByLabel('Row 1, name').fill('jaw width');
   await page.getByLabel('Row 1, nominal').fill('61');
@@ -39,7 +39,7 @@ test('a part is typed from nothing, decided and signed; after a restart it is fo
     .getByRole('radio', { name: 'yes' })
     .click();
   await saved(page);
-  await expect(page.getByTestId('verdict')).toContainText('leads at');
+  await expect(page.getByTestId('verdict')).toContainText('is cheapest at');
   await expect(page.getByTestId('unknowns')).toContainText('Still a default');
 
   await page.getByRole('link', { name: 'Routes' }).click();
@@ -50,17 +50,17 @@ test('a part is typed from nothing, decided and signed; after a restart it is fo
 
   await page.getByRole('link', { name: 'Decision' }).click();
   await expect(page.getByTestId('against').getByRole('listitem')).toHaveCount(2);
-  await page.getByRole('button', { name: 'Sign and freeze' }).click();
+  await page.getByRole('button', { name: 'Sign decision' }).click();
   await expect(page.getByText('Why this route is empty')).toBeVisible();
   await page.getByLabel('Why this route').fill('Pays for its tool in the first year and stands heat treatment.');
   await page.getByLabel('Signed by').fill('Product engineer');
-  await page.getByRole('button', { name: 'Sign and freeze' }).click();
+  await page.getByRole('button', { name: 'Sign decision' }).click();
   await expect(page.getByTestId('record')).toContainText('Product engineer');
 
   await expect(page.getByTestId('kept-against').locator('div')).toHaveCount(2);
   const allIn = page.getByTestId('record').getByRole('definition').filter({ hasText: 'a part; tooling' });
   await allIn.getByRole('button').first().click();
-  await expect(page.getByTestId('working')).toContainText('All in, a part');
+  await expect(page.getByTestId('working')).toContainText('Total cost per part');
   await page.keyboard.press('Escape');
 
   await own.stop();

@@ -2,7 +2,7 @@ import { expect, test, type APIRequestContext, type Locator, type Page } from '@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { measuresKey } from '../src/core/part-file/measured/key';
-import { copyOf, openView, ready, saved, setQuantity } from './journeys';
+import { copyOf, openView, pick, ready, saved, search, setQuantity } from './journeys';
 
 const PARTS = join(process.cwd(), 'src/server/demo/parts');
 const MESHES = join(process.cwd(), 'public/worked-cases/meshes');
@@ -44,26 +44,26 @@ test('a file dropped on an empty brief leads to a signed decision, typing only a
   await measured(page);
   await expect(row(page, 'volume_cm3')).toContainText('483.43 cm³');
   await expect(row(page, 'undercuts')).toContainText('measured', { timeout: 30_000 });
-  await expect(page.getByTestId('file-kept')).toContainText('Kept as it came.');
+  await expect(page.getByTestId('file-kept')).toContainText('Saved unchanged.');
   await saved(page);
 
   await page.getByRole('link', { name: 'Brief', exact: true }).click();
   await expect(page.getByLabel('Volume', { exact: true })).toHaveValue('483.43');
   await expect(page.locator('#field-geometry-volume_cm3')).toContainText('measured');
   await page.getByLabel('Title', { exact: true }).fill('Drive housing');
-  await page.getByLabel('Alloy', { exact: true }).selectOption('al-a356');
+  await search(page, 'Alloy', 'a356', /A356/);
   await page.getByLabel('Pieces a year', { exact: true }).fill('2000');
   await page.getByRole('button', { name: 'Add a dimension' }).click();
   await page.getByLabel('Row 1, name').fill('length');
   await page.getByLabel('Row 1, nominal').fill('165');
   await page.getByLabel('Row 1, total tolerance').fill('2.4');
-  await expect(page.getByTestId('verdict')).toContainText('leads at');
+  await expect(page.getByTestId('verdict')).toContainText('is cheapest at');
   await saved(page);
 
   await page.getByRole('link', { name: 'Decision' }).click();
   await page.getByLabel('Why this route').fill('Its tool is paid for in a year.');
   await page.getByLabel('Signed by').fill('Product engineer');
-  await page.getByRole('button', { name: 'Sign and freeze' }).click();
+  await page.getByRole('button', { name: 'Sign decision' }).click();
   const still = page.getByTestId('record').getByRole('img', { name: 'Picture of Drive housing' });
   await expect(still).toBeVisible();
   await expect.poll(() => still.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(320);
@@ -82,7 +82,7 @@ test('turning the draw makes a slide vanish from the pressure-die lane, and its 
     .click();
   await measured(page);
   await expect(row(page, 'undercuts')).toContainText('0 pieces');
-  await expect(page.getByTestId('file-kept')).toContainText('Kept as it came.');
+  await expect(page.getByTestId('file-kept')).toContainText('Saved unchanged.');
   const slides = async (): Promise<{ undercuts: number; tooling: number }> => {
     await saved(page);
     const { brief } = (await (await request.get(`/api/studies/${id}`)).json()) as {
@@ -131,7 +131,7 @@ test('an undercut is followed from its finding to its place, and a face tells it
   await picture.focus();
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('place')).toContainText(/Wall [\d.]+ mm by ray/);
-  await page.getByRole('button', { name: 'in lb' }).click();
+  await pick(page, 'Units', 'in · lb');
   await expect(page.getByTestId('place')).toContainText(/Wall [\d.]+ in by ray/);
   await expect(row(page, 'box_mm')).toContainText('6.4961 × 4.7244 × 3.4646 in');
 });
@@ -178,7 +178,7 @@ test('a measured value is typed over with a note, and taken back', async ({ page
   const id = await copyOf(request, 'Tripod hub');
   await openView(page, id, 'brief');
   await page.getByLabel('Thinnest wall', { exact: true }).fill('4.2');
-  await expect(page.locator('#field-geometry-wallMin_mm')).toContainText('typed over the measured');
+  await expect(page.locator('#field-geometry-wallMin_mm')).toContainText('edited; measured');
   await saved(page);
   await openView(page, id, 'part');
   await measured(page);

@@ -9,7 +9,7 @@ test('the ranking methods are weighed, the weights kept for the team, and anothe
   await openView(page, id, 'routes');
   await setQuantity(page, 18_000);
   await expect(page.getByTestId('ranking-agreement')).toContainText('The ranking methods do not agree');
-  const table = page.getByRole('table', { name: 'Ranking methods' });
+  const table = page.getByRole('table', { name: 'Routes by ranking methods' });
   await expect(table.getByRole('row').filter({ hasText: 'least programme cost' })).toContainText(
     'permanent mould, tilting',
   );
@@ -18,10 +18,10 @@ test('the ranking methods are weighed, the weights kept for the team, and anothe
   await expect(page.getByTestId('pareto')).toContainText('Beaten: permanent mould, low pressure by');
 
   // All weight on the cost puts the cheapest first.
-  for (const name of ['days to the first article', 'second operations', 'tolerance reserve', 'scrap'])
+  for (const name of ['days to the first article', 'second operations', 'tolerance margin', 'scrap'])
     await page.getByLabel(name, { exact: true }).fill('0');
   await page.getByLabel('programme cost', { exact: true }).fill('8');
-  const scores = page.getByRole('list', { name: 'Lanes by the weights' });
+  const scores = page.getByRole('list', { name: 'Routes by the weights' });
   await expect(scores.getByRole('listitem').first()).toContainText('permanent mould, tilting');
   await expect(scores.getByRole('listitem').first()).toContainText('1.00');
   const sheet = page.getByTestId('working');
@@ -31,15 +31,17 @@ test('the ranking methods are weighed, the weights kept for the team, and anothe
   await table.getByRole('button', { name: /^never more than/ }).click();
   await expect(sheet).toBeVisible();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Keep for the team' }).click();
-  await expect(page.getByText('Who: the name of who sets them is wanted.')).toBeVisible();
-  await page.getByLabel('Who', { exact: true }).fill('Casting buyer');
-  await page.getByRole('button', { name: 'Keep for the team' }).click();
-  await expect(page.getByText('Kept for the team.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save for the team' }).click();
+  await expect(page.getByText('Name is empty: who sets the weights is wanted.')).toBeVisible();
+  await page.getByLabel('Name', { exact: true }).fill('Casting buyer');
+  await page.getByRole('button', { name: 'Save for the team' }).click();
+  await expect(page.getByText('Saved for the team.')).toBeVisible();
 
-  await page.getByLabel('Led by soonest good parts').check();
+  await page.getByTitle('Lead this study by soonest good parts').click();
   const led = page.getByTestId('led-by');
-  await expect(led).toContainText('By soonest good parts, which leads this study, shell investment, printed patterns');
+  await expect(led).toContainText(
+    'By soonest good parts, the method of this study, shell investment, printed patterns',
+  );
   await led.getByRole('button').nth(1).click();
   await expect(sheet).toContainText('Against permanent mould, tilting');
   await page.keyboard.press('Escape');
@@ -47,7 +49,7 @@ test('the ranking methods are weighed, the weights kept for the team, and anothe
   await saved(page);
   await page.reload();
   await expect(page.getByTestId('led-by')).toContainText('shell investment, printed patterns');
-  await expect(page.getByRole('heading', { name: /^The team’s weights/ })).toContainText('set by Casting buyer');
+  await expect(page.getByRole('heading', { name: /^Team weights/ })).toContainText('set by Casting buyer');
   await expect(page.getByLabel('programme cost', { exact: true })).toHaveValue('8');
   await page.getByRole('link', { name: 'Decision', exact: true }).click();
   await expect(page.locator('[id="lane-shell-investment/printed"]')).toBeChecked();
@@ -73,5 +75,5 @@ test('weights moved before the team’s have come are not put back by them', asy
   await (await answered).finished();
   await page.waitForTimeout(500);
   await expect(cost).toHaveValue('8.5');
-  await expect(page.getByRole('button', { name: 'Keep for the team' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Save for the team' })).toBeVisible();
 });

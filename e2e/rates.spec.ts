@@ -17,7 +17,7 @@ test('a copy of the rates is made, a study takes it, a figure is changed, and th
 
   await page.goto('/rates/shipped-1');
   await expect(page.getByRole('textbox', { name: /likely/ })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Make a copy' }).click();
+  await page.getByRole('button', { name: 'Copy this set' }).click();
   await page.getByLabel('Name of the copy').fill('Foundry partners, spring');
   await page.getByLabel('Made by').fill('Ilse Varga');
   await page.getByRole('button', { name: 'Make the copy' }).click();
@@ -25,15 +25,15 @@ test('a copy of the rates is made, a study takes it, a figure is changed, and th
   const setUrl = page.url();
 
   await openView(page, id, 'routes');
-  await page.getByLabel('Rates:').selectOption({ label: 'Foundry partners, spring' });
-  await expect(page.getByLabel('Rates:')).toBeEnabled();
+  await page.getByLabel('Rates', { exact: true }).selectOption({ label: 'Foundry partners, spring' });
+  await expect(page.getByLabel('Rates', { exact: true })).toBeEnabled();
 
   await page.goto(setUrl);
   await page.getByRole('button', { name: 'Labour, energy' }).click();
   const likely = page.getByLabel('foundry floor labour, likely');
   await likely.fill('99');
   await expect(page.getByRole('alert').first()).toContainText('“26 · 99 · 52”: low ≤ likely ≤ high is wanted');
-  await expect(page.getByRole('button', { name: 'Save the changes' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Save changes' })).toBeDisabled();
   await page.getByLabel('foundry floor labour, high').fill('120');
   await page.getByLabel('moulder, die operator, pourer, likely').fill('61');
   await expect(page.getByTestId('moves')).toContainText('1 of 1 studies move');
@@ -44,7 +44,7 @@ test('a copy of the rates is made, a study takes it, a figure is changed, and th
   await page.getByLabel('Changed by').fill('Ilse Varga');
   await page.getByLabel('Why').fill('wage round');
   await expect(page.getByTestId('moved').getByRole('row').nth(1)).toContainText(was.toFixed(2));
-  await page.getByRole('button', { name: 'Save the changes' }).click();
+  await page.getByRole('button', { name: 'Save changes' }).click();
   await expect(page.getByRole('table', { name: 'Changes of this set' })).toContainText('wage round');
   await expect(page.getByText(/2 of 1\u202f\d+ figures are the shop’s own/)).toBeVisible();
   const moved = page.getByTestId('moved').getByRole('row').nth(1);
@@ -74,7 +74,7 @@ test('a working leads to its rate, and metal prices are filled from a day of the
   const made = (await (
     await request.post('/api/rates', { data: { from: 'shipped-1', name: 'Priced', who: 'Oskar Lind' } })
   ).json()) as { id: string };
-  await page.getByLabel('Rates:').selectOption('shipped-1');
+  await page.getByLabel('Rates', { exact: true }).selectOption('shipped-1');
   const lane = page.locator(`[data-lane="${await leader(page)}"]`);
   await lane.locator('[data-column="perPart"] button').first().click();
   const sheet = page.getByTestId('working');
@@ -83,7 +83,7 @@ test('a working leads to its rate, and metal prices are filled from a day of the
   await sheet.getByRole('row').filter({ hasText: 'price factor' }).getByRole('button').click();
   await sheet.getByRole('row').filter({ hasText: 'overhead' }).getByRole('link', { name: 'rate set' }).click();
   await expect(page).toHaveURL(/rates\/shipped-1#global\.oh/);
-  await expect(page.locator('tr.is-marked')).toContainText('overhead');
+  await expect(page.locator('tr[data-marked]')).toContainText('overhead');
 
   await page.goto(`/rates/${made.id}`);
   await page.getByRole('button', { name: 'Metal prices' }).click();
@@ -93,7 +93,7 @@ test('a working leads to its rate, and metal prices are filled from a day of the
   await page.getByRole('button', { name: /Fill all metal prices/ }).click();
   await expect(page.getByText('53 figures changed, not saved')).toBeVisible();
   await expect(page.getByLabel('Why')).toHaveValue('simulated metal prices of 2 Mar 2026');
-  await page.getByRole('button', { name: 'Drop the changes' }).click();
+  await page.getByRole('button', { name: 'Discard changes' }).click();
   await expect(page.getByRole('region', { name: 'Unsaved changes' })).toHaveCount(0);
 
   const text = 'path,low,likely,high\nglobal.Rlab,20,30,40\nglobal.Rmc,9,8,7\n';

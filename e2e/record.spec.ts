@@ -5,7 +5,7 @@ import { closeSheet, copyOf, openView, saved } from './journeys';
 async function sign(page: Page, why: string): Promise<void> {
   await page.getByLabel('Why this route').fill(why);
   await page.getByLabel('Signed by').fill('Ilse Quill');
-  await page.getByRole('button', { name: 'Sign and freeze' }).click();
+  await page.getByRole('button', { name: 'Sign decision' }).click();
   await expect(page.getByTestId('record')).toBeVisible();
 }
 
@@ -23,7 +23,7 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await expect(page.getByTestId('plan-verdict')).toContainText('every day met');
   // The money of a step opens as the lane's own sum at that many pieces.
   await page
-    .getByRole('row', { name: /the best in two steps/ })
+    .getByRole('row', { name: /best two-step plan/ })
     .getByRole('button', { name: /USD$/ })
     .first()
     .click();
@@ -31,7 +31,7 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await expect(page.getByTestId('working')).toContainText('at 300 pieces');
   await closeSheet(page);
   await page
-    .getByRole('row', { name: /the best in two steps/ })
+    .getByRole('row', { name: /best two-step plan/ })
     .getByRole('button', { name: 'every day met' })
     .click();
   await expect(page.getByTestId('working')).toContainText('Good parts by the day asked for');
@@ -48,7 +48,7 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await saved(page);
 
   await openView(page, id, 'decision');
-  await expect(page.getByLabel(/^In two steps/)).toBeChecked();
+  await expect(page.getByLabel(/^Two-step plan/)).toBeChecked();
   // The figures that carry it are the plan's own, and open down to the steps.
   const figures = page.getByTestId('five-figures');
   await expect(figures).toContainText('under gravity die, ladled by hand alone');
@@ -64,19 +64,19 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await expect(page.getByTestId('cautions')).toContainText('Water and molten metal');
   await expect(page.getByLabel('Action 3, what')).toHaveValue(/permanent mould, tilting, the second step/);
   await page.getByLabel('Action 2, who').fill('Vesna');
-  await page.getByText('Somebody does not agree').click();
+  await page.getByText('Somebody disagrees').click();
   await page.locator('#against').fill('The foundry has no second shift.');
   await page.getByLabel('Why this route').fill('Cheap.');
-  await page.getByRole('button', { name: 'Sign and freeze' }).click();
+  await page.getByRole('button', { name: 'Sign decision' }).click();
   await expect(page.getByText('Why this route, “Cheap.”: a sentence of at least 3 words is wanted.')).toBeVisible();
-  await expect(page.getByText('Who does not agree is empty')).toBeVisible();
+  await expect(page.getByText('Who disagrees is empty')).toBeVisible();
   await page.locator('#dissenter').fill('Bram');
   await sign(page, 'Keeps the first lot on time, and is the cheapest that does.');
   await expect(page.getByTestId('kept-plan')).toContainText('First 300 on gravity die');
   await page.getByTestId('kept-plan').getByRole('button').first().click();
   await expect(page.getByTestId('working')).toContainText('at 300 pieces, as signed');
   await closeSheet(page);
-  await expect(page.getByTestId('sure')).toContainText('The plan in two steps costs less than');
+  await expect(page.getByTestId('sure')).toContainText('The two-step plan costs less than');
   await expect(page.getByTestId('sure')).toContainText('Every delivery asked is met');
   // What was drawn, and what would overturn it, open how they were found; beneath stand the figures as signed.
   const sheet = page.getByTestId('working');
@@ -89,7 +89,7 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
     .getByRole('row', { name: /with every figure at likely/ })
     .getByRole('button')
     .click();
-  await expect(sheet).toContainText('All in, a part, over the plan');
+  await expect(sheet).toContainText('Total cost per part, over the plan');
   await expect(sheet).toContainText('as signed');
   await closeSheet(page);
   const flip = page.getByTestId('kept-flips').getByRole('listitem').filter({ hasText: 'while the first step takes' });
@@ -108,7 +108,7 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await page.getByLabel('die toolroom, likely').fill('320');
   await page.getByLabel('Changed by').fill('Oda');
   await page.getByLabel('Why').fill('new toolroom');
-  await page.getByRole('button', { name: 'Save the changes' }).click();
+  await page.getByRole('button', { name: 'Save changes' }).click();
   await expect(page.getByRole('table', { name: 'Changes of this set' })).toContainText('new toolroom');
 
   await page.goto('/');

@@ -69,7 +69,7 @@ test('a tolerance is given up beside the brief, adopted as a new revision, and t
   };
   expect(await features()).not.toContain('head bore');
   expect(await features()).not.toContain('lug gap');
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
   await saved(page);
   expect(await features()).toContain('head bore');
 });

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { copyOf, openView, setQuantity } from './journeys';
+import { copyOf, openView, pick, setQuantity } from './journeys';
 
 // As the application comes: with its certainty shown.
 test.use({ storageState: { cookies: [], origins: [] } });
@@ -12,9 +12,9 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
   await openView(page, id, 'routes');
   await setQuantity(page, 18_000);
   const verdict = page.getByTestId('simulation-verdict');
-  await expect(verdict).toContainText('Permanent mould, tilting is the cheapest of 3 routes');
+  await expect(verdict).toContainText('Permanent mould, tilting is the cheapest of 3 routes in ');
   const leader = page.locator('[data-leader]');
-  await expect(leader.getByRole('img', { name: /^In eight draws of ten .* USD a part/ })).toBeVisible();
+  await expect(leader.getByRole('img', { name: /80 % range [\d.]+–[\d.]+ USD/ })).toBeVisible();
   await expect(leader).toContainText(/cheapest in \d+ %/);
   await expect(leader).toContainText(/in time in \d+ %/);
 
@@ -49,7 +49,7 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
   await expect(sheet).toContainText('now + (b − a)');
   await page.keyboard.press('Escape');
   await quantity.getByRole('button', { name: /^rail to/ }).click();
-  await expect(page.getByTestId('verdict')).toContainText('permanent mould, tilting leads');
+  await expect(page.getByTestId('verdict')).toContainText('Permanent mould, tilting is cheapest');
   await setQuantity(page, 18_000);
   // By the hand: the rail is taken at 18 000 and drawn to just above the flip point, then just below it.
   const rail = page.getByRole('slider').first();
@@ -58,13 +58,13 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
   await page.mouse.move(to(18_000), box.y + box.height / 2);
   await page.mouse.down();
   await page.mouse.move(to(at * 1.06), box.y + box.height / 2, { steps: 12 });
-  await expect(page.getByTestId('verdict')).toContainText('permanent mould, tilting leads');
+  await expect(page.getByTestId('verdict')).toContainText('Permanent mould, tilting is cheapest');
   await page.mouse.move(to(at * 0.94), box.y + box.height / 2, { steps: 4 });
-  await expect(page.getByTestId('verdict')).toContainText('gravity die, ladled by hand leads');
+  await expect(page.getByTestId('verdict')).toContainText('Gravity die, ladled by hand is cheapest');
   // Far to the left of it the draws agree too.
   await page.mouse.move(to(500), box.y + box.height / 2, { steps: 8 });
   await page.mouse.up();
-  await expect(page.getByTestId('verdict')).toContainText('gravity die, ladled by hand leads');
+  await expect(page.getByTestId('verdict')).toContainText('Gravity die, ladled by hand is cheapest');
   await expect(verdict).toContainText('Gravity die, ladled by hand is the cheapest', { timeout: 20_000 });
 });
 
@@ -78,17 +78,20 @@ test('what moves the choice leads to its rate; the seed and the spread change th
   const verdict = page.getByTestId('simulation-verdict');
   // At the life's quantity, drawn before, there is nobody beside the leader.
   await expect(verdict).toContainText('gravity die, ladled by hand in', { timeout: 20_000 });
-  await expect(page.locator('.simulation-tools')).toContainText(/10\u202f000 draws in [\d.]+ ms$/, { timeout: 20_000 });
+  await expect(page.getByRole('status').filter({ hasText: 'simulations in' })).toContainText(
+    /10\u202f000 simulations in [\d.]+ ms$/,
+    { timeout: 20_000 },
+  );
   const first = await verdict.innerText();
-  expect(first).toMatch(/in \d+ % of the draws \([\d.]+ to [\d.]+\u00a0%, by sampling error\)/);
+  expect(first).toMatch(/in \d+ % of simulations/);
   await page.getByLabel('Seed').fill('7');
   await expect(verdict).not.toHaveText(first, { timeout: 20_000 });
   await page.getByLabel('Seed').fill('1');
   await expect(verdict).toHaveText(first, { timeout: 20_000 });
-  await page.getByRole('button', { name: 'triangle' }).click();
+  await pick(page, 'Distribution of each input over its range', 'triangular');
   await expect(verdict).not.toHaveText(first, { timeout: 20_000 });
-  await page.getByRole('button', { name: 'beta-PERT' }).click();
-  await page.getByLabel('the quantity too').check();
+  await pick(page, 'Distribution of each input over its range', 'beta-PERT');
+  await page.getByText('vary the quantity too').click();
   await expect(verdict).not.toHaveText(first, { timeout: 20_000 });
 
   const movers = page.getByRole('table', { name: 'What moves the choice' });
@@ -99,7 +102,7 @@ test('what moves the choice leads to its rate; the seed and the spread change th
   await movers.getByRole('link', { name: 'rate set' }).first().click();
   await expect(page).toHaveURL(/\/rates\/.+#/);
   await page.goBack();
-  await page.getByRole('button', { name: 'spread hidden' }).click();
-  await expect(page.getByRole('region', { name: 'How sure' })).toHaveCount(0);
-  await expect(page.locator('.whisker')).toHaveCount(0);
+  await pick(page, 'Uncertainty', 'off');
+  await expect(page.getByTestId('simulation-verdict')).toHaveCount(0);
+  await expect(page.getByRole('img', { name: /80 % range/ })).toHaveCount(0);
 });

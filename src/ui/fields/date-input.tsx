@@ -3,16 +3,14 @@ import { Box, IconButton, Input } from '@chakra-ui/react';
 import { CalendarDays } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useLayoutEffect, useRef, useState, type RefCallback } from 'react';
-import { readDate } from '@/core/base/plain-date';
+import { isPlainDate, readDate } from '@/core/base/plain-date';
 import { plainDate } from '../format';
-
-/** What stands for a date that was begun and not finished, or cannot be read: no date reads so. */
-export const HALF_DATE = 'half a date';
 
 /** The month to pick a day from comes when it is asked for. */
 const DayPicker = dynamic(() => import('./day-picker').then((m) => m.DayPicker), { ssr: false });
 
-const shown = (iso: string): string => (iso === '' || iso === HALF_DATE ? '' : plainDate(iso));
+/** A date as it is written everywhere; what is none, as it was typed. */
+const shown = (text: string): string => (isPlainDate(text) ? plainDate(text) : text);
 
 /**
  * A date as it is shown everywhere, "4 Jan 2027": typed so, or as 2027-01-04 or 4.1.2027, or picked from a month. What
@@ -31,9 +29,9 @@ export function DateInput({
   readonly label: string;
   readonly describedBy?: string | undefined;
   readonly bad?: boolean;
-  /** ISO text, or empty for none; HALF_DATE leaves what stands in the field alone. */
+  /** ISO text, empty for none, or what was typed and is no date. */
   readonly value: string;
-  /** Called with ISO text, with nothing for an emptied field, or with HALF_DATE. */
+  /** Called with ISO text, with nothing for an emptied field, or with what was typed where that is no date. */
   readonly onTake: (value: string) => void;
   readonly inputRef?: RefCallback<HTMLInputElement>;
 }) {
@@ -50,9 +48,8 @@ export function DateInput({
     const text = waiting.current;
     if (text === null) return;
     waiting.current = null;
-    const iso = text.trim() === '' ? '' : readDate(text);
-    if (iso !== null) setTyped(null);
-    taker.current(iso ?? HALF_DATE);
+    setTyped(null);
+    taker.current(readDate(text) ?? text.trim());
   }, []);
   useEffect(() => {
     window.addEventListener('pagehide', take);
@@ -93,7 +90,7 @@ export function DateInput({
       {picking && (
         <DayPicker
           label={label}
-          value={value === HALF_DATE ? '' : value}
+          value={isPlainDate(value) ? value : ''}
           onClose={() => setPicking(false)}
           onPick={(iso) => {
             waiting.current = null;

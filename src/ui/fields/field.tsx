@@ -1,6 +1,7 @@
 'use client';
 import { Badge, chakra, Field as Frame, Flex, Text } from '@chakra-ui/react';
 import { useId, type ReactNode } from 'react';
+import { DATE_SHOWN_WANTED, DATE_WANTED } from '@/core/base/plain-date';
 import type { Origin } from '@/core/part-file/measured';
 import { useBriefForm } from '../brief/form-context';
 import { field } from '../theme/recipes/fields';
@@ -52,19 +53,19 @@ export function Field({
   help,
   children,
   group = false,
-  problem,
 }: FieldProps & {
   readonly children: (framed: Framed) => ReactNode;
   /** Whether it holds several inputs, or none that a label could point at. */
   readonly group?: boolean;
-  /** What is wrong with what stands in the field and was not taken; goes before what is wrong with its value. */
-  readonly problem?: string | undefined;
 }) {
   const { issues, assumed, confirm, originOf, remarkOf } = useBriefForm();
   const id = useId();
   const origin = originOf(path);
   const remark = origin === null ? undefined : remarkOf(path);
-  const issue = problem ?? issues.get(path) ?? [...issues].find(([p]) => p.startsWith(`${path}.`))?.[1];
+  const issue = (issues.get(path) ?? [...issues].find(([p]) => p.startsWith(`${path}.`))?.[1])?.replace(
+    DATE_WANTED,
+    DATE_SHOWN_WANTED,
+  );
   const bad = issue !== undefined;
   const described = bad ? `${id}-bad` : help !== undefined ? `${id}-help` : undefined;
   const marks = (

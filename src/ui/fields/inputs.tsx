@@ -1,13 +1,11 @@
 'use client';
 import { Input, Textarea } from '@chakra-ui/react';
-import { useState } from 'react';
 import { useController } from 'react-hook-form';
-import { DATE_SHOWN_WANTED } from '@/core/base/plain-date';
 import type { Dimension } from '@/core/base/units';
 import { useBriefForm } from '../brief/form-context';
 import { CheckBox, Choice, Segments, type Option, type OptionGroup } from '../kit';
 import { useUnits } from '../preferences';
-import { DateInput, HALF_DATE } from './date-input';
+import { DateInput } from './date-input';
 import { Field, type FieldProps } from './field';
 import { FigureInput } from './figure-input';
 import { unitOf } from './numbers';
@@ -53,13 +51,12 @@ export function TextField({ rows, ...props }: FieldProps & { readonly rows?: num
   );
 }
 
-/** A plain date, saved when it is whole. A date begun and left says so and changes nothing. */
+/** A plain date, saved when it is one. What is none stays in the field, says so and changes nothing. */
 export function DateField(props: FieldProps) {
   const { control } = useBriefForm();
   const { field } = useController({ name: props.path, control });
-  const [half, setHalf] = useState(false);
   return (
-    <Field {...props} problem={half ? `${props.label}: not a whole date; ${DATE_SHOWN_WANTED} is wanted.` : undefined}>
+    <Field {...props}>
       {({ id, describedBy, bad }) => (
         <DateInput
           id={id}
@@ -67,10 +64,7 @@ export function DateField(props: FieldProps) {
           describedBy={describedBy}
           bad={bad}
           value={(field.value as string | null) ?? ''}
-          onTake={(text) => {
-            setHalf(text === HALF_DATE);
-            if (text !== HALF_DATE) field.onChange(text === '' ? null : text);
-          }}
+          onTake={(text) => field.onChange(text === '' ? null : text)}
           inputRef={field.ref}
         />
       )}

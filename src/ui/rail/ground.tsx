@@ -33,6 +33,7 @@ export const Ground = memo(function Ground({ curves }: { curves: CostCurves | nu
           y={RIBBON_TOP}
           width={Math.max(0.6, x(run.to + 1) - x(run.from))}
           height={RIBBON_HEIGHT}
+          data-run=""
           fill={toneOf(run.laneId)}
           stroke={INK.paper}
           strokeWidth="1"

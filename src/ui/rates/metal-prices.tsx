@@ -1,5 +1,5 @@
 'use client';
-import { DateInput, HALF_DATE } from '../fields/date-input';
+import { DateInput } from '../fields/date-input';
 import { Choice, FormGrid } from '../kit';
 import { Box, Button, Field, Text } from '@chakra-ui/react';
 import { useId, useMemo, useState } from 'react';
@@ -39,8 +39,7 @@ export function MetalPrices({
     try {
       return metalIndex(family, date);
     } catch (error) {
-      if (error instanceof CoreError)
-        return `Date “${date === HALF_DATE ? '' : date}”: ${error.issue.accepted} is wanted.`;
+      if (error instanceof CoreError) return `Date “${date}”: ${error.issue.accepted} is wanted.`;
       throw error;
     }
   }, [family, date]);
