@@ -11,14 +11,14 @@ test('candidate alloys are compared on every route, and one is chosen', async ({
     await request.post('/api/evaluate', { data: { brief: { ...brief, alloy: 'al-44200' }, quantity: 1500 } })
   ).json()) as { leader: string; lanes: { id: string; allIn: number }[] };
   const allIn = answer.lanes.find((l) => l.id === answer.leader)?.allIn ?? NaN;
-  await page.getByRole('button', { name: 'also those that miss one' }).click();
+  await page.getByRole('button', { name: 'Show also those that miss one' }).click();
   const row = page.locator('[data-alloy="al-44200"]');
   await expect(row).toContainText(allIn.toFixed(2));
   await row.getByRole('button').first().click();
   await expect(page.getByTestId('working')).toContainText('Total cost per part');
   await expect(page.getByTestId('working')).toContainText('in ');
   await page.keyboard.press('Escape');
-  await row.getByRole('checkbox').check();
+  await row.getByRole('checkbox').press('Space');
   const compare = page.getByTestId('compare');
   await expect(compare).toContainText('of 5');
   await compare.getByRole('button', { name: /^Choose .*44200/ }).click();
@@ -46,7 +46,7 @@ test('needs of the metal part the alloys, in either units, and what is missed is
     page.getByText('Yield strength, at least “much”: a number above 0 is wanted, at most 5000 MPa.'),
   ).toBeVisible();
   await page.getByLabel('Yield strength, at least').fill('300');
-  await page.getByRole('button', { name: 'also those that miss one' }).click();
+  await page.getByRole('button', { name: 'Show also those that miss one' }).click();
   await expect(page.locator('[data-alloy="al-a356"]')).toContainText('yield strength too low');
   await saved(page);
   const study = (await (await request.get(`/api/studies/${id}`)).json()) as {

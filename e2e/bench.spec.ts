@@ -6,11 +6,11 @@ test('a rate left out leaves a unit and no figure; put back it gives one; what w
   const result = page.getByLabel('Parts per shift, result');
   await expect(result).toHaveText('2\u202f340 piece/shift');
   await page.getByRole('button', { name: 'Parts per shift, remove row 2' }).click();
-  await expect(result).toContainText('234 kg/shift, not piece/shift: left over kg/piece');
+  await expect(result).toContainText('234 kg/shift, not piece/shift: kg/piece does not cancel');
   await page.getByRole('button', { name: 'Add a rate' }).first().click();
   await page.getByLabel('Parts per shift, row 4, value').fill('0,1');
   await page.getByLabel('Parts per shift, row 4, unit').fill('kg/piece');
-  await expect(result).toContainText('left over kg*kg/piece/piece');
+  await expect(result).toContainText('does not cancel');
   await page.getByRole('button', { name: 'Parts per shift, row 4: multiplied; divide instead' }).click();
   await expect(result).toHaveText('2\u202f340 piece/shift');
   await page.getByLabel('Parts per shift, row 1, value').fill('nine');
@@ -22,7 +22,7 @@ test('a rate left out leaves a unit and no figure; put back it gives one; what w
 test('the bench is filled from the lanes of an open study', async ({ page, request }) => {
   await openView(page, await studyId(request, 'Tripod hub'), 'bench');
   const fill = (sheet: string, lane: string): Promise<string[]> =>
-    page.getByLabel(`${sheet}: fill from a lane of this study`).selectOption({ label: lane });
+    page.getByLabel(`${sheet}: fill from a route of this study`).selectOption({ label: lane });
   await fill('Metal to melt for a lot', 'gravity die, ladled by hand');
   await expect(page.getByLabel('Metal to melt for a lot, result')).toContainText('kg/lot');
   await fill('Days for an order, one way', 'gravity die, ladled by hand');
@@ -34,9 +34,9 @@ test('the bench is filled from the lanes of an open study', async ({ page, reque
 
 test('starts for a promise are more than the average says, and a wrong figure is named', async ({ page }) => {
   await page.goto('/bench');
-  const result = page.getByLabel('Starts for a promise, result');
-  await expect(result).toContainText('114 starts');
-  await expect(result).toContainText('the average alone says 109');
-  await page.getByLabel('How sure, %').fill('100');
-  await expect(result).toContainText('How sure, % “100”: between 0 and 100 is wanted.');
+  const result = page.getByLabel('Castings to start for a promise, result');
+  await expect(result).toContainText('114 castings');
+  await expect(result).toContainText('the average alone gives 109');
+  await page.getByLabel('Confidence, %').fill('100');
+  await expect(result).toContainText('Confidence, % “100”: between 0 and 100 is wanted.');
 });

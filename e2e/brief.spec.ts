@@ -97,11 +97,11 @@ test('two hands on one study: the later save is refused, both versions stand, th
   await page.getByLabel('Title', { exact: true }).fill('Mine');
   const banner = page.getByRole('alert').filter({ hasText: 'Somebody saved a newer version' });
   await expect(banner).toContainText('Yours: “Mine”. Theirs: “Theirs”');
-  await banner.getByRole('button', { name: 'Save mine on top' }).click();
+  await banner.getByRole('button', { name: 'Save mine' }).click();
   await saved(page);
   expect(((await (await request.get(`/api/studies/${id}`)).json()) as { title: string }).title).toBe('Mine');
   await other.getByLabel('Title', { exact: true }).fill('Theirs again');
-  await other.getByRole('button', { name: 'Take theirs' }).click();
+  await other.getByRole('button', { name: 'Use theirs' }).click();
   await expect(other.getByLabel('Title', { exact: true })).toHaveValue('Mine');
   await other.close();
 });
@@ -119,10 +119,10 @@ test('a refused save that nobody chose about is still there at the next opening'
   await expect(page.getByText('Yours: “Mine”. Theirs: “Theirs”')).toBeVisible();
   const stranger = await (await browser.newContext()).newPage();
   await stranger.goto(page.url());
-  await expect(stranger.getByText('A save of “Mine”')).toBeVisible();
-  await stranger.getByRole('button', { name: 'Take it as a new save' }).click();
+  await expect(stranger.getByText('was not saved, because somebody')).toBeVisible();
+  await stranger.getByRole('button', { name: 'Save it again' }).click();
   await saved(stranger);
-  await expect(stranger.getByText('A save of “Mine”')).toHaveCount(0);
+  await expect(stranger.getByText('was not saved, because somebody')).toHaveCount(0);
   await stranger.close();
   const study = (await (await request.get(`/api/studies/${id}`)).json()) as { title: string; refused: unknown[] };
   expect(study.title).toBe('Mine');

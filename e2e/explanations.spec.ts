@@ -55,7 +55,7 @@ test('the sentences of a signed record open frozen workings, and what changed is
   await page.getByLabel('Signed by').fill('Buyer');
   await page.getByRole('button', { name: 'Sign decision' }).click();
   const record = page.getByTestId('record');
-  await expect(record).toContainText('Least all in');
+  await expect(record).toContainText('Lowest cost');
   const told = record.getByRole('button').first();
   const frozen = await told.innerText();
 

@@ -73,11 +73,15 @@ test('search, sort, duplicate, archive and its undo', async ({ page, request }) 
   await page.getByLabel('Search').fill('looked for');
   await expect(rows).toHaveCount(1);
   await page.getByLabel('Search').fill('');
-  await page.getByRole('button', { name: 'Quantity' }).click();
+  // The largest first, then the smallest.
+  for (let k = 0; k < 2; k++) {
+    await page.getByRole('button', { name: 'Quantity' }).click();
+    await page.waitForTimeout(400);
+  }
   await expect
     .poll(async () => {
       const pieces = await page
-        .locator('tbody td:nth-child(3)')
+        .locator('tbody tr > :nth-child(3)')
         .evaluateAll((cells) => cells.map((c) => Number((c.textContent ?? '').replace(/\D/g, ''))));
       return pieces.length > 1 && pieces.every((x, i) => i === 0 || (pieces[i - 1] ?? 0) <= x);
     })

@@ -10,9 +10,9 @@ test('advice follows the drawing: unread, then kept or against, and never moves 
   const verdict = await page.getByTestId('verdict').textContent();
   await page.locator('[data-lane="gravity-die/hand"] button').first().click();
   const advice = page.getByTestId('advice');
-  await expect(advice).toContainText('18 to look for on the drawing');
-  await advice.getByText('18 to look for on the drawing').click();
-  await advice.getByRole('link', { name: 'give them in the brief' }).click();
+  await expect(advice).toContainText('18 to check on the drawing');
+  await advice.getByText('18 to check on the drawing').click();
+  await advice.getByRole('link', { name: 'Enter them in the brief' }).click();
   await expect(page).toHaveURL(/brief#drawing/);
   await page.getByLabel('Finest stroke of letters').fill('0.5');
   await page.getByLabel('Faces marked for the gate').fill('1');
@@ -23,7 +23,7 @@ test('advice follows the drawing: unread, then kept or against, and never moves 
   await openView(page, id, 'routes');
   await expect(page.getByTestId('verdict')).toHaveText(verdict ?? '');
   await page.locator('[data-lane="gravity-die/hand"] button').first().click();
-  await expect(advice).toContainText('15 to look for on the drawing');
+  await expect(advice).toContainText('15 to check on the drawing');
   await expect(advice).toContainText('Letters of that stroke do not come out in this mould.');
   await expect(advice).toContainText('Dissimilar metals outdoors: stainless steel');
   const losses = page.getByTestId('losses');

@@ -31,7 +31,7 @@ test('the model is found by words, numbers and symbols, and says so where nothin
   await expect(page.getByRole('heading', { name: 'Tool hours' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Hours of the press tool' })).toBeVisible();
   await find.fill('zebra');
-  await expect(page.getByText('No equation has “zebra” in it')).toBeVisible();
+  await expect(page.getByText('No equation matches “zebra”')).toBeVisible();
   await find.fill('');
   await expect(count).toHaveText(`${all} of ${all} equations`);
   await look(page, 'model');

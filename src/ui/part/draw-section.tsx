@@ -62,48 +62,50 @@ export function DrawSection({
       <Text textStyle="label" color="fg.muted" data-testid="draft-note">
         {area(draw.under1deg_mm2)} has less than 1° of draft, {area(draw.noDraft_mm2)} none.
       </Text>
-      <Table.Root size="sm" aria-label="Draws tried">
-        <Table.Header>
-          <Table.Row>
-            <Table.ColumnHeader>Direction</Table.ColumnHeader>
-            <Table.ColumnHeader>Source</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">Trapped</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">Slides</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">Cores</Table.ColumnHeader>
-            <Table.ColumnHeader />
-          </Table.Row>
-        </Table.Header>
-        <Table.Body>
-          {tried.map((t) => (
-            <Table.Row key={words(t.direction)} aria-current={same(t.direction, draw.direction) ? 'true' : undefined}>
-              <Table.Cell className="num">{words(t.direction)}</Table.Cell>
-              <Table.Cell textStyle="label">{DRAW_WORDS[t.from]}</Table.Cell>
-              <Table.Cell className="num">
-                {t.slides === null && <Span color="fg.muted">about </Span>}
-                {area(t.undercut_mm2)}
-              </Table.Cell>
-              <Table.Cell className="num">{t.slides ?? '–'}</Table.Cell>
-              <Table.Cell className="num">{t.cores === null ? '–' : t.cores + (t.closedVoids ?? 0)}</Table.Cell>
-              <Table.Cell>
-                {same(t.direction, draw.direction) ? (
-                  <Span textStyle="label" color="fg.muted">
-                    current
-                  </Span>
-                ) : (
-                  <FigureButton
-                    textStyle="label"
-                    disabled={busy}
-                    aria-label={`Open along ${words(t.direction)}`}
-                    onClick={() => onTurn(t.direction)}
-                  >
-                    Open this way
-                  </FigureButton>
-                )}
-              </Table.Cell>
+      <Table.ScrollArea>
+        <Table.Root size="sm" aria-label="Draws tried">
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>Direction</Table.ColumnHeader>
+              <Table.ColumnHeader>Source</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Trapped</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Slides</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Cores</Table.ColumnHeader>
+              <Table.ColumnHeader />
             </Table.Row>
-          ))}
-        </Table.Body>
-      </Table.Root>
+          </Table.Header>
+          <Table.Body>
+            {tried.map((t) => (
+              <Table.Row key={words(t.direction)} aria-current={same(t.direction, draw.direction) ? 'true' : undefined}>
+                <Table.Cell className="num">{words(t.direction)}</Table.Cell>
+                <Table.Cell textStyle="label">{DRAW_WORDS[t.from]}</Table.Cell>
+                <Table.Cell className="num">
+                  {t.slides === null && <Span color="fg.muted">about </Span>}
+                  {area(t.undercut_mm2)}
+                </Table.Cell>
+                <Table.Cell className="num">{t.slides ?? '–'}</Table.Cell>
+                <Table.Cell className="num">{t.cores === null ? '–' : t.cores + (t.closedVoids ?? 0)}</Table.Cell>
+                <Table.Cell>
+                  {same(t.direction, draw.direction) ? (
+                    <Span textStyle="label" color="fg.muted">
+                      current
+                    </Span>
+                  ) : (
+                    <FigureButton
+                      textStyle="label"
+                      disabled={busy}
+                      aria-label={`Open along ${words(t.direction)}`}
+                      onClick={() => onTurn(t.direction)}
+                    >
+                      Open this way
+                    </FigureButton>
+                  )}
+                </Table.Cell>
+              </Table.Row>
+            ))}
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
       <form
         onSubmit={(e) => {
           e.preventDefault();

@@ -57,60 +57,62 @@ export function MeasuresSection({
             : 'and what the brief says'
       }
     >
-      <Table.Root size="sm" aria-label="Measured and in the brief">
-        <Table.Header>
-          <Table.Row>
-            <Table.ColumnHeader>Value</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">Measured</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">In the brief</Table.ColumnHeader>
-            <Table.ColumnHeader>Source</Table.ColumnHeader>
-          </Table.Row>
-        </Table.Header>
-        <Table.Body>
-          {MEASURED_FIELDS.map((field) => {
-            const [name, unit, how] = FIELD_WORDS[field];
-            const origin = originOf(brief, field);
-            const remark = draw.remarks[field];
-            const apart = origin === 'overridden' || (origin === 'typed' && draw.geometry[field] !== null);
-            return (
-              <Table.Row key={field} data-field={field}>
-                <Table.Cell title={how}>
-                  {name}
-                  <Box color="fg.muted" textStyle="label">
-                    {how}
-                  </Box>
-                  {remark !== undefined && <Box textStyle="label">{remarkWords(remark, units)}</Box>}
-                </Table.Cell>
-                <Table.Cell className="num">
-                  <PartFigureButton figure={field}>{value(draw.geometry[field], unit)}</PartFigureButton>
-                </Table.Cell>
-                <Table.Cell className="num">
-                  {brief.geometry[field] === null ? '–' : value(brief.geometry[field], unit)}
-                </Table.Cell>
-                <Table.Cell>
-                  {ORIGIN_WORDS[origin]}
-                  {apart && model !== null && (
-                    <>
-                      {' '}
-                      <FigureButton textStyle="label" onClick={() => setBrief(withMeasures(brief, model, [field]))}>
-                        Use measured
-                      </FigureButton>
-                      <Input
-                        variant="flushed"
-                        aria-label={`Why ${name.toLowerCase()} differs from the measured value`}
-                        placeholder="why it differs"
-                        defaultValue={model.notes[field] ?? ''}
-                        maxLength={400}
-                        onBlur={(e) => note(field, e.target.value.trim())}
-                      />
-                    </>
-                  )}
-                </Table.Cell>
-              </Table.Row>
-            );
-          })}
-        </Table.Body>
-      </Table.Root>
+      <Table.ScrollArea>
+        <Table.Root size="sm" aria-label="Measured and in the brief">
+          <Table.Header>
+            <Table.Row>
+              <Table.ColumnHeader>Value</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">Measured</Table.ColumnHeader>
+              <Table.ColumnHeader className="num">In the brief</Table.ColumnHeader>
+              <Table.ColumnHeader>Source</Table.ColumnHeader>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
+            {MEASURED_FIELDS.map((field) => {
+              const [name, unit, how] = FIELD_WORDS[field];
+              const origin = originOf(brief, field);
+              const remark = draw.remarks[field];
+              const apart = origin === 'overridden' || (origin === 'typed' && draw.geometry[field] !== null);
+              return (
+                <Table.Row key={field} data-field={field}>
+                  <Table.Cell title={how}>
+                    {name}
+                    <Box color="fg.muted" textStyle="label">
+                      {how}
+                    </Box>
+                    {remark !== undefined && <Box textStyle="label">{remarkWords(remark, units)}</Box>}
+                  </Table.Cell>
+                  <Table.Cell className="num">
+                    <PartFigureButton figure={field}>{value(draw.geometry[field], unit)}</PartFigureButton>
+                  </Table.Cell>
+                  <Table.Cell className="num">
+                    {brief.geometry[field] === null ? '–' : value(brief.geometry[field], unit)}
+                  </Table.Cell>
+                  <Table.Cell>
+                    {ORIGIN_WORDS[origin]}
+                    {apart && model !== null && (
+                      <>
+                        {' '}
+                        <FigureButton textStyle="label" onClick={() => setBrief(withMeasures(brief, model, [field]))}>
+                          Use measured
+                        </FigureButton>
+                        <Input
+                          variant="flushed"
+                          aria-label={`Why ${name.toLowerCase()} differs from the measured value`}
+                          placeholder="why it differs"
+                          defaultValue={model.notes[field] ?? ''}
+                          maxLength={400}
+                          onBlur={(e) => note(field, e.target.value.trim())}
+                        />
+                      </>
+                    )}
+                  </Table.Cell>
+                </Table.Row>
+              );
+            })}
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
     </Section>
   );
 }

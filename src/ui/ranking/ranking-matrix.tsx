@@ -91,7 +91,7 @@ export function RankingMatrix({ rankings, used }: { readonly rankings: Rankings;
           </Table.Header>
           <Table.Body>
             {lanes.map((o) => (
-              <Table.Row key={o.id} data-lane={o.id}>
+              <Table.Row key={o.id} data-ranked={o.id}>
                 <Table.Cell>
                   <RouteName laneId={o.id} />
                 </Table.Cell>

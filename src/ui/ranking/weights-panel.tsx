@@ -41,7 +41,11 @@ export function WeightsPanel({ rankings, used }: { readonly rankings: Rankings; 
               aria-label={[WEIGHED_WORDS[key]]}
               getAriaValueText={(e) => `${fixed(e.value, 1)} of ${MOST_WEIGHT}`}
             >
-              <Grid templateColumns="9.5rem 8rem 2rem 1fr" columnGap="2.5" alignItems="center">
+              <Grid
+                templateColumns={{ base: '1fr 6rem 2rem', sm: '9.5rem 8rem 2rem 1fr' }}
+                columnGap="2.5"
+                alignItems="center"
+              >
                 <Slider.Label>{WEIGHED_WORDS[key]}</Slider.Label>
                 <Slider.Control>
                   <Slider.Track>

@@ -6,6 +6,8 @@ export const table = defineSlotRecipe({
   slots: ['root', 'header', 'body', 'row', 'columnHeader', 'cell', 'footer', 'caption'],
   base: {
     root: {
+      // What is hidden from the eye in it scrolls along, and does not widen the page.
+      position: 'relative',
       width: 'full',
       borderCollapse: 'collapse',
       fontVariantNumeric: 'tabular-nums lining-nums',
