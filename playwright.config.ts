@@ -11,6 +11,7 @@ const BESIDE = [
   'calendar',
   'dates',
   'files',
+  'first-use',
   'fuzz',
   'judgement',
   'keyboard',

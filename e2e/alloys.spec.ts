@@ -23,7 +23,7 @@ test('candidate alloys are compared on every route, and one is chosen', async ({
   await expect(compare).toContainText('of 5');
   await compare.getByRole('button', { name: /^Choose .*44200/ }).click();
   await saved(page);
-  await expect(row).toContainText('the brief’s');
+  await expect(row).toContainText('in the brief');
   const study = (await (await request.get(`/api/studies/${id}`)).json()) as { brief: { alloy: string } };
   expect(study.brief.alloy).toBe('al-44200');
 });

@@ -11,7 +11,7 @@ test('a part is typed from nothing, decided and signed; after a restart it is fo
   test.setTimeout(150_000);
   await own.start('--empty');
   await page.goto(own.place.url);
-  await expect(page.getByText('No part yet.')).toBeVisible();
+  await expect(page.getByText('No part yet')).toBeVisible();
   await page.getByRole('button', { name: 'New part' }).click();
   await expect(page).toHaveURL(/\/brief$/);
   await expect(page.getByTestId('verdict')).toContainText('the brief needs');

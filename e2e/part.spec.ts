@@ -13,7 +13,7 @@ async function measured(page: Page): Promise<void> {
   await expect(page.getByTestId('part-busy')).toHaveCount(0, { timeout: 60_000 });
 }
 const choose = (page: Page, path: string) =>
-  page.getByLabel('Part file').locator('input[type=file]').setInputFiles(path);
+  page.getByRole('region', { name: 'Part file' }).locator('input[type=file]').setInputFiles(path);
 /** A study of a part that nothing is known of yet. */
 async function emptyStudy(request: APIRequestContext): Promise<string> {
   const made = await request.post('/api/studies', { data: { brief: { title: 'Repaired part' } } });
@@ -75,6 +75,7 @@ test('turning the draw makes a slide vanish from the pressure-die lane, and its 
 }) => {
   const id = await copyOf(request, 'Hand controller shell');
   await openView(page, id, 'part');
+  await measured(page);
   await choose(page, join(MESHES, 'side-hole-block.obj'));
   await page
     .getByTestId('unit-choice')
@@ -97,7 +98,7 @@ test('turning the draw makes a slide vanish from the pressure-die lane, and its 
     };
   };
   await page.getByLabel('Another direction').fill('0, 0, 1');
-  await page.getByRole('button', { name: 'open that way' }).click();
+  await page.getByRole('button', { name: 'Open this way' }).click();
   await expect(row(page, 'undercuts').locator('td').nth(2)).toContainText('1 piece');
   const across = await slides();
   await page.getByRole('button', { name: 'Open along 1.00, 0.00, 0.00' }).click();
@@ -106,7 +107,7 @@ test('turning the draw makes a slide vanish from the pressure-die lane, and its 
   expect([across.undercuts, along.undercuts]).toEqual([1, 0]);
   expect(along.tooling).toBeLessThan(across.tooling - 500);
   await page.getByLabel('Another direction').fill('0, up, 1');
-  await page.getByRole('button', { name: 'open that way' }).click();
+  await page.getByRole('button', { name: 'Open this way' }).click();
   await expect(page.getByText('Direction “0, up, 1”: three numbers that are not all 0 are wanted')).toBeVisible();
 });
 
@@ -118,7 +119,7 @@ test('an undercut is followed from its finding to its place, and a face tells it
   await page
     .getByRole('row')
     .filter({ hasText: /undercut/i })
-    .getByRole('link', { name: 'see it on the part' })
+    .getByRole('link', { name: 'show on the part' })
     .first()
     .click();
   await expect(page).toHaveURL(/part#show=undercut/);
@@ -158,7 +159,7 @@ test('a part measured before is shown at once without its file; the file comes w
   await page.reload();
   await measured(page);
   expect(await row(page, 'wallMin_mm').innerText()).toBe(wall);
-  await page.getByRole('button', { name: 'walls by ray' }).click();
+  await page.getByRole('button', { name: 'walls (ray)' }).click();
   await expect(page.getByTestId('legend')).toContainText('mm');
   const file = fetched.filter((path) => /part-files\/[^/]+$/.test(path));
   expect(fetched.filter((path) => path.endsWith('/measures'))).toHaveLength(1);
@@ -169,7 +170,7 @@ test('a part measured before is shown at once without its file; the file comes w
   await expect(page.getByTestId('place')).toContainText(/Wall [\d.]+ mm by ray/);
   await expect(page.getByTestId('part-busy')).toHaveCount(0);
   await page.getByLabel('Another direction').fill('0, 1, 0');
-  await page.getByRole('button', { name: 'open that way' }).click();
+  await page.getByRole('button', { name: 'Open this way' }).click();
   await expect(page.getByTestId('part-busy')).toHaveCount(0);
   await expect(row(page, 'undercuts').locator('td').nth(2)).not.toContainText('–');
 });
@@ -178,20 +179,20 @@ test('a measured value is typed over with a note, and taken back', async ({ page
   const id = await copyOf(request, 'Tripod hub');
   await openView(page, id, 'brief');
   await page.getByLabel('Thinnest wall', { exact: true }).fill('4.2');
-  await expect(page.locator('#field-geometry-wallMin_mm')).toContainText('edited; measured');
+  await expect(page.locator('#field-geometry-wallMin_mm')).toContainText('typed, replaces the measured value');
   await saved(page);
   await openView(page, id, 'part');
   await measured(page);
   const wall = row(page, 'wallMin_mm');
   await expect(wall).toContainText('typed over');
-  await page.getByLabel('Why thinnest wall is typed over').fill('ground away later');
-  await page.getByLabel('Why thinnest wall is typed over').blur();
+  await page.getByLabel('Why thinnest wall differs from the measured value').fill('ground away later');
+  await page.getByLabel('Why thinnest wall differs from the measured value').blur();
   await saved(page);
   const { brief } = (await (await request.get(`/api/studies/${id}`)).json()) as {
     brief: { model: { notes: Record<string, string>; measured: { wallMin_mm: number } } };
   };
   expect(brief.model.notes['wallMin_mm']).toBe('ground away later');
-  await wall.getByRole('button', { name: 'take the measured' }).click();
+  await wall.getByRole('button', { name: 'Use measured' }).click();
   await expect(wall.locator('td').nth(2)).toContainText(`${brief.model.measured.wallMin_mm} mm`);
 });
 
@@ -258,7 +259,7 @@ test('a small hole is filled when asked, and every figure says so from then on; 
   const whole = readFileSync(join(MESHES, 'cylinder-d20-h50-n64.obj'), 'utf8');
   const facet = whole.split('\n').findLast((line) => line.startsWith('f ')) ?? '';
   await page
-    .getByLabel('Part file')
+    .getByRole('region', { name: 'Part file' })
     .locator('input[type=file]')
     .setInputFiles({ name: 'holed.obj', mimeType: '', buffer: Buffer.from(whole.replace(`${facet}\n`, '')) });
   // The picture stands while the unit is asked for.
@@ -268,7 +269,7 @@ test('a small hole is filled when asked, and every figure says so from then on; 
     .getByRole('button', { name: /millimetres/ })
     .click();
   await measured(page);
-  await expect(row(page, 'volume_cm3')).toContainText('not trusted');
+  await expect(row(page, 'volume_cm3')).toContainText('not reliable');
   await expect(page.getByTestId('repair-offer')).toContainText('filling 1 flat hole');
   await page.getByRole('button', { name: 'Fill and measure' }).click();
   await expect(page.getByTestId('verdict-of-file')).toContainText('It was closed here by filling 1 flat hole');
@@ -309,7 +310,7 @@ test('hostile and broken files are refused or flagged, and the file comes back b
   const refused = page.getByTestId('part-refused');
   await choose(page, join(MESHES, 'truncated-binary.stl'));
   await expect(refused).toContainText('the file ends before its contents do');
-  const input = page.getByLabel('Part file').locator('input[type=file]');
+  const input = page.getByRole('region', { name: 'Part file' }).locator('input[type=file]');
   await input.setInputFiles({ name: 'part.stl', mimeType: '', buffer: readFileSync(join(PARTS, 'knob.3mf')) });
   await expect(refused).toContainText('part.stl holds 3mf');
   await input.setInputFiles({ name: 'part.exe', mimeType: '', buffer: Buffer.from('MZ') });
@@ -328,7 +329,7 @@ test('hostile and broken files are refused or flagged, and the file comes back b
     .click();
   await expect(page.getByTestId('verdict-of-file')).toContainText('The surface has holes');
   await measured(page);
-  await expect(row(page, 'volume_cm3')).toContainText('not trusted');
+  await expect(row(page, 'volume_cm3')).toContainText('not reliable');
   await expect(row(page, 'area_cm2')).toContainText('80 cm²');
   await expect(page.getByText('4 edges have a facet on one side only.')).toBeVisible();
 });

@@ -20,7 +20,7 @@ test('a copy of the rates is made, a study takes it, a figure is changed, and th
   await page.getByRole('button', { name: 'Copy this set' }).click();
   await page.getByLabel('Name of the copy').fill('Foundry partners, spring');
   await page.getByLabel('Made by').fill('Ilse Varga');
-  await page.getByRole('button', { name: 'Make the copy' }).click();
+  await page.getByRole('button', { name: 'Create copy' }).click();
   await expect(page.getByRole('heading', { name: 'Foundry partners, spring' })).toBeVisible();
   const setUrl = page.url();
 
@@ -36,7 +36,7 @@ test('a copy of the rates is made, a study takes it, a figure is changed, and th
   await expect(page.getByRole('button', { name: 'Save changes' })).toBeDisabled();
   await page.getByLabel('foundry floor labour, high').fill('120');
   await page.getByLabel('moulder, die operator, pourer, likely').fill('61');
-  await expect(page.getByTestId('moves')).toContainText('1 of 1 studies move');
+  await expect(page.getByTestId('moves')).toContainText('1 of 1 studies change');
   // What is typed outlives a reload.
   await page.reload();
   await page.getByRole('button', { name: 'Labour, energy' }).click();
@@ -87,9 +87,11 @@ test('a working leads to its rate, and metal prices are filled from a day of the
 
   await page.goto(`/rates/${made.id}`);
   await page.getByRole('button', { name: 'Metal prices' }).click();
-  await page.getByLabel('On the day').fill('2023-01-01');
+  await page.getByLabel('Date', { exact: true }).fill('1 Jan 2023');
+  await page.keyboard.press('Enter');
   await expect(page.getByRole('alert').first()).toContainText('2024-01-01');
-  await page.getByLabel('On the day').fill('2026-03-02');
+  await page.getByLabel('Date', { exact: true }).fill('2 Mar 2026');
+  await page.keyboard.press('Enter');
   await page.getByRole('button', { name: /Fill all metal prices/ }).click();
   await expect(page.getByText('53 figures changed, not saved')).toBeVisible();
   await expect(page.getByLabel('Why')).toHaveValue('simulated metal prices of 2 Mar 2026');

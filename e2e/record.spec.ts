@@ -20,7 +20,7 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
 
   await openView(page, id, 'calendar');
   await expect(page.getByTestId('plan-verdict')).toContainText('then 17\u202f700 on permanent mould, tilting');
-  await expect(page.getByTestId('plan-verdict')).toContainText('every day met');
+  await expect(page.getByTestId('plan-verdict')).toContainText('every date met');
   // The money of a step opens as the lane's own sum at that many pieces.
   await page
     .getByRole('row', { name: /best two-step plan/ })
@@ -32,7 +32,7 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await closeSheet(page);
   await page
     .getByRole('row', { name: /best two-step plan/ })
-    .getByRole('button', { name: 'every day met' })
+    .getByRole('button', { name: 'every date met' })
     .click();
   await expect(page.getByTestId('working')).toContainText('Good parts by the day asked for');
   await closeSheet(page);

@@ -25,7 +25,7 @@ test('what a requirement adds is the difference of two comparisons, lane by lane
     answer.lanes.find((l) => l.id === answer.leader)?.allIn ?? NaN;
   await openView(page, id, 'requirements');
   await setQuantity(page, 9000);
-  await expect(page.getByRole('status').filter({ hasText: 'at 9\u202f000 pieces' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /at 9\u202f000 pieces/ })).toBeVisible();
   const row = page.locator('[data-requirement="needs.heatTreated"]');
   await expect(row).toContainText((allIn(asked) - allIn(without)).toFixed(2));
   await row.getByRole('button', { name: /a part/ }).click();
@@ -51,7 +51,7 @@ test('a tolerance is given up beside the brief, adopted as a new revision, and t
   const total = async (of: typeof a): Promise<number> =>
     Number((await of.locator('dd button').nth(1).innerText()).replaceAll('\u202f', ''));
   expect(await total(a)).toBeLessThan(await total(real));
-  await a.getByLabel('Give up more in What-if A').selectOption({ label: 'lug gap' });
+  await a.getByLabel('Leave out more in What-if A').selectOption({ label: 'lug gap' });
   await expect(a).toContainText('without lug gap');
   const promised = await total(a);
 
@@ -80,11 +80,11 @@ test('three what-ifs stand at the most, each can be dropped, and a session keeps
   for (const name of ['head bore', 'head face', 'Heat treated'])
     await page.getByRole('button', { name: `Try without: ${name}` }).click();
   await expect(page.getByRole('button', { name: 'Try without: height' })).toBeDisabled();
-  await page.getByRole('button', { name: 'Drop What-if B' }).click();
+  await page.getByRole('button', { name: 'Remove What-if B' }).click();
   await expect(page.getByRole('button', { name: 'Try without: height' })).toBeEnabled();
   await page.reload();
   const tray = page.getByTestId('what-ifs');
   await expect(tray.getByRole('group', { name: 'What-if B' })).toContainText('without Heat treated');
-  await tray.getByRole('button', { name: 'Ask for Heat treated again in What-if B' }).click();
+  await tray.getByRole('button', { name: 'Put Heat treated back in What-if B' }).click();
   await expect(tray.getByRole('group', { name: 'What-if B' })).toHaveCount(0);
 });

@@ -14,7 +14,13 @@ const lane = (id: string | null): BoardLane => board.lanes.find((l) => l.id === 
 describe('the figures that carry a choice', () => {
   test('are five, each with a working that comes to what is told', () => {
     const figures = carryingFigures(study, board, lane(board.leader));
-    expect(figures.map((f) => f.name)).toEqual(['All in', 'The programme', 'Tools', 'First article', 'Ahead']);
+    expect(figures.map((f) => f.name)).toEqual([
+      'Total cost per part',
+      'Total cost',
+      'Tooling',
+      'First article',
+      'Ahead',
+    ]);
     for (const f of figures) {
       const { value, unit } = workingOf(study, f.laneId, 2000, f.figure);
       const shown = unit.startsWith('days') ? value / 7 : Math.abs(value);

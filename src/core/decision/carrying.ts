@@ -34,9 +34,9 @@ export function carryingFigures(study: Study, board: Board, lane: BoardLane): Ca
     figure: of,
   });
   const out = [
-    one('All in', plainMoney(money.allIn, code), 'allIn', ' per part'),
-    one('The programme', plainMoney(money.total, code), 'total', ` for all pieces`),
-    one('Tools', plainMoney(money.tooling, code), 'tooling', ' over the programme'),
+    one('Total cost per part', plainMoney(money.allIn, code), 'allIn', ''),
+    one('Total cost', plainMoney(money.total, code), 'total', ` for all pieces`),
+    one('Tooling', plainMoney(money.tooling, code), 'tooling', ' over the programme'),
     one('First article', `${fixed(dates.firstArticle_d / 7, 1)} weeks`, 'firstArticle', ' after the order'),
   ];
   const rival = rivalOf(board, lane);
@@ -71,9 +71,9 @@ export function planFigures(workings: StudyWorkings, board: Board): CarryingFigu
   const by = against === null ? null : differenceTo('total', against);
   const other = shortName(alone?.laneId ?? board.leader ?? '');
   return [
-    money('All in', 'allIn', ' per part'),
-    money('The programme', 'total', ' for all pieces'),
-    money('Tools', 'tooling', ' for both steps'),
+    money('Total cost per part', 'allIn', ''),
+    money('Total cost', 'total', ' for all pieces'),
+    money('Tooling', 'tooling', ' for both steps'),
     one('First article', 'firstArticle', `${fixed(value('firstArticle') / 7, 1)} weeks`, ' after the order'),
     ...(by === null
       ? []

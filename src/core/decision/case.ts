@@ -64,7 +64,7 @@ function inFavour(study: Study, board: Board, lane: BoardLane): Argument[] {
     out.push(
       argue(
         0.2 + (1 - money.allIn / next.money.allIn),
-        explain`Least all in of all routes: ${mine} per part against ${theirs} for the next.`,
+        explain`Lowest total cost of all routes: ${mine} per part against ${theirs} for the next.`,
       ),
     );
   } else if (others.length === 0) out.push(argue(1, explain`The only casting route left by the brief.`));

@@ -8,7 +8,7 @@ test('the leader has its cost for it and at most two reasons against it, heavies
   const study = prepareStudy(bracket());
   const board = boardAt(study, 2000, '2027-01-04');
   const found = laneCase(study, board, board.leader ?? '');
-  expect(found?.for[0]?.text).toMatch(/Least all in/);
+  expect(found?.for[0]?.text).toMatch(/Lowest total cost/);
   expect(found?.against.length).toBeGreaterThan(0);
   expect(found?.against.length).toBeLessThanOrEqual(2);
   const weights = found?.against.map((a) => a.weight) ?? [];

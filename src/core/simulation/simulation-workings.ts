@@ -72,7 +72,7 @@ export function drawnWorking(
   return {
     figure: `drawn.${of}`,
     title: TITLES[of],
-    equation: 'Every uncertain figure drawn at once, the whole sum worked out for each draw, the draws put in order',
+    equation: 'Every uncertain figure drawn at once, the whole sum calculated for each draw, the draws put in order',
     expression: 'P50',
     value: lane[of].p50,
     unit,

@@ -2,3 +2,4 @@
 export { prepareStudy } from './study';
 export { type Study } from './types';
 export { bestLayout, openCosts, survives, type StudyLane } from './study-lane';
+export { nextFields, type NextField } from './next-fields';

@@ -136,7 +136,7 @@ export function splitBaseline(
         value,
         unit: unitOf,
         symbols,
-        note: 'The cast piece and the other are worked out as parts of their own.',
+        note: 'The cast piece and the other are calculated as parts of their own.',
       });
       const cost = money(q);
       const jigOf = computed('jig', 'jig for joining', jig, code);

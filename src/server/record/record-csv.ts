@@ -15,8 +15,8 @@ export function recordCsv(sheet: RecordSheet): string {
     void rows.push([part, name, value, unit]);
   const id = signedId(sheet);
   const value = (of: string, name: string): number => workings.working(of, name).value;
-  figure('figures', 'all in', value(id, 'allIn'), `${currency}/part`);
-  figure('figures', 'programme', value(id, 'total'), currency);
+  figure('figures', 'total cost per part', value(id, 'allIn'), `${currency}/part`);
+  figure('figures', 'total cost', value(id, 'total'), currency);
   figure('figures', 'tooling over the programme', value(id, 'tooling'), currency);
   figure('figures', 'first article', value(id, 'firstArticle'), 'calendar days');
   figure('figures', 'last part', value(id, 'lastPart'), 'calendar days');
@@ -33,7 +33,7 @@ export function recordCsv(sheet: RecordSheet): string {
     figure(`cost lines${of}`, 'a part of a usual lot', value(part, 'unit'), `${currency}/part`);
   }
   for (const l of evaluation.lanes) {
-    figure('comparison', `${l.id} all in`, l.allIn, `${currency}/part`);
+    figure('comparison', `${l.id} total cost per part`, l.allIn, `${currency}/part`);
     figure('comparison', `${l.id} first article`, l.firstArticle_days, 'calendar days');
     rows.push(['comparison', `${l.id} verdict`, l.status, '']);
   }

@@ -73,7 +73,7 @@ async function renewStudies(): Promise<number> {
     // A study that cannot be worked out leads with nothing: it is not asked again until it changes.
     const found = await inPool('leader', { brief, school, rates }).catch((error: unknown) => {
       if (error instanceof Busy) throw error;
-      log.warn({ study: studyId, error: String(error) }, 'the leader of a study could not be worked out');
+      log.warn({ study: studyId, error: String(error) }, 'the leader of a study could not be calculated');
       return { quantity: null, leader: null };
     });
     await transaction((on) =>

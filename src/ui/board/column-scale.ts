@@ -39,7 +39,7 @@ export function scaleOfColumn(values: readonly number[]): ColumnScale | null {
 /** Place of a figure on a scale, whole per mille from 0 to 1000; beyond the end 1001. */
 export function along({ from, to, log }: ColumnScale, x: number): number {
   const place = log ? Math.log(x / from) / Math.log(to / from) : (x - from) / (to - from);
-  return place > 1 ? BEYOND : Math.round(1000 * Math.max(0, place));
+  return place > 1 + 1e-6 ? BEYOND : Math.round(1000 * Math.min(1, Math.max(0, place)));
 }
 
 /** Ways without a casting stretch a scale at most so far beyond the castings; what lies beyond runs off its end. */

@@ -1,4 +1,5 @@
 'use client';
+import { EstimatesLine } from '../study/estimates';
 import { Box, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
@@ -44,6 +45,7 @@ export function RoutesView() {
   return (
     <>
       <BoardTools />
+      <EstimatesLine />
       {brief.plan !== null && (
         <Text textStyle="label" data-testid="adopted-plan">
           Adopted plan: <strong>{whole(brief.plan.pieces)}</strong> pieces on {shortName(brief.plan.first)}, then{' '}

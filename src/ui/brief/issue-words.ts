@@ -2,7 +2,7 @@ import type { BriefIssue } from '@/core/brief';
 
 /** Names of the brief's fields, by path. */
 export const FIELD_NAMES: Readonly<Record<string, string>> = {
-  plan: 'Plan in two steps',
+  plan: 'Two-step plan',
   'plan.first': 'Plan, first route',
   'plan.then': 'Plan, second route',
   'plan.pieces': 'Plan, pieces before the switch',

@@ -30,7 +30,7 @@ export function TodaySection() {
             ['bought', 'bought'],
           ]}
         />
-        <NumberField path="today.cost_USD" label="Costs today" unit="USD a piece" help="Else it is worked out." />
+        <NumberField path="today.cost_USD" label="Costs today" unit="USD a piece" help="Empty: it is calculated." />
         <NumberField path="today.parts" label="Parts in it" unit="parts" help="Several parts may become one casting." />
         <NumberField
           path="today.partCost_USD"
@@ -101,7 +101,7 @@ export function TodaySection() {
           path="machiningSetups"
           label="Set-ups to machine the casting"
           unit="count"
-          help="Empty: worked out from the dimensions that are cut."
+          help="Empty: calculated from the dimensions that are cut."
         />
       </FormGrid>
     </Section>

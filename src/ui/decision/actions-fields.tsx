@@ -2,7 +2,14 @@
 import { Box, Fieldset, Grid, IconButton, Input, Text, Textarea } from '@chakra-ui/react';
 import { X } from 'lucide-react';
 import { useEffect, useRef } from 'react';
-import { Controller, useFieldArray, useFormState, type Control, type UseFormRegister } from 'react-hook-form';
+import {
+  Controller,
+  useFieldArray,
+  useFormState,
+  type Control,
+  type UseFormClearErrors,
+  type UseFormRegister,
+} from 'react-hook-form';
 import type { Action } from '@/core/decision';
 import { DateInput } from '../fields/date-input';
 import { FigureButton } from '../kit';
@@ -13,11 +20,13 @@ import type { Signing } from './use-signing';
 export function ActionsFields({
   control,
   register,
+  clearErrors,
   suggested,
   kept,
 }: {
   readonly control: Control<Signing>;
   readonly register: UseFormRegister<Signing>;
+  readonly clearErrors: UseFormClearErrors<Signing>;
   readonly suggested: readonly Action[];
   /** Whether the actions are those of a decision signed before. */
   readonly kept: boolean;
@@ -72,6 +81,8 @@ export function ActionsFields({
                   bad={fieldState.invalid}
                   value={value}
                   onTake={onChange}
+                  // What is wrong goes as one types: were it to go on leaving, the button pressed would move away.
+                  onTyping={() => clearErrors(`actions.${i}.by`)}
                   inputRef={ref}
                 />
               )}

@@ -33,7 +33,7 @@ export function SignForm({
 }) {
   const { orderDate, saveState } = useStudy('orderDate', 'saveState');
   const kept = (before?.actions.length ?? 0) > 0;
-  const { register, control, handleSubmit, formState } = useForm<Signing>({
+  const { register, control, clearErrors, handleSubmit, formState } = useForm<Signing>({
     defaultValues: {
       why: before?.why ?? '',
       signedBy: ownName(),
@@ -67,7 +67,13 @@ export function SignForm({
             })}
           />
         </SignField>
-        <ActionsFields control={control} register={register} suggested={suggested} kept={kept} />
+        <ActionsFields
+          control={control}
+          register={register}
+          clearErrors={clearErrors}
+          suggested={suggested}
+          kept={kept}
+        />
         <Fold summary="Somebody disagrees">
           <SignField id="against" label="Why not" error={errors.against} help="Kept beside the decision.">
             <Textarea rows={2} {...register('against', { maxLength: MOST_LETTERS })} />
@@ -103,6 +109,7 @@ export function SignForm({
                   bad={fieldState.invalid}
                   value={value}
                   onTake={onChange}
+                  onTyping={() => clearErrors('signedOn')}
                   inputRef={ref}
                 />
               )}

@@ -23,6 +23,7 @@ export function DateInput({
   bad = false,
   value,
   onTake,
+  onTyping,
   inputRef,
 }: {
   readonly id?: string;
@@ -33,6 +34,8 @@ export function DateInput({
   readonly value: string;
   /** Called with ISO text, with nothing for an emptied field, or with what was typed where that is no date. */
   readonly onTake: (value: string) => void;
+  /** Called at each letter: what was said of the date before may go. */
+  readonly onTyping?: () => void;
   readonly inputRef?: RefCallback<HTMLInputElement>;
 }) {
   /** What stands in the field; null where it is the value. */
@@ -71,6 +74,7 @@ export function DateInput({
         onChange={(event) => {
           waiting.current = event.target.value;
           setTyped(event.target.value);
+          onTyping?.();
         }}
         onKeyDown={(event) => event.key === 'Enter' && take()}
         onBlur={take}

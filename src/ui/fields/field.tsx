@@ -4,6 +4,7 @@ import { useId, type ReactNode } from 'react';
 import { DATE_SHOWN_WANTED, DATE_WANTED } from '@/core/base/plain-date';
 import type { Origin } from '@/core/part-file/measured';
 import { useBriefForm } from '../brief/form-context';
+import { EstimateTag } from '../study/estimates';
 import { field } from '../theme/recipes/fields';
 
 export interface FieldProps {
@@ -81,6 +82,7 @@ export function Field({
         </AssumedButton>
       )}
       <OriginTag origin={origin} />
+      <EstimateTag path={path} />
     </>
   );
   const below = (

@@ -46,9 +46,10 @@ export function decisionChanges(was: DecisionRecord | undefined, is: DecisionRec
     const { plan } = d.snapshot;
     return {
       'decision: route': shortName(d.laneId),
-      'decision: in two steps': plan == null ? 'no' : `${whole(plan.pieces)} on ${shortName(plan.first)} first`,
+      'decision: two-step plan': plan == null ? 'no' : `${whole(plan.pieces)} on ${shortName(plan.first)} first`,
       'decision: quantity': `${whole(d.quantity)} pieces`,
-      'decision: all in a part': lane?.allIn == null ? '' : `${perPart(lane.allIn)} ${d.snapshot.evaluation.currency}`,
+      'decision: total cost per part':
+        lane?.allIn == null ? '' : `${perPart(lane.allIn)} ${d.snapshot.evaluation.currency}`,
       'decision: rates': d.snapshot.rates.name,
       'decision: why': d.why,
       'decision: signed': `${d.signedBy}, ${plainDate(d.signedOn)}`,

@@ -43,7 +43,7 @@ test('a file is taken where it is dropped', async () => {
 
 test('words dropped are no file', async () => {
   const { onFile } = open();
-  await act(async () => void fireEvent.drop(drop(), { dataTransfer: { files: [], items: [] } }));
+  await act(async () => void fireEvent.drop(drop(), { dataTransfer: { types: ['text/plain'], files: [], items: [] } }));
   expect(onFile).not.toHaveBeenCalled();
 });
 

@@ -23,6 +23,13 @@ class SilentWorker {
   terminate(): void {}
 }
 
+/** What a browser has and the page of the tests lacks. */
+class StillObserver {
+  observe(): void {}
+  unobserve(): void {}
+  disconnect(): void {}
+}
+
 /** Where screens were sent to. */
 export interface Opened {
   readonly asked: readonly Asked[];
@@ -37,6 +44,8 @@ export interface Opened {
 export function mountStudy(brief: Brief, view: ReactNode, decisions: readonly DecisionRecord[] = []): Opened {
   vi.stubGlobal('Worker', SilentWorker);
   vi.stubGlobal('scrollTo', () => undefined);
+  vi.stubGlobal('ResizeObserver', StillObserver);
+  vi.stubGlobal('CSS', { escape: (text: string) => text.replace(/[^\w-]/g, '\\$&') });
   const asked = standInServer();
   const visited: string[] = [];
   const go = (to: string): void => void visited.push(to);

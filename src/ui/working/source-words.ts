@@ -6,6 +6,6 @@ export const SOURCE_WORDS = {
   rate: 'rate set',
   alloy: 'alloy',
   route: 'route',
-  computed: 'worked out',
+  computed: 'calculated',
   choice: 'chosen',
 } as const satisfies Record<WorkingSymbol['source'], string>;

@@ -22,7 +22,7 @@ export const SHORT_NAMES: Readonly<Record<string, string>> = {
   stamped: 'stamped from strip',
   fabricated: 'today’s assembly',
   split: 'split in two and joined',
-  plan: 'the plan in two steps',
+  plan: 'the two-step plan',
   'plan.1': 'the first step',
   'plan.2': 'the second step',
   'plan.alone': 'the best route alone',

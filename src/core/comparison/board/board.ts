@@ -140,7 +140,7 @@ function withGap(lane: BoardLane, leader: BoardLane | null, second: BoardLane | 
       : {
           status: 'fits',
           spare: Math.max(-1, least / mine - 1),
-          reason: `All in ${Math.round(100 * (mine / least - 1))} % over the leader.`,
+          reason: `Total cost ${Math.round(100 * (mine / least - 1))} % over the leader.`,
         };
   return { ...lane, cells: { ...lane.cells, perPart } };
 }

@@ -57,7 +57,7 @@ export const COMPARISON_COLUMNS: readonly ComparisonColumn[] = [
     onPaper: (c) => `tooling, ${c}`,
   }),
   money('unit', 'part price of a usual lot', (l) => l.unit),
-  money('allIn', 'total cost per part', (l) => l.allIn, { inWorkbook: true, onPaper: (c) => `all in, ${c} per part` }),
+  money('allIn', 'total cost per part', (l) => l.allIn, { inWorkbook: true, onPaper: (c) => `total, ${c} per part` }),
   money('total', 'total', (l) => l.total, { inWorkbook: true }),
   {
     id: 'firstArticle',

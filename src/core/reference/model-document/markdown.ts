@@ -11,7 +11,7 @@ function equation(
   pageOf: PageOf,
 ): string {
   const rows = symbols.map((s) => {
-    const from = [s.source === 'computed' ? 'worked out' : s.source, s.path === '' ? '' : `\`${s.path}\``];
+    const from = [s.source === 'computed' ? 'calculated' : s.source, s.path === '' ? '' : `\`${s.path}\``];
     const opens =
       s.opens === ''
         ? s.symbol
@@ -41,7 +41,7 @@ export function markdownOf(subject: ModelSubject, all: readonly ModelSubject[]):
     `# ${subject.title}`,
     '',
     'Made by `npm run equations` of the definitions the product works with; a test makes it anew and compares. An equation',
-    'of several forms is worked out by the one that a case needs. `on(x)` is 1 where x is above 0, else 0; `sum` and `least`',
+    'of several forms is calculated by the one that a case needs. `on(x)` is 1 where x is above 0, else 0; `sum` and `least`',
     'are of a list; `ceil` and `floor` leave out noise of a billionth.',
     '',
     ...subject.equations.map((e) => equation(e, subject, (anchor) => pages.get(anchor))),

@@ -14,7 +14,7 @@ export function spareWorking(
 ): Working {
   return {
     figure: `spare.${need.pieces}`,
-    title: `Days in hand of ${need.pieces} ${need.name}`,
+    title: `Days early: ${need.pieces} ${need.name}`,
     equation: 'The day asked, less the day by which so many exist, begun days counted whole',
     expression: 'd - ceil(D)',
     value: asked_d - Math.ceil(day_d),

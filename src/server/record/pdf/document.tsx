@@ -83,7 +83,7 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
           </View>
         </Section>
         {plan != null && (
-          <Section title="The plan in two steps">
+          <Section title="Two-step plan">
             <Lines lines={planExplanation(plan, currency, orderDate).map(plain)} />
           </Section>
         )}
@@ -94,18 +94,18 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
             </Section>
           </View>
           <View style={{ flex: 1 }}>
-            <Section title="The strongest case against it">
+            <Section title="Strongest reasons against it">
               <Lines lines={of.get('Against it') ?? ['No reason against it was found.']} numbered />
             </Section>
           </View>
         </View>
         {simulation != null && (
-          <Section title="How sure it was">
+          <Section title="Uncertainty">
             <Lines lines={simulationLines(sheet)} />
           </Section>
         )}
         {simulation != null && simulation.flips.length > 0 && (
-          <Section title="What would overturn it" note="one figure at a time, the rest at likely">
+          <Section title="What would change the choice" note="one input at a time, the others at their likely values">
             <Lines lines={simulation.flips} />
           </Section>
         )}
@@ -129,13 +129,13 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
         </Section>
         <Section
           title="Cost against quantity"
-          note={`all in, ${currency} a part; both axes by ratio; each route by its best variant`}
+          note={`total cost, ${currency} per part; both axes logarithmic; each route in its best variant`}
         >
           <CostChart study={study} q={decision.quantity} chosen={decision.laneId} />
         </Section>
         <Section
           title="From the order to the last part"
-          note="open: to the first article; full: the run; broken rule: the first delivery asked"
+          note="open: to the first article; full: series production; dashed line: the first delivery asked"
         >
           <CalendarChart
             evaluation={evaluation}
@@ -149,11 +149,11 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
         </Section>
         <Section
           onNewPage
-          title="Workings of the figures that carry it"
+          title="Workings of the key figures"
           note={
             sheet.sameCore
               ? 'each symbol with its value and where it comes from'
-              : `worked out again by another core than signed it (${decision.coreVersion})`
+              : `calculated again by another version of the model than signed it (${decision.coreVersion})`
           }
         >
           <Workings sheet={sheet} />

@@ -182,7 +182,7 @@ export const PERMANENT_MOULD: Route = {
     {
       id: 'low-pressure',
       name: 'Low-pressure (metal pushed up a riser tube)',
-      why: 'yield near nine tenths, little crew, dearer machine and slower cycle',
+      why: 'yield near nine tenths, little crew, costlier machine and slower cycle',
       capability: {
         mass_kg: { min: 0.3, max: 40, basis: 'rule' },
         families: {

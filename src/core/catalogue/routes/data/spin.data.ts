@@ -127,7 +127,7 @@ export const SPIN: Route = {
     {
       id: 'silicone-rubber',
       name: 'Silicone rubber, metal to about 450 °C',
-      why: 'dearer rubber, shorter life, but it takes zinc',
+      why: 'costlier rubber, shorter life, but it takes zinc',
       capability: {
         families: {
           aluminium: { ok: 'no', why: 'silicone chars within a few spins' },

@@ -4,7 +4,7 @@ import { plainDateSchema } from '@/core/base/plain-date';
 
 /** Who does not agree, and why. */
 export const dissentSchema = z.strictObject({
-  who: z.string().trim().min(1, 'the name of who does not agree').max(80),
+  who: z.string().trim().min(1, 'the name of who disagrees').max(80),
   words: z.string().trim().min(1, 'a reason of at least one word').max(4000),
 });
 

@@ -1,0 +1,16 @@
+import { chromium } from '@playwright/test';
+const base = 'http://127.0.0.1:3911';
+const b = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+const p = await b.newPage({ viewport: { width: 1280, height: 800 } });
+p.on('console', (m) => m.type() === 'error' && console.log('console', m.text().slice(0, 300)));
+p.on('pageerror', (e) => console.log('pageerror', String(e).slice(0, 300)));
+await p.goto(base + '/');
+await p.getByRole('button', { name: 'New part', exact: true }).click();
+await p.waitForURL(/brief$/);
+await p.waitForTimeout(1500);
+await p.getByRole('region', { name: 'Part file' }).locator('input[type=file]').setInputFiles('src/server/demo/parts/gear-head.stl');
+await p.waitForTimeout(6000);
+console.log(p.url());
+console.log((await p.locator('main').innerText()).slice(0, 1500));
+await p.screenshot({ path: '/tmp/shot-part1.png' });
+await b.close();
