@@ -229,7 +229,9 @@ test('the arrow of the draw is taken by the hand and by keys, and catches on a d
   await page.mouse.down();
   // Level with the middle of the picture and far to the right: along x, seen from the front.
   await page.mouse.move(room.x + room.width * 1.4, room.y + room.height / 2 + 4, { steps: 8 });
-  await expect(page.getByText('let go, or press Enter')).toContainText('Along 1.00, 0.00, 0.00');
+  await expect(page.getByRole('status').filter({ hasText: 'press Enter, to open this way' })).toContainText(
+    'Along 1.00, 0.00, 0.00',
+  );
   await page.mouse.up();
   await expect(told).toContainText('along 1.00, 0.00, 0.00', { timeout: 30_000 });
   await expect(page.getByTestId('part-busy')).toHaveCount(0);
@@ -237,13 +239,15 @@ test('the arrow of the draw is taken by the hand and by keys, and catches on a d
   await handle.focus();
   await page.keyboard.press('ArrowUp');
   await page.keyboard.press('ArrowUp');
-  await expect(page.getByText('let go, or press Enter')).toContainText('Along 0.98, 0.00, 0.17');
+  await expect(page.getByRole('status').filter({ hasText: 'press Enter, to open this way' })).toContainText(
+    'Along 0.98, 0.00, 0.17',
+  );
   await page.keyboard.press('Escape');
-  await expect(page.getByText('let go, or press Enter')).toHaveCount(0);
+  await expect(page.getByRole('status').filter({ hasText: 'press Enter, to open this way' })).toHaveCount(0);
   await expect(told).toContainText('along 1.00, 0.00, 0.00');
   await page.keyboard.press('ArrowUp');
   await page.keyboard.press('ArrowUp');
-  await expect(page.getByText('let go, or press Enter')).toContainText('0.17');
+  await expect(page.getByRole('status').filter({ hasText: 'press Enter, to open this way' })).toContainText('0.17');
   await page.keyboard.press('Enter');
   await expect(told).toContainText('along 0.98, 0.00, 0.17', { timeout: 30_000 });
   await saved(page);

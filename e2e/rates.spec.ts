@@ -81,7 +81,11 @@ test('a working leads to its rate, and metal prices are filled from a day of the
   const cell = sheet.getByRole('row').filter({ hasText: 'total of the programme' });
   await cell.getByRole('button').click();
   await sheet.getByRole('row').filter({ hasText: 'price factor' }).getByRole('button').click();
-  await sheet.getByRole('row').filter({ hasText: 'overhead' }).getByRole('link', { name: 'rate set' }).click();
+  await sheet
+    .getByRole('row')
+    .filter({ hasText: 'overhead' })
+    .getByRole('link', { name: 'rates', exact: true })
+    .click();
   await expect(page).toHaveURL(/rates\/shipped-1#global\.oh/);
   await expect(page.locator('tr[data-marked]')).toContainText('overhead');
 

@@ -47,7 +47,7 @@ test('a tolerance is given up beside the brief, adopted as a new revision, and t
   const tray = page.getByTestId('what-ifs');
   const a = tray.getByRole('group', { name: 'What-if A' });
   await expect(a).toContainText('without head bore');
-  const real = tray.getByRole('group', { name: 'The brief as it stands' });
+  const real = tray.getByRole('group', { name: 'Brief', exact: true });
   const total = async (of: typeof a): Promise<number> =>
     Number((await of.locator('dd button').nth(1).innerText()).replaceAll('\u202f', ''));
   expect(await total(a)).toBeLessThan(await total(real));

@@ -4,7 +4,7 @@ import { PageLink } from '@/ui/kit';
 export default function NotFound() {
   return (
     <Box mt="6">
-      <Heading as="h1" size="lg">
+      <Heading as="h1" size="lg" mt="3">
         Page not found
       </Heading>
       <Text>

@@ -7,7 +7,7 @@ export const metadata: Metadata = { title: 'Calculator' };
 export default function Page() {
   return (
     <>
-      <Heading as="h1" size="lg">
+      <Heading as="h1" size="lg" mt="3">
         Calculator
       </Heading>
       <BenchView fill={null} />

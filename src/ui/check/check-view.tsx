@@ -94,7 +94,7 @@ export function CheckView() {
   const passed = here?.filter((r) => r.outcome === 'passed').length ?? 0;
   return (
     <Box as="section" mt="3.5">
-      <Heading as="h1" size="lg">
+      <Heading as="h1" size="lg" mt="3">
         Check the arithmetic
       </Heading>
       <Text maxW="80ch" my="1.5">

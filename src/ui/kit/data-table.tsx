@@ -133,7 +133,15 @@ function Head<T>({
     return title === '' || title === null ? <VisuallyHidden>{name}</VisuallyHidden> : title;
   const Arrow = sort?.up ? ArrowUp : ArrowDown;
   return (
-    <Button variant="plain" size="xs" onClick={() => onPress(id)}>
+    <Button
+      variant="plain"
+      size="xs"
+      height="auto"
+      color="inherit"
+      fontWeight="inherit"
+      textStyle="label"
+      onClick={() => onPress(id)}
+    >
       {title}
       {sort?.id === id && <Arrow size={12} aria-hidden />}
     </Button>

@@ -19,7 +19,7 @@ export function ModelView({ subjects }: { readonly subjects: readonly ModelSubje
   return (
     <Stack as="section" mt="3.5" gap="4">
       <Box>
-        <Heading as="h1" size="lg">
+        <Heading as="h1" size="lg" mt="3">
           The model
         </Heading>
         <Text maxW="80ch" mt="1">

@@ -25,10 +25,10 @@ const hub = new File(['solid'], 'hub.stl');
 
 test('a file is taken where it is dropped', async () => {
   const { onFile } = open();
-  await act(async () => void fireEvent.dragOver(drop(), { dataTransfer: { types: ['Files'], items: [] } }));
+  await act(() => Promise.resolve(void fireEvent.dragOver(drop(), { dataTransfer: { types: ['Files'], items: [] } })));
   expect(drop().dataset).toHaveProperty('dragging');
-  await act(
-    async () =>
+  await act(() =>
+    Promise.resolve(
       void fireEvent.drop(drop(), {
         dataTransfer: {
           types: ['Files'],
@@ -36,6 +36,7 @@ test('a file is taken where it is dropped', async () => {
           items: [{ kind: 'file', webkitGetAsEntry: () => ({ isFile: true }), getAsFile: () => hub }],
         },
       }),
+    ),
   );
   await vi.waitFor(() => expect(onFile).toHaveBeenCalledWith(hub));
   expect(drop().dataset).not.toHaveProperty('dragging');
@@ -43,7 +44,9 @@ test('a file is taken where it is dropped', async () => {
 
 test('words dropped are no file', async () => {
   const { onFile } = open();
-  await act(async () => void fireEvent.drop(drop(), { dataTransfer: { types: ['text/plain'], files: [], items: [] } }));
+  await act(() =>
+    Promise.resolve(void fireEvent.drop(drop(), { dataTransfer: { types: ['text/plain'], files: [], items: [] } })),
+  );
   expect(onFile).not.toHaveBeenCalled();
 });
 
@@ -52,9 +55,10 @@ test('a file is taken where it is chosen, and the same one can be chosen again',
   const field = place().querySelector<HTMLInputElement>('input[type="file"]');
   if (field === null) throw new Error('no field');
   expect(field.accept).toContain('.stl');
-  for (let k = 0; k < 2; k++) await act(async () => void fireEvent.input(field, { target: { files: [hub] } }));
+  for (let k = 0; k < 2; k++)
+    await act(() => Promise.resolve(void fireEvent.input(field, { target: { files: [hub] } })));
   expect(onFile).toHaveBeenCalledTimes(2);
-  await act(async () => void fireEvent.input(field, { target: { files: [] } }));
+  await act(() => Promise.resolve(void fireEvent.input(field, { target: { files: [] } })));
   expect(onFile).toHaveBeenCalledTimes(2);
 });
 

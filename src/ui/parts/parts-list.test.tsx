@@ -153,7 +153,7 @@ describe('a study file', () => {
   async function chosen(text: string): Promise<void> {
     open();
     const file = Object.assign(new File([text], 'hub.json'), { text: () => Promise.resolve(text) });
-    await act(async () => void fireEvent.input(screen.getByTestId('file'), { target: { files: [file] } }));
+    await act(() => Promise.resolve(void fireEvent.input(screen.getByTestId('file'), { target: { files: [file] } })));
     await wait(10);
   }
 

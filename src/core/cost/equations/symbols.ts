@@ -96,7 +96,7 @@ export const nt = choice('cavities of the tool', 'cavities');
 export const mc = figure('cast mass, machining stock included', 'kg', 'mc');
 export const C1 = figure('first tool', 'USD', 'C1');
 export const D = figure('mean size, the cube root of L·W·H', 'dm');
-export const a = brief('geometry.area_cm2', 'whole surface', 'dm²');
+export const a = brief('geometry.area_cm2', 'surface area', 'dm²');
 export const nU = brief('geometry.undercuts', 'undercuts', 'undercuts');
 export const nSet = (meaning = 'machining set-ups'): SymbolOf<unknown> => figure(meaning, 'set-ups', 'nSet');
 export const lot = brief('quantity.lot', 'pieces of a full lot', 'pieces');
