@@ -21,7 +21,7 @@ test('from an empty database to a signed decision on a part file of one’s own 
   };
 
   await page.goto(own.place.url);
-  await expect(page.getByRole('heading', { name: 'Start with a part' })).toBeVisible();
+  await expect(page.getByTestId('start')).toBeVisible();
   const chosen = page.waitForEvent('filechooser');
   await click(page.getByRole('button', { name: 'Choose a part file' }));
   await (await chosen).setFiles(PART);

@@ -12,7 +12,7 @@ test('a part is typed from nothing, decided and signed; after a restart it is fo
   await own.start('--empty');
   await page.goto(own.place.url);
   await expect(page.getByText('No part yet')).toBeVisible();
-  await page.getByRole('button', { name: 'New part' }).click();
+  await page.getByTestId('start').getByRole('button', { name: 'New part' }).click();
   await expect(page).toHaveURL(/\/brief$/);
   await expect(page.getByTestId('verdict')).toContainText('the brief needs');
   const type = async (label: string, text: string): Promise<void> => {

@@ -184,7 +184,7 @@ test('a measured value is typed over with a note, and taken back', async ({ page
   await openView(page, id, 'part');
   await measured(page);
   const wall = row(page, 'wallMin_mm');
-  await expect(wall).toContainText('typed over');
+  await expect(wall).toContainText('Use measured');
   await page.getByLabel('Why thinnest wall differs from the measured value').fill('ground away later');
   await page.getByLabel('Why thinnest wall differs from the measured value').blur();
   await saved(page);

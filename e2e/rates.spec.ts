@@ -46,7 +46,7 @@ test('a copy of the rates is made, a study takes it, a figure is changed, and th
   await expect(page.getByTestId('moved').getByRole('row').nth(1)).toContainText(was.toFixed(2));
   await page.getByRole('button', { name: 'Save changes' }).click();
   await expect(page.getByRole('table', { name: 'Changes of this set' })).toContainText('wage round');
-  await expect(page.getByText(/2 of 1\u202f\d+ figures are the shop’s own/)).toBeVisible();
+  await expect(page.getByText(/2 of 1\u202f\d+ figures are your own/)).toBeVisible();
   const moved = page.getByTestId('moved').getByRole('row').nth(1);
   await expect(moved).toContainText('+');
 
@@ -96,7 +96,7 @@ test('a working leads to its rate, and metal prices are filled from a day of the
   await expect(page.getByRole('alert').first()).toContainText('2024-01-01');
   await page.getByLabel('Date', { exact: true }).fill('2 Mar 2026');
   await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: /Fill all metal prices/ }).click();
+  await page.getByRole('button', { name: 'Use the metal prices of this date' }).click();
   await expect(page.getByText('53 figures changed, not saved')).toBeVisible();
   await expect(page.getByLabel('Why')).toHaveValue('simulated metal prices of 2 Mar 2026');
   await page.getByRole('button', { name: 'Discard changes' }).click();
@@ -104,9 +104,9 @@ test('a working leads to its rate, and metal prices are filled from a day of the
 
   const text = 'path,low,likely,high\nglobal.Rlab,20,30,40\nglobal.Rmc,9,8,7\n';
   await page
-    .getByLabel('CSV of rates')
+    .locator('input[type=file]')
     .setInputFiles({ name: 'quotes.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
-  await expect(page.getByText('quotes.csv: 1 figures taken in')).toBeVisible();
+  await expect(page.getByText('quotes.csv: 1 figures imported')).toBeVisible();
   await expect(page.getByText('line 3, global.Rmc: “9 · 8 · 7”')).toBeVisible();
   await expect(page.getByText('1 figure changed, not saved')).toBeVisible();
 });

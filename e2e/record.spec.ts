@@ -82,9 +82,9 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   const sheet = page.getByTestId('working');
   await page
     .getByTestId('sure')
-    .getByRole('button', { name: /^[\d.]+ to [\d.]+ USD$/ })
+    .getByRole('button', { name: /^[\d.]+–[\d.]+ USD$/ })
     .click();
-  await expect(sheet).toContainText('draws in which none of the race is cheaper');
+  await expect(sheet).toContainText('simulations in which none of the race is cheaper');
   await sheet
     .getByRole('row', { name: /with every figure at likely/ })
     .getByRole('button')

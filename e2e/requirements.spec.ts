@@ -25,7 +25,7 @@ test('what a requirement adds is the difference of two comparisons, lane by lane
     answer.lanes.find((l) => l.id === answer.leader)?.allIn ?? NaN;
   await openView(page, id, 'requirements');
   await setQuantity(page, 9000);
-  await expect(page.getByRole('heading', { name: /at 9\u202f000 pieces/ })).toBeVisible();
+  await expect(page.locator('h2').filter({ hasText: 'at 9\u202f000 pieces' })).toBeVisible();
   const row = page.locator('[data-requirement="needs.heatTreated"]');
   await expect(row).toContainText((allIn(asked) - allIn(without)).toFixed(2));
   await row.getByRole('button', { name: /a part/ }).click();

@@ -1,4 +1,5 @@
 'use client';
+import { useReady } from '../shell/use-ready';
 import { Box, Button, Flex, Heading, Input, Span, Text } from '@chakra-ui/react';
 import type { StandingsKept } from '@/server/results';
 import type { ListAsked, StudyPage, StudySort } from '@/server/studies';
@@ -34,7 +35,10 @@ export function PartsList({
   const { studies: shown, found, total, page } = list.page;
   const { search, sort, up } = list.asked;
   const acts = useListActions(() => list.again());
-  const { busy, refused } = acts;
+  // Until the page has come to life nothing can be pressed in it that would be lost.
+  const ready = useReady();
+  const busy = acts.busy || !ready;
+  const { refused } = acts;
 
   const fallen = standings !== null && standings.counts.weaker + standings.counts.overturned > 0;
   const pages = Math.max(1, Math.ceil(found / PAGE_ROWS));

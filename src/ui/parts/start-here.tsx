@@ -38,8 +38,8 @@ export function StartHere({
       <EmptyState.Content>
         <EmptyState.Title>No part yet</EmptyState.Title>
         <EmptyState.Description>
-          Volume, box, alloy and quantity are enough for a first comparison of the nine casting routes. The rest is
-          estimated, marked as estimated, and asked for in the order in which it matters.
+          Volume, box, alloy and quantity are enough for a first comparison of the nine casting routes. What else is
+          missing is estimated or left open, marked as such, and asked for in the order in which it matters.
         </EmptyState.Description>
         <Grid templateColumns={{ base: '1fr', md: 'repeat(3, 1fr)' }} gap="8" width="full" mt="3">
           <WayIn icon={<BoxIcon size={18} />} title="Drop a part file">
