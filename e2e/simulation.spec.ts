@@ -21,7 +21,7 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
   // The programme as well as the part; by the hand and by a key their working opens, down to the likely sum.
   const sheet = page.getByTestId('working');
   await verdict.locator('dl > div').filter({ hasText: 'Total cost, 80 % range' }).getByRole('button').click();
-  await expect(sheet).toContainText('The whole programme over the draws');
+  await expect(sheet).toContainText('The whole programme in the simulations');
   await sheet
     .getByRole('row', { name: /with every figure at likely/ })
     .getByRole('button')
@@ -30,7 +30,7 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
   await page.keyboard.press('Escape');
   await leader.locator('[data-column="perPart"]').focus();
   await page.keyboard.press('h');
-  await expect(sheet).toContainText('draws in which none of the race is cheaper');
+  await expect(sheet).toContainText('simulations in which none of the race is cheaper');
   await page.keyboard.press('Escape');
 
   const flips = page.getByRole('list', { name: 'What would overturn it' });

@@ -60,7 +60,7 @@ interface Shot {
 async function main(): Promise<void> {
   const hub = await idOf('Tripod hub');
   const gear = await idOf('Gear head body, sealed');
-  // A record to be looked at: signed on a copy, which is put away afterwards.
+  // A record to be looked at: signed on a copy, which is archived afterwards.
   const signed = await signedCopy(gear);
   const shots: readonly Shot[] = [
     { name: 'parts', path: '/' },
@@ -71,11 +71,11 @@ async function main(): Promise<void> {
       dark: true,
       full: true,
       act: async (page) => {
-        await page.getByRole('list', { name: 'What would overturn it' }).waitFor();
+        await page.getByRole('table', { name: 'What would change the choice' }).waitFor();
         await page.getByRole('table', { name: 'What moves the choice' }).waitFor();
         // What stands far below is drawn when it is come to; here all of it is.
         await page.evaluate(
-          `document.querySelectorAll('.is-below').forEach((e) => { e.style.contentVisibility = 'visible'; })`,
+          `document.querySelectorAll('*').forEach((e) => { if (getComputedStyle(e).contentVisibility === 'auto') e.style.contentVisibility = 'visible'; })`,
         );
         await page.waitForTimeout(2000);
       },
@@ -112,8 +112,8 @@ async function main(): Promise<void> {
       act: async (page) => {
         await page.getByRole('table', { name: 'Measured and in the brief' }).waitFor({ timeout: 60_000 });
         await page.getByTestId('part-busy').waitFor({ state: 'detached', timeout: 60_000 });
-        await page.getByRole('button', { name: 'sections by sphere' }).click();
-        await page.getByLabel('Cut across').selectOption('1');
+        await page.getByRole('button', { name: 'sections (sphere)' }).click();
+        await page.getByRole('radiogroup', { name: 'Cut across' }).getByText('y', { exact: true }).click();
         await page.waitForTimeout(1000);
       },
     },
@@ -176,7 +176,7 @@ async function main(): Promise<void> {
       colorScheme: shot.dark === true ? 'dark' : 'light',
     });
     await page.goto(`${base}${shot.path}`, { waitUntil: 'networkidle' });
-    if (shot.path.startsWith('/studies/')) await page.locator('#rail rect[fill^="var(--tone"]').first().waitFor();
+    if (shot.path.startsWith('/studies/')) await page.locator('#rail [data-run]').first().waitFor();
     await shot.act?.(page);
     await page.waitForTimeout(700);
     await page.screenshot({ path: `${folder}/${shot.name}.png`, fullPage: shot.full === true });
