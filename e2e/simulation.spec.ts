@@ -33,8 +33,8 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
   await expect(sheet).toContainText('simulations in which none of the race is cheaper');
   await page.keyboard.press('Escape');
 
-  const flips = page.getByRole('list', { name: 'What would overturn it' });
-  const quantity = flips.getByRole('listitem').filter({ hasText: 'pieces over the life' });
+  const flips = page.getByRole('table', { name: 'What would change the choice' });
+  const quantity = flips.getByRole('row').filter({ hasText: 'pieces over the life' });
   await expect(quantity).toContainText('Stays first down to', { timeout: 20_000 });
   const at = Number(/down to ([\d\u202f]+) pieces/.exec(await quantity.innerText())![1]!.replace(/\D/g, ''));
   // How it was found: at that quantity both programmes cost as good as the same.
@@ -44,11 +44,11 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
     .click();
   await expect(sheet).toContainText('Against gravity die, ladled by hand: total of the programme');
   await page.keyboard.press('Escape');
-  const tooling = flips.getByRole('listitem').filter({ hasText: 'Stays first while the price of its tooling' });
+  const tooling = flips.getByRole('row').filter({ hasText: 'Stays first while the price of its tooling' });
   await tooling.getByRole('button').first().click();
   await expect(sheet).toContainText('now + (b − a)');
   await page.keyboard.press('Escape');
-  await quantity.getByRole('button', { name: /^rail to/ }).click();
+  await quantity.getByRole('button', { name: /^Set the rail to/ }).click();
   await expect(page.getByTestId('verdict')).toContainText('Permanent mould, tilting is cheapest');
   await setQuantity(page, 18_000);
   // By the hand: the rail is taken at 18 000 and drawn to just above the flip point, then just below it.

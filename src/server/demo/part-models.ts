@@ -29,7 +29,7 @@ export interface DemoFile {
 export function demoFile(title: string): DemoFile | undefined {
   const id = FILE_OF[title];
   if (id === undefined) return undefined;
-  const read = (name: string): Uint8Array => readFileSync(join(import.meta.dirname, 'parts', name));
+  const read = (name: string): Uint8Array => readFileSync(join(process.cwd(), 'src/server/demo/parts', name));
   const { name } = measured[id];
   return { name, bytes: read(name), still: read(`${id}.png`) };
 }

@@ -38,7 +38,7 @@ export function ReasonsPage({
     >
       {lane?.uncosted != null && <Text>{lane.uncosted}</Text>}
       <Table.ScrollArea>
-        <Table.Root size="sm">
+        <Table.Root size="sm" whiteSpace="normal">
           <Table.Header>
             <Table.Row>
               <Table.ColumnHeader>
