@@ -55,7 +55,7 @@ test('the ranking methods are weighed, the weights kept for the team, and anothe
   await expect(page.getByRole('heading', { name: /^Team weights/ })).toContainText('set by Casting buyer');
   await expect(page.getByRole('slider', { name: 'programme cost' })).toHaveAttribute('aria-valuenow', '8');
   await page.getByRole('link', { name: 'Decision', exact: true }).click();
-  await expect(page.locator('[id="lane-shell-investment/printed"]')).toBeChecked();
+  await expect(page.locator('input[type=radio][value="shell-investment/printed"]')).toBeChecked();
   const put = (weights: object) => request.put('/api/weights', { data: { weights, who: 'Journey' } });
   expect((await put({ cost: 11, first: 3, operations: 1, reserve: 1, scrap: 1 })).status()).toBe(400);
   expect((await put({ cost: 0, first: 0, operations: 0, reserve: 0, scrap: 0 })).status()).toBe(400);
