@@ -128,7 +128,7 @@ test('a plan in two steps is adopted and signed; a rate is changed and the decis
   await expect(sheet).toContainText('at 18\u202f000 pieces, the signed brief at today’s rates');
   await closeSheet(page);
   await page.getByTestId('standing').getByRole('button', { name: /USD$/ }).nth(1).click();
-  await expect(sheet).toContainText('the plan in two steps, at 18\u202f000 pieces, as signed');
+  await expect(sheet).toContainText('the two-step plan, at 18\u202f000 pieces, as signed');
   await closeSheet(page);
   await expect(page.getByTestId('standing')).toHaveAttribute('data-standing', 'overturned');
   const changes = page.getByTestId('changes');

@@ -28,7 +28,7 @@ test('what a requirement adds is the difference of two comparisons, lane by lane
   await expect(page.locator('h2').filter({ hasText: 'at 9\u202f000 pieces' })).toBeVisible();
   const row = page.locator('[data-requirement="needs.heatTreated"]');
   await expect(row).toContainText((allIn(asked) - allIn(without)).toFixed(2));
-  await row.getByRole('button', { name: /a part/ }).click();
+  await row.getByRole('button', { name: /per part/ }).click();
   const sheet = page.getByTestId('effect');
   await expect(sheet).toContainText('Without it: as cast.');
   const lane = sheet.getByRole('row').filter({ hasText: 'Permanent mould tilting' });

@@ -35,6 +35,10 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
 
   const flips = page.getByRole('table', { name: 'What would change the choice' });
   const quantity = flips.getByRole('row').filter({ hasText: 'pieces over the life' });
+  await page
+    .getByRole('button', { name: /^Show all \d+$/ })
+    .first()
+    .click();
   await expect(quantity).toContainText('Stays first down to', { timeout: 20_000 });
   const at = Number(/down to ([\d\u202f]+) pieces/.exec(await quantity.innerText())![1]!.replace(/\D/g, ''));
   // How it was found: at that quantity both programmes cost as good as the same.
