@@ -36,7 +36,7 @@ test('a part is typed from nothing, decided and signed; after a restart it is fo
   await page.getByLabel('Row 1, total tolerance').fill('1.6');
   await page
     .getByRole('group', { name: /Heat treated/ })
-    .getByRole('radio', { name: 'yes' })
+    .getByText('yes', { exact: true })
     .click();
   await saved(page);
   await expect(page.getByTestId('verdict')).toContainText('is cheapest at');
@@ -58,7 +58,7 @@ test('a part is typed from nothing, decided and signed; after a restart it is fo
   await expect(page.getByTestId('record')).toContainText('Product engineer');
 
   await expect(page.getByTestId('kept-against').locator('div')).toHaveCount(2);
-  const allIn = page.getByTestId('record').getByRole('definition').filter({ hasText: 'a part; tooling' });
+  const allIn = page.getByTestId('record').getByRole('definition').filter({ hasText: 'per part; tooling' });
   await allIn.getByRole('button').first().click();
   await expect(page.getByTestId('working')).toContainText('Total cost per part');
   await page.keyboard.press('Escape');

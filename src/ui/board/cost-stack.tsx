@@ -138,7 +138,7 @@ export const CostStack = memo(function CostStack({ q, lanes, currency, onOpen }:
                     laneId={lane.id}
                     id={id}
                     share={Math.max(0.001, Math.round((1000 * v) / allIn) / 1000)}
-                    words={`${name}: ${perPart(cents[i] ?? 0)} ${currency} a part`}
+                    words={`${name}: ${perPart(cents[i] ?? 0)} ${currency} per part`}
                     onOpen={onOpen}
                   />
                 );

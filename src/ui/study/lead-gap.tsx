@@ -113,7 +113,7 @@ function Line({
         data-track=""
         data-first={leads || undefined}
         role="img"
-        aria-label={`${shortName(laneId)}: ${text} a part`}
+        aria-label={`${shortName(laneId)}: ${text} per part`}
       >
         <i style={{ left: 0, width: `${Math.round(1000 * share) / 10}%` }} />
       </span>
