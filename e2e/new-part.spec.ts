@@ -43,7 +43,7 @@ test('a part is typed from nothing, decided and signed; after a restart it is fo
   await expect(page.getByTestId('unknowns')).toContainText('Still a default');
 
   await page.getByRole('link', { name: 'Routes' }).click();
-  await page.getByRole('button', { name: 'set the rail there' }).waitFor({ state: 'detached' });
+  await page.getByRole('button', { name: 'set the rail to this quantity' }).waitFor({ state: 'detached' });
   await page.getByLabel('Quantity, pieces', { exact: true }).fill('3000');
   const lead = await leader(page);
   expect(lead).not.toBe('');

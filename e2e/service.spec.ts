@@ -143,5 +143,5 @@ test('methods that nothing takes are refused in words, also those no framework k
 test('what does not exist is said plainly', async ({ page, request }) => {
   expect((await request.get('/api/studies/00000000-0000-4000-8000-000000000000')).status()).toBe(404);
   await page.goto('/studies/00000000-0000-4000-8000-000000000000/routes');
-  await expect(page.getByText('Nothing stands at this address')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
 });
