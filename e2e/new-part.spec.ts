@@ -72,7 +72,7 @@ test('a part is typed from nothing, decided and signed; after a restart it is fo
   await row.getByRole('link').click();
   await page.getByRole('link', { name: 'Decision' }).click();
   await expect(page.getByTestId('record')).toContainText('Pays for its tool in the first year');
-  await expect(page.getByTestId('changes')).toContainText('Nothing: brief, rates, results and core are as they were.');
+  await expect(page.getByTestId('changes')).toContainText('Nothing: brief, rates, results and model are unchanged.');
 
   await page.getByRole('button', { name: 'Reopen as a new revision' }).click();
   await expect(page.getByText('Earlier decisions')).toBeVisible();
