@@ -57,7 +57,7 @@ test('a part is typed from nothing, decided and signed; after a restart it is fo
   await page.getByRole('button', { name: 'Sign decision' }).click();
   await expect(page.getByTestId('record')).toContainText('Product engineer');
 
-  await expect(page.getByTestId('kept-against').locator(':scope > div')).toHaveCount(2);
+  await expect(page.getByTestId('kept-against').locator(':scope > div > div')).toHaveCount(2);
   const allIn = page.getByTestId('record').getByRole('definition').filter({ hasText: 'per part; tooling' });
   await allIn.getByRole('button').first().click();
   await expect(page.getByTestId('working')).toContainText('Total cost per part');
