@@ -13,11 +13,18 @@ const UNSEEN = /^(className|data-\w.*|key|id|href|src|type|path|name|d|transform
 
 /** Texts of a source file that may reach a reader: words with a blank in them, and what stands between tags. */
 export function visibleWords(file: string): VisibleWords[] {
-  const source = ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, true, file.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS);
+  const source = ts.createSourceFile(
+    file,
+    readFileSync(file, 'utf8'),
+    ts.ScriptTarget.Latest,
+    true,
+    file.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS,
+  );
   const out: VisibleWords[] = [];
   const say = (node: ts.Node, words: string): void => {
     const text = words.replace(/\s+/g, ' ').trim();
-    if (/[a-z]/i.test(text)) out.push({ file, line: source.getLineAndCharacterOfPosition(node.getStart()).line + 1, words: text });
+    if (/[a-z]/i.test(text))
+      out.push({ file, line: source.getLineAndCharacterOfPosition(node.getStart()).line + 1, words: text });
   };
   const walk = (node: ts.Node): void => {
     if (ts.isImportDeclaration(node) || ts.isExportDeclaration(node)) return;
@@ -33,5 +40,7 @@ export function visibleWords(file: string): VisibleWords[] {
 
 /** Texts of the whole product that may reach a reader. */
 export function allVisibleWords(root: string): VisibleWords[] {
-  return globSync(['src/**/*.{ts,tsx}', '!**/*.test.*', '!**/testing/**'], { cwd: root, absolute: true }).flatMap(visibleWords);
+  return globSync(['src/**/*.{ts,tsx}', '!**/*.test.*', '!**/testing/**'], { cwd: root, absolute: true }).flatMap(
+    visibleWords,
+  );
 }

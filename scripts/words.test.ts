@@ -6,7 +6,9 @@ import { allVisibleWords } from './visible-words';
 const ROOT = join(import.meta.dirname, '..');
 const page = readFileSync(join(ROOT, 'docs/words.md'), 'utf8');
 const [, retiredPart = ''] = page.split('## Retired');
-const retired = [...retiredPart.matchAll(/^\| `(.+?)`\s+\| .+ \|$/gm)].map(([, source = '']) => source.replaceAll('\\|', '|'));
+const retired = [...retiredPart.matchAll(/^\| `(.+?)`\s+\| .+ \|$/gm)].map(([, source = '']) =>
+  source.replaceAll('\\|', '|'),
+);
 const words = allVisibleWords(ROOT);
 
 test('the page of words is read, and so are the texts', () => {
@@ -14,7 +16,10 @@ test('the page of words is read, and so are the texts', () => {
   expect(words.length).toBeGreaterThan(20_000);
   // What is looked through holds what stands between tags, in attributes and in messages.
   for (const said of ['Sign decision', 'Import study', 'is cheapest at'])
-    expect(words.some((w) => w.words.includes(said)), said).toBe(true);
+    expect(
+      words.some((w) => w.words.includes(said)),
+      said,
+    ).toBe(true);
 });
 
 describe('retired words are gone', () => {
