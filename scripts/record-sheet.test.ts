@@ -58,7 +58,7 @@ describe('the workbook of a record, worked out by another program', () => {
     };
     const close = (got: unknown, wanted: number): void => expect(got).toBeCloseTo(wanted, 6);
     close(read('Decision', 'Total cost per part'), money.allIn);
-    close(read('Decision', 'The programme'), money.total);
+    close(read('Decision', 'Total cost'), money.total);
     close(read('Decision', 'Tools over the programme'), money.tooling);
     close(read('Decision', 'First article'), dates.firstArticle_d);
     close(read('Cost lines', 'A part of a usual lot'), money.unit);
@@ -92,19 +92,19 @@ describe('the workbook of a record, worked out by another program', () => {
       engine.getCellValue({ sheet: engine.getSheetId(name) ?? -1, row, col: 1 });
     const decided = (row: string): unknown => read('Decision', find(cells['Decision'] ?? [], row));
     expect(decided('Total cost per part')).toBeCloseTo(plan.allIn, 6);
-    expect(decided('The programme')).toBeCloseTo(plan.total, 6);
+    expect(decided('Total cost')).toBeCloseTo(plan.total, 6);
     expect(decided('First article')).toBeCloseTo(plan.firstArticle_d, 6);
     expect(decided('Last part')).toBeCloseTo(plan.lastPart_d, 6);
     // Each step is a block of its own, and the blocks come to the plan.
     const lines = cells['Cost lines'] ?? [];
-    const steps = lines.flatMap((row, i) => (/^The programme of/.test(String(row[0])) ? [i] : []));
+    const steps = lines.flatMap((row, i) => (/^Total cost of/.test(String(row[0])) ? [i] : []));
     expect(steps).toHaveLength(2);
     const sums = steps.map((i) => read('Cost lines', i) as number);
     expect(sums[0]).toBeCloseTo(plan.steps[0]?.total ?? NaN, 6);
     expect((sums[0] ?? 0) + (sums[1] ?? 0) - plan.reused).toBeCloseTo(plan.total, 6);
     engine.destroy();
     const csv = recordCsv(sheet);
-    expect(csv).toContain(`figures,programme,${plan.total},USD`);
+    expect(csv).toContain(`figures,total cost,${plan.total},USD`);
     expect(csv).toContain('"cost lines, gravity-die/hand","metal, less its return"');
   });
 

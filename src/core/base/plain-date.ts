@@ -1,5 +1,3 @@
-import { z } from 'zod';
-
 /** First and last day the product reckons with. */
 export const FIRST_DATE = '1990-01-01';
 export const LAST_DATE = '2199-12-31';
@@ -10,11 +8,6 @@ export const DATE_WANTED = 'a real date from 1990-01-01 to 2199-12-31, as YYYY-M
 /** The same, as a screen shows and takes it. */
 export const DATE_SHOWN_WANTED = 'a real date from 1 Jan 1990 to 31 Dec 2199, such as 4 Jan 2027';
 
-/** A calendar date without time zone, ISO text, within the days the product reckons with. */
-export const plainDateSchema = z.iso
-  .date(DATE_WANTED)
-  .refine((iso) => iso >= FIRST_DATE && iso <= LAST_DATE, DATE_WANTED);
-
 /**
  * Whether something is such a date.
  *
@@ -23,7 +16,13 @@ export const plainDateSchema = z.iso
  * @example
  * isPlainDate('2027-02-30') // false
  */
-export const isPlainDate = (value: unknown): boolean => plainDateSchema.safeParse(value).success;
+export function isPlainDate(value: unknown): boolean {
+  if (typeof value !== 'string' || !/^\d{4}-\d{2}-\d{2}$/.test(value)) return false;
+  if (value < FIRST_DATE || value > LAST_DATE) return false;
+  const [year = 0, month = 0, day = 0] = value.split('-').map(Number);
+  const date = new Date(Date.UTC(year, month - 1, day));
+  return date.getUTCMonth() === month - 1 && date.getUTCDate() === day;
+}
 
 const MONTH_NAMES = [
   ...['january', 'february', 'march', 'april', 'may', 'june'],

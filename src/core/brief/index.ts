@@ -6,12 +6,13 @@ export {
   featureSchema,
   holeSchema,
   modelSchema,
-  OPERATION_WORDS,
   type Brief,
   type BriefInput,
   type Feature,
   type Hole,
 } from './schema';
+export { OPERATION_WORDS } from './operations.data';
+export { emptyBrief } from './empty';
 export { estimatedArea, withEstimates, type EstimatedBrief } from './estimates';
 export { readStoredBrief, type StoredBrief } from './stored';
 export { neededPieces, type Needed } from './needed';

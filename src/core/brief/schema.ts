@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { plainDateSchema } from '../base/plain-date';
+import { plainDateSchema } from '../base/plain-date-schema';
+import { OPERATION_WORDS } from './operations.data';
 
 /** A figure that may not be known yet. Missing and null mean the same: not known. */
 const known = (schema: z.ZodNumber) => schema.nullish().transform((v) => v ?? null);
@@ -16,8 +17,6 @@ const flag = z
   .boolean()
   .nullish()
   .transform((v) => v ?? null);
-
-export const OPERATION_WORDS = ['dim', 'face', 'bore', 'ream', 'drill', 'tap', 'turn', 'grind'] as const;
 
 /** One toleranced dimension. tol_mm is the whole width of the zone. */
 export const featureSchema = z.strictObject({

@@ -4,7 +4,7 @@ import { boardAt } from '../comparison/board';
 import { prepareStudy } from '../study';
 import { anyBrief } from '../testing/any-brief';
 import { bracket } from '../testing/demo-briefs';
-import { parseBrief, readStoredBrief } from '.';
+import { briefSchema, emptyBrief, parseBrief, readStoredBrief } from '.';
 
 describe('a stored brief', () => {
   test('that is sound comes back as it is', () => {
@@ -118,4 +118,8 @@ describe('a date of a brief', () => {
       if (!parsed.ok) expect(parsed.issues).toMatchObject([{ path: 'quantity.firstDelivery', value: given }]);
     }
   });
+});
+
+test('an empty brief is what the schema makes of a title alone', () => {
+  expect(emptyBrief('Cap')).toEqual(briefSchema.parse({ title: 'Cap' }));
 });

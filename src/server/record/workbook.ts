@@ -127,7 +127,7 @@ function addDecision(sheet: Worksheet, record: RecordSheet, places: Places): voi
   sheet.addRow([]);
   sheet.addRow([`${sentence(shortName(id))}: the figures that carry it`]).font = HEAD;
   figure('Total cost per part', 'allIn', `${currency}/part`, MONEY);
-  figure('The programme', 'total', currency, MONEY);
+  figure('Total cost', 'total', currency, MONEY);
   figure('Tools over the programme', 'tooling', currency, MONEY);
   figure('First article', 'firstArticle', 'days', '0.0');
   figure('Last part', 'lastPart', 'days', '0.0');
@@ -171,7 +171,7 @@ function addLinesOf(sheet: Worksheet, { workings, currency }: RecordSheet, id: s
   const rest = row('First lots and remainder', `${at('allIn')}-B${unit}-B${share}`, allIn - unit_ - tools / q);
   const all = row('Total cost per part', `B${unit}+B${share}+B${rest}`, allIn);
   sheet.getCell(`A${all}`).font = HEAD;
-  row(`The programme of ${q} pieces, ${currency}`, `B${all}*${q}`, value('total'));
+  row(`Total cost of ${q} pieces, ${currency}`, `B${all}*${q}`, value('total'));
 }
 
 const WIDTH_OF = { text: 18, money: 16, days: 18, count: 12 } as const;

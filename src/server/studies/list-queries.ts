@@ -1,4 +1,4 @@
-import { ALLOYS } from '@/core/catalogue/alloys';
+import { ALLOYS, findAlloy } from '@/core/catalogue/alloys';
 import { lifetimeQuantity, readStoredBrief } from '@/core/brief';
 import { LANES, shortName } from '@/core/catalogue/routes';
 import { CORE_VERSION } from '@/core/base/version';
@@ -28,6 +28,8 @@ export interface StudySummary {
   readonly id: string;
   readonly title: string;
   readonly alloy: string | null;
+  /** Its name, or null where none is chosen or the table has no such alloy. */
+  readonly alloyName: string | null;
   /** Pieces over the life, or null. */
   readonly quantity: number | null;
   /** Lane id of the leader at that quantity, or null. */
@@ -217,6 +219,7 @@ function summary(r: Row): StudySummary {
     id: r.id,
     title: r.title,
     alloy: r.alloy,
+    alloyName: findAlloy(r.alloy)?.name ?? null,
     quantity: lifeOf(r),
     leader: r.leader,
     fresh: Boolean(r.fresh),

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useForm, type FieldValues } from 'react-hook-form';
-import { inspectBrief, type Brief, type BriefIssue } from '@/core/brief';
+import type { Brief, BriefIssue } from '@/core/brief';
 import { MEASURED_FIELDS, originOf } from '@/core/part-file/measured';
 import { remarkWords } from '../part/remark-words';
 import { useUnits } from '../preferences';
@@ -8,7 +8,6 @@ import { useStudy } from '../study/study-context';
 import { withoutEmptied } from './emptied';
 import type { BriefForm } from './form-context';
 import { issueWords } from './issue-words';
-import { salvage } from './salvage';
 import { keepTyping, keptTyping } from './typing';
 
 /**
@@ -21,29 +20,47 @@ export function useBriefFormOf(start: Brief): BriefForm {
   const [first] = useState<FieldValues>(() => keptTyping(id) ?? start);
   const form = useForm<FieldValues>({ defaultValues: first });
   const { control, register, setValue, getValues, subscribe } = form;
-  const [found, setFound] = useState<readonly BriefIssue[]>(() => inspectBrief(withoutEmptied(first)).issues);
+  const [found, setFound] = useState<readonly BriefIssue[]>([]);
   const latest = useRef(brief);
   useEffect(() => {
     latest.current = brief;
   }, [brief]);
 
-  useEffect(
-    () =>
-      subscribe({
-        formState: { values: true },
-        callback: ({ values }) => {
-          const raw = withoutEmptied(structuredClone(values));
-          const { brief: whole, issues } = inspectBrief(raw);
-          setFound(issues);
-          keepTyping(id, whole === null ? raw : null);
-          const next = whole ?? salvage(raw, latest.current, issues);
-          if (next === null || JSON.stringify(next) === JSON.stringify(latest.current)) return;
-          latest.current = next;
-          setBrief(next);
-        },
-      }),
-    [subscribe, setBrief, id],
-  );
+  // What checks a brief is fetched once the form stands; what is typed before it comes is checked when it does.
+  useEffect(() => {
+    let check: ((values: FieldValues) => void) | null = null;
+    let left = false;
+    const fetchCheck = async (): Promise<void> => {
+      const { inspectBrief, salvage } = await import('./inspection');
+      if (left) return;
+      check = (values) => {
+        const raw = withoutEmptied(structuredClone(values));
+        const { brief: whole, issues } = inspectBrief(raw);
+        setFound(issues);
+        keepTyping(id, whole === null ? raw : null);
+        const next = whole ?? salvage(raw, latest.current, issues);
+        if (next === null || JSON.stringify(next) === JSON.stringify(latest.current)) return;
+        latest.current = next;
+        setBrief(next);
+      };
+      check(getValues());
+    };
+    // Where it did not come, the next change asks again.
+    const ask = (): void => void fetchCheck().catch(() => undefined);
+    ask();
+    const stop = subscribe({
+      formState: { values: true },
+      callback: ({ values }) => {
+        if (check !== null) return check(values);
+        keepTyping(id, withoutEmptied(structuredClone(values)));
+        ask();
+      },
+    });
+    return () => {
+      left = true;
+      stop();
+    };
+  }, [subscribe, getValues, setBrief, id]);
 
   const issues = useMemo(() => new Map(found.map((issue) => [issue.path, issueWords(issue)])), [found]);
   const assumed = useMemo(() => new Set(brief.assumed), [brief.assumed]);

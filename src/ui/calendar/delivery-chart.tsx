@@ -1,28 +1,19 @@
 'use client';
 import { ChartBox } from '../charts/chart-box';
 import { INK_VARIABLES } from '../theme/ink';
-import {
-  Chart,
-  LinearScale,
-  LineController,
-  LineElement,
-  PointElement,
-  type ChartConfiguration,
-  type Plugin,
-} from 'chart.js';
+import type { Chart, ChartConfiguration, Plugin } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Needed } from '@/core/brief';
 import { dayNumber } from '@/core/base/day';
 import { axis, grid, STILL_LINE } from '../charts/axes';
 import { css, FAMILY } from '../charts/chart-parts';
+import { drawNear } from '../charts/draw-near';
 import { lineOf } from '../charts/line-of';
 import { drawEndNames, drawTopNames, writeClear } from '../charts/names';
 import { dateAfter, whole } from '../format';
 import { tickDate } from './tick-date';
 import type { Delivery } from './use-deliveries';
-
-Chart.register(LineController, LineElement, PointElement, LinearScale);
 
 /** Lines that end later than this many times the soonest last part run out of the picture. */
 const REACH = 3;
@@ -102,8 +93,7 @@ export function DeliveryChart({
       },
       plugins: [marks],
     };
-    const made = new Chart(element, config);
-    return () => made.destroy();
+    return drawNear(element, config);
   }, [deliveries, flags, until, q, orderDate, resolvedTheme]);
 
   const summary = deliveries

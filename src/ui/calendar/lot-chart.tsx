@@ -2,17 +2,16 @@
 import { Text } from '@chakra-ui/react';
 import { ChartBox } from '../charts/chart-box';
 import { INK_VARIABLES } from '../theme/ink';
-import { Chart, LinearScale, LineController, LineElement, LogarithmicScale, PointElement, type Plugin } from 'chart.js';
+import type { Chart, Plugin } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
 import type { LotSize } from '@/core/comparison/lot-sizes';
 import { axis, grid, STILL_LINE } from '../charts/axes';
 import { css, FAMILY } from '../charts/chart-parts';
+import { drawNear } from '../charts/draw-near';
 import { writeClear } from '../charts/names';
 import { pushedApart } from '../charts/places';
 import { whole } from '../format';
-
-Chart.register(LineController, LineElement, PointElement, LinearScale, LogarithmicScale);
 
 /** A line of the chart: what it shows of a lot size, its name at the end, its dash. */
 export interface LotLine {
@@ -80,7 +79,7 @@ export function LotChart({
       },
     };
     const values = sizes.flatMap((s) => lines.map((line) => line.of(s))).filter((v) => v > 0);
-    const made = new Chart(element, {
+    return drawNear(element, {
       type: 'line',
       data: {
         datasets: lines.map((line) => ({
@@ -116,7 +115,6 @@ export function LotChart({
       },
       plugins: [marks],
     });
-    return () => made.destroy();
   }, [sizes, lines, unit, best, own, resolvedTheme]);
   return (
     <figure>

@@ -2,28 +2,17 @@
 import { Text } from '@chakra-ui/react';
 import { INK_VARIABLES } from '../theme/ink';
 import { ChartBox } from './chart-box';
-import {
-  Chart,
-  LinearScale,
-  LineController,
-  LineElement,
-  LogarithmicScale,
-  PointElement,
-  type ChartConfiguration,
-  type Plugin,
-} from 'chart.js';
+import type { Chart, ChartConfiguration, Plugin } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useLayoutEffect, useMemo, useRef } from 'react';
 import { RAIL_MAX, type Curve } from '@/core/comparison/board';
 import { laneWords } from '@/core/catalogue/routes';
 import { perPart, whole } from '../format';
-import { whenIdle } from '../when-idle';
 import { axis, STILL_LINE } from './axes';
 import { css } from './chart-parts';
+import { drawNear } from './draw-near';
 import { lineOf } from './line-of';
 import { drawEndNames } from './names';
-
-Chart.register(LineController, LineElement, PointElement, LinearScale, LogarithmicScale);
 
 interface Props {
   readonly curves: readonly Curve[];
@@ -33,15 +22,11 @@ interface Props {
   readonly title: string;
 }
 
-/** How long a chart waits for a free moment when the page opens, ms. */
-const FIRST_MS = 1000;
-
 /** Cost against quantity on log axes: a line for each survivor, named at its end, and the chosen quantity as a hand. */
 export function CostChart({ curves, what, q, currency, title }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const chart = useRef<Chart | null>(null);
+  const chart = useRef<Chart<'line'> | null>(null);
   const hand = useRef(q);
-  const begun = useRef(false);
   const handle = useRef<HTMLSpanElement>(null);
   const { resolvedTheme } = useTheme();
 
@@ -88,17 +73,9 @@ export function CostChart({ curves, what, q, currency, title }: Props) {
       },
       plugins: [marks],
     };
-    const make = (): void => {
-      begun.current = true;
-      chart.current = new Chart(element, config);
-    };
-    // Of an opened page it is the last thing that is looked at.
-    let cancel: (() => void) | null = null;
-    if (begun.current) make();
-    else cancel = whenIdle(make, FIRST_MS);
+    const stop = drawNear(element, config, (made) => (chart.current = made));
     return () => {
-      cancel?.();
-      chart.current?.destroy();
+      stop();
       chart.current = null;
     };
   }, [curves, what, currency, resolvedTheme]);
@@ -141,7 +118,7 @@ const decade = (v: number): string => (v >= 1e6 ? `${v / 1e6} M` : v >= 1000 ? `
 const isDecade = (v: number): boolean => Math.abs(Math.log10(v) - Math.round(Math.log10(v))) < 1e-9;
 
 /** Moves the hand to a quantity: an element over the canvas, so that dragging redraws no line. */
-function placeHand(c: Chart, element: HTMLElement | null, q: number): void {
+function placeHand(c: Pick<Chart, 'chartArea' | 'scales'>, element: HTMLElement | null, q: number): void {
   if (element === null) return;
   const { chartArea, scales } = c;
   const x = scales['x']?.getPixelForValue(q) ?? chartArea.left;

@@ -11,12 +11,21 @@ import { setUpPage } from '../testing/set-up';
 const START: ListAsked = { archived: false, search: '', sort: 'changedAt', up: false, page: 1 };
 const study = (id: string, title: string, more: Partial<StudySummary> = {}): StudySummary =>
   ({
-    ...{ id, title, alloy: 'al-a356', quantity: 2400, leader: 'gravity-die/hand', fresh: true, partFile: null },
+    ...{
+      id,
+      title,
+      alloy: 'al-a356',
+      alloyName: 'Aluminium A356 (AlSi7Mg)',
+      quantity: 2400,
+      leader: 'gravity-die/hand',
+      fresh: true,
+      partFile: null,
+    },
     ...{ decision: { state: 'open' }, standing: null, changedAt: '2026-11-20T09:00:00.000Z', demo: true },
     ...more,
   }) as unknown as StudySummary;
 const HUB = study('a', 'Tripod hub');
-const FOOT = study('b', 'Pier foot', { quantity: null, leader: null, alloy: null });
+const FOOT = study('b', 'Pier foot', { quantity: null, leader: null, alloy: null, alloyName: null });
 const pageOf = (studies: readonly StudySummary[], found = studies.length, page = 1): StudyPage => ({
   studies,
   found,
@@ -30,8 +39,7 @@ setUpPage();
 beforeEach(() => {
   said = [];
   vi.spyOn(notices, 'create').mockImplementation((notice) => {
-    said.push(notice as (typeof said)[number]);
-    return '1';
+    said.push(notice);
   });
 });
 function open(page = pageOf([HUB, FOOT]), start: Partial<ListAsked> = {}): void {

@@ -1,7 +1,6 @@
 'use client';
 import { Box, Flex, IconButton, Span } from '@chakra-ui/react';
 import { Archive, ArchiveRestore, Copy } from 'lucide-react';
-import { findAlloy } from '@/core/catalogue/alloys';
 import { shortName } from '@/core/catalogue/routes';
 import type { StudySummary } from '@/server/studies';
 import { plainDate, whole } from '../format';
@@ -54,7 +53,7 @@ export function studyColumns({ archived, busy, onDuplicate, onArchive }: RowActs
       title: 'Alloy',
       sort: sorts,
       wide: true,
-      cell: (s) => findAlloy(s.alloy)?.name ?? none('not chosen'),
+      cell: (s) => s.alloyName ?? none('not chosen'),
     },
     {
       id: 'quantity',

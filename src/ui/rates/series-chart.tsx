@@ -1,15 +1,14 @@
 'use client';
 import { ChartBox } from '../charts/chart-box';
 import { INK_VARIABLES } from '../theme/ink';
-import { Chart, LinearScale, LineController, LineElement, PointElement, type Plugin } from 'chart.js';
+import type { Chart, Plugin } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
 import { metalSeries } from '@/core/rates';
 import { axis, grid, STILL_LINE } from '../charts/axes';
 import { css } from '../charts/chart-parts';
+import { drawNear } from '../charts/draw-near';
 import { plainDate } from '../format';
-
-Chart.register(LineController, LineElement, PointElement, LinearScale);
 
 /** The simulated price series of a metal family as a line, the chosen day as a hand. */
 export function SeriesChart({
@@ -45,7 +44,7 @@ export function SeriesChart({
       },
     };
     const years = series.flatMap((d, i) => (series[i - 1]?.date.slice(0, 4) === d.date.slice(0, 4) ? [] : [i]));
-    const made = new Chart(element, {
+    return drawNear(element, {
       type: 'line',
       data: {
         datasets: [
@@ -79,7 +78,6 @@ export function SeriesChart({
       },
       plugins: [hand],
     });
-    return () => made.destroy();
   }, [family, date, resolvedTheme]);
   return (
     <ChartBox height="low">

@@ -1,21 +1,40 @@
 'use client';
-import { Toaster as ChakraToaster, createToaster, Portal, Toast } from '@chakra-ui/react';
+import { useSyncExternalStore } from 'react';
+import { late } from '../late';
 
-/** Short notices at the foot of the window; one may carry an act such as undo. */
-export const notices = createToaster({ placement: 'bottom', pauseOnPageIdle: true, max: 3 });
+/** A short notice at the foot of the window; it may carry an act such as undo. */
+export interface Notice {
+  readonly title: string;
+  readonly type?: 'error';
+  readonly duration?: number;
+  readonly action?: { readonly label: string; readonly onClick: () => void };
+}
 
+let met = false;
+const listeners = new Set<() => void>();
+
+/** Shows short notices; what shows them is fetched for the first one. */
+export const notices = {
+  create(notice: Notice): void {
+    met = true;
+    for (const listener of listeners) listener();
+    void import('./toaster').then(({ toaster }) => void toaster.create(notice));
+  },
+};
+
+const Toasts = late(() => import('./toaster').then((m) => m.Toasts));
+
+function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+/** Where notices stand. */
 export function Notices() {
-  return (
-    <Portal>
-      <ChakraToaster toaster={notices} insetInline={{ mdDown: '4' }}>
-        {(toast) => (
-          <Toast.Root width={{ md: 'md' }}>
-            <Toast.Title>{toast.title}</Toast.Title>
-            {toast.action && <Toast.ActionTrigger>{toast.action.label}</Toast.ActionTrigger>}
-            <Toast.CloseTrigger aria-label="Close" />
-          </Toast.Root>
-        )}
-      </ChakraToaster>
-    </Portal>
+  const shown = useSyncExternalStore(
+    subscribe,
+    () => met,
+    () => false,
   );
+  return shown ? <Toasts /> : null;
 }

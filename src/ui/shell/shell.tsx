@@ -5,12 +5,14 @@ import NextLink from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useMemo, useState, type ReactNode } from 'react';
 import { Segments } from '../kit';
+import { late } from '../late';
 import { useUnits } from '../preferences';
 import { useHotkeys } from './hotkeys';
 import { Logo } from './logo';
 import { Notices } from './notices';
-import { Shortcuts } from './shortcuts';
 import { useReady } from './use-ready';
+
+const Shortcuts = late(() => import('./shortcuts').then((m) => m.Shortcuts));
 
 const PLACES = [
   ['/', 'Parts'],
@@ -38,7 +40,8 @@ const Place = chakra(NextLink, {
 export function Shell({ children }: { children: ReactNode }) {
   const [units, setUnits] = useUnits();
   const { resolvedTheme, setTheme } = useTheme();
-  const [keys, setKeys] = useState(false);
+  /** Null until they are asked for the first time. */
+  const [keys, setKeys] = useState<boolean | null>(null);
   const path = usePathname();
   const ready = useReady();
   const dark = ready && resolvedTheme === 'dark';
@@ -98,7 +101,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <main id="content" tabIndex={-1} style={{ outline: 0 }}>
         {children}
       </main>
-      <Shortcuts open={keys} onClose={() => setKeys(false)} />
+      {keys !== null && <Shortcuts open={keys} onClose={() => setKeys(false)} />}
       <Notices />
     </Box>
   );

@@ -3,25 +3,16 @@ import { INK_VARIABLES } from '../theme/ink';
 import { chakra, Text } from '@chakra-ui/react';
 import { ChartBox } from '../charts/chart-box';
 import { FigureButton } from '../kit';
-import {
-  BarController,
-  BarElement,
-  CategoryScale,
-  Chart,
-  LinearScale,
-  type ChartConfiguration,
-  type Plugin,
-} from 'chart.js';
+import type { Chart, ChartConfiguration, Plugin } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
 import { shortName } from '@/core/catalogue/routes';
 import { axis, grid, STILL } from '../charts/axes';
 import { css } from '../charts/chart-parts';
+import { drawNear } from '../charts/draw-near';
 import { whole } from '../format';
 import { differenceDrawn, percent, rough, type DifferenceSpread, type DrawnHow } from '@/core/simulation';
 import { useSheets } from '../working/sheets';
-
-Chart.register(BarController, BarElement, CategoryScale, LinearScale);
 
 /** How far the next route is over the leader, draw by draw: bars right of the line at zero are draws the leader wins. */
 export function DifferenceChart({
@@ -41,7 +32,7 @@ export function DifferenceChart({
   const { resolvedTheme } = useTheme();
   const { first, holds } = difference;
   const made = useRef<Chart<'bar'> | null>(null);
-  const shown = useRef(difference);
+  const shown = useRef({ difference, currency });
   useEffect(() => {
     const element = canvas.current;
     if (element === null) return;
@@ -49,7 +40,7 @@ export function DifferenceChart({
     const zero: Plugin = {
       id: 'zero',
       afterDatasetsDraw: (chart) => {
-        const { from, to } = shown.current;
+        const { from, to } = shown.current.difference;
         const { left, right, top, bottom } = chart.chartArea;
         const x = left + ((0 - from) / (to - from)) * (right - left);
         if (x < left || x > right) return;
@@ -91,15 +82,17 @@ export function DifferenceChart({
       },
       plugins: [zero],
     };
-    const chart = new Chart(element, config);
-    made.current = chart;
+    const stop = drawNear(element, config, (chart) => {
+      made.current = chart;
+      redraw(chart, shown.current.difference, shown.current.currency);
+    });
     return () => {
-      chart.destroy();
+      stop();
       made.current = null;
     };
   }, [resolvedTheme]);
   useEffect(() => {
-    shown.current = difference;
+    shown.current = { difference, currency };
     if (made.current !== null) redraw(made.current, difference, currency);
   }, [difference, currency, resolvedTheme]);
   return (

@@ -1,5 +1,5 @@
 import { CoreError } from '@/core/base/errors';
-import { readStoredBrief, type Brief } from '@/core/brief';
+import { emptyBrief, type Brief } from '@/core/brief';
 import { boardAt, RAIL_MAX, type Board } from '@/core/comparison/board';
 import type { TolerancePolicy } from '@/core/part';
 import type { RateSet } from '@/core/rates';
@@ -12,7 +12,7 @@ const refusalOf = (error: unknown): string => {
 
 /** The study of a brief that says nothing but its title. */
 const bareStudy = (brief: Brief, school: TolerancePolicy, rates: RateSet): Study =>
-  prepareStudy(readStoredBrief({ title: brief.title }).brief, school, rates);
+  prepareStudy(emptyBrief(brief.title), school, rates);
 
 /** A study of a brief; where the core refuses it, that of a brief that says nothing but its title, and why. */
 export function prepared(

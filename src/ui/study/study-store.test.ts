@@ -2,6 +2,7 @@ import { describe, expect, test, vi } from 'vitest';
 import { costCurvesOf, type CostCurves } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
 import { bracket } from '@/core/testing/demo-briefs';
+import { readStoredBrief } from '@/core/brief';
 import { SHIPPED_REF } from '@/core/rates';
 import { Cancelled } from '@/workers/cost-curves.client';
 import { createStudyStore, type StudyHelpers, type StudyOpened } from './study-store';
@@ -39,6 +40,7 @@ function opened(more: Partial<StudyOpened> = {}, helpers: Partial<StudyHelpers> 
       curves: () => client,
       call: vi.fn(() => Promise.reject(new Error('refused'))) as unknown as StudyHelpers['call'],
       draft: () => null,
+      readDraft: (raw) => Promise.resolve(readStoredBrief(raw)),
       ...helpers,
     },
   );
@@ -82,16 +84,29 @@ describe('a study on the screen', () => {
     expect(opened({ curves: null }).asked).toHaveLength(1);
   });
 
-  test('a draft that never reached the server comes back; made on an older version it is met as a race', () => {
+  test('a draft that never reached the server comes back; made on an older version it is met as a race', async () => {
     const same = opened({}, { draft: () => ({ brief: typed, version: 3 }) });
+    await settled();
     expect(same.store.getState().brief.title).toBe('Typed');
     expect(same.store.getState().generation).toBe(1);
     expect(same.saver.change).toHaveBeenCalled();
     const older = opened({}, { draft: () => ({ brief: typed, version: 2 }) });
+    await settled();
     expect(older.saver.meet).toHaveBeenCalledWith(expect.objectContaining({ theirs: record, refusedId: null }));
     expect(older.saver.change).not.toHaveBeenCalled();
     const known = opened({}, { draft: () => ({ brief, version: 2 }) });
+    await settled();
     expect(known.store.getState().generation).toBe(0);
+  });
+
+  test('what is typed while a draft is still being read is not replaced by it: the user chooses', async () => {
+    const { store, saver } = opened({}, { draft: () => ({ brief: { ...brief, title: 'Draft' }, version: 3 }) });
+    store.getState().setBrief(typed);
+    await settled();
+    expect(store.getState().brief.title).toBe('Typed');
+    expect(saver.meet).toHaveBeenCalledWith(
+      expect.objectContaining({ mine: expect.objectContaining({ title: 'Draft' }) as unknown }),
+    );
   });
 
   test('a lost race is settled for either side, and the form shows what was taken', () => {

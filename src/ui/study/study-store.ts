@@ -1,5 +1,5 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import { readStoredBrief, type Brief, type BriefIssue } from '@/core/brief';
+import type { Brief, BriefIssue, StoredBrief } from '@/core/brief';
 import type { CostCurves } from '@/core/comparison/board';
 import type { TolerancePolicy } from '@/core/part';
 import { ratesOf, type RateRef } from '@/core/rates';
@@ -66,6 +66,8 @@ export interface StudyHelpers {
   readonly curves: () => Pick<CostCurvesClient, 'costCurves' | 'close'>;
   readonly call: typeof call;
   readonly draft: typeof keptDraft;
+  /** Reads a kept draft; what reads it is fetched only where there is one. */
+  readonly readDraft: (raw: unknown) => Promise<Pick<StoredBrief, 'brief'>>;
 }
 
 export interface StudyStore extends StoreApi<StudyState & StudyActions> {
@@ -80,6 +82,7 @@ const HELPERS: StudyHelpers = {
   curves: () => new CostCurvesClient(),
   call,
   draft: keptDraft,
+  readDraft: async (raw) => (await import('./read-draft')).readStoredBrief(raw),
 };
 const NONE_UNREAD: readonly BriefIssue[] = [];
 
@@ -192,12 +195,19 @@ export function createStudyStore({ record, decisions, curves, today }: StudyOpen
   }
 
   /** What was typed here and never reached the server comes back and is saved. */
-  function takeDraft(): void {
+  async function takeDraft(): Promise<void> {
     const kept = helpers.draft(record.id);
     if (kept === null || saver === null) return;
-    const { brief } = readStoredBrief(kept.brief);
+    const mine = saver;
+    const { brief } = await helpers.readDraft(kept.brief);
+    if (saver !== mine) return;
     const text = JSON.stringify(brief);
     if (text === JSON.stringify(record.brief)) return;
+    if (store.getState().brief !== record.brief) {
+      // Typed into while the draft was being read: neither is lost, the user chooses.
+      saver.meet({ mine: brief, theirs: record, refusedId: null });
+      return;
+    }
     const { generation, school, rates } = store.getState();
     store.setState({ ...following(brief, school, rates), generation: generation + 1 });
     ask();
@@ -217,7 +227,7 @@ export function createStudyStore({ record, decisions, curves, today }: StudyOpen
       saver = mine;
       // What came with the page is not worked out again; the worker starts with the first change.
       if (store.getState().curves === null) ask();
-      takeDraft();
+      void takeDraft();
       return () => {
         mine.close();
         if (saver === mine) saver = null;

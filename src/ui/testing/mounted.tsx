@@ -45,6 +45,7 @@ export function mountStudy(brief: Brief, view: ReactNode, decisions: readonly De
   vi.stubGlobal('Worker', SilentWorker);
   vi.stubGlobal('scrollTo', () => undefined);
   vi.stubGlobal('ResizeObserver', StillObserver);
+  vi.stubGlobal('IntersectionObserver', StillObserver);
   vi.stubGlobal('CSS', { escape: (text: string) => text.replace(/[^\w-]/g, '\\$&') });
   const asked = standInServer();
   const visited: string[] = [];

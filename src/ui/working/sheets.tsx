@@ -2,9 +2,9 @@
 import type { FigureAt, StudyAt } from './figure-at';
 import { usePathname } from 'next/navigation';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
-import { ReasonsPage } from '../board/reasons-sheet';
-import { Sheet } from '../shell/sheet';
-import { WorkingPage } from './working-sheet';
+import { late } from '../late';
+
+const OpenSheets = late(() => import('./open-sheets').then((m) => m.OpenSheets));
 
 /** Opens what stands behind a figure or a verdict; both keep their identity while the rail moves. */
 export interface Sheets {
@@ -21,7 +21,8 @@ export function useSheets(): Sheets {
   return sheets;
 }
 
-interface OpenWorking {
+/** A figure whose working is open. */
+export interface OpenWorking {
   /** The figure looked at, last, and those it was reached through. */
   readonly trail: readonly FigureAt[];
   readonly studyAt: StudyAt | undefined;
@@ -58,31 +59,24 @@ export function SheetsProvider({ children }: { readonly children: ReactNode }) {
     () => setWorking((w) => (w === null || w.trail.length < 2 ? w : { ...w, trail: w.trail.slice(0, -1) })),
     [],
   );
-  const workingPage = useMemo(
-    () =>
-      working === null ? null : (
-        <WorkingPage
-          at={working.trail.at(-1) as FigureAt}
-          studyAt={working.studyAt}
-          onDeeper={deeper}
-          onBack={working.trail.length > 1 ? back : null}
-        />
-      ),
-    [working, deeper, back],
-  );
-  const reasonsPage = useMemo(
-    () => (reasonsOf === null ? null : <ReasonsPage laneId={reasonsOf} onWorking={openWorking} />),
-    [reasonsOf, openWorking],
-  );
+  // What shows them is fetched for the first one, and stays.
+  const open = working !== null || reasonsOf !== null;
+  const [met, setMet] = useState(open);
+  if (open && !met) setMet(true);
   return (
     <SheetsContext.Provider value={sheets}>
       {children}
-      <Sheet open={working !== null} onClose={closeWorking} testId="working">
-        {workingPage}
-      </Sheet>
-      <Sheet open={reasonsOf !== null} onClose={closeReasons} testId="reasons">
-        {reasonsPage}
-      </Sheet>
+      {met && (
+        <OpenSheets
+          working={working}
+          reasonsOf={reasonsOf}
+          onWorking={openWorking}
+          onDeeper={deeper}
+          onBack={back}
+          onCloseWorking={closeWorking}
+          onCloseReasons={closeReasons}
+        />
+      )}
     </SheetsContext.Provider>
   );
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { plainDateSchema } from '@/core/base/plain-date';
+import { plainDateSchema } from '@/core/base/plain-date-schema';
 
 const figure = z.union([z.number(), z.tuple([z.number(), z.number(), z.number()])]);
 

@@ -1,6 +1,7 @@
 /** The nine routes, their variants and what each can do. */
 export { ROUTES } from './data';
 export { LAYER_LINES, LOOKS, MASTER_COPIES, type Look } from './data/look.data';
-export { LANES, findLane, kinOf, laneWords, shortName, type Lane } from './lanes';
+export { LANES, findLane, type Lane } from './lanes';
+export { kinOf, laneWords, shortName } from './names';
 export type { Ability, ByFamily, Capability, CapabilityFamily, Layout, Route, RouteVariant } from './types';
 export { ROUTE_DASH, ROUTE_WEIGHT } from './strokes.data';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { isReason, REASON_WANTED } from '@/core/decision';
-import { plainDateSchema } from '@/core/base/plain-date';
+import { plainDateSchema } from '@/core/base/plain-date-schema';
 
 /** Who does not agree, and why. */
 export const dissentSchema = z.strictObject({

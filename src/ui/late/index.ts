@@ -1,0 +1,3 @@
+/** Parts of a screen whose code is fetched when they are asked for. */
+export { late } from './late';
+export { whenTouched } from './when-touched';

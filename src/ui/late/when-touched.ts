@@ -1,0 +1,33 @@
+import { whenIdle } from '../when-idle';
+
+const TOUCHES = ['pointermove', 'pointerdown', 'keydown', 'focusin'] as const;
+/** How long what is fetched ahead waits for a free moment, ms. */
+const AHEAD_MS = 300;
+
+let touched = false;
+let waiting: (() => void)[] | null = null;
+
+function onTouch(): void {
+  touched = true;
+  for (const name of TOUCHES) removeEventListener(name, onTouch, true);
+  const all = waiting ?? [];
+  waiting = null;
+  for (const run of all) whenIdle(run, AHEAD_MS);
+}
+
+/**
+ * Runs something once, in a free moment after the page is first touched by pointer or key: what a click may ask for is
+ * there before the click. On the server it never runs.
+ */
+export function whenTouched(run: () => void): void {
+  if (typeof window === 'undefined') return;
+  if (touched) {
+    whenIdle(run, AHEAD_MS);
+    return;
+  }
+  if (waiting === null) {
+    waiting = [];
+    for (const name of TOUCHES) addEventListener(name, onTouch, { capture: true, passive: true });
+  }
+  waiting.push(run);
+}
