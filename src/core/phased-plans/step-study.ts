@@ -1,4 +1,4 @@
-import { prepareStudy, type Study } from '../study';
+import { prepareFrom, type Study } from '../study';
 
 /** So many pieces on a lane, with its positions in a pour and the cavities of its tool. */
 export interface StepAt {
@@ -17,5 +17,6 @@ export interface StepAt {
 export function studyOfStep(study: Study, { laneId, layout }: StepAt): Study {
   const { overrides } = study.brief;
   const layouts: Record<string, [number, number]> = { ...overrides.layouts, [laneId]: [layout[0], layout[1]] };
-  return prepareStudy({ ...study.brief, overrides: { ...overrides, layouts } }, study.school, study.rates);
+  const alloyOf = () => study.alloy ?? undefined;
+  return prepareFrom(alloyOf, { ...study.brief, overrides: { ...overrides, layouts } }, study.school, study.rates);
 }

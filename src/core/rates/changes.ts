@@ -1,6 +1,6 @@
 import type { Figure, Triple } from '../base/figures';
 import { isPlainDate } from '../base/plain-date';
-import { namesOf, rateEntries, type RateEntry } from './entries';
+import { coefficientsOf, namesOf, type Coefficient } from './coefficients';
 import type { RateSet } from './types';
 
 /** A shop's own figure for one coefficient: three for an uncertain one, one for a choice. */
@@ -51,7 +51,7 @@ export function limitsOf(path: string): { readonly least: number; readonly most:
  * @example
  * refusedFigure(entries[0], 'dear') !== null // true
  */
-export function refusedFigure(entry: RateEntry, value: unknown): string | null {
+export function refusedFigure(entry: Pick<Coefficient, 'path' | 'value'>, value: unknown): string | null {
   const triple = typeof entry.value !== 'number';
   const numbers: readonly unknown[] = Array.isArray(value) ? value : [value];
   if (Array.isArray(value) !== triple || (triple && numbers.length !== 3))
@@ -83,7 +83,7 @@ export function ownRates(
   own: OwnFigures,
   currency = base.currency.code,
 ): RateSet {
-  const known = new Map(rateEntries(base).map((e) => [e.path, e]));
+  const known = new Map(coefficientsOf(base).map((e) => [e.path, e]));
   const set = structuredClone(base);
   for (const [path, value] of Object.entries(own.figures)) {
     const entry = known.get(path);
@@ -104,33 +104,4 @@ function put(root: object, names: readonly string[], value: OwnFigure): void {
   const holder = names.slice(0, -1).reduce<Holder>((at, name) => at[name] as Holder, root as Holder);
   const was = holder[last];
   holder[last] = typeof was === 'number' ? value : ({ ...(was as Figure), v: value, basis: 'shop' } satisfies Figure);
-}
-
-/** One coefficient that differs between two sets. */
-export interface RateDifference {
-  readonly entry: RateEntry;
-  readonly here: OwnFigure;
-  readonly there: OwnFigure;
-  /** Likely there over likely here; null where here is 0. */
-  readonly ratio: number | null;
-}
-
-const likelyOf = (v: OwnFigure): number => (typeof v === 'number' ? v : v[1]);
-
-/**
- * Coefficients of two sets that are not the same, in the order they are read.
- *
- * @param here, there two sets
- * @returns the figures that differ, with both values
- * @example
- * rateDifferences(rates, rates) // []
- */
-export function rateDifferences(here: RateSet, there: RateSet): RateDifference[] {
-  const other = new Map(rateEntries(there).map((e) => [e.path, e.value]));
-  return rateEntries(here).flatMap((entry) => {
-    const value = other.get(entry.path);
-    if (value === undefined || JSON.stringify(value) === JSON.stringify(entry.value)) return [];
-    const from = likelyOf(entry.value);
-    return [{ entry, here: entry.value, there: value, ratio: from === 0 ? null : likelyOf(value) / from }];
-  });
 }

@@ -1,15 +1,6 @@
-import { ownRates, type OwnFigures } from './changes';
+import { ratesOn, type RateRef } from './ref';
 import { SHIPPED_RATES } from './shipped';
 import type { RateSet } from './types';
-
-/** A rate set named by what sets it apart from the shipped one: small enough to send along with a question. */
-export interface RateRef {
-  readonly id: string;
-  readonly name: string;
-  readonly version: number;
-  readonly currency: string;
-  readonly own: OwnFigures;
-}
 
 /** The shipped set as a reference. */
 export const SHIPPED_REF: RateRef = {
@@ -20,8 +11,7 @@ export const SHIPPED_REF: RateRef = {
   own: { figures: {}, holidays: [] },
 };
 
-const KEPT = 16;
-const built = new Map<string, RateSet>();
+const built = ratesOn(SHIPPED_RATES);
 
 /**
  * The whole rate set a reference speaks of; built once for each version and kept for a while.
@@ -32,12 +22,5 @@ const built = new Map<string, RateSet>();
  * ratesOf(SHIPPED_REF).id === rates.id // true
  */
 export function ratesOf(ref: RateRef): RateSet {
-  if (ref.id === SHIPPED_RATES.id) return SHIPPED_RATES;
-  const key = `${ref.id} ${ref.version}`;
-  const known = built.get(key);
-  if (known !== undefined) return known;
-  const rates = ownRates(SHIPPED_RATES, ref.id, ref.name, ref.own, ref.currency);
-  if (built.size >= KEPT) built.delete(built.keys().next().value ?? '');
-  built.set(key, rates);
-  return rates;
+  return built(ref);
 }

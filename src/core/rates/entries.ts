@@ -1,6 +1,7 @@
 import { findAlloy } from '../catalogue/alloys';
 import type { Basis, Figure, Triple } from '../base/figures';
 import { BARE_UNITS, RATE_PARTS, RATE_WORDS } from './data/words.data';
+import { coefficientsOf, namesOf } from './coefficients';
 import type { RateSet } from './types';
 
 /** One coefficient of a rate set that a shop may make its own. */
@@ -19,30 +20,6 @@ export interface RateEntry {
   readonly note: string;
 }
 
-type Node = Readonly<Record<string, unknown>>;
-
-const isNode = (x: unknown): x is Node => typeof x === 'object' && x !== null && !Array.isArray(x);
-const isFigure = (x: unknown): x is Figure => isNode(x) && 'v' in x;
-
-/**
- * Names on the way to a coefficient: `variants["a/b"].time.steps[2].wait_h` → variants, a/b, time, steps, 2, wait_h.
- *
- * @param path such as variants["gravity-die/hand"].dies
- * @returns its names from the root on
- * @example
- * namesOf('variants["gravity-die/hand"].dies') // ['variants', 'gravity-die/hand', 'dies']
- */
-export function namesOf(path: string): string[] {
-  return [...path.matchAll(/\["([^"]+)"\]|\[(\d+)\]|([^.[\]]+)/g)].map((m) => m[1] ?? m[2] ?? m[3] ?? '');
-}
-
-const join = (path: string, name: string): string =>
-  path === ''
-    ? name
-    : /^[A-Za-z_]\w*$/.test(name) || path === 'families' || path === 'metals'
-      ? `${path}.${name}`
-      : `${path}["${name}"]`;
-
 /**
  * Every coefficient of a rate set, in the order it is read.
  *
@@ -52,16 +29,7 @@ const join = (path: string, name: string): string =>
  * rateEntries(rates).length > 500 // true
  */
 export function rateEntries(rates: RateSet): RateEntry[] {
-  const out: RateEntry[] = [];
-  const walk = (node: unknown, path: string): void => {
-    if (isFigure(node)) return void out.push(entry(rates, path, node.v, node));
-    if (typeof node === 'number') return void out.push(entry(rates, path, node, null));
-    if (Array.isArray(node)) return node.forEach((item, i) => walk(item, `${path}[${i}]`));
-    if (isNode(node)) for (const [name, item] of Object.entries(node)) walk(item, join(path, name));
-  };
-  const { currency, calendar, global, complexity, metals, families, operations, baselines, variants } = rates;
-  walk({ currency, calendar, global, complexity, metals, families, operations, baselines, variants }, '');
-  return out;
+  return coefficientsOf(rates).map(({ path, value, figure }) => entry(rates, path, value, figure));
 }
 
 function entry(rates: RateSet, path: string, value: Figure['v'], figure: Figure | null): RateEntry {

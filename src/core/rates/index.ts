@@ -1,21 +1,18 @@
 /** Money, time and effort coefficients: one rate set holds all that the cost and calendar equations need. */
-export {
-  limitsOf,
-  ownRates,
-  rateDifferences,
-  refusedFigure,
-  type OwnFigure,
-  type OwnFigures,
-  type RateDifference,
-} from './changes';
-export { ratesOf, SHIPPED_REF, type RateRef } from './chosen';
+export { limitsOf, ownRates, refusedFigure, type OwnFigure, type OwnFigures } from './changes';
+export { ratesOf, SHIPPED_REF } from './chosen';
+export { ratesOn, type RateRef } from './ref';
+export { SHIPPED_ID, shippedAt } from './shipped-at';
+export { capabilityFamily, ratesFamily } from './families';
 export { RATE_PARTS } from './data/words.data';
 export { FAR_OFF, farOff, type FarOff } from './far-off';
-export { namesOf, rateEntries, type RateEntry } from './entries';
+export { coefficientsOf, namesOf, type Coefficient } from './coefficients';
+export { rateDifferences, type RateDifference } from './differences';
+export { rateEntries, type RateEntry } from './entries';
 export { metalIndex, metalPricesAt, metalSeries, SERIES_FROM, SERIES_TO, type SeriesDay } from './metal-series';
-export { pricedAlloy } from './metals';
+export { pricedAlloy } from './priced-alloy';
 export { rateAt, tableValue } from './table-value';
-export { SHIPPED_RATES, capabilityFamily, ratesFamily } from './shipped';
+export { SHIPPED_RATES } from './shipped';
 export type {
   BaselineRates,
   FamilyRates,

@@ -1,6 +1,5 @@
-import { ALLOYS, type Alloy } from '../catalogue/alloys';
+import { ALLOYS } from '../catalogue/alloys';
 import type { Basis, Figure } from '../base/figures';
-import type { RateSet } from './types';
 
 const BASES: ReadonlySet<string> = new Set<Basis>(['standard', 'handbook', 'rule', 'assumed', 'shop']);
 
@@ -16,16 +15,3 @@ export const TABLE_PRICES: Readonly<Record<string, Figure>> = Object.fromEntries
     },
   ]),
 );
-
-/**
- * The alloy at the price of a rate set; itself where the set has no price for it.
- *
- * @example
- * pricedAlloy(alloy, rates).id === alloy.id // true
- */
-export function pricedAlloy(alloy: Alloy, rates: RateSet): Alloy {
-  const price = rates.metals?.[alloy.id];
-  if (price === undefined) return alloy;
-  const [low, likely, high] = typeof price.v === 'number' ? [price.v, price.v, price.v] : price.v;
-  return { ...alloy, price_USD_kg: [low, likely, high] };
-}

@@ -1,6 +1,6 @@
 import type { TableValue } from '../equations';
 import type { Figure } from '../base/figures';
-import { namesOf } from './entries';
+import { namesOf } from './coefficients';
 import type { RateSet } from './types';
 
 /**

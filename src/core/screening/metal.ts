@@ -44,7 +44,7 @@ function fit(facts: PartFacts, lane: Lane): Finding {
     fields: ['alloy'],
     reason: why || (blocked ? 'This metal is not poured in this mould.' : 'Everyday work for the route.'),
     ...(blocked
-      ? { fixes: [near ? `Take ${near.alloy.name}: ${near.reason}` : `This route pours ${pouredFamilies(lane)}`] }
+      ? { fixes: [near ? `Take ${near.name}: ${near.reason}` : `This route pours ${pouredFamilies(lane)}`] }
       : {}),
   });
 }

@@ -18,7 +18,8 @@ export {
 export { briefFlips, quantityFlips, type BriefFlip, type FlipCost, type FlipCosts } from './brief-flips';
 export { bracketOf, FLIP_STEPS, FlipFinder, flipsOf, type Flip } from './flips';
 export { moversOf, type Mover } from './swings';
-export { drawsParts, figureWords, inputWords, nearness, percent, rough, sentence } from './words';
+export { percent, rough } from './rounding';
+export { drawsParts, figureWords, inputWords, nearness, sentence } from './words';
 export { briefFlipExplanation, flipExplanation, stanceOf, type Stance } from './flip-explanation';
 export { flipCostWorking } from './flip-cost-working';
 export { planBriefFlips } from './plan-brief-flips';

@@ -3,20 +3,8 @@ import { shortName } from '../catalogue/routes';
 import { fixed, significant, whole } from '../base/numbers';
 import type { Flip } from './flips';
 import type { SimulationInput } from './model';
+import { percent, rough } from './rounding';
 import type { Share } from './sampling';
-
-/**
- * A share of the draws as a whole per cent; the outer ones as "under 1" and "over 99".
- *
- * @param share 0 to 1
- * @returns whole per cent, without the sign
- * @example
- * percent(0.123) // '12'
- */
-export function percent(share: number): string {
-  const p = 100 * share;
-  return p > 0 && p < 1 ? 'under 1' : p < 100 && p > 99 ? 'over 99' : fixed(p, 0);
-}
 
 /**
  * In how many of the simulations, in three pieces: what leads to it, the share, the limits of its sampling error.
@@ -32,14 +20,6 @@ export function drawsParts(s: Share, draws: number): readonly [lead: string, sha
   if (s.share === 0) return ['in ', `none of ${whole(draws)} simulations`, limits(`at most ${fixed(100 * s.high, 2)}`)];
   return ['in ', `${percent(s.share)} % of simulations`, limits(`${fixed(100 * s.low, 1)}–${fixed(100 * s.high, 1)}`)];
 }
-
-/**
- * A figure with three digits that count.
- *
- * @example
- * rough(1234.5) // '1\u202f230'
- */
-export const rough = (x: number): string => significant(Number(x.toPrecision(3)), 3);
 
 /**
  * Words with their first letter large.

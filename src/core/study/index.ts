@@ -1,4 +1,5 @@
 /** A study made ready: for one brief and one rate set, every lane screened and every layout of it costed, so that any quantity is quick. */
+export { prepareFrom, type AlloyTable } from './prepare';
 export { prepareStudy } from './study';
 export { type Study } from './types';
 export { bestLayout, openCosts, survives, type StudyLane } from './study-lane';

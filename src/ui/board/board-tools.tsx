@@ -1,7 +1,6 @@
 'use client';
 import { Flex, Span } from '@chakra-ui/react';
 import { useMemo } from 'react';
-import { prepareStudy } from '@/core/study';
 import { FileLink, Segments } from '../kit';
 import { useDensity, useLaneOrder, useSpreadShown, type LaneOrder } from '../preferences';
 import { useQuantity, useStudy } from '../study/study-context';
@@ -78,13 +77,13 @@ export function BoardTools() {
 
 /** What the other tolerances would change, in a few words. */
 function useOtherPolicy(): string {
-  const { brief, school, study } = useStudy('brief', 'school', 'study');
+  const { brief, school, study, prepare } = useStudy('brief', 'school', 'study', 'prepare');
   return useMemo(() => {
     if (study.facts === null) return '';
-    const other = prepareStudy(brief, school === 'published' ? 'shop' : 'published', study.rates);
+    const other = prepare(brief, school === 'published' ? 'shop' : 'published', study.rates);
     const changed = study.lanes.filter(
       (entry, i) => entry.screening?.status !== other.lanes[i]?.screening?.status,
     ).length;
     return changed === 0 ? '' : `the other changes ${changed} ${changed === 1 ? 'route variant' : 'route variants'}`;
-  }, [brief, school, study]);
+  }, [brief, school, study, prepare]);
 }

@@ -6,19 +6,21 @@ import { shortName } from '@/core/catalogue/routes';
 import { rankingsAt } from '@/core/comparison/ranking';
 import { whole } from '../format';
 import { PageLink } from '../kit';
+import { late, Near } from '../late';
 import { useLaneOrder, useSpreadShown } from '../preferences';
-import { RankingSection } from '../ranking/ranking-section';
 import { useWeights } from '../ranking/use-weights';
 import { ChooseRates } from '../rates/choose-rates';
-import { SimulationSection } from '../simulation/simulation-section';
 import { useOpenDrawn } from '../simulation/use-open-drawn';
 import { useSimulation, type SimulationChoice } from '../simulation/use-simulation';
 import { useQuantity, useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
-import { BelowBoard } from './below-board';
 import { BoardGrid } from './board-grid';
 import { BoardTools } from './board-tools';
 import { useRested } from './use-rested';
+
+const SimulationSection = late(() => import('../simulation/simulation-section').then((m) => m.SimulationSection));
+const RankingSection = late(() => import('../ranking/ranking-section').then((m) => m.RankingSection));
+const BelowBoard = late(() => import('./below-board').then((m) => m.BelowBoard));
 
 /** Stillness of the rail after which the ranking is asked, ms. */
 const BOARD_RESTS_MS = 120;
@@ -54,19 +56,27 @@ export function RoutesView() {
       )}
       <BoardGrid rankings={rankings} weights={weights} simulation={simulation} behind={behind} onSpread={onSpread} />
       {spreadShown === 'shown' && board.leader !== null && (
-        <SimulationSection
-          simulation={simulation}
-          choice={choice}
-          onChoice={setChoice}
-          onGo={setQ}
-          onSpread={onSpread}
-        />
+        <Near height="60rem">
+          <SimulationSection
+            simulation={simulation}
+            choice={choice}
+            onChoice={setChoice}
+            onGo={setQ}
+            onSpread={onSpread}
+          />
+        </Near>
       )}
-      {rankings !== null && <RankingSection rankings={rankings} used={weights} />}
-      <BelowBoard
-        order={order}
-        onOpen={(laneId, figure) => (figure === null ? openReasons(laneId) : openWorking({ laneId, figure }))}
-      />
+      {rankings !== null && (
+        <Near height="30rem">
+          <RankingSection rankings={rankings} used={weights} />
+        </Near>
+      )}
+      <Near height="60rem">
+        <BelowBoard
+          order={order}
+          onOpen={(laneId, figure) => (figure === null ? openReasons(laneId) : openWorking({ laneId, figure }))}
+        />
+      </Near>
       <Box textStyle="label" color="fg.muted" mt="4">
         <ChooseRates /> Rates that are not your own are assumptions. Every figure opens its working.
       </Box>

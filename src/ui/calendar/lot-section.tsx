@@ -2,7 +2,7 @@
 import { Choice, FigureButton, PageLink, Section } from '../kit';
 import { Button, Field, SimpleGrid, Table, Text } from '@chakra-ui/react';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { prepareStudy, type StudyLane } from '@/core/study';
+import type { StudyLane } from '@/core/study';
 import { bestLot, lotSizes, type LotSize } from '@/core/comparison/lot-sizes';
 import { laneWords } from '@/core/catalogue/routes';
 import { fixed, perPart, whole } from '../format';
@@ -42,7 +42,9 @@ function LotsOf({
   readonly laneIds: readonly string[];
   readonly onLane: (id: string) => void;
 }) {
-  const { brief, study, school, setBrief, rates } = useStudy('brief', 'study', 'school', 'setBrief', 'rates');
+  const { brief, study, school, setBrief, prepare, rates } = useStudy(
+    ...(['brief', 'study', 'school', 'setBrief', 'prepare', 'rates'] as const),
+  );
   const { openWorking } = useSheets();
   const sizes = useMemo(() => lotSizes(study, entry, q), [study, entry, q]);
   const laneId = entry.lane.id;
@@ -56,7 +58,7 @@ function LotsOf({
     const tried = { ...brief, quantity: { ...brief.quantity, lot: s.lot } };
     openWorking(
       { laneId, figure: 'allIn' },
-      { study: prepareStudy(tried, school, study.rates), q, words: `in lots of ${whole(s.lot)}` },
+      { study: prepare(tried, school, study.rates), q, words: `in lots of ${whole(s.lot)}` },
     );
   };
   return (

@@ -1,7 +1,6 @@
 'use client';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
-import { findAlloy } from '@/core/catalogue/alloys';
 import type { DecisionRecord } from '@/server/decisions';
 import { call } from '../api';
 import { PageLink, Section, TwoColumns } from '../kit';
@@ -28,12 +27,12 @@ const PICTURE = 150;
 
 /** A signed record as it was kept, with what has changed since. Its figures open the workings of that day. */
 export function Record({ decision }: { readonly decision: DecisionRecord }) {
-  const { study } = useStudy('study');
+  const { study, prepare, alloyOf } = useStudy('study', 'prepare', 'alloyOf');
   const { openWorking } = useSheets();
   const standing = useStanding(decision.id);
   const looks = useMemo(
-    () => (standing === null ? null : studyAtSigning(decision, study.rates, standing)),
-    [decision, study.rates, standing],
+    () => (standing === null ? null : studyAtSigning(prepare, decision, study.rates, standing)),
+    [prepare, decision, study.rates, standing],
   );
   // From the first page a figure of the standing leads here and opens.
   useEffect(() => {
@@ -98,7 +97,10 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
           <ChangedSince decision={decision} studyAt={studyAt} />
         </div>
         <Section title="Safety">
-          <Cautions routeIds={[...new Set(routeIds)]} alloy={findAlloy(brief.alloy) ?? null} />
+          <Cautions
+            routeIds={[...new Set(routeIds)]}
+            alloy={(brief.alloy === null ? null : alloyOf(brief.alloy)) ?? null}
+          />
         </Section>
       </TwoColumns>
     </>

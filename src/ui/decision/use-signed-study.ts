@@ -4,8 +4,8 @@ import { boardAt, verdictExplanation } from '@/core/comparison/board';
 import { drawnOf } from '@/core/decision';
 import { plain, type Explanation } from '@/core/explanation';
 import { StudyWorkings } from '@/core/phased-plans';
-import { prepareStudy } from '@/core/study';
 import type { DecisionRecord } from '@/server/decisions';
+import { useStudy } from '../study/study-context';
 import type { StudyAt } from '../working/figure-at';
 
 /** A signed study as it was: what its figures open from, and its verdict. Only the core that made them works them out. */
@@ -15,17 +15,18 @@ export function useSignedStudy(decision: DecisionRecord): {
   readonly verdict: Explanation;
 } {
   const { evaluation } = decision.snapshot;
+  const { prepare } = useStudy('prepare');
   const studyAt = useMemo<StudyAt | undefined>(
     () =>
       decision.coreVersion === CORE_VERSION
         ? {
-            study: prepareStudy(decision.snapshot.brief, decision.school, decision.snapshot.rates),
+            study: prepare(decision.snapshot.brief, decision.school, decision.snapshot.rates),
             q: decision.quantity,
             words: 'as signed',
             plan: decision.snapshot.plan == null ? null : drawnOf(decision.snapshot.plan),
           }
         : undefined,
-    [decision],
+    [decision, prepare],
   );
   const workings = useMemo(
     () =>

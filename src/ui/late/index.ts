@@ -1,3 +1,4 @@
 /** Parts of a screen whose code is fetched when they are asked for. */
 export { late } from './late';
+export { Near } from './near';
 export { whenTouched } from './when-touched';

@@ -3,7 +3,6 @@ import { Span, Table, Text } from '@chakra-ui/react';
 import { FigureButton } from '../kit';
 import { useMemo } from 'react';
 import { boardAt } from '@/core/comparison/board';
-import { prepareStudy } from '@/core/study';
 import { withoutAll, type RequirementCost } from '@/core/comparison/requirements';
 import { laneWords } from '@/core/catalogue/routes';
 import { perPart, signed, whole } from '../format';
@@ -15,15 +14,15 @@ import { askedWords } from './asked';
 
 /** One requirement lane by lane: all in with it, without it, what it adds, and the lanes it closes. */
 export function EffectPage({ cost, q }: { readonly cost: RequirementCost; readonly q: number }) {
-  const { brief, school, study, orderDate } = useStudy('brief', 'school', 'study', 'orderDate');
+  const { brief, school, study, prepare, orderDate } = useStudy('brief', 'school', 'study', 'prepare', 'orderDate');
   const { openWorking } = useSheets();
   const [units] = useUnits();
   const { requirement: r } = cost;
   const asked = useMemo(() => boardAt(study, q, orderDate), [study, q, orderDate]);
   const without = useMemo(() => {
-    const relaxed = prepareStudy(withoutAll(brief, [r.id]), school, study.rates);
+    const relaxed = prepare(withoutAll(brief, [r.id]), school, study.rates);
     return { study: relaxed, q, words: `without ${r.name}`, board: boardAt(relaxed, q, orderDate) };
-  }, [brief, school, study.rates, r.id, r.name, q, orderDate]);
+  }, [brief, school, study.rates, prepare, r.id, r.name, q, orderDate]);
   const code = study.rates.currency.code;
   const rows = cost.lanes
     .flatMap((effect) => {

@@ -3,7 +3,6 @@ import { Button, Flex, Grid, List, Table, Text } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { boardAt } from '@/core/comparison/board';
 import { requirementsOf, withoutAll } from '@/core/comparison/requirements';
-import { prepareStudy } from '@/core/study';
 import { keptTyping } from '../brief/typing';
 import { whole } from '../format';
 import { Banner, Choice, Section, TextButton } from '../kit';
@@ -61,14 +60,16 @@ export function SideBySide() {
 }
 
 function OneWhatIf({ ids, at }: { readonly ids: WhatIf; readonly at: number }) {
-  const { id, brief, school, study, orderDate } = useStudy('id', 'brief', 'school', 'study', 'orderDate');
+  const { id, brief, school, study, prepare, orderDate } = useStudy(
+    ...(['id', 'brief', 'school', 'study', 'prepare', 'orderDate'] as const),
+  );
   const { q, board } = useQuantity();
   const { change, drop, adopt } = useWhatIfs();
   const all = useMemo(() => requirementsOf(brief), [brief]);
   const name = `What-if ${'ABC'[at] ?? ''}`;
   const relaxed = useMemo(
-    () => prepareStudy(withoutAll(brief, ids), school, study.rates),
-    [brief, ids, school, study.rates],
+    () => prepare(withoutAll(brief, ids), school, study.rates),
+    [brief, ids, school, study.rates, prepare],
   );
   const theirs = useMemo(() => boardAt(relaxed, q, orderDate), [relaxed, q, orderDate]);
   const studyAt = useMemo<StudyAt>(() => ({ study: relaxed, q, words: name }), [relaxed, q, name]);

@@ -1,7 +1,6 @@
 'use client';
 import { useCallback, useEffect, useRef } from 'react';
-import { drawnWorking, FIGURE_DRAWN, type DrawnFigure } from '@/core/simulation';
-import { workingOf } from '@/core/study/workings';
+import type { DrawnFigure } from '@/core/simulation';
 import { useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
 import type { SimulationState } from './simulation-state';
@@ -23,10 +22,12 @@ export function useOpenDrawn(
       const { study: of, state: now, choice: how } = latest.current;
       const lane = now.summary?.lanes.find((l) => l.id === laneId);
       if (now.summary === null || lane === undefined) return;
-      // At the quantity that was drawn, where the rail has gone on.
-      const { value, unit } = workingOf(of, laneId, now.q, FIGURE_DRAWN[drawn]);
-      const made = drawnWorking(drawn, lane, value, unit, { ...how, draws: now.summary.draws });
-      openWorking({ laneId, figure: made.figure, q: now.q, working: made });
+      const { draws } = now.summary;
+      // What explains draws is fetched for the first that is opened. At the quantity that was drawn, where the rail has gone on.
+      void import('./drawn-working').then(({ drawnWorkingOf }) => {
+        const made = drawnWorkingOf(of, lane, now.q, drawn, { ...how, draws });
+        openWorking({ laneId, figure: made.figure, q: now.q, working: made });
+      });
     },
     [openWorking],
   );

@@ -46,7 +46,7 @@ describe('a figure of a standing asked for by the address', () => {
 });
 
 describe('the two studies of a standing', () => {
-  const looks = studyAtSigning(decision, dearer, standing);
+  const looks = studyAtSigning(prepareStudy, decision, dearer, standing);
   test('each figure comes from its own: as signed, and at the rates of today', () => {
     for (const piece of standing.explanation) {
       if (typeof piece === 'string') continue;

@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { RAIL_MAX } from '@/core/comparison/board';
+import { prepareStudy } from '@/core/study';
 import { SHIPPED_RATES } from '@/core/rates';
 import { bracket } from '@/core/testing/demo-briefs';
 import { boardOf, onRail, prepared } from './prepared';
 
 test('a brief that can be worked out says no reason; its board is that of its own study', () => {
-  const { study, failed } = prepared(bracket(), 'published', SHIPPED_RATES);
+  const { study, failed } = prepared(prepareStudy, bracket(), 'published', SHIPPED_RATES);
   expect(failed).toBeNull();
   const { board, failed: late } = boardOf(study, 500, '2027-01-04', '2026-11-29');
   expect(late).toBeNull();
@@ -14,7 +15,7 @@ test('a brief that can be worked out says no reason; its board is that of its ow
 });
 
 test('an order date that is none leaves a board of the bare study, and says why', () => {
-  const { study } = prepared(bracket(), 'published', SHIPPED_RATES);
+  const { study } = prepared(prepareStudy, bracket(), 'published', SHIPPED_RATES);
   const dated = { ...study, brief: { ...study.brief, quantity: { ...study.brief.quantity, orderDate: 'soon' } } };
   const { board, failed } = boardOf(dated, 500, 'soon', '2026-11-29');
   expect(failed).toContain('soon');

@@ -3,7 +3,10 @@ import { emptyBrief, type Brief } from '@/core/brief';
 import { boardAt, RAIL_MAX, type Board } from '@/core/comparison/board';
 import type { TolerancePolicy } from '@/core/part';
 import type { RateSet } from '@/core/rates';
-import { prepareStudy, type Study } from '@/core/study';
+import { prepareFrom, type Study } from '@/core/study';
+
+/** Readies a brief. */
+type Prepare = (brief: Brief, school: TolerancePolicy, rates: RateSet) => Study;
 
 const refusalOf = (error: unknown): string => {
   if (!(error instanceof CoreError)) throw error;
@@ -12,16 +15,17 @@ const refusalOf = (error: unknown): string => {
 
 /** The study of a brief that says nothing but its title. */
 const bareStudy = (brief: Brief, school: TolerancePolicy, rates: RateSet): Study =>
-  prepareStudy(emptyBrief(brief.title), school, rates);
+  prepareFrom(() => undefined, emptyBrief(brief.title), school, rates);
 
 /** A study of a brief; where the core refuses it, that of a brief that says nothing but its title, and why. */
 export function prepared(
+  prepare: Prepare,
   brief: Brief,
   school: TolerancePolicy,
   rates: RateSet,
 ): { readonly study: Study; readonly failed: string | null } {
   try {
-    return { study: prepareStudy(brief, school, rates), failed: null };
+    return { study: prepare(brief, school, rates), failed: null };
   } catch (error) {
     const failed = refusalOf(error);
     return { study: bareStudy(brief, school, rates), failed };

@@ -1,15 +1,18 @@
 import { describe, expect, test, vi } from 'vitest';
-import { costCurvesOf, type CostCurves } from '@/core/comparison/board';
+import { boardAt, costCurvesOf, type CostCurves } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
 import { bracket } from '@/core/testing/demo-briefs';
 import { readStoredBrief } from '@/core/brief';
-import { SHIPPED_REF } from '@/core/rates';
+import { SHIPPED_RATES, SHIPPED_REF } from '@/core/rates';
+import { findAlloy } from '@/core/catalogue/alloys';
 import { Cancelled } from '@/workers/cost-curves.client';
+import { WHOLE_TABLES } from './whole-tables';
 import { createStudyStore, type StudyHelpers, type StudyOpened } from './study-store';
 
 const brief = bracket();
 const typed = { ...brief, title: 'Typed' };
 const CURVES = costCurvesOf(prepareStudy(brief));
+const AT_FIRST = { alloys: [findAlloy(brief.alloy)].flatMap((a) => a ?? []), metals: SHIPPED_RATES.metals ?? {} };
 const at = '2026-11-29T08:00:00.000Z';
 const record: StudyOpened['record'] = {
   ...{ id: 's', title: brief.title, school: 'published', rates: SHIPPED_REF, revision: 1, version: 3, demo: false },
@@ -31,7 +34,7 @@ function opened(more: Partial<StudyOpened> = {}, helpers: Partial<StudyHelpers> 
   };
   let report: Parameters<StudyHelpers['saver']>[2] = () => undefined;
   const store = createStudyStore(
-    { record, decisions: [], curves: CURVES, today: '2026-11-29', ...more },
+    { record, decisions: [], curves: CURVES, today: '2026-11-29', ...AT_FIRST, ...more },
     {
       saver: (_, __, hear) => {
         report = hear;
@@ -40,6 +43,7 @@ function opened(more: Partial<StudyOpened> = {}, helpers: Partial<StudyHelpers> 
       curves: () => client,
       call: vi.fn(() => Promise.reject(new Error('refused'))) as unknown as StudyHelpers['call'],
       draft: () => null,
+      tables: () => Promise.resolve(WHOLE_TABLES),
       readDraft: (raw) => Promise.resolve(readStoredBrief(raw)),
       ...helpers,
     },
@@ -78,6 +82,41 @@ describe('a study on the screen', () => {
     asked[2]?.reject(new Error('no worker'));
     await settled();
     expect(store.getState().curvesError).toBe('no worker');
+  });
+
+  test('an alloy that did not come with the page is fetched with its table; the study follows when it has come', async () => {
+    const { store, saver } = opened();
+    const other = { ...brief, alloy: 'zn-za8' };
+    store.getState().setBrief(other);
+    expect(store.getState().brief.alloy).toBe('zn-za8');
+    expect(saver.change).toHaveBeenCalledWith({ brief: other, school: 'published' });
+    expect(store.getState().study.alloy?.id).toBe(brief.alloy);
+    await settled();
+    expect(store.getState().study.alloy).toEqual(prepareStudy(other).alloy);
+    store.getState().setBrief({ ...other, title: 'Other' });
+    expect(store.getState().study.brief).toMatchObject({ title: 'Other', alloy: 'zn-za8' });
+  });
+
+  test('a table that does not come is said, and asked for again with the next change', async () => {
+    let times = 0;
+    const { store } = opened(
+      {},
+      { tables: () => (times++ === 0 ? Promise.reject(new Error('off')) : Promise.resolve(WHOLE_TABLES)) },
+    );
+    store.getState().setBrief({ ...brief, alloy: 'zn-za8' });
+    await settled();
+    expect(store.getState().curvesError).toContain('alloys did not come');
+    store.getState().setBrief({ ...brief, alloy: 'al-46000' });
+    await settled();
+    expect(store.getState().study.alloy?.id).toBe('al-46000');
+    expect(store.getState().curvesError).toBeNull();
+  });
+
+  test('what is readied with what came with the page is what the whole tables give', () => {
+    const { store } = opened();
+    const { study } = store.getState();
+    expect(study.rates).toEqual(SHIPPED_RATES);
+    expect(boardAt(study, 2400)).toEqual(boardAt(prepareStudy(brief), 2400));
   });
 
   test('curves that did not come with the page are asked for as it opens', () => {

@@ -2,14 +2,15 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { Brief, BriefIssue, StoredBrief } from '@/core/brief';
 import type { CostCurves } from '@/core/comparison/board';
 import type { TolerancePolicy } from '@/core/part';
-import { ratesOf, type RateRef } from '@/core/rates';
-import type { Study } from '@/core/study';
+import type { RateRef, RateSet } from '@/core/rates';
+import { prepareFrom, type AlloyTable, type Study } from '@/core/study';
 import type { DecisionRecord } from '@/server/decisions';
 import type { RefusedSave, StudyRecord } from '@/server/studies';
 import { Cancelled, CostCurvesClient } from '@/workers/cost-curves.client';
 import { call } from '../api';
 import { Autosave, keptDraft, type Conflict, type SaveState } from './autosave';
 import { prepared } from './prepared';
+import { firstTables, wholeTables, type KnownAtFirst, type Tables } from './tables';
 
 /** What a study on the screen is: the brief as typed, and all that follows from it. */
 export interface StudyState {
@@ -19,6 +20,10 @@ export interface StudyState {
   /** The rate set the study uses; its figures are those of `study.rates`. */
   readonly rates: RateRef;
   readonly study: Study;
+  /** Readies another brief, policy or rate set with the alloys that are at hand. Refused as the core refuses it. */
+  readonly prepare: (brief: Brief, school: TolerancePolicy, rates: RateSet) => Study;
+  /** The alloys that are at hand. */
+  readonly alloyOf: AlloyTable;
   readonly curves: CostCurves | null;
   /** Why the study or its cost curves could not be worked out, or null. */
   readonly curvesError: string | null;
@@ -51,7 +56,7 @@ export interface StudyActions {
 }
 
 /** What a study is opened with. */
-export interface StudyOpened {
+export interface StudyOpened extends KnownAtFirst {
   readonly record: StudyRecord & { readonly refused: readonly RefusedSave[] };
   readonly decisions: readonly DecisionRecord[];
   /** The cost curves of the study as they were sent; null where the server could not make one. */
@@ -66,6 +71,7 @@ export interface StudyHelpers {
   readonly curves: () => Pick<CostCurvesClient, 'costCurves' | 'close'>;
   readonly call: typeof call;
   readonly draft: typeof keptDraft;
+  readonly tables: () => Promise<Tables>;
   /** Reads a kept draft; what reads it is fetched only where there is one. */
   readonly readDraft: (raw: unknown) => Promise<Pick<StoredBrief, 'brief'>>;
 }
@@ -82,24 +88,47 @@ const HELPERS: StudyHelpers = {
   curves: () => new CostCurvesClient(),
   call,
   draft: keptDraft,
+  tables: wholeTables,
   readDraft: async (raw) => (await import('./read-draft')).readStoredBrief(raw),
 };
 const NONE_UNREAD: readonly BriefIssue[] = [];
 
 /** The store of one study on the screen. */
-export function createStudyStore({ record, decisions, curves, today }: StudyOpened, helpers = HELPERS): StudyStore {
+export function createStudyStore(opened: StudyOpened, helpers = HELPERS): StudyStore {
+  const { record, decisions, curves, today } = opened;
+  let tables = firstTables(opened);
+  let fetching: Promise<void> | null = null;
   let saver: ReturnType<StudyHelpers['saver']> | null = null;
   let client: ReturnType<StudyHelpers['curves']> | null = null;
   let question = 0;
 
-  /** All that follows from what is typed and chosen. */
+  /** All that follows from what is typed and chosen, with the tables that are at hand. */
   const following = (brief: Brief, school: TolerancePolicy, rates: RateRef) => {
-    const { study, failed } = prepared(brief, school, ratesOf(rates));
-    return {
-      ...{ brief, school, rates, study, curvesError: failed },
-      orderDate: brief.quantity.orderDate ?? today,
-      unread: brief === record.brief ? record.unread : NONE_UNREAD,
-    };
+    const prepare: StudyState['prepare'] = (...of) => prepareFrom(tables.alloyOf, ...of);
+    const { study, failed } = prepared(prepare, brief, school, tables.ratesOf(rates));
+    return { ...said(brief, school, rates), study, prepare, alloyOf: tables.alloyOf, curvesError: failed };
+  };
+  const said = (brief: Brief, school: TolerancePolicy, rates: RateRef) => ({
+    ...{ brief, school, rates },
+    orderDate: brief.quantity.orderDate ?? today,
+    unread: brief === record.brief ? record.unread : NONE_UNREAD,
+  });
+  /** The same; where its alloy is not at hand yet, the study follows as soon as the whole table has come. */
+  const followingSoon = (brief: Brief, school: TolerancePolicy, rates: RateRef): Partial<StudyState> => {
+    if (tables.whole || brief.alloy === null || tables.alloyOf(brief.alloy) !== undefined)
+      return following(brief, school, rates);
+    fetching ??= helpers.tables().then(
+      (whole) => {
+        tables = whole;
+        const now = store.getState();
+        store.setState(following(now.brief, now.school, now.rates));
+      },
+      () => {
+        fetching = null;
+        store.setState({ curvesError: 'The table of alloys did not come. Change the alloy again to ask for it.' });
+      },
+    );
+    return said(brief, school, rates);
   };
 
   const store = createStore<StudyState & StudyActions>((set, get) => {
@@ -109,7 +138,7 @@ export function createStudyStore({ record, decisions, curves, today }: StudyOpen
       more: Partial<StudyState> = {},
     ): void => {
       const { brief, school, rates } = { ...get(), ...to };
-      set({ ...following(brief, school, rates), ...more });
+      set({ ...followingSoon(brief, school, rates), ...more });
       ask();
     };
     /** The same, put in place of what the form shows. */
@@ -209,7 +238,7 @@ export function createStudyStore({ record, decisions, curves, today }: StudyOpen
       return;
     }
     const { generation, school, rates } = store.getState();
-    store.setState({ ...following(brief, school, rates), generation: generation + 1 });
+    store.setState({ ...followingSoon(brief, school, rates), generation: generation + 1 });
     ask();
     if (kept.version === record.version) saver.change({ brief, school: record.school });
     else {

@@ -7,7 +7,8 @@ import { vi } from 'vitest';
 import type { Brief } from '@/core/brief';
 import { costCurvesOf } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
-import { SHIPPED_REF } from '@/core/rates';
+import { ALLOYS } from '@/core/catalogue/alloys';
+import { SHIPPED_RATES, SHIPPED_REF } from '@/core/rates';
 import type { DecisionRecord } from '@/server/decisions';
 import { WhatIfsProvider } from '../requirements/what-ifs';
 import { StudyProvider } from '../study/study-context';
@@ -68,6 +69,8 @@ export function mountStudy(brief: Brief, view: ReactNode, decisions: readonly De
             record={record}
             decisions={decisions}
             curves={costCurvesOf(prepareStudy(brief))}
+            alloys={ALLOYS}
+            metals={SHIPPED_RATES.metals ?? {}}
             today="2026-11-28"
           >
             <SheetsProvider>

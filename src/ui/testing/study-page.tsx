@@ -7,7 +7,8 @@ import { prepareStudy } from '@/core/study';
 import { costCurvesOf } from '@/core/comparison/board';
 import type { Brief } from '@/core/brief';
 import type { DecisionRecord } from '@/server/decisions';
-import { SHIPPED_REF } from '@/core/rates';
+import { ALLOYS } from '@/core/catalogue/alloys';
+import { SHIPPED_RATES, SHIPPED_REF } from '@/core/rates';
 import { WhatIfsProvider } from '../requirements/what-ifs';
 import { StudyProvider } from '../study/study-context';
 import { StudyHead } from '../study/study-head';
@@ -55,7 +56,14 @@ export function studyPage(
     <AppRouterContext.Provider value={ROUTER}>
       <PathnameContext.Provider value="/studies/s/routes">
         <ChakraProvider value={system}>
-          <StudyProvider record={record} decisions={decisions} curves={costCurvesOf(prepareStudy(brief))} today={today}>
+          <StudyProvider
+            record={record}
+            decisions={decisions}
+            alloys={ALLOYS}
+            metals={SHIPPED_RATES.metals ?? {}}
+            curves={costCurvesOf(prepareStudy(brief))}
+            today={today}
+          >
             <SheetsProvider>
               <WhatIfsProvider>
                 <StudyHead>{view}</StudyHead>

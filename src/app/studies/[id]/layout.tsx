@@ -4,8 +4,9 @@ import type { ReactNode } from 'react';
 import { prepareStudy } from '@/core/study';
 import { costCurvesOf, type CostCurves } from '@/core/comparison/board';
 import { CoreError } from '@/core/base/errors';
-import { ratesOf } from '@/core/rates';
-import { listDecisions } from '@/server/decisions';
+import { findAlloy, type Alloy } from '@/core/catalogue/alloys';
+import { ratesOf, SHIPPED_RATES } from '@/core/rates';
+import { listDecisions, type DecisionRecord } from '@/server/decisions';
 import { getStudy, type StudyRecord } from '@/server/studies';
 import { WhatIfsProvider } from '@/ui/requirements/what-ifs';
 import { StudyProvider } from '@/ui/study/study-context';
@@ -29,16 +30,25 @@ function curvesOf({ brief, school, rates }: StudyRecord): CostCurves | null {
   }
 }
 
+/** The alloys that the views of a study speak of before another is chosen: its own, its candidates, those signed. */
+function alloysOf({ brief }: StudyRecord, decisions: readonly DecisionRecord[]): Alloy[] {
+  const ids = new Set([brief.alloy, ...brief.candidates, ...decisions.map((d) => d.snapshot.brief.alloy)]);
+  return [...ids].flatMap((id) => findAlloy(id) ?? []);
+}
+
 /** A study: loaded once, kept while its views change. */
 export default async function StudyLayout({ params, children }: Props) {
   const { id } = await params;
   const study = await getStudy(id);
   if (study === undefined) notFound();
+  const decisions = await listDecisions(id);
   return (
     <StudyProvider
       key={id}
       record={study}
-      decisions={await listDecisions(id)}
+      decisions={decisions}
+      alloys={alloysOf(study, decisions)}
+      metals={SHIPPED_RATES.metals ?? {}}
       curves={curvesOf(study)}
       today={new Date().toISOString().slice(0, 10)}
     >

@@ -2,5 +2,7 @@
 export { ALLOYS } from './data';
 export { ALLOY_FAMILIES } from './data/families.data';
 export { HAZARDS } from './data/hazards.data';
-export { findAlloy, hazardsOf, nearestPourable } from './find';
+export { findAlloy } from './find';
+export { hazardsOf } from './hazards';
+export { nearestPourable } from './near';
 export type { Alloy, AlloyCondition, AlloyFamily, Fit, Hazard } from './types';

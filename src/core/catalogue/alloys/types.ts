@@ -65,6 +65,13 @@ export interface Alloy {
   readonly hazards: readonly string[];
   readonly routes: Readonly<Record<string, { readonly fit: Fit; readonly why: string }>>;
   readonly nearAlternatives: readonly { readonly id: string; readonly need: string; readonly reason: string }[];
+  /** The same by name, with the routes that pour each: put in as the table is put together. */
+  readonly near?: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly reason: string;
+    readonly pouredBy: readonly string[];
+  }[];
   readonly dieAttack: string;
   readonly remelt: string;
   readonly basis: Readonly<Record<string, string>>;

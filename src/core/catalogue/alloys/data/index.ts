@@ -14,9 +14,10 @@ import { TOOL_STEEL_ALLOYS } from './tool-steel.data';
 import { COBALT_ALLOYS } from './cobalt.data';
 import { NICKEL_ALLOYS } from './nickel.data';
 import { TITANIUM_ALLOYS } from './titanium.data';
+import { withNear } from '../near';
 import type { Alloy } from '../types';
 
-export const ALLOYS: readonly Alloy[] = [
+export const ALLOYS: readonly Alloy[] = withNear([
   ...ALUMINIUM_ALLOYS,
   ...MAGNESIUM_ALLOYS,
   ...ZINC_ALLOYS,
@@ -32,4 +33,4 @@ export const ALLOYS: readonly Alloy[] = [
   ...COBALT_ALLOYS,
   ...NICKEL_ALLOYS,
   ...TITANIUM_ALLOYS,
-];
+]);

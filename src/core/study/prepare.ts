@@ -1,0 +1,92 @@
+import type { Study } from './types';
+import type { Alloy } from '../catalogue/alloys';
+import { laneTime, type LaneTime } from '../schedule';
+import { ENDLESS_LOT, lotSize, withEstimates, type Brief } from '../brief';
+import { overridePlan, laneModel, layoutPlans, ProgrammeCost, type LaneModel, type LayoutPlan } from '../cost';
+import { fabricatedBaseline, machinedBaseline, stampedBaseline, type Baseline } from '../baselines';
+import { lanePart, partFacts, type TolerancePolicy } from '../part';
+import { pricedAlloy, type RateSet } from '../rates';
+import { LANES, type Lane } from '../catalogue/routes';
+import { screenLane } from '../screening';
+import { splitBaseline } from './split';
+import type { StudyLane } from './study-lane';
+
+/** The alloy of an id; undefined where there is none. */
+export type AlloyTable = (id: string) => Alloy | undefined;
+
+/** Alloy and lanes other than those of the tables: for asking what a study would be in another world. */
+export interface World {
+  readonly alloy?: Alloy;
+  readonly lanes?: readonly Lane[];
+}
+
+/**
+ * Readies a study with alloys from a table that is passed in: for where the whole table is not at hand.
+ *
+ * @param alloyOf the table
+ * @param said the brief of the part; what it lacks and what can be estimated is estimated
+ * @param school tolerance policy: published grades, or what a specialist shop claims
+ * @param rates money and time
+ * @param world alloy and lanes in place of the tables’
+ * @returns the study; what is missing is named in it, nothing is refused
+ * @example
+ * prepareFrom(() => alloy, brief, 'published', rates).alloy.id === alloy.id // true
+ */
+export function prepareFrom(
+  alloyOf: AlloyTable,
+  said: Brief,
+  school: TolerancePolicy,
+  rates: RateSet,
+  world: World = {},
+): Study {
+  const { brief, estimated } = withEstimates(said);
+  const listed = brief.alloy === null ? undefined : alloyOf(brief.alloy);
+  const alloy = world.alloy ?? (listed === undefined ? null : pricedAlloy(listed, rates));
+  const result = partFacts(brief, alloy, rates);
+  const facts = 'missing' in result ? null : result;
+  const missing = 'missing' in result ? result.missing : [];
+  const lotOf = (q: number): number => lotSize(brief, q);
+  const times = new Map<LayoutPlan, LaneTime>();
+  const timeOf = (model: LaneModel, plan: LayoutPlan): LaneTime => {
+    const known = times.get(plan);
+    if (known !== undefined) return known;
+    const time = laneTime(model, plan);
+    times.set(plan, time);
+    return time;
+  };
+  const { layouts, variants } = brief.overrides;
+  const known = world.lanes ?? LANES;
+  const lanes = known.map((lane): StudyLane => {
+    const wanted = variants[lane.route.id];
+    const passedOver = wanted !== undefined && wanted !== lane.id && LANES.some((l) => l.id === wanted);
+    const none = { model: null, costs: [], overriddenCost: null, passedOver };
+    if (facts === null)
+      return {
+        ...none,
+        lane,
+        part: null,
+        screening: null,
+        uncosted: `Not known: ${missing.join(', ')}.`,
+      };
+    const part = lanePart(facts, lane.capability, rates, school);
+    const screening = screenLane(facts, lane, part, rates);
+    const model = laneModel(facts, lane, part, screening, rates);
+    if ('uncosted' in model) return { ...none, lane, part, screening, uncosted: model.uncosted };
+    const lot = brief.quantity.lot ?? (brief.quantity.perYear === null ? ENDLESS_LOT : lotOf(1));
+    const priced = (plan: LayoutPlan): ProgrammeCost => new ProgrammeCost(model, plan, lot, brief.quantity.perYear);
+    const costs = layoutPlans(model).map(priced);
+    const layout = layouts[lane.id];
+    const overridden = layout === undefined ? null : overridePlan(model, layout[0], layout[1]);
+    const overriddenCost = overridden === null ? null : priced(overridden);
+    return { lane, part, screening, model, uncosted: null, costs, overriddenCost, passedOver };
+  });
+  const baselines: Baseline[] = [];
+  if (facts !== null) {
+    baselines.push(machinedBaseline(facts, rates, lotOf), stampedBaseline(facts, rates, lotOf));
+    const today = fabricatedBaseline(facts, rates);
+    if (today !== null) baselines.push(today);
+    const split = splitBaseline(brief, facts, rates, (piece) => prepareFrom(alloyOf, piece, school, rates));
+    if (split !== null) baselines.push(split);
+  }
+  return { brief, rates, school, alloy, facts, estimated, missing, lanes, baselines, lotOf, timeOf };
+}

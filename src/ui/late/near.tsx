@@ -1,0 +1,38 @@
+'use client';
+import { Box } from '@chakra-ui/react';
+import { startTransition, useEffect, useRef, useState, type ReactNode } from 'react';
+import { flushSync } from 'react-dom';
+import { whenTouched } from './when-touched';
+
+/** How far below the view something is got ready. */
+const AHEAD = '120px';
+
+/**
+ * What stands below the first screen: drawn when it comes near the view, in a free moment after the page was first
+ * touched, or when the page is printed. Its height is held until then.
+ */
+export function Near({ height, children }: { readonly height: string; readonly children: ReactNode }) {
+  const place = useRef<HTMLDivElement>(null);
+  const [near, setNear] = useState(false);
+  useEffect(() => {
+    const element = place.current;
+    if (element === null) return;
+    let left = false;
+    const show = (): void => startTransition(() => setNear(true));
+    const watching = new IntersectionObserver((entries) => entries.some((e) => e.isIntersecting) && show(), {
+      rootMargin: `0px 0px ${AHEAD}`,
+    });
+    watching.observe(element);
+    whenTouched(() => {
+      if (!left) show();
+    });
+    const print = (): void => flushSync(() => setNear(true));
+    addEventListener('beforeprint', print);
+    return () => {
+      left = true;
+      watching.disconnect();
+      removeEventListener('beforeprint', print);
+    };
+  }, [near]);
+  return near ? children : <Box ref={place} minH={height} aria-hidden="true" _print={{ display: 'none' }} />;
+}
