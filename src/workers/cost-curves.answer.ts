@@ -3,7 +3,8 @@ import { prepareStudy } from '@/core/study';
 import { costCurvesOf } from '@/core/comparison/board';
 import { CoreError } from '@/core/base/errors';
 import { relaxations, requirementCosts, type Relaxations } from '@/core/comparison/requirements';
-import { ratesOf } from '@/core/rates';
+import { ALLOYS } from '@/core/catalogue/alloys';
+import { pricedAlloy, ratesOf } from '@/core/rates';
 import type { CostCurvesAnswer, CostCurvesRequest } from './cost-curves.protocol';
 
 /** The relaxed studies of the brief asked about last: another quantity of the same brief costs only boards. */
@@ -18,7 +19,8 @@ export function answer(request: CostCurvesRequest): CostCurvesAnswer {
     if (request.kind === 'alloys') {
       const { kind, q } = request;
       const pairs = alloyPairs(brief, school, rates, q);
-      return { id, kind, pairs, q, ms: performance.now() - start };
+      const alloys = ALLOYS.map((alloy) => pricedAlloy(alloy, rates));
+      return { id, kind, pairs, alloys, q, ms: performance.now() - start };
     }
     if (request.kind === 'requirements') {
       const { kind, q, orderDate } = request;

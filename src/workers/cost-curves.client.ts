@@ -1,3 +1,4 @@
+import type { Alloy } from '@/core/catalogue/alloys';
 import type { AlloyPair } from '@/core/comparison/alloys';
 import type { CostCurves } from '@/core/comparison/board';
 import type { RequirementCost } from '@/core/comparison/requirements';
@@ -47,7 +48,7 @@ export class CostCurvesClient {
   async alloys(
     { brief, school, rates }: StudyAsked,
     q: number,
-  ): Promise<{ readonly pairs: readonly AlloyPair[]; readonly q: number }> {
+  ): Promise<{ readonly pairs: readonly AlloyPair[]; readonly alloys: readonly Alloy[]; readonly q: number }> {
     this.overtake('alloys');
     const answer = await this.ask({ id: this.next++, kind: 'alloys', brief, school, rates, q });
     if (answer.kind !== 'alloys') throw new Error('unexpected answer');

@@ -1,3 +1,4 @@
+import type { Alloy } from '@/core/catalogue/alloys';
 import type { AlloyPair } from '@/core/comparison/alloys';
 import type { CostCurves } from '@/core/comparison/board';
 import type { Brief } from '@/core/brief';
@@ -38,6 +39,8 @@ export type CostCurvesAnswer =
       readonly id: number;
       readonly kind: 'alloys';
       readonly pairs: readonly AlloyPair[];
+      /** The alloys of the pairs, at the prices of the rate set. */
+      readonly alloys: readonly Alloy[];
       readonly q: number;
       readonly ms: number;
     }

@@ -1,4 +1,4 @@
-import { findAlloy } from '../catalogue/alloys';
+import type { Alloy } from '../catalogue/alloys';
 import type { Brief } from '../brief';
 import { PROCESSES, type Phase, type Process, type ProcessStep } from '../catalogue/process-steps';
 import { isDone } from './step-conditions';
@@ -16,16 +16,17 @@ export interface Making {
 /**
  * How a lane makes the part of a brief. A step that hangs on something the brief does not say is shown.
  * @param laneId "route/variant", or "machined"
+ * @param alloy of the brief, or null
  * @param machined whether any dimension is machined after casting
  * @returns null for a lane without a description
  * @example
- * makingOf(brief, 'gravity-die/hand', false)?.process.id // 'gravity-die'
+ * makingOf(brief, alloy, 'gravity-die/hand', false)?.process.id // 'gravity-die'
  */
-export function makingOf(brief: Brief, laneId: string, machined: boolean): Making | null {
+export function makingOf(brief: Brief, alloy: Alloy | null, laneId: string, machined: boolean): Making | null {
   const [routeId, variant = ''] = laneId.split('/');
   const process = PROCESSES.find((p) => p.id === routeId);
   if (process === undefined) return null;
-  const asked = { brief, alloy: findAlloy(brief.alloy) ?? null, machined };
+  const asked = { brief, alloy, machined };
   const done = process.steps.filter((s) => isDone(s.onlyIf, asked));
   const phases: { phase: Phase; steps: ProcessStep[] }[] = [];
   for (const step of done) {

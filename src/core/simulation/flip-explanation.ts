@@ -11,7 +11,8 @@ import { flipWorking, roomWorking } from './simulation-workings';
 import type { Flip } from './flips';
 import { flipCostWorking } from './flip-cost-working';
 import type { SimulationInput } from './model';
-import { figureWords, inputWords } from './words';
+import { inputWords } from './input-words';
+import { figureWords } from './words';
 
 /** How the one whose flips are shown stands: a lane that leads, a plan that is ahead of the route alone, or behind it. */
 export type Stance = 'first' | 'ahead' | 'behind';

@@ -19,7 +19,8 @@ export { briefFlips, quantityFlips, type BriefFlip, type FlipCost, type FlipCost
 export { bracketOf, FLIP_STEPS, FlipFinder, flipsOf, type Flip } from './flips';
 export { moversOf, type Mover } from './swings';
 export { percent, rough } from './rounding';
-export { drawsParts, figureWords, inputWords, nearness, sentence } from './words';
+export { inputWords } from './input-words';
+export { drawsParts, figureWords, nearness, sentence } from './words';
 export { briefFlipExplanation, flipExplanation, stanceOf, type Stance } from './flip-explanation';
 export { flipCostWorking } from './flip-cost-working';
 export { planBriefFlips } from './plan-brief-flips';

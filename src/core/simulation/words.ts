@@ -1,5 +1,3 @@
-import { rateEntries, type RateSet } from '../rates';
-import { shortName } from '../catalogue/routes';
 import { fixed, significant, whole } from '../base/numbers';
 import type { Flip } from './flips';
 import type { SimulationInput } from './model';
@@ -28,20 +26,6 @@ export function drawsParts(s: Share, draws: number): readonly [lead: string, sha
  * sentence('gravity die') // 'Gravity die'
  */
 export const sentence = (words: string): string => words.replace(/^./, (x) => x.toUpperCase());
-
-const named = new WeakMap<RateSet, ReadonlyMap<string, string>>();
-
-/** What an uncertain figure is called: by the rate set where it is a rate, else as its working calls it. */
-export function inputWords(input: SimulationInput, rates: RateSet): string {
-  let known = named.get(rates);
-  if (known === undefined) {
-    known = new Map(rateEntries(rates).map((e) => [e.path, e.of === '' ? e.words : `${e.of}: ${e.words}`]));
-    named.set(rates, known);
-  }
-  const lane = /^(?:routes|variants)\["(.+?)"\]/.exec(input.key)?.[1];
-  const words = known.get(input.path) ?? input.words;
-  return lane === undefined || words.startsWith(shortName(lane)) ? words : `${shortName(lane)}: ${words}`;
-}
 
 /**
  * A figure with its unit, a share as a per cent.

@@ -3,7 +3,7 @@ import { Box, Span } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import type { Alloy } from '@/core/catalogue/alloys';
 import { bestCondition, type AlloyNeeds, type AlloyPair, type Miss } from '@/core/comparison/alloys';
-import { prepareStudy } from '@/core/study';
+import { prepareFrom } from '@/core/study';
 import { perPart, signed, weeks } from '../format';
 import { CheckBox, DataTable, FigureButton, type DataColumn } from '../kit';
 import { RouteName } from '../marks/route-name';
@@ -26,7 +26,11 @@ export function useAlloyWorking(): (alloy: Alloy, q: number, laneId: string, fig
   return (alloy, q, laneId, figure) =>
     openWorking(
       { laneId, figure },
-      { study: prepareStudy({ ...brief, alloy: alloy.id }, school, study.rates), q, words: `in ${alloy.name}` },
+      {
+        study: prepareFrom(() => alloy, { ...brief, alloy: alloy.id }, school, study.rates),
+        q,
+        words: `in ${alloy.name}`,
+      },
     );
 }
 

@@ -3,7 +3,7 @@ import { Span, Text } from '@chakra-ui/react';
 import { FigureButton, Section } from '../kit';
 import { useCallback, useMemo, useState } from 'react';
 import { missesOf, needsOfBrief, withNeeds, type AlloyPair } from '@/core/comparison/alloys';
-import { findAlloy } from '@/core/catalogue/alloys';
+import type { Alloy } from '@/core/catalogue/alloys';
 import { pricedAlloy } from '@/core/rates';
 import type { CostCurvesClient } from '@/workers/cost-curves.client';
 import type { StudyAsked } from '@/workers/cost-curves.protocol';
@@ -25,22 +25,32 @@ const askPairs = (client: CostCurvesClient, wanted: Wanted) => client.alloys(wan
 
 /** The brief in every alloy on every route, parted by what the part needs of its metal; up to four side by side. */
 export function AlloysView() {
-  const { brief, school, rates, study, setBrief } = useStudy('brief', 'school', 'rates', 'study', 'setBrief');
+  const { brief, school, rates, study, alloyOf, setBrief } = useStudy(
+    ...(['brief', 'school', 'rates', 'study', 'alloyOf', 'setBrief'] as const),
+  );
   const { q } = useQuantity();
   const needs = useMemo(() => needsOfBrief(brief), [brief]);
   const [showAll, setShowAll] = useState(false);
   const [compared, setCompared] = useState<readonly string[]>(() => brief.candidates.slice(0, MOST_COMPARED));
   const wanted = useMemo<Wanted>(() => ({ brief, school, rates, q }), [brief, school, rates, q]);
   const { answer, busy, error } = useAsked(wanted, askPairs);
+  const found = useMemo(() => new Map(answer?.alloys.map((a) => [a.id, a])), [answer]);
   const rows = useMemo(
     () =>
       (answer?.pairs ?? []).flatMap((pair) => {
-        const listed = findAlloy(pair.alloyId);
-        if (listed === undefined) return [];
-        const alloy = pricedAlloy(listed, study.rates);
-        return [{ pair, alloy, misses: missesOf(alloy, needs) }];
+        const alloy = found.get(pair.alloyId);
+        return alloy === undefined ? [] : [{ pair, alloy, misses: missesOf(alloy, needs) }];
       }),
-    [answer, needs, study.rates],
+    [answer, found, needs],
+  );
+  // Those side by side from the brief stand before the answer has come.
+  const beside = useMemo(
+    () =>
+      compared.flatMap((alloyId): Alloy | readonly Alloy[] => {
+        const listed = found.get(alloyId) ?? alloyOf(alloyId);
+        return listed === undefined ? [] : pricedAlloy(listed, study.rates);
+      }),
+    [compared, found, alloyOf, study.rates],
   );
   const own = rows.find((r) => r.pair.alloyId === brief.alloy);
   const meeting = rows.filter((r) => r.misses.length === 0);
@@ -72,7 +82,7 @@ export function AlloysView() {
           </Text>
         )}
       </Section>
-      <Compare ids={compared} pairOf={pairOf} q={answer?.q ?? q} onDrop={toggle} />
+      <Compare alloys={beside} pairOf={pairOf} q={answer?.q ?? q} onDrop={toggle} />
       <Section
         title={
           <>

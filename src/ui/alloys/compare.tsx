@@ -3,8 +3,7 @@ import { Emblem } from '../marks/emblem';
 import { FigureButton, Section, Unit } from '../kit';
 import { Button, Flex, Span, Table, Text, VisuallyHidden } from '@chakra-ui/react';
 import type { AlloyPair } from '@/core/comparison/alloys';
-import { pricedAlloy } from '@/core/rates';
-import { findAlloy, hazardsOf, type Alloy } from '@/core/catalogue/alloys';
+import { hazardsOf, type Alloy } from '@/core/catalogue/alloys';
 import { ROUTES, shortName } from '@/core/catalogue/routes';
 import type { UnitSystem } from '@/core/base/units';
 import { sentence } from '../board/finding-words';
@@ -59,12 +58,12 @@ const Waiting = () => (
 
 /** Up to four alloys side by side: what each is, what the part costs in it on every route, and the way to choose it. */
 export function Compare({
-  ids,
+  alloys,
   pairOf,
   q,
   onDrop,
 }: {
-  readonly ids: readonly string[];
+  readonly alloys: readonly Alloy[];
   /** What an alloy comes to on every route; undefined where that is still being worked out. */
   readonly pairOf: (alloyId: string) => AlloyPair | undefined;
   readonly q: number;
@@ -73,10 +72,6 @@ export function Compare({
   const { id, brief, study, setBrief } = useStudy('id', 'brief', 'study', 'setBrief');
   const [units] = useUnits();
   const open = useAlloyWorking();
-  const alloys = ids.flatMap((alloyId) => {
-    const listed = findAlloy(alloyId);
-    return listed === undefined ? [] : [pricedAlloy(listed, study.rates)];
-  });
   if (!alloys.some((a) => a.id !== brief.alloy))
     return (
       <Text mt="6" textStyle="label" color="fg.muted">

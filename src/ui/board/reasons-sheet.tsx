@@ -8,7 +8,7 @@ import { roomPercent, Spare } from '../marks/spare';
 import { figureOfRule } from '@/core/study/workings';
 import { useUnits } from '../preferences';
 import { SheetPage } from '../shell/sheet';
-import { Cautions } from '../study/cautions';
+import { CautionsList } from '../study/cautions-list';
 import { useQuantity, useStudy } from '../study/study-context';
 import { Advice } from './advice';
 import { LookAndShop, Losses, RankingPage } from './lane-pages';
@@ -63,7 +63,7 @@ export function ReasonsPage({
       <LookAndShop laneId={laneId} />
       {study.alloy !== null && (
         <Section title="Safety">
-          <Cautions routeIds={[laneId.split('/')[0] ?? laneId]} alloy={study.alloy} />
+          <CautionsList routeIds={[laneId.split('/')[0] ?? laneId]} alloy={study.alloy} />
         </Section>
       )}
     </SheetPage>

@@ -2,13 +2,16 @@
 import { useController } from 'react-hook-form';
 import { Field, type FieldProps } from '../fields/field';
 import { SearchChoice } from '../kit';
-import { ALLOY_SEARCH } from './alloy-options';
+import { useStudy } from '../study/study-context';
 import { useBriefForm } from './form-context';
+import { loadAlloys } from './load-alloys';
 
 /** The alloy, found by typing its name, family or designation. */
 export function AlloyField(props: FieldProps) {
   const { control, confirm } = useBriefForm();
   const { field } = useController({ name: props.path, control });
+  const { alloyOf } = useStudy('alloyOf');
+  const chosen = (field.value as string | null | undefined) || null;
   return (
     <Field {...props}>
       {({ id, describedBy, bad }) => (
@@ -16,9 +19,10 @@ export function AlloyField(props: FieldProps) {
           id={id}
           describedBy={describedBy}
           bad={bad}
-          options={ALLOY_SEARCH}
+          load={loadAlloys}
+          name={(chosen === null ? null : alloyOf(chosen)?.name) ?? chosen}
           placeholder="not chosen yet"
-          value={(field.value as string | null | undefined) || null}
+          value={chosen}
           onChange={(alloy) => {
             field.onChange(alloy);
             confirm(props.path);

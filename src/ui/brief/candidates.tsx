@@ -1,12 +1,13 @@
 'use client';
 import { Flex, IconButton, Span } from '@chakra-ui/react';
 import { X } from 'lucide-react';
+import { useCallback, useState } from 'react';
 import { useController } from 'react-hook-form';
-import { ALLOYS } from '@/core/catalogue/alloys';
 import { Field } from '../fields/field';
 import { FigureButton, SearchChoice } from '../kit';
-import { ALLOY_SEARCH } from './alloy-options';
+import { useStudy } from '../study/study-context';
 import { useBriefForm } from './form-context';
+import { loadAlloys } from './load-alloys';
 
 /** Other alloys at most. */
 const MOST = 4;
@@ -17,7 +18,15 @@ export function Candidates() {
   const { field } = useController({ name: 'candidates', control });
   const list = (field.value ?? []) as string[];
   const chosen = getValues('alloy') as string | null;
-  const name = (id: string): string => ALLOYS.find((a) => a.id === id)?.name ?? id;
+  const { alloyOf } = useStudy('alloyOf');
+  // Those added here need not be among the alloys that came with the page.
+  const [added, setAdded] = useState<Readonly<Record<string, string>>>({});
+  const name = (id: string): string => alloyOf(id)?.name ?? added[id] ?? id;
+  const load = useCallback(async () => {
+    const all = await loadAlloys();
+    setAdded(Object.fromEntries(all.map((o) => [o.value, o.label])));
+    return all.filter((o) => !list.includes(o.value));
+  }, [list]);
   return (
     <Field path="candidates" label="Alternative alloys" help="Up to four; press one to try it on the board." group>
       {() => (
@@ -42,7 +51,8 @@ export function Candidates() {
             <SearchChoice
               key={list.length}
               label="Add an alternative alloy"
-              options={ALLOY_SEARCH.filter((o) => !list.includes(o.value))}
+              load={load}
+              name={null}
               value={null}
               clearable={false}
               placeholder="add …"

@@ -7,6 +7,7 @@ import type { Dimension } from '@/core/base/units';
 import { FigureInput } from '../fields/figure-input';
 import { CheckBox, Choice, type Option } from '../kit';
 import { useBriefForm } from './form-context';
+import { isBlock } from './block';
 import { useTableKeys } from './use-table-keys';
 
 /** A head of an entry table: its words, and whether figures stand under it. */
@@ -27,14 +28,18 @@ export function EntryTable({
   readonly heads: readonly EntryHead[];
   readonly rows: readonly ReactNode[];
   readonly onAdd: () => void;
-  readonly onPaste: (text: string) => boolean;
+  /** Takes a block of cells as rows. */
+  readonly onPaste: (block: string) => void;
   readonly addName: string;
   readonly empty: string;
   readonly issues: readonly string[];
 }) {
   const { table, onKeyDown } = useTableKeys(onAdd);
   const paste = (event: ClipboardEvent): void => {
-    if (onPaste(event.clipboardData.getData('text/plain'))) event.preventDefault();
+    const text = event.clipboardData.getData('text/plain');
+    if (!isBlock(text)) return;
+    event.preventDefault();
+    onPaste(text);
   };
   return (
     <div onPaste={paste}>

@@ -7,7 +7,7 @@ import { unitOf } from '../fields/numbers';
 import { useUnits } from '../preferences';
 import { ChoiceEntry, EntryTable, FigureEntry, RemoveEntry, tableIssues, TickEntry, WordsEntry } from './entry-table';
 import { useBriefForm } from './form-context';
-import { nextId, pastedFeatures } from './paste';
+import { nextId } from './next-id';
 
 /** Ticks of a toleranced dimension: field, head, and what it means in a sentence. */
 const TICKS = [
@@ -38,13 +38,14 @@ export function FeaturesTable() {
     mayMachine: true,
     mustMachine: false,
   });
-  const paste = (text: string): boolean => {
+  const paste = async (text: string): Promise<void> => {
+    const { pastedFeatures } = await import('./paste');
     const rows = pastedFeatures(
       text,
       (x) => toStored(x, 'length', units),
       (x) => toStored(x, 'area', units),
     );
-    if (rows === null) return false;
+    if (rows === null) return;
     const used = ids();
     append(
       rows.map((row) => {
@@ -53,7 +54,6 @@ export function FeaturesTable() {
         return { id, ...row };
       }),
     );
-    return true;
   };
   return (
     <EntryTable

@@ -6,7 +6,6 @@ import { unitOf } from '../fields/numbers';
 import { useUnits } from '../preferences';
 import { EntryTable, FigureEntry, RemoveEntry, tableIssues, TickEntry } from './entry-table';
 import { useBriefForm } from './form-context';
-import { pastedHoles } from './paste';
 
 /** Patterns of like holes. */
 export function HolesTable() {
@@ -30,12 +29,11 @@ export function HolesTable() {
       addName="Add holes"
       issues={tableIssues(issues, 'holes')}
       onAdd={() => append({ dia_mm: null, depth_mm: null, count: 1, thread: false, through: true })}
-      onPaste={(text) => {
-        const rows = pastedHoles(text, (x) => toStored(x, 'length', units));
-        if (rows === null) return false;
-        append(rows);
-        return true;
-      }}
+      onPaste={(text) =>
+        void import('./paste').then(({ pastedHoles }) =>
+          append(pastedHoles(text, (x) => toStored(x, 'length', units)) ?? []),
+        )
+      }
       rows={fields.map((field, i) => {
         const path = (name: string): string => `holes.${i}.${name}`;
         const row = `Holes ${i + 1}`;

@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
-import { nextId, pastedFeatures, pastedHoles, pastedRows } from './paste';
+import { nextId } from './next-id';
+import { pastedFeatures, pastedHoles, pastedRows } from './paste';
 
 const same = (x: number): number => x;
 

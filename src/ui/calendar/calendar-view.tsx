@@ -5,19 +5,20 @@ import { useMemo, useState } from 'react';
 import { dayOfPlan, PLAN, type PlanStep } from '@/core/phased-plans';
 import { neededPieces } from '@/core/brief';
 import { plainDate, whole } from '../format';
-import { Sheet } from '../shell/sheet';
+import { late, Near } from '../late';
 import { useStudy } from '../study/study-context';
 import { DeliveryChart } from './delivery-chart';
-import { LotSection } from './lot-section';
 import { NeededTable } from './needed-table';
-import { StepsPage } from './steps-page';
 import { Timelines } from './timelines';
-import { PhasedPlanSection } from '../phased-plans/phased-plan-section';
 import { withPlan } from '../phased-plans/opened';
 import { stepDelivery } from '../phased-plans/step-study';
 import { usePhasedPlan } from '../phased-plans/use-phased-plan';
 import { pays, planWords } from '../phased-plans/words';
 import { useDeliveries, type Delivery } from './use-deliveries';
+
+const PhasedPlanSection = late(() => import('../phased-plans/phased-plan-section').then((m) => m.PhasedPlanSection));
+const LotSection = late(() => import('./lot-section').then((m) => m.LotSection));
+const StepsSheet = late(() => import('./steps-sheet').then((m) => m.StepsSheet));
 
 /** When parts come: good pieces against the calendar, the wanted dates, and the steps that fill the time. */
 export function CalendarView() {
@@ -48,9 +49,11 @@ export function CalendarView() {
   const opened = deliveries.find((d) => d.id === openId);
   const [openStep, setOpenStep] = useState<PlanStep | null>(null);
   const page = useMemo(() => {
-    if (openStep !== null) return <StepsPage delivery={stepDelivery(study, openStep)} step={openStep} />;
-    return opened === undefined ? null : <StepsPage delivery={opened} />;
+    if (openStep !== null) return { delivery: stepDelivery(study, openStep), step: openStep };
+    return opened === undefined ? null : { delivery: opened };
   }, [study, opened, openStep]);
+  const [met, setMet] = useState(false);
+  if (page !== null && !met) setMet(true);
   const close = (): void => {
     setOpenId(null);
     setOpenStep(null);
@@ -73,14 +76,16 @@ export function CalendarView() {
       <Section title="Deliveries">
         <NeededTable deliveries={drawn} needed={needed} orderDate={orderDate} onOpen={setOpenId} />
       </Section>
-      <PhasedPlanSection planState={planState} onOpen={setOpenStep} />
+      <Near height="30rem">
+        <PhasedPlanSection planState={planState} onOpen={setOpenStep} />
+      </Near>
       <Section title="Schedule" under="the coloured line is the first article">
         <Timelines deliveries={deliveries} onOpen={setOpenId} />
       </Section>
-      <LotSection deliveries={deliveries} />
-      <Sheet open={page !== null} onClose={close} testId="steps">
-        {page}
-      </Sheet>
+      <Near height="24rem">
+        <LotSection deliveries={deliveries} />
+      </Near>
+      {met && <StepsSheet page={page} onClose={close} />}
     </>
   );
 }

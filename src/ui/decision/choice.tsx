@@ -1,8 +1,9 @@
 'use client';
 import { chakra, Text } from '@chakra-ui/react';
 import { PageLink, Section, TwoColumns } from '../kit';
+import { late, Near } from '../late';
 import { useMemo, useState } from 'react';
-import { PLAN, StudyWorkings } from '@/core/phased-plans';
+import { PLAN } from '@/core/phased-plans';
 import { carryingFigures, DRAWN, laneCase, planCase, planFigures, suggestedActions } from '@/core/decision';
 import { shortName } from '@/core/catalogue/routes';
 import type { DecisionRecord } from '@/server/decisions';
@@ -14,14 +15,14 @@ import { useLed } from '../ranking/use-led';
 import { Cautions } from '../study/cautions';
 import { useQuantity, useStudy } from '../study/study-context';
 import { Explained } from '../working/explained';
-import { ChangedSince } from './changed-since';
 import { ChoiceTable } from './choice-table';
 import { FiguresList } from './figures-list';
-import { liveSimulation } from './live-simulation';
 import { PlanKept } from './plan-kept';
-import { SignForm } from './sign-form';
-import { SureSection } from './sure-section';
 import { useOpenedPlan } from './use-opened-plan';
+
+const ChangedSince = late(() => import('./changed-since').then((m) => m.ChangedSince));
+const LiveSure = late(() => import('./live-sure').then((m) => m.LiveSure));
+const SignForm = late(() => import('./sign-form').then((m) => m.SignForm));
 
 const Reasons = chakra('ol', { base: { listStyle: 'decimal', ps: '5', '& li': { my: '1' } } });
 
@@ -62,11 +63,6 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
           ? []
           : carryingFigures(study, board, lane),
     [study, board, lane, planned],
-  );
-  const workings = useMemo(() => planned?.workings ?? new StudyWorkings(study, drawn.q), [study, drawn.q, planned]);
-  const simulation = useMemo(
-    () => liveSimulation(workings, drawn, laneId, DRAWN, planned?.drawn ?? null),
-    [workings, drawn, laneId, planned],
   );
   const currency = study.rates.currency.code;
   const { firstDelivery } = brief.quantity;
@@ -140,13 +136,10 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
       )}
       <TwoColumns>
         <Section title="Uncertainty">
-          {simulation !== null ? (
-            <SureSection
-              behind={drawn.behind}
-              simulation={simulation}
-              of={{ laneId, currency, due: firstDelivery, planned: planned !== null, workings }}
-              studyAt={studyAt}
-            />
+          {drawn.summary !== null ? (
+            <Near height="12rem">
+              <LiveSure drawn={drawn} laneId={laneId} planned={planned} due={firstDelivery} />
+            </Near>
           ) : (
             <Text textStyle="label" color="fg.muted" role="status">
               {spreadShown === 'hidden'
@@ -159,14 +152,16 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
           <Cautions routeIds={routeIds} alloy={study.alloy} />
         </Section>
       </TwoColumns>
-      <SignForm
-        laneId={laneId}
-        plan={planned !== null}
-        drawn={DRAWN}
-        suggested={suggestedActions(study, lane, orderDate, planned?.plan ?? null)}
-        before={reopened}
-        hold={pending ? 'The adopted plan is being calculated at this quantity.' : null}
-      />
+      <Near height="24rem">
+        <SignForm
+          laneId={laneId}
+          plan={planned !== null}
+          drawn={DRAWN}
+          suggested={suggestedActions(study, lane, orderDate, planned?.plan ?? null)}
+          before={reopened}
+          hold={pending ? 'The adopted plan is being calculated at this quantity.' : null}
+        />
+      </Near>
     </>
   );
 }

@@ -5,9 +5,11 @@ import { shortName } from '@/core/catalogue/routes';
 import { plainDate, whole } from '../format';
 import { Guarded } from '../guard/guarded';
 import { useStudy } from '../study/study-context';
-import { HistorySection } from '../history/history-section';
+import { late, Near } from '../late';
 import { Choice } from './choice';
 import { Record } from './record';
+
+const HistorySection = late(() => import('../history/history-section').then((m) => m.HistorySection));
 
 /** Pick a route, see its case and the strongest reasons against it, write why, sign; or read what was signed. */
 export function DecisionView() {
@@ -34,7 +36,9 @@ export function DecisionView() {
         </Section>
       )}
       <Guarded name="The history" of={decisions}>
-        <HistorySection />
+        <Near height="20rem">
+          <HistorySection />
+        </Near>
       </Guarded>
     </>
   );

@@ -4,6 +4,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { DecisionRecord } from '@/server/decisions';
 import { call } from '../api';
 import { PageLink, Section, TwoColumns } from '../kit';
+import { late, Near } from '../late';
 import { Still } from '../part/still';
 import { askedFigure, Reason } from '../standing/reason';
 import { StandingMark } from '../standing/standing-mark';
@@ -14,13 +15,14 @@ import { useStudy } from '../study/study-context';
 import { Explained } from '../working/explained';
 import { useSheets } from '../working/sheets';
 import { ActionsTable } from './actions-table';
-import { ChangedSince } from './changed-since';
-import { Dissents } from './dissents';
 import { FiguresList } from './figures-list';
 import { RecordFacts } from './record-facts';
 import { RecordForms } from './record-forms';
 import { SureSection } from './sure-section';
 import { useSignedStudy } from './use-signed-study';
+
+const ChangedSince = late(() => import('./changed-since').then((m) => m.ChangedSince));
+const Dissents = late(() => import('./dissents').then((m) => m.Dissents));
 
 /** Width of the part's picture in the record, px. */
 const PICTURE = 150;
@@ -93,8 +95,10 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
               <ActionsTable actions={decision.actions} />
             </Section>
           )}
-          <Dissents decision={decision} />
-          <ChangedSince decision={decision} studyAt={studyAt} />
+          <Near height="20rem">
+            <Dissents decision={decision} />
+            <ChangedSince decision={decision} studyAt={studyAt} />
+          </Near>
         </div>
         <Section title="Safety">
           <Cautions

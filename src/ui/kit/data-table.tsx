@@ -8,55 +8,24 @@ import {
   type ColumnDef,
   type Row,
 } from '@tanstack/react-table';
-import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState, type ReactNode, type Ref } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
+import { late } from '../late';
+import { OneRow } from './data-row';
+import type { DataColumn, DataSort, DataTableProps, RowsProps } from './data-table.types';
+
+export type { DataColumn, DataSort, DataTableProps } from './data-table.types';
+
+/** A long list waits for what makes its rows as they come into sight. */
+const WindowedRows = late(() => import('./windowed-rows').then((m) => m.WindowedRows)) as <T extends object>(
+  props: RowsProps<T>,
+) => ReactNode;
 
 const FEATURES = tableFeatures({ rowSortingFeature, sortedRowModel: createSortedRowModel() });
 type Features = typeof FEATURES;
 
-/** A cell that names its row. */
-const ROW_HEAD = { as: 'th', scope: 'row', fontWeight: 'normal' } as const;
-
 /** More rows than this are made only while they are near the window. */
 const VIRTUAL_FROM = 120;
-/** Rows made above and below the window. */
-const BEYOND = 12;
-
-export interface DataColumn<T> {
-  readonly id: string;
-  readonly title: ReactNode;
-  /** What the column is called where its title is not plain words, or is empty. */
-  readonly name?: string;
-  readonly cell: (row: T) => ReactNode;
-  /** What the table sorts by; a column without it does not sort. Nothing goes last. */
-  readonly sort?: (row: T) => string | number | null;
-  readonly numeric?: boolean;
-  /** Whether its cells name their rows. */
-  readonly rowHead?: boolean;
-  /** Left out on narrow screens. */
-  readonly wide?: boolean;
-}
-
-export interface DataSort {
-  readonly id: string;
-  readonly up: boolean;
-}
-
-export interface DataTableProps<T> {
-  readonly label: string;
-  readonly columns: readonly DataColumn<T>[];
-  readonly rows: readonly T[];
-  readonly rowKey: (row: T) => string;
-  readonly sort?: DataSort | null;
-  /** Given where somebody else sorts (the server): the table then asks, and shows the rows as they come. */
-  readonly onSort?: (sort: DataSort) => void;
-  /** Columns that first sort downwards: dates and amounts. */
-  readonly downFirst?: readonly string[];
-  readonly rowProps?: (row: T) => Readonly<Record<string, string | boolean | undefined>>;
-  readonly rowHeight?: number;
-}
-
 /** Text by the alphabet, figures by size, nothing last whichever way. */
 export function compareCells(a: string | number | null, b: string | number | null, up: boolean): number {
   if (a === null || b === null) return a === b ? 0 : (a === null) === up ? 1 : -1;
@@ -148,8 +117,6 @@ function Head<T>({
   );
 }
 
-type RowsProps<T> = DataTableProps<T> & { readonly ordered: readonly T[] };
-
 function PlainRows<T extends object>(props: RowsProps<T>) {
   return (
     <Table.Body>
@@ -157,68 +124,5 @@ function PlainRows<T extends object>(props: RowsProps<T>) {
         <OneRow key={props.rowKey(row)} row={row} at={i} of={props} />
       ))}
     </Table.Body>
-  );
-}
-
-function WindowedRows<T extends object>(props: RowsProps<T>) {
-  const { ordered, rowKey, rowHeight = 41 } = props;
-  const body = useRef<HTMLTableSectionElement>(null);
-  const [margin, setMargin] = useState(0);
-  useEffect(() => {
-    if (body.current !== null) setMargin(body.current.getBoundingClientRect().top + window.scrollY);
-  }, [ordered]);
-  const window_ = useWindowVirtualizer({
-    count: ordered.length,
-    estimateSize: () => rowHeight,
-    overscan: BEYOND,
-    scrollMargin: margin,
-    initialRect: { width: 1280, height: 900 },
-  });
-  const items = window_.getVirtualItems();
-  const before = (items[0]?.start ?? margin) - margin;
-  const after = window_.getTotalSize() - ((items.at(-1)?.end ?? margin) - margin);
-  return (
-    <Table.Body ref={body}>
-      {before > 0 && <Gap height={before} />}
-      {items.map((item) => {
-        const row = ordered[item.index] as T;
-        return <OneRow key={rowKey(row)} row={row} at={item.index} of={props} measure={window_.measureElement} />;
-      })}
-      {after > 0 && <Gap height={after} />}
-    </Table.Body>
-  );
-}
-
-const Gap = ({ height }: { readonly height: number }) => (
-  <tr aria-hidden="true">
-    <td style={{ height, padding: 0, border: 0 }} />
-  </tr>
-);
-
-function OneRow<T>({
-  row,
-  at,
-  of: { columns, rowProps },
-  measure,
-}: {
-  readonly row: T;
-  readonly at: number;
-  readonly of: DataTableProps<T>;
-  readonly measure?: Ref<HTMLTableRowElement>;
-}) {
-  return (
-    <Table.Row ref={measure} data-index={at} aria-rowindex={at + 2} {...rowProps?.(row)}>
-      {columns.map((c) => (
-        <Table.Cell
-          key={c.id}
-          verticalAlign="middle"
-          {...(c.rowHead ? ROW_HEAD : {})}
-          className={c.numeric ? 'num' : undefined}
-          {...(c.wide ? { hideBelow: 'md' } : {})}
-        >
-          {c.cell(row)}
-        </Table.Cell>
-      ))}
-    </Table.Row>
   );
 }

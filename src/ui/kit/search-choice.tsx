@@ -1,119 +1,66 @@
 'use client';
-import { Combobox, Portal, createListCollection } from '@chakra-ui/react';
-import { Fragment, useMemo, useState } from 'react';
+import { Input } from '@chakra-ui/react';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { whenTouched } from '../late';
+import type { SearchOption } from './search-options';
 
-export interface SearchOption {
-  readonly value: string;
-  readonly label: string;
-  /** What it stands under in the list. */
-  readonly group: string;
-  /** Other words it is found by. */
-  readonly also?: string;
-}
-
-/** Options shown at most while one types. */
-const MOST_SHOWN = 80;
-
-const plain = (text: string): string => text.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ');
-
-/** Options that hold every word typed, in their name, group or other words; those that begin with it first. */
-export function found(options: readonly SearchOption[], text: string): readonly SearchOption[] {
-  const words = plain(text).split(' ').filter(Boolean);
-  if (words.length === 0) return options;
-  const first = words[0] ?? '';
-  return options
-    .filter((o) => {
-      const all = plain(`${o.label} ${o.group} ${o.also ?? ''}`);
-      return words.every((w) => all.includes(w));
-    })
-    .toSorted((a, b) => Number(plain(b.label).includes(first)) - Number(plain(a.label).includes(first)));
-}
-
-/** Options under their groups, in the order the groups first come. */
-function grouped(options: readonly SearchOption[]): ReadonlyMap<string, readonly SearchOption[]> {
-  const groups = new Map<string, SearchOption[]>();
-  for (const o of options) groups.set(o.group, [...(groups.get(o.group) ?? []), o]);
-  return groups;
-}
-
-/** One of many, found by typing a part of its name. */
-export function SearchChoice({
-  id,
-  label,
-  options,
-  value,
-  placeholder,
-  describedBy,
-  bad = false,
-  clearable = true,
-  onChange,
-}: {
+export interface SearchChoiceProps {
   readonly id?: string;
   /** Its name where no label stands beside it. */
   readonly label?: string;
-  readonly options: readonly SearchOption[];
+  /** Fetches what can be chosen. */
+  readonly load: () => Promise<readonly SearchOption[]>;
+  /** What the chosen one is called, until the list has come. */
+  readonly name: string | null;
   readonly value: string | null;
   readonly placeholder?: string;
   readonly describedBy?: string | undefined;
   readonly bad?: boolean;
   readonly clearable?: boolean;
   readonly onChange: (value: string | null) => void;
-}) {
-  const [text, setText] = useState('');
-  const shown = useMemo(() => found(options, text).slice(0, MOST_SHOWN), [options, text]);
-  const collection = useMemo(
-    () =>
-      createListCollection({
-        // The chosen one belongs to the list, so that its name is known, whatever is typed.
-        items: [...shown, ...options.filter((o) => o.value === value && !shown.includes(o))],
-        itemToString: (o) => o.label,
-        itemToValue: (o) => o.value,
-      }),
-    [shown, options, value],
-  );
-  const groups = useMemo(() => grouped(shown), [shown]);
+}
+
+interface Fetched {
+  readonly Combobox: typeof import('./search-combobox').SearchCombobox;
+  readonly options: readonly SearchOption[];
+}
+
+/**
+ * One of many, found by typing a part of its name. The list and what searches it are fetched when the page is first
+ * touched, or the field is entered; until then the field shows what is chosen.
+ */
+export function SearchChoice({ load, name, ...rest }: SearchChoiceProps) {
+  const [fetched, setFetched] = useState<Fetched | null>(null);
+  const [begun, setBegun] = useState(false);
+  const asking = useRef(false);
+  const ask = useCallback(() => {
+    if (asking.current) return;
+    asking.current = true;
+    Promise.all([import('./search-combobox'), load()]).then(
+      ([{ SearchCombobox: Combobox }, options]) => setFetched({ Combobox, options }),
+      // The next entry asks again.
+      () => (asking.current = false),
+    );
+  }, [load]);
+  useEffect(() => whenTouched(ask), [ask]);
+  if (fetched !== null) return <fetched.Combobox {...rest} options={fetched.options} begun={begun} />;
+  const { id, label, describedBy, bad = false, placeholder } = rest;
+  const enter = (): void => {
+    setBegun(true);
+    ask();
+  };
   return (
-    <Combobox.Root
-      collection={collection}
-      value={value === null ? [] : [value]}
-      {...(id === undefined ? {} : { ids: { input: id } })}
-      invalid={bad}
-      openOnClick
-      lazyMount
-      unmountOnExit
-      inputBehavior="autohighlight"
-      selectionBehavior="replace"
-      positioning={{ sameWidth: true, placement: 'bottom-start' }}
-      onInputValueChange={(e) => setText(e.reason === 'input-change' ? e.inputValue : '')}
-      onOpenChange={(e) => !e.open && setText('')}
-      onValueChange={(e) => onChange(e.value[0] ?? null)}
-    >
-      <Combobox.Control>
-        <Combobox.Input aria-label={label} aria-describedby={describedBy} placeholder={placeholder} />
-        <Combobox.IndicatorGroup>
-          {clearable && <Combobox.ClearTrigger aria-label="Clear" />}
-          <Combobox.Trigger />
-        </Combobox.IndicatorGroup>
-      </Combobox.Control>
-      <Portal>
-        <Combobox.Positioner>
-          <Combobox.Content>
-            {shown.length === 0 && <Combobox.Empty>Nothing matches “{text}”.</Combobox.Empty>}
-            {[...groups].map(([group, items]) => (
-              <Fragment key={group}>
-                <Combobox.ItemGroup>
-                  <Combobox.ItemGroupLabel>{group}</Combobox.ItemGroupLabel>
-                  {items.map((o) => (
-                    <Combobox.Item key={o.value} item={o}>
-                      <Combobox.ItemText>{o.label}</Combobox.ItemText>
-                    </Combobox.Item>
-                  ))}
-                </Combobox.ItemGroup>
-              </Fragment>
-            ))}
-          </Combobox.Content>
-        </Combobox.Positioner>
-      </Portal>
-    </Combobox.Root>
+    <Input
+      id={id}
+      role="combobox"
+      aria-expanded={false}
+      aria-label={label}
+      aria-describedby={describedBy}
+      aria-invalid={bad}
+      readOnly
+      value={name ?? ''}
+      placeholder={placeholder}
+      onFocus={enter}
+    />
   );
 }

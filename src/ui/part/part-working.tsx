@@ -1,12 +1,12 @@
 'use client';
 import { FigureButton } from '../kit';
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
-import { findAlloy } from '@/core/catalogue/alloys';
-import { hasPartWorking, partWorking, type PartFacts, type PartFigure } from '@/core/part-file/measured';
-import { Sheet, SheetPage } from '../shell/sheet';
+import { hasPartWorking, type PartFacts, type PartFigure } from '@/core/part-file/measured';
+import { late } from '../late';
 import { useStudy } from '../study/study-context';
-import { WorkingBody } from '../working/working-sheet';
 import type { PartState } from './part-state';
+
+const PartWorkingSheet = late(() => import('./part-working-sheet').then((m) => m.PartWorkingSheet));
 
 interface Workings {
   readonly facts: PartFacts | null;
@@ -16,32 +16,27 @@ const PartWorkings = createContext<Workings>({ facts: null, open: () => undefine
 
 /** What was measured, for figures anywhere within to tell and to open. */
 export function PartWorkingProvider({ state, children }: { readonly state: PartState; readonly children: ReactNode }) {
-  const { brief } = useStudy('brief');
+  const { brief, alloyOf } = useStudy('brief', 'alloyOf');
   const { file, body, draw } = state;
   const alloy = brief.alloy;
   const facts = useMemo<PartFacts | null>(() => {
     if (file === null || body === null || draw === null) return null;
-    const found = alloy === null ? undefined : findAlloy(alloy);
+    const found = alloy === null ? undefined : alloyOf(alloy);
     return {
       facets: file.counts.triangles,
       body,
       draw,
       alloy: found === undefined ? null : { id: found.id, name: found.name, density_kg_m3: found.density_kg_m3 },
     };
-  }, [file, body, draw, alloy]);
+  }, [file, body, draw, alloy, alloyOf]);
   const [figure, setFigure] = useState<PartFigure | null>(null);
   const value = useMemo(() => ({ facts, open: setFigure }), [facts]);
-  const shown = figure !== null && facts !== null && hasPartWorking(figure, facts) ? partWorking(figure, facts) : null;
+  const [met, setMet] = useState(false);
+  if (figure !== null && !met) setMet(true);
   return (
     <PartWorkings.Provider value={value}>
       {children}
-      <Sheet open={shown !== null} onClose={() => setFigure(null)} testId="part-working">
-        {shown !== null && (
-          <SheetPage title={shown.title} under={file?.repaired == null ? file?.name : `${file.name}, repaired`}>
-            <WorkingBody w={shown} />
-          </SheetPage>
-        )}
-      </Sheet>
+      {met && <PartWorkingSheet figure={figure} facts={facts} file={file} onClose={() => setFigure(null)} />}
     </PartWorkings.Provider>
   );
 }

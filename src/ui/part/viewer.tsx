@@ -11,7 +11,10 @@ import type { Painting } from './bands';
 import { DrawHandle } from './draw-handle';
 import type { PartState } from './part-state';
 import { meant } from './steer';
-import { ViewerBar, type Cut } from './viewer-bar';
+import { late } from '../late';
+import type { Cut } from './viewer-bar';
+
+const ViewerBar = late(() => import('./viewer-bar').then((m) => m.ViewerBar));
 
 const TURN = Math.PI / 18;
 /** Turn of the part for a pixel the pointer is moved, rad. */

@@ -33,7 +33,7 @@ export function ProcessStepsView({ asked }: { readonly asked: string | null }) {
   const laneId = board.lanes.some((l) => l.id === asked) ? (asked as string) : (signed?.laneId ?? led ?? '');
   const lane = board.lanes.find((l) => l.id === laneId);
   const machined = (lane?.money?.lines.machining ?? 0) > 0;
-  const making = makingOf(brief, laneId, machined);
+  const making = makingOf(brief, study.alloy, laneId, machined);
   if (lane === undefined || making === null)
     return <Text mt="6">How the part is made is shown once a route leads or is signed.</Text>;
   return (

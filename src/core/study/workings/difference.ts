@@ -2,10 +2,7 @@ import type { Study } from '../types';
 import { refuse } from '../../base/errors';
 import { shortName } from '../../catalogue/routes';
 import { computed, fromBrief, type Working } from '../../equations';
-
-/** Figures of which two lanes are shown against each other. */
-const COMPARED = ['allIn', 'total', 'tooling', 'firstArticle'] as const;
-type Compared = (typeof COMPARED)[number];
+import { COMPARED, TODAY, type Compared } from './difference-names';
 
 const WORDS: Readonly<Record<Compared, string>> = {
   allIn: 'total cost per part',
@@ -13,32 +10,6 @@ const WORDS: Readonly<Record<Compared, string>> = {
   tooling: 'tooling',
   firstArticle: 'first article',
 };
-
-const TODAY = 'underToday';
-
-/**
- * Name of the difference of a figure to the same figure of another lane or baseline.
- *
- * @example
- * differenceTo('allIn', 'plaster/resin') // 'diff.allIn.plaster/resin'
- */
-export const differenceTo = (what: Compared, otherId: string): string => `diff.${what}.${otherId}`;
-
-/**
- * Name of the difference to what the part costs today, as the brief says.
- *
- * @example
- * underToday() // 'underToday'
- */
-export const underToday = (): string => TODAY;
-
-/**
- * True for the name of a difference.
- *
- * @example
- * isDifference('diff.allIn.plaster/resin') // true
- */
-export const isDifference = (figure: string): boolean => figure === TODAY || figure.startsWith('diff.');
 
 /**
  * The working of a difference.

@@ -1,5 +1,6 @@
 /** Workings: for every figure its equation, symbols, values, sources and basis; made only when asked for. */
-export { differenceTo, differenceWorking, isDifference, underToday } from './difference';
+export { differenceWorking } from './difference';
+export { differenceTo, isDifference, underToday } from './difference-names';
 export { figureOfRule, isRuleFigure } from './rules';
 export { contextOf, type Context } from './context';
 export { baselineWorking, isWholeFigure } from './baselines';

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { found, type SearchOption } from './search-choice';
+import { found, type SearchOption } from './search-options';
 
 const OPTIONS: readonly SearchOption[] = [
   { value: 'a', label: 'Aluminium A356 (AlSi7Mg)', group: 'aluminium', also: 'AC-42100' },
