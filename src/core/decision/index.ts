@@ -5,13 +5,12 @@ export { laneCase, type Argument, type LaneCase } from './case';
 export { briefChanges, rateChanges, resultChanges, type Change } from './changes';
 export {
   simulationOf,
-  DRAWN,
   flipExplanationsOf,
   keptSimulation,
   keptPlanSimulation,
-  type DrawnBy,
   type KeptSimulation,
 } from './kept-simulation';
+export { DRAWN, type DrawnBy } from './drawn-by';
 export { planCase } from './plan-case';
 export { drawnOf, keptOf, keptPlan, type KeptPlan } from './kept-plan';
 export { standingOf } from './standing';

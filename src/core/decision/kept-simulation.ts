@@ -21,21 +21,10 @@ import {
   type FoundFlips,
   type Sampling,
   type Share,
-  type Spread,
 } from '../simulation';
+import type { DrawnBy } from './drawn-by';
 import { plain, type Explanation } from '../explanation';
 import { rivalOf } from './carrying';
-
-/** How a choice was drawn: the same seed and spread give the same draws to the digit. */
-export interface DrawnBy {
-  readonly seed: number;
-  readonly spread: Spread;
-  /** Whether the quantity was uncertain too. */
-  readonly demand: boolean;
-}
-
-/** How a decision is drawn on the screen: the seed is kept with it. */
-export const DRAWN: DrawnBy = { seed: 1, spread: 'pert', demand: false };
 
 /** How sure a choice was, as kept with it. Money in the study's currency, days from the order without holidays. */
 export interface KeptSimulation extends DrawnBy {

@@ -9,6 +9,8 @@ import { useStudy } from '../study/study-context';
 import { useBriefForm } from './form-context';
 import { loadAlloys } from './load-alloys';
 
+const NONE: readonly string[] = [];
+
 /** Other alloys at most. */
 const MOST = 4;
 
@@ -16,7 +18,7 @@ const MOST = 4;
 export function Candidates() {
   const { control, setValue, getValues } = useBriefForm();
   const { field } = useController({ name: 'candidates', control });
-  const list = (field.value ?? []) as string[];
+  const list = (field.value ?? NONE) as readonly string[];
   const chosen = getValues('alloy') as string | null;
   const { alloyOf } = useStudy('alloyOf');
   // Those added here need not be among the alloys that came with the page.

@@ -74,7 +74,7 @@ export function FeaturesTable() {
       addName="Add a dimension"
       issues={tableIssues(issues, 'features')}
       onAdd={() => append(blank())}
-      onPaste={paste}
+      onPaste={(block) => void paste(block)}
       rows={fields.map((field, i) => {
         const path = (name: string): string => `features.${i}.${name}`;
         const row = `Row ${i + 1}`;

@@ -1,5 +1,6 @@
 'use client';
-import { AnswerField, CheckField, NumberField, SelectField } from '../fields/inputs';
+import { CheckField } from '../fields/check-field';
+import { AnswerField, NumberField, SelectField } from '../fields/inputs';
 import { FormGrid, Section } from '../kit';
 
 /** Skin, environment and what the part must bear. */

@@ -2,7 +2,7 @@
 import { Text } from '@chakra-ui/react';
 import { ChartBox } from '../charts/chart-box';
 import { INK_VARIABLES } from '../theme/ink';
-import type { Chart, Plugin } from 'chart.js';
+import type { Plugin } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
 import type { LotSize } from '@/core/comparison/lot-sizes';

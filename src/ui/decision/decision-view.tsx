@@ -6,9 +6,9 @@ import { plainDate, whole } from '../format';
 import { Guarded } from '../guard/guarded';
 import { useStudy } from '../study/study-context';
 import { late, Near } from '../late';
-import { Choice } from './choice';
-import { Record } from './record';
 
+const Choice = late(() => import('./choice').then((m) => m.Choice));
+const Record = late(() => import('./record').then((m) => m.Record));
 const HistorySection = late(() => import('../history/history-section').then((m) => m.HistorySection));
 
 /** Pick a route, see its case and the strongest reasons against it, write why, sign; or read what was signed. */

@@ -3,7 +3,7 @@ import { Input, Textarea } from '@chakra-ui/react';
 import { useController } from 'react-hook-form';
 import type { Dimension } from '@/core/base/units';
 import { useBriefForm } from '../brief/form-context';
-import { CheckBox, Choice, Segments, type Option, type OptionGroup } from '../kit';
+import { Choice, Segments, type Option, type OptionGroup } from '../kit';
 import { useUnits } from '../preferences';
 import { DateInput } from './date-input';
 import { Field, type FieldProps } from './field';
@@ -123,26 +123,6 @@ export function AnswerField(props: FieldProps) {
             field.onChange(answer === '' ? null : answer === 'yes');
             confirm(props.path);
           }}
-        />
-      )}
-    </Field>
-  );
-}
-
-/** A permission or a wish that is plainly on or off. */
-export function CheckField(props: FieldProps) {
-  const { control } = useBriefForm();
-  const { field } = useController({ name: props.path, control });
-  return (
-    <Field {...props} group>
-      {({ describedBy }) => (
-        <CheckBox
-          label={props.label}
-          describedBy={describedBy}
-          checked={field.value === true}
-          onChange={field.onChange}
-          onBlur={field.onBlur}
-          inputRef={field.ref}
         />
       )}
     </Field>

@@ -1,53 +1,83 @@
 'use client';
-import { FileUpload } from '@chakra-ui/react';
-import type { ReactElement, ReactNode } from 'react';
+import { Box, chakra } from '@chakra-ui/react';
+import { cloneElement, useEffect, useRef, useState, type ReactElement } from 'react';
+import { whenTouched } from '../late';
+import type { ButtonLike, FileButtonProps, FileDropProps, FileSourceProps } from './file-drop.types';
 
-const NONE: File[] = [];
+type Upload = typeof import('./file-upload');
 
-interface FileSourceProps {
-  /** Endings with their dot, as a hint. A file of another ending is given too: whoever reads it says what is wrong. */
-  readonly accept: readonly string[];
-  /** What kind of file it is, for who does not see the button. */
-  readonly label: string;
-  readonly disabled?: boolean;
-  readonly testId?: string;
-  readonly onFile: (file: File) => void;
+/** What takes files, fetched when the page is first touched, or something is dragged onto it. */
+function useUpload(): Upload | null {
+  const [upload, setUpload] = useState<Upload | null>(null);
+  useEffect(
+    () =>
+      whenTouched(() => {
+        // Where it does not come, the button still works; only dropping does not.
+        import('./file-upload').then(setUpload, () => undefined);
+      }),
+    [],
+  );
+  return upload;
 }
 
-const root = ({ disabled = false, label, onFile }: FileSourceProps) => ({
-  disabled,
-  translations: { dropzone: `${label}: drop it here` },
-  acceptedFiles: NONE,
-  onFileChange: (e: FileUpload.FileChangeDetails) => {
-    const [file] = e.acceptedFiles;
-    if (file !== undefined) onFile(file);
-  },
-});
-
 /** A button that asks for a file; the same file can be given twice. */
-export function FileButton({ children, ...props }: FileSourceProps & { readonly children: ReactElement }) {
-  return (
-    <FileUpload.Root width="auto" {...root(props)}>
-      <FileUpload.HiddenInput data-testid={props.testId} aria-label={props.label} accept={props.accept.join(',')} />
-      <FileUpload.Trigger asChild>{children}</FileUpload.Trigger>
-    </FileUpload.Root>
+export function FileButton(props: FileButtonProps) {
+  const upload = useUpload();
+  return upload === null ? (
+    <Asking {...props} button={props.children} />
+  ) : (
+    <upload.UploadButton {...props}>{props.children}</upload.UploadButton>
   );
 }
 
 /** A place where a file is dropped, or chosen with the button in it. */
-export function FileDrop({
-  button,
-  children,
-  compact = false,
-  ...props
-}: FileSourceProps & { readonly button: ReactElement; readonly children?: ReactNode; readonly compact?: boolean }) {
+export function FileDrop(props: FileDropProps) {
+  const upload = useUpload();
+  if (upload !== null) return <upload.UploadDrop {...props} />;
+  const { compact = false, children } = props;
   return (
-    <FileUpload.Root {...root(props)}>
-      <FileUpload.HiddenInput data-testid={props.testId} aria-label={props.label} accept={props.accept.join(',')} />
-      <FileUpload.Dropzone {...(compact ? { py: '2', px: '3' } : {})} disableClick>
-        <FileUpload.Trigger asChild>{button}</FileUpload.Trigger>
-        {children}
-      </FileUpload.Dropzone>
-    </FileUpload.Root>
+    <Box
+      width="full"
+      {...(compact ? { py: '2', px: '3' } : { p: '5' })}
+      border="1px dashed"
+      borderColor="border.emphasized"
+      borderRadius="sm"
+    >
+      <Asking {...props} />
+      {children}
+    </Box>
+  );
+}
+
+/** The button before what takes dropped files has come. */
+function Asking({
+  accept,
+  label,
+  disabled = false,
+  testId,
+  onFile,
+  button,
+}: FileSourceProps & { readonly button: ReactElement<ButtonLike> }) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <chakra.input
+        ref={input}
+        type="file"
+        hidden
+        data-testid={testId}
+        aria-label={label}
+        accept={accept.join(',')}
+        disabled={disabled}
+        onChange={(e) => {
+          const [file] = e.currentTarget.files ?? [];
+          if (file !== undefined) onFile(file);
+          e.currentTarget.value = '';
+        }}
+      />
+      <chakra.span display="contents" onClick={() => input.current?.click()}>
+        {cloneElement(button, { disabled })}
+      </chakra.span>
+    </>
   );
 }

@@ -2,23 +2,7 @@
 import { Input } from '@chakra-ui/react';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { whenTouched } from '../late';
-import type { SearchOption } from './search-options';
-
-export interface SearchChoiceProps {
-  readonly id?: string;
-  /** Its name where no label stands beside it. */
-  readonly label?: string;
-  /** Fetches what can be chosen. */
-  readonly load: () => Promise<readonly SearchOption[]>;
-  /** What the chosen one is called, until the list has come. */
-  readonly name: string | null;
-  readonly value: string | null;
-  readonly placeholder?: string;
-  readonly describedBy?: string | undefined;
-  readonly bad?: boolean;
-  readonly clearable?: boolean;
-  readonly onChange: (value: string | null) => void;
-}
+import type { SearchChoiceProps, SearchOption } from './search-options';
 
 interface Fetched {
   readonly Combobox: typeof import('./search-combobox').SearchCombobox;

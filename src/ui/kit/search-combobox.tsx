@@ -1,8 +1,7 @@
 'use client';
 import { Combobox, Portal, createListCollection } from '@chakra-ui/react';
 import { Fragment, useEffect, useMemo, useRef, useState } from 'react';
-import type { SearchChoiceProps } from './search-choice';
-import { found, grouped, type SearchOption } from './search-options';
+import { found, grouped, type SearchChoiceProps, type SearchOption } from './search-options';
 
 /** Options shown at most while one types. */
 const MOST_SHOWN = 80;

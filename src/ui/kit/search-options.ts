@@ -7,6 +7,22 @@ export interface SearchOption {
   readonly also?: string;
 }
 
+export interface SearchChoiceProps {
+  readonly id?: string;
+  /** Its name where no label stands beside it. */
+  readonly label?: string;
+  /** Fetches what can be chosen. */
+  readonly load: () => Promise<readonly SearchOption[]>;
+  /** What the chosen one is called, until the list has come. */
+  readonly name: string | null;
+  readonly value: string | null;
+  readonly placeholder?: string;
+  readonly describedBy?: string | undefined;
+  readonly bad?: boolean;
+  readonly clearable?: boolean;
+  readonly onChange: (value: string | null) => void;
+}
+
 const plain = (text: string): string => text.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ');
 
 /** Options that hold every word typed, in their name, group or other words; those that begin with it first. */

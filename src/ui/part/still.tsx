@@ -1,5 +1,5 @@
 'use client';
-import Image from 'next/image';
+import { Image } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 
 /** A picture that is not there yet is asked for again, so often and after so long, ms. */
@@ -29,12 +29,12 @@ export function Still({
   if (fileId === null || missing) return null;
   return (
     <Image
-      style={{ display: 'block' }}
+      display="block"
       src={`/api/part-files/${fileId}/still${tries === 0 ? '' : `?try=${tries}`}`}
       alt={title === '' ? '' : `Picture of ${title}`}
       width={width}
       height={(width * 3) / 4}
-      unoptimized
+      loading="lazy"
       onError={() => setMissing(true)}
     />
   );

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { REFUSALS, type CoreIssue } from '@/core/base/errors';
-import { doneWords, FILE_HELP, offerWords, refusalWords } from './words';
+import { FILE_HELP } from './file-kinds';
+import { doneWords, offerWords, refusalWords } from './words';
 
 describe('repairing, in words', () => {
   const holes = (pieces: number) => ({ repair: 'holes-filled', pieces, filled_mm2: 64_516 }) as const;

@@ -1,13 +1,9 @@
 import { REFUSALS, type CoreIssue } from '@/core/base/errors';
 import type { DrawClass, MeshVerdict, Release } from '@/core/part-file/geometry';
 import type { MeasuredField } from '@/core/part-file/measured';
-import { FILE_KINDS, MAX_FILE_BYTES, MAX_TRIANGLES } from '@/core/part-file/readers';
 import { inUnitsOf, type UnitSystem } from '@/core/base/units';
 import type { RepairFound, PartStage } from '@/workers/part.protocol';
 import { significant } from '../format';
-
-/** Endings of the part files that are read, with their dot. */
-export const PART_FILE_TYPES: readonly string[] = FILE_KINDS.flatMap(({ endings }) => endings.map((e) => `.${e}`));
 
 export const STAGE_WORDS: Readonly<Record<PartStage | 'fetching', string>> = {
   fetching: 'Fetching the file',
@@ -81,6 +77,3 @@ export function refusalWords(name: string, issue: CoreIssue | null, message: str
     typeof issue.value === 'string' || typeof issue.value === 'number' ? ` (${issue.field}: ${issue.value})` : '';
   return `${name} was not read: ${REFUSALS[issue.code]}${met}. Accepted: ${issue.accepted}.`;
 }
-
-const KINDS = FILE_KINDS.map(({ name }) => name);
-export const FILE_HELP = `${KINDS.slice(0, -1).join(', ')} or ${KINDS.at(-1)}, up to ${MAX_FILE_BYTES / 1024 / 1024} MB or ${MAX_TRIANGLES / 1e6} million facets. It is measured in this browser and kept with the study.`;

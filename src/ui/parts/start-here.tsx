@@ -3,7 +3,7 @@ import { Box, Button, chakra, EmptyState, Grid, Heading, Text } from '@chakra-ui
 import { Box as BoxIcon, FilePlus2, Telescope } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { FileDrop } from '../kit';
-import { PART_FILE_TYPES } from '../part/words';
+import { PART_FILE_TYPES } from '../part/file-kinds';
 
 const Way = chakra('div', {
   base: { borderTop: '2px solid', borderColor: 'fg', pt: '3', display: 'flex', flexDirection: 'column', gap: '2' },

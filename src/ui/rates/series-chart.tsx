@@ -1,7 +1,7 @@
 'use client';
 import { ChartBox } from '../charts/chart-box';
 import { INK_VARIABLES } from '../theme/ink';
-import type { Chart, Plugin } from 'chart.js';
+import type { Plugin } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
 import { metalSeries } from '@/core/rates';

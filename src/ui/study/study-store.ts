@@ -10,7 +10,8 @@ import { Cancelled, CostCurvesClient } from '@/workers/cost-curves.client';
 import { call } from '../api';
 import { Autosave, keptDraft, type Conflict, type SaveState } from './autosave';
 import { prepared } from './prepared';
-import { firstTables, wholeTables, type KnownAtFirst, type Tables } from './tables';
+import { firstTables, wholeTables } from './tables';
+import type { KnownAtFirst, Tables } from './tables.types';
 
 /** What a study on the screen is: the brief as typed, and all that follows from it. */
 export interface StudyState {

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { ReasonsPage } from '../board/reasons-sheet';
 import { Sheet } from '../shell/sheet';
 import type { FigureAt } from './figure-at';
-import type { OpenWorking, Sheets } from './sheets';
+import type { OpenWorking, Sheets } from './sheets.types';
 import { WorkingPage } from './working-sheet';
 
 /** The two sheets of a study over whatever view is open: the working of a figure, and the reasons of a lane. */

@@ -1,16 +1,11 @@
 'use client';
 import type { FigureAt, StudyAt } from './figure-at';
+import type { OpenWorking, Sheets } from './sheets.types';
 import { usePathname } from 'next/navigation';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import { late } from '../late';
 
 const OpenSheets = late(() => import('./open-sheets').then((m) => m.OpenSheets));
-
-/** Opens what stands behind a figure or a verdict; both keep their identity while the rail moves. */
-export interface Sheets {
-  readonly openWorking: (at: FigureAt, studyAt?: StudyAt) => void;
-  readonly openReasons: (laneId: string) => void;
-}
 
 const SheetsContext = createContext<Sheets | null>(null);
 
@@ -19,13 +14,6 @@ export function useSheets(): Sheets {
   const sheets = useContext(SheetsContext);
   if (sheets === null) throw new Error('useSheets outside a SheetsProvider');
   return sheets;
-}
-
-/** A figure whose working is open. */
-export interface OpenWorking {
-  /** The figure looked at, last, and those it was reached through. */
-  readonly trail: readonly FigureAt[];
-  readonly studyAt: StudyAt | undefined;
 }
 
 /** The two sheets of a study, workings and reasons, and the means to open them from any figure of any view. */

@@ -19,18 +19,6 @@ export interface MeasuredGeometry {
 
 export type MeasuredField = keyof MeasuredGeometry;
 
-export const MEASURED_FIELDS: readonly MeasuredField[] = [
-  'volume_cm3',
-  'area_cm2',
-  'box_mm',
-  'wallMin_mm',
-  'sectionMax_mm',
-  'projected_cm2',
-  'undercuts',
-  'passages',
-  'coredHoles',
-];
-
 /** Holes narrower than this are taken to be drilled, mm: the finest core that any route casts. Basis: rule of the trade. */
 export const CORED_FROM_MM = 3;
 

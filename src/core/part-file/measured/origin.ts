@@ -1,5 +1,6 @@
 import type { Brief } from '../../brief';
-import { MEASURED_FIELDS, type MeasuredField } from './geometry';
+import { MEASURED_FIELDS } from './fields.data';
+import type { MeasuredField } from './geometry';
 
 /** Where a value of the brief's geometry comes from. */
 export type Origin = 'measured' | 'overridden' | 'typed' | 'unknown';
