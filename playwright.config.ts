@@ -8,6 +8,7 @@ const BESIDE = [
   'alloys',
   'bench',
   'brief',
+  'budgets',
   'calendar',
   'dates',
   'files',

@@ -31,7 +31,12 @@ export default defineConfig({
       { extends: true, test: { name: 'pure', include: [PURE], isolate: false } },
       {
         extends: true,
-        test: { name: 'rest', include: ['src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'], exclude: [PURE] },
+        test: {
+          name: 'rest',
+          include: ['src/**/*.test.{ts,tsx}', 'scripts/**/*.test.ts'],
+          exclude: [PURE],
+          setupFiles: ['src/ui/testing/all-near.ts'],
+        },
       },
     ],
   },

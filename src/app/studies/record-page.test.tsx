@@ -55,14 +55,14 @@ function signed(brief: Brief, laneId: string, quantity: number, more: Partial<Si
   };
 }
 
-const page = (brief: Brief, record: DecisionRecord): string => studyPage(brief, <DecisionView />, [record]);
+const page = (brief: Brief, record: DecisionRecord): Promise<string> => studyPage(brief, <DecisionView />, [record]);
 
 describe('the page of a signed record', () => {
-  test('tells the choice, its figures, its reason, who did not agree, and what it rests on', () => {
+  test('tells the choice, its figures, its reason, who did not agree, and what it rests on', async () => {
     const brief = bracket();
     const board = boardAt(prepareStudy(brief), 2000, ORDER);
     const lane = board.lanes.find((l) => l.id === board.leader);
-    const text = textOf(page(brief, signed(brief, board.leader ?? '', 2000))).replaceAll('\u0001', '');
+    const text = textOf(await page(brief, signed(brief, board.leader ?? '', 2000))).replaceAll('\u0001', '');
     for (const said of [
       'Because it costs least & comes in time.',
       'Oda, 28 Nov 2026',
@@ -78,9 +78,9 @@ describe('the page of a signed record', () => {
       expect(text).toContain(said);
   });
 
-  test('of any part and any lane that could be chosen holds no figure in words and no control without a name', () => {
-    fc.assert(
-      fc.property(
+  test('of any part and any lane that could be chosen holds no figure in words and no control without a name', async () => {
+    await fc.assert(
+      fc.asyncProperty(
         anyBrief
           .map((brief) => {
             const q = Math.min(RAIL_MAX, lifetimeQuantity(brief) ?? 777);
@@ -89,16 +89,16 @@ describe('the page of a signed record', () => {
           })
           .filter(({ able }) => able.length > 0),
         fc.nat(),
-        ({ brief, q, able }, pick) => {
+        async ({ brief, q, able }, pick) => {
           const laneId = able[pick % able.length]?.id ?? '';
-          expect(faultsOf(page(brief, signed(brief, laneId, q)))).toEqual([]);
+          expect(faultsOf(await page(brief, signed(brief, laneId, q)))).toEqual([]);
         },
       ),
       { numRuns: 8 },
     );
   });
 
-  test('of a two-step plan tells both steps and what they come to', () => {
+  test('of a two-step plan tells both steps and what they come to', async () => {
     const asked = bracket({
       quantity: { perYear: 400, years: 5, lot: 100, prototypes: 6, prototypeDate: '2027-01-05', orderDate: ORDER },
     });
@@ -106,7 +106,7 @@ describe('the page of a signed record', () => {
     const [best] = searched(study, 2000, deliveriesOf(study, 2000, ORDER), 1).plans;
     const plan = best === undefined ? null : { first: best.first, then: best.then, pieces: best.pieces };
     const brief = { ...asked, plan };
-    const html = page(brief, signed(brief, plan?.then ?? '', 2000, { plan: true }));
+    const html = await page(brief, signed(brief, plan?.then ?? '', 2000, { plan: true }));
     expect(faultsOf(html)).toEqual([]);
     const text = textOf(html).replaceAll('\u0001', '');
     expect(text).toContain(`First ${whole(plan?.pieces ?? NaN)} on`);

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { ALLOYS, HAZARDS } from './alloys';
+import { ALLOY_NAMES, ALLOYS, HAZARDS } from './alloys';
 import { isOrdered } from '../base/figures';
 import { SHIPPED_RATES, capabilityFamily, ratesFamily } from '../rates';
 import { LANES, ROUTES } from './routes';
@@ -84,4 +84,8 @@ test('every rule the screening speaks of has its words', () => {
     for (const f of entry.screening?.findings ?? [])
       expect(own.has(f.rule) || ruleText(f.rule) !== undefined, f.rule).toBe(true);
   }
+});
+
+test('names of alloys are those of the table, in its order', () => {
+  expect(Object.entries(ALLOY_NAMES)).toEqual(ALLOYS.map((a) => [a.id, a.name]));
 });

@@ -1,4 +1,4 @@
-import { findAlloy } from '../catalogue/alloys';
+import { ALLOY_NAMES } from '../catalogue/alloys';
 import type { Basis, Figure, Triple } from '../base/figures';
 import { BARE_UNITS, RATE_PARTS, RATE_WORDS } from './data/words.data';
 import { coefficientsOf, namesOf } from './coefficients';
@@ -68,7 +68,7 @@ const GROUPS: Readonly<Record<string, string>> = {
 /** What a coefficient belongs to: the metal, the operation, the step or the people it speaks of. */
 function ofWhat(rates: RateSet, names: readonly string[]): string {
   const [top = '', second = '', third = '', fourth = '', fifth = ''] = names;
-  if (top === 'metals') return findAlloy(second)?.name ?? second;
+  if (top === 'metals') return ALLOY_NAMES[second] ?? second;
   if (top === 'families') return second.replaceAll('-', ' ');
   if (top === 'operations') return second === 'kinds' ? third : '';
   if (top === 'baselines') {

@@ -19,7 +19,8 @@ const KEPT = 16;
  * @param shipped the set that references are told against
  * @returns what gives the whole set of a reference
  * @example
- * ratesOn(rates)(SHIPPED_REF).name === rates.name // true
+ * ratesOn(rates)({ id: 'ours', name: 'Ours', version: 1, currency: 'EUR', own: { figures: {}, holidays: [] } }).name
+ * // 'Ours'
  */
 export function ratesOn(shipped: RateSet): (ref: RateRef) => RateSet {
   const built = new Map<string, RateSet>();

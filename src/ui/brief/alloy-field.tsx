@@ -1,8 +1,8 @@
 'use client';
 import { useController } from 'react-hook-form';
+import { ALLOY_NAMES } from '@/core/catalogue/alloys';
 import { Field, type FieldProps } from '../fields/field';
 import { SearchChoice } from '../kit';
-import { useStudy } from '../study/study-context';
 import { useBriefForm } from './form-context';
 import { loadAlloys } from './load-alloys';
 
@@ -10,7 +10,6 @@ import { loadAlloys } from './load-alloys';
 export function AlloyField(props: FieldProps) {
   const { control, confirm } = useBriefForm();
   const { field } = useController({ name: props.path, control });
-  const { alloyOf } = useStudy('alloyOf');
   const chosen = (field.value as string | null | undefined) || null;
   return (
     <Field {...props}>
@@ -20,7 +19,7 @@ export function AlloyField(props: FieldProps) {
           describedBy={describedBy}
           bad={bad}
           load={loadAlloys}
-          name={(chosen === null ? null : alloyOf(chosen)?.name) ?? chosen}
+          name={chosen === null ? null : (ALLOY_NAMES[chosen] ?? chosen)}
           placeholder="not chosen yet"
           value={chosen}
           onChange={(alloy) => {

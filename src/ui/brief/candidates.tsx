@@ -1,11 +1,11 @@
 'use client';
 import { Flex, IconButton, Span } from '@chakra-ui/react';
 import { X } from 'lucide-react';
-import { useCallback, useState } from 'react';
+import { useCallback } from 'react';
 import { useController } from 'react-hook-form';
+import { ALLOY_NAMES } from '@/core/catalogue/alloys';
 import { Field } from '../fields/field';
 import { FigureButton, SearchChoice } from '../kit';
-import { useStudy } from '../study/study-context';
 import { useBriefForm } from './form-context';
 import { loadAlloys } from './load-alloys';
 
@@ -20,15 +20,8 @@ export function Candidates() {
   const { field } = useController({ name: 'candidates', control });
   const list = (field.value ?? NONE) as readonly string[];
   const chosen = getValues('alloy') as string | null;
-  const { alloyOf } = useStudy('alloyOf');
-  // Those added here need not be among the alloys that came with the page.
-  const [added, setAdded] = useState<Readonly<Record<string, string>>>({});
-  const name = (id: string): string => alloyOf(id)?.name ?? added[id] ?? id;
-  const load = useCallback(async () => {
-    const all = await loadAlloys();
-    setAdded(Object.fromEntries(all.map((o) => [o.value, o.label])));
-    return all.filter((o) => !list.includes(o.value));
-  }, [list]);
+  const name = (id: string): string => ALLOY_NAMES[id] ?? id;
+  const load = useCallback(async () => (await loadAlloys()).filter((o) => !list.includes(o.value)), [list]);
   return (
     <Field path="candidates" label="Alternative alloys" help="Up to four; press one to try it on the board." group>
       {() => (

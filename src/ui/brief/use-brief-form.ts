@@ -2,6 +2,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useForm, type FieldValues } from 'react-hook-form';
 import type { Brief, BriefIssue } from '@/core/brief';
 import { MEASURED_FIELDS, originOf } from '@/core/part-file/measured';
+import { whenTouched } from '../late';
 import { remarkWords } from '../part/remark-words';
 import { useUnits } from '../preferences';
 import { useStudy } from '../study/study-context';
@@ -18,6 +19,7 @@ export function useBriefFormOf(start: Brief): BriefForm {
   const { id, brief, setBrief } = useStudy('id', 'brief', 'setBrief');
   const [units] = useUnits();
   const [first] = useState<FieldValues>(() => keptTyping(id) ?? start);
+  const [kept] = useState(() => first !== start);
   const form = useForm<FieldValues>({ defaultValues: first });
   const { control, register, setValue, getValues, subscribe } = form;
   const [found, setFound] = useState<readonly BriefIssue[]>([]);
@@ -26,7 +28,8 @@ export function useBriefFormOf(start: Brief): BriefForm {
     latest.current = brief;
   }, [brief]);
 
-  // What checks a brief is fetched once the form stands; what is typed before it comes is checked when it does.
+  // What checks a brief is fetched when the page is touched, or where unread typing was kept; what is typed before it
+  // comes is checked when it does.
   useEffect(() => {
     let check: ((values: FieldValues) => void) | null = null;
     let left = false;
@@ -47,7 +50,8 @@ export function useBriefFormOf(start: Brief): BriefForm {
     };
     // Where it did not come, the next change asks again.
     const ask = (): void => void fetchCheck().catch(() => undefined);
-    ask();
+    if (kept) ask();
+    else whenTouched(() => !left && check === null && ask());
     const stop = subscribe({
       formState: { values: true },
       callback: ({ values }) => {
@@ -60,7 +64,7 @@ export function useBriefFormOf(start: Brief): BriefForm {
       left = true;
       stop();
     };
-  }, [subscribe, getValues, setBrief, id]);
+  }, [subscribe, getValues, setBrief, id, kept]);
 
   const issues = useMemo(() => new Map(found.map((issue) => [issue.path, issueWords(issue)])), [found]);
   const assumed = useMemo(() => new Set(brief.assumed), [brief.assumed]);

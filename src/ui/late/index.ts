@@ -1,4 +1,5 @@
 /** Parts of a screen whose code is fetched when they are asked for. */
 export { late } from './late';
 export { Near } from './near';
+export { Touched } from './touched';
 export { whenTouched } from './when-touched';

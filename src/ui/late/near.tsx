@@ -4,8 +4,8 @@ import { startTransition, useEffect, useRef, useState, type ReactNode } from 're
 import { flushSync } from 'react-dom';
 import { whenTouched } from './when-touched';
 
-/** How far below the view something is got ready. */
-const AHEAD = '120px';
+/** How far below the view something is got ready: the wheel or a key has had it fetched before. */
+const AHEAD = '0px';
 
 /**
  * What stands below the first screen: drawn when it comes near the view, in a free moment after the page was first

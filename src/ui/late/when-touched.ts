@@ -1,6 +1,6 @@
 import { whenIdle } from '../when-idle';
 
-const TOUCHES = ['pointermove', 'pointerdown', 'keydown', 'focusin', 'dragenter'] as const;
+const TOUCHES = ['pointermove', 'pointerdown', 'keydown', 'focusin', 'dragenter', 'wheel', 'scroll'] as const;
 /** How long what is fetched ahead waits for a free moment, ms. */
 const AHEAD_MS = 300;
 

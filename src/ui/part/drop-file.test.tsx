@@ -2,6 +2,7 @@
 import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, expect, test, vi } from 'vitest';
 import { bracket } from '@/core/testing/demo-briefs';
+import { arrived } from '../testing/arrived';
 import { mountStudy } from '../testing/mounted';
 import { DropFile } from './drop-file';
 
@@ -10,13 +11,14 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 const INCH_CUBE = { size: [1, 2, 3], likely: 'in' } as const;
-function open(more: Partial<Parameters<typeof DropFile>[0]> = {}) {
+async function open(more: Partial<Parameters<typeof DropFile>[0]> = {}) {
   const onFile = vi.fn();
   const onUnit = vi.fn();
   mountStudy(
     bracket(),
     <DropFile compact={false} asksUnit={null} busy={false} onFile={onFile} onUnit={onUnit} {...more} />,
   );
+  await arrived(import('../kit/file-upload'), import('./unit-choice'));
   return { onFile, onUnit };
 }
 const place = (): HTMLElement => screen.getByRole('region', { name: 'Part file' });
@@ -24,7 +26,7 @@ const drop = (): HTMLElement => within(place()).getByRole('application', { name:
 const hub = new File(['solid'], 'hub.stl');
 
 test('a file is taken where it is dropped', async () => {
-  const { onFile } = open();
+  const { onFile } = await open();
   await act(() => Promise.resolve(void fireEvent.dragOver(drop(), { dataTransfer: { types: ['Files'], items: [] } })));
   expect(drop().dataset).toHaveProperty('dragging');
   await act(() =>
@@ -43,7 +45,7 @@ test('a file is taken where it is dropped', async () => {
 });
 
 test('words dropped are no file', async () => {
-  const { onFile } = open();
+  const { onFile } = await open();
   await act(() =>
     Promise.resolve(void fireEvent.drop(drop(), { dataTransfer: { types: ['text/plain'], files: [], items: [] } })),
   );
@@ -51,7 +53,7 @@ test('words dropped are no file', async () => {
 });
 
 test('a file is taken where it is chosen, and the same one can be chosen again', async () => {
-  const { onFile } = open();
+  const { onFile } = await open();
   const field = place().querySelector<HTMLInputElement>('input[type="file"]');
   if (field === null) throw new Error('no field');
   expect(field.accept).toContain('.stl');
@@ -62,8 +64,8 @@ test('a file is taken where it is chosen, and the same one can be chosen again',
   expect(onFile).toHaveBeenCalledTimes(2);
 });
 
-test('asks for the unit of a file that names none, and shows what each would make of it', () => {
-  const { onUnit } = open({ asksUnit: INCH_CUBE });
+test('asks for the unit of a file that names none, and shows what each would make of it', async () => {
+  const { onUnit } = await open({ asksUnit: INCH_CUBE });
   const inches = screen.getByRole('button', { name: /inches/ });
   expect(inches.textContent).toContain('25.4 × 50.8 × 76.2 mm');
   expect(inches.textContent).toContain('most likely');
@@ -72,7 +74,7 @@ test('asks for the unit of a file that names none, and shows what each would mak
   expect(onUnit).toHaveBeenCalledWith('in');
 });
 
-test('while one is read no other is taken by the button', () => {
-  open({ busy: true, compact: true });
+test('while one is read no other is taken by the button', async () => {
+  await open({ busy: true, compact: true });
   expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Another file' }).disabled).toBe(true);
 });

@@ -11,7 +11,7 @@ import type { Painting } from './bands';
 import { DrawHandle } from './draw-handle';
 import type { PartState } from './part-state';
 import { meant } from './steer';
-import { late } from '../late';
+import { late, Touched } from '../late';
 import type { Cut } from './viewer-bar';
 
 const ViewerBar = late(() => import('./viewer-bar').then((m) => m.ViewerBar));
@@ -273,7 +273,7 @@ export function Viewer({
           </Text>
         )}
       </Frame>
-      <ViewerBar viewer={viewerRef} cut={cut} onCut={setCut} />
+      <Touched>{shown !== null && <ViewerBar viewer={viewerRef} cut={cut} onCut={setCut} />}</Touched>
     </div>
   );
 }

@@ -4,6 +4,7 @@ import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { bracket } from '@/core/testing/demo-briefs';
 import type { ListAsked, StudyPage, StudySummary } from '@/server/studies';
 import { notices } from '../shell/notices';
+import { arrived } from '../testing/arrived';
 import { mountStudy, type Opened } from '../testing/mounted';
 import { PartsList } from './parts-list';
 import { setUpPage } from '../testing/set-up';
@@ -160,6 +161,7 @@ describe('acts', () => {
 describe('a study file', () => {
   async function chosen(text: string): Promise<void> {
     open();
+    await arrived(import('../kit/file-upload'));
     const file = Object.assign(new File([text], 'hub.json'), { text: () => Promise.resolve(text) });
     await act(() => Promise.resolve(void fireEvent.input(screen.getByTestId('file'), { target: { files: [file] } })));
     await wait(10);

@@ -3,6 +3,7 @@ import { act, cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, test, vi } from 'vitest';
 import { farOff, rateEntries, SHIPPED_RATES } from '@/core/rates';
 import { bracket } from '@/core/testing/demo-briefs';
+import { arrived } from '../testing/arrived';
 import { mountStudy, type Opened } from '../testing/mounted';
 import { CsvIn } from './csv-in';
 import { SaveBar } from './save-bar';
@@ -75,6 +76,7 @@ describe('figures from a CSV', () => {
   async function chosen(status: number, body: unknown) {
     const onTake = vi.fn();
     const opened: Opened = mountStudy(bracket(), <CsvIn id="own" onTake={onTake} />);
+    await arrived(import('../kit/file-upload'));
     const field = document.querySelector<HTMLInputElement>('input[type="file"]');
     if (field === null) throw new Error('no field');
     const text = 'path,low\nglobal.Rlab,1\n';

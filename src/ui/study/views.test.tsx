@@ -32,10 +32,10 @@ const VIEWS = {
 };
 
 describe.each(Object.entries(VIEWS))('the view %s', (_, view) => {
-  test('comes whole from the server, whatever the brief: no figure in words, no control without a name', () => {
-    fc.assert(
-      fc.property(anyBrief, (brief) => {
-        const html = studyPage(brief, view);
+  test('comes whole from the server, whatever the brief: no figure in words, no control without a name', async () => {
+    await fc.assert(
+      fc.asyncProperty(anyBrief, async (brief) => {
+        const html = await studyPage(brief, view);
         expect(faultsOf(html)).toEqual([]);
         expect(html).toContain('Any part');
       }),
@@ -46,11 +46,12 @@ describe.each(Object.entries(VIEWS))('the view %s', (_, view) => {
 
 describe('the pages of a part', () => {
   const brief = bracket();
-  const words = (view: ReactNode): string => textOf(studyPage(brief, view)).replaceAll('\u0001', '');
+  const words = async (view: ReactNode): Promise<string> =>
+    textOf(await studyPage(brief, view)).replaceAll('\u0001', '');
   const board = boardAt(prepareStudy(brief), lifetimeQuantity(brief) ?? 0);
 
-  test('the board shows the best of every route, blocked ones with their reason and what would fix it', () => {
-    const html = studyPage(brief, VIEWS.routes);
+  test('the board shows the best of every route, blocked ones with their reason and what would fix it', async () => {
+    const html = await studyPage(brief, VIEWS.routes);
     for (const id of Object.values(board.bestOfRoute)) {
       const lane = board.lanes.find((l) => l.id === id);
       const [, row = ''] = new RegExp(`data-lane="${id}"(.*?)(?=data-lane=|$)`, 's').exec(html) ?? [];
@@ -63,13 +64,13 @@ describe('the pages of a part', () => {
     }
   });
 
-  test('the verdict above every view is that of the board at the life of the part', () => {
+  test('the verdict above every view is that of the board at the life of the part', async () => {
     const verdict = verdictSentence(board, crossings(prepareStudy(brief)), 'USD');
-    for (const view of Object.values(VIEWS)) expect(words(view)).toContain(verdict);
+    for (const view of Object.values(VIEWS)) expect(await words(view)).toContain(verdict);
   });
 
-  test('the decision offers every lane that survives, the leader chosen, each figure opening', () => {
-    const html = studyPage(brief, VIEWS.decision);
+  test('the decision offers every lane that survives, the leader chosen, each figure opening', async () => {
+    const html = await studyPage(brief, VIEWS.decision);
     const rows = [...html.matchAll(/<input([^>]*)type="radio"([^>]*)value="([^"]+\/[^"]+)"([^>]*)>(.*?)<\/tr>/gs)];
     const able = board.lanes.filter((l) => l.money !== null && l.status !== 'blocked');
     expect(rows.map(([, , , id]) => id).sort()).toEqual(able.map((l) => l.id).sort());
@@ -81,24 +82,24 @@ describe('the pages of a part', () => {
     }
   });
 
-  test('an alloy set beside the brief’s own is not called unpoured before it was looked at', () => {
+  test('an alloy set beside the brief’s own is not called unpoured before it was looked at', async () => {
     const beside = bracket({ candidates: ['al-a356', 'al-319'] });
-    const text = textOf(studyPage(beside, VIEWS.alloys));
+    const text = textOf(await studyPage(beside, VIEWS.alloys));
     expect(text).toContain('Side by side');
     expect(text).not.toMatch(/not poured|no route/i);
     expect(text).toContain('Calculating …');
   });
 
-  test('what is not drawn or found yet says so, and nothing is said to be of a moment ago', () => {
-    const text = words(VIEWS.routes);
+  test('what is not drawn or found yet says so, and nothing is said to be of a moment ago', async () => {
+    const text = await words(VIEWS.routes);
     for (const said of ['Simulating …', 'Searching …']) expect(text).toContain(said);
     for (const view of ['routes', 'calendar', 'decision'] as const)
-      expect(words(VIEWS[view])).not.toContain('a moment ago');
-    expect(words(VIEWS.calendar)).toContain('Comparing every pair');
+      expect(await words(VIEWS[view])).not.toContain('a moment ago');
+    expect(await words(VIEWS.calendar)).toContain('Comparing every pair');
   });
 
-  test('the brief asks for every figure with its unit', () => {
-    const html = studyPage(brief, VIEWS.brief);
+  test('the brief asks for every figure with its unit', async () => {
+    const html = await studyPage(brief, VIEWS.brief);
     for (const path of ['geometry.volume_cm3', 'geometry.area_cm2', 'geometry.wallMin_mm', 'quantity.perYear'])
       expect(html, path).toContain(`id="field-${path.replaceAll('.', '-')}"`);
     for (const unit of ['cm³', 'cm²', 'mm', 'µm', 'pieces']) expect(textOf(html), unit).toContain(unit);

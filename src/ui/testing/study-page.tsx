@@ -2,7 +2,8 @@ import { ChakraProvider } from '@chakra-ui/react';
 import { AppRouterContext } from 'next/dist/shared/lib/app-router-context.shared-runtime';
 import { PathnameContext } from 'next/dist/shared/lib/hooks-client-context.shared-runtime';
 import type { ReactNode } from 'react';
-import { renderToString } from 'react-dom/server';
+import { prerender } from 'react-dom/static';
+import { text } from 'node:stream/consumers';
 import { prepareStudy } from '@/core/study';
 import { costCurvesOf } from '@/core/comparison/board';
 import type { Brief } from '@/core/brief';
@@ -27,15 +28,15 @@ const ROUTER = {
 };
 
 /**
- * A view of a study as the server sends it, as HTML. Throws where a guarded part of it failed.
+ * A view of a study as the server sends it, as HTML, with what stands below the first screen. Throws where a guarded part of it failed.
  * @param decisions signed on it; @param today ISO date
  */
-export function studyPage(
+export async function studyPage(
   brief: Brief,
   view: ReactNode,
   decisions: readonly DecisionRecord[] = [],
   today = '2026-11-28',
-): string {
+): Promise<string> {
   const at = `${today}T08:00:00.000Z`;
   const record = {
     id: 's',
@@ -52,7 +53,7 @@ export function studyPage(
     refused: [],
     unread: [],
   };
-  const html = renderToString(
+  const { prelude } = await prerender(
     <AppRouterContext.Provider value={ROUTER}>
       <PathnameContext.Provider value="/studies/s/routes">
         <ChakraProvider value={system}>
@@ -73,7 +74,10 @@ export function studyPage(
         </ChakraProvider>
       </PathnameContext.Provider>
     </AppRouterContext.Provider>,
+    // In one piece, whatever its size.
+    { progressiveChunkSize: Infinity },
   );
+  const html = await text(prelude as Parameters<typeof text>[0]);
   const failed = /<!--\$!-->(<template[^>]*>)/.exec(html);
   if (failed !== null) throw new Error(`a part of the page failed: ${failed[1]}`);
   return html.replace(/<!--.*?-->/g, '');

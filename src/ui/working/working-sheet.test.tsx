@@ -1,4 +1,5 @@
-import { describe, expect, test } from 'vitest';
+import { beforeAll, describe, expect, test } from 'vitest';
+import type { Working } from '@/core/equations';
 import { boardAt } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
 import { StudyWorkings } from '@/core/phased-plans';
@@ -15,9 +16,13 @@ describe('the sheet of a working', () => {
   const study = prepareStudy(brief);
   const lane = boardAt(study, 2000).leader ?? '';
   const workings = new StudyWorkings(study, 2000);
-  const sheets = FIGURES.map((figure) => {
-    const w = workings.working(lane, figure);
-    return { w, html: studyPage(brief, <WorkingBody w={w} />).split('data-testid="expression"')[1] ?? '' };
+  const sheets: { readonly w: Working; readonly html: string }[] = [];
+  beforeAll(async () => {
+    for (const figure of FIGURES) {
+      const w = workings.working(lane, figure);
+      const html = await studyPage(brief, <WorkingBody w={w} />);
+      sheets.push({ w, html: html.split('data-testid="expression"')[1] ?? '' });
+    }
   });
 
   test('says the value with its unit, and every symbol with value, unit and where it comes from', () => {

@@ -2,6 +2,7 @@
 export { ALLOYS } from './data';
 export { ALLOY_FAMILIES } from './data/families.data';
 export { HAZARDS } from './data/hazards.data';
+export { ALLOY_NAMES } from './names.data';
 export { findAlloy } from './find';
 export { hazardsOf } from './hazards';
 export { nearestPourable } from './near';
