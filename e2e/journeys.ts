@@ -15,9 +15,13 @@ export async function copyOf(request: APIRequestContext, title: string): Promise
   return ((await response.json()) as { id: string }).id;
 }
 
-/** Waits until an opened study answers to hands. */
+/** Lays a hand on the page: what waits to be touched is fetched, what stands below the first screen is drawn. */
+export const touch = (page: Page): Promise<void> => page.mouse.move(3, 3, { steps: 2 });
+
+/** Waits until an opened study answers to hands, and lays one on it. */
 export async function ready(page: Page): Promise<void> {
   await expect(page.locator('[data-ready="true"]')).toBeAttached();
+  await touch(page);
 }
 
 /** Opens a view of a study and waits until it answers to hands and the ribbon is there. */

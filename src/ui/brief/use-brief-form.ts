@@ -11,12 +11,15 @@ import type { BriefForm } from './form-context';
 import { issueWords } from './issue-words';
 import { keepTyping, keptTyping } from './typing';
 
+/** How long until what checks a brief is asked for again, ms. */
+const AGAIN_MS = 4000;
+
 /**
  * The brief as a form: what is typed is checked and saved as it is typed; what is not taken stays in its field and is
  * kept in this browser.
  */
 export function useBriefFormOf(start: Brief): BriefForm {
-  const { id, brief, setBrief } = useStudy('id', 'brief', 'setBrief');
+  const { id, brief, setBrief, typing } = useStudy('id', 'brief', 'setBrief', 'typing');
   const [units] = useUnits();
   const [first] = useState<FieldValues>(() => keptTyping(id) ?? start);
   const [kept] = useState(() => first !== start);
@@ -47,24 +50,36 @@ export function useBriefFormOf(start: Brief): BriefForm {
         setBrief(next);
       };
       check(getValues());
+      typing('taken');
     };
-    // Where it did not come, the next change asks again.
-    const ask = (): void => void fetchCheck().catch(() => undefined);
+    let typed = false;
+    let again: ReturnType<typeof setTimeout> | undefined;
+    /** Where it does not come it is asked for again after a while; what was typed is kept in this browser. */
+    const ask = (): void =>
+      void fetchCheck().catch(() => {
+        if (left || !typed) return;
+        typing('failed');
+        clearTimeout(again);
+        again = setTimeout(ask, AGAIN_MS);
+      });
     if (kept) ask();
     else whenTouched(() => !left && check === null && ask());
     const stop = subscribe({
       formState: { values: true },
       callback: ({ values }) => {
         if (check !== null) return check(values);
+        typed = true;
+        typing('waiting');
         keepTyping(id, withoutEmptied(structuredClone(values)));
         ask();
       },
     });
     return () => {
       left = true;
+      clearTimeout(again);
       stop();
     };
-  }, [subscribe, getValues, setBrief, id, kept]);
+  }, [subscribe, getValues, setBrief, typing, id, kept]);
 
   const issues = useMemo(() => new Map(found.map((issue) => [issue.path, issueWords(issue)])), [found]);
   const assumed = useMemo(() => new Set(brief.assumed), [brief.assumed]);

@@ -1,7 +1,7 @@
 import type { Chart, ChartConfiguration, ChartType } from 'chart.js';
 import { whenIdle } from '../when-idle';
 
-type Library = typeof import('./chart-js');
+type Library = ReturnType<typeof import('./chart-js').chartWithParts>;
 
 /** How far outside the view a chart is got ready. */
 const NEAR = '300px';
@@ -29,13 +29,13 @@ export function drawNear<T extends ChartType>(
   let ended = false;
   let cancelIdle: (() => void) | null = null;
   let watching: IntersectionObserver | null = null;
-  const make = ({ Chart: Made }: Library): void => {
+  const make = (Made: Library): void => {
     drawn.add(canvas);
     chart = new Made(canvas, config);
     onMade(chart);
   };
   const fetchAndMake = async (): Promise<void> => {
-    library ??= await import('./chart-js');
+    library ??= (await import('./chart-js')).chartWithParts();
     const fetched = library;
     // Of an opened page a chart is the last thing that is looked at.
     if (!ended) cancelIdle = whenIdle(() => make(fetched), FIRST_MS);

@@ -1,14 +1,16 @@
 'use client';
 import { Section } from '../kit';
-import { Text } from '@chakra-ui/react';
+import { Box, Text } from '@chakra-ui/react';
 import { shortName } from '@/core/catalogue/routes';
 import { plainDate, whole } from '../format';
 import { Guarded } from '../guard/guarded';
 import { useStudy } from '../study/study-context';
 import { late, Near } from '../late';
 
-const Choice = late(() => import('./choice').then((m) => m.Choice));
-const Record = late(() => import('./record').then((m) => m.Record));
+/** Holds the height of what comes. */
+const meanwhile = <Box minH="70rem" />;
+const Choice = late(() => import('./choice').then((m) => m.Choice), meanwhile);
+const Record = late(() => import('./record').then((m) => m.Record), meanwhile);
 const HistorySection = late(() => import('../history/history-section').then((m) => m.HistorySection));
 
 /** Pick a route, see its case and the strongest reasons against it, write why, sign; or read what was signed. */

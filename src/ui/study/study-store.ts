@@ -45,6 +45,8 @@ export interface StudyState {
 export interface StudyActions {
   readonly settleRefused: (save: RefusedSave, take: boolean) => void;
   readonly setBrief: (brief: Brief) => void;
+  /** Says where stands what was typed and is not a brief yet, because what checks it has not come: typing waits, or is taken. */
+  readonly typing: (state: 'waiting' | 'failed' | 'taken') => void;
   readonly setTolerancePolicy: (school: TolerancePolicy) => void;
   /** Lets the study use another rate set: saved at once. Rejects with the server's refusal. */
   readonly setRates: (rateSetId: string) => Promise<void>;
@@ -158,6 +160,10 @@ export function createStudyStore(opened: StudyOpened, helpers = HELPERS): StudyS
       setBrief: (brief) => {
         change({ brief });
         saver?.change({ brief, school: get().school });
+      },
+      typing: (state) => {
+        const own = saver?.state ?? 'saved';
+        set({ saveState: state === 'taken' ? own : own === 'saved' ? state : own });
       },
       setTolerancePolicy: (school) => {
         change({ school });
