@@ -1,5 +1,5 @@
 import { expect, test, type Locator } from '@playwright/test';
-import { copyOf, openView, saved, setQuantity } from './journeys';
+import { copyOf, openView, ready, saved, setQuantity } from './journeys';
 
 /** Turns a slider of weights, 0 to 10 by halves, by keys. */
 async function turnTo(slider: Locator, value: number): Promise<void> {
@@ -51,6 +51,7 @@ test('the ranking methods are weighed, the weights kept for the team, and anothe
   await expect(page.locator('[data-leader]')).toHaveAttribute('data-lane', 'shell-investment/printed');
   await saved(page);
   await page.reload();
+  await ready(page);
   await expect(page.getByTestId('led-by')).toContainText('shell investment, printed patterns');
   await expect(page.getByRole('heading', { name: /^Team weights/ })).toContainText('set by Casting buyer');
   await expect(page.getByRole('slider', { name: 'programme cost' })).toHaveAttribute('aria-valuenow', '8');

@@ -6,6 +6,8 @@ import type { ButtonLike, FileButtonProps, FileDropProps, FileSourceProps } from
 
 type Upload = typeof import('./file-upload');
 
+const LISTENED = new WeakSet<HTMLInputElement>();
+
 /** What takes files, fetched when the page is first touched, or something is dragged onto it. */
 function useUpload(): Upload | null {
   const [upload, setUpload] = useState<Upload | null>(null);
@@ -59,6 +61,21 @@ function Asking({
   button,
 }: FileSourceProps & { readonly button: ReactElement<ButtonLike> }) {
   const input = useRef<HTMLInputElement>(null);
+  const take = useRef(onFile);
+  useEffect(() => {
+    take.current = onFile;
+  });
+  useEffect(() => {
+    const element = input.current;
+    if (element === null || LISTENED.has(element)) return;
+    LISTENED.add(element);
+    // For as long as the element lives: what takes dropped files may come while a file is being chosen here.
+    element.addEventListener('change', () => {
+      const [file] = element.files ?? [];
+      element.value = '';
+      if (file !== undefined) take.current(file);
+    });
+  }, []);
   return (
     <>
       <chakra.input
@@ -69,11 +86,6 @@ function Asking({
         aria-label={label}
         accept={accept.join(',')}
         disabled={disabled}
-        onChange={(e) => {
-          const [file] = e.currentTarget.files ?? [];
-          if (file !== undefined) onFile(file);
-          e.currentTarget.value = '';
-        }}
       />
       <chakra.span display="contents" onClick={() => input.current?.click()}>
         {cloneElement(button, { disabled })}

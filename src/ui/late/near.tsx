@@ -2,10 +2,19 @@
 import { Box } from '@chakra-ui/react';
 import { startTransition, useEffect, useRef, useState, type ReactNode } from 'react';
 import { flushSync } from 'react-dom';
+import { Coming } from './coming';
+import { Meanwhile } from './meanwhile';
 import { whenTouched } from './when-touched';
 
 /** How far below the view something is got ready: the wheel or a key has had it fetched before. */
 const AHEAD = '0px';
+
+/** Holds the height of what is being fetched. */
+const Holding = ({ height }: { readonly height: string }) => (
+  <Box minH={height}>
+    <Coming />
+  </Box>
+);
 
 /**
  * What stands below the first screen: drawn when it comes near the view, in a free moment after the page was first
@@ -34,5 +43,6 @@ export function Near({ height, children }: { readonly height: string; readonly c
       removeEventListener('beforeprint', print);
     };
   }, [near]);
-  return near ? children : <Box ref={place} minH={height} aria-hidden="true" _print={{ display: 'none' }} />;
+  if (!near) return <Box ref={place} minH={height} aria-hidden="true" _print={{ display: 'none' }} />;
+  return <Meanwhile.Provider value={<Holding height={height} />}>{children}</Meanwhile.Provider>;
 }
