@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { ChakraProvider } from '@chakra-ui/react';
 import { act, cleanup, render, screen } from '@testing-library/react';
+import type { ComponentType } from 'react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { system } from '../theme/system';
 import { late } from '.';
@@ -12,7 +13,7 @@ afterEach(() => {
 });
 const wait = (ms: number) => act(() => vi.advanceTimersByTimeAsync(ms));
 const Words = ({ words }: { readonly words: string }) => <p>{words}</p>;
-const shown = (Part: typeof Words) =>
+const shown = (Part: ComponentType<{ readonly words: string }>) =>
   render(
     <ChakraProvider value={system}>
       <p>the rest</p>
