@@ -30,7 +30,7 @@ test('a part is fetched once, however often it is shown, and the rest of the scr
   expect(screen.queryByRole('status')).toBeNull();
   await wait(400);
   expect(screen.getByRole('status').textContent).toBe('Loading …');
-  await act(async () => come(Words));
+  await act(() => Promise.resolve(come(Words)));
   expect(screen.getByText('here')).toBeTruthy();
   expect(screen.queryByRole('status')).toBeNull();
   shown(Part);
