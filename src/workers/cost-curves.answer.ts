@@ -1,6 +1,7 @@
 import { alloyPairs } from '@/core/comparison/alloys';
 import { prepareStudy } from '@/core/study';
 import { costCurvesOf } from '@/core/comparison/board';
+import { effectsOf } from '@/core/comparison/next-fields';
 import { CoreError } from '@/core/base/errors';
 import { relaxations, requirementCosts, type Relaxations } from '@/core/comparison/requirements';
 import { ALLOYS } from '@/core/catalogue/alloys';
@@ -28,6 +29,10 @@ export function answer(request: CostCurvesRequest): CostCurvesAnswer {
       if (kept?.key !== key) kept = { key, readied: relaxations(prepareStudy(brief, school, rates)) };
       const costs = requirementCosts(kept.readied, q, orderDate);
       return { id, kind, costs, q, ms: performance.now() - start };
+    }
+    if (request.kind === 'next-fields') {
+      const { kind, paths, q } = request;
+      return { id, kind, effects: effectsOf(brief, school, rates, paths, q), ms: performance.now() - start };
     }
     const curves = costCurvesOf(prepareStudy(brief, school, rates));
     return { id, kind: 'cost-curves', curves, ms: performance.now() - start };

@@ -1,6 +1,7 @@
 import type { Alloy } from '@/core/catalogue/alloys';
 import type { AlloyPair } from '@/core/comparison/alloys';
 import type { CostCurves } from '@/core/comparison/board';
+import type { FieldEffect } from '@/core/comparison/next-fields';
 import type { RequirementCost } from '@/core/comparison/requirements';
 import type { StudyAsked, CostCurvesAnswer, CostCurvesRequest } from './cost-curves.protocol';
 
@@ -53,6 +54,18 @@ export class CostCurvesClient {
     const answer = await this.ask({ id: this.next++, kind: 'alloys', brief, school, rates, q });
     if (answer.kind !== 'alloys') throw new Error('unexpected answer');
     return answer;
+  }
+
+  /** How much hangs on open fields of the brief; cancels the same question still under way. */
+  async nextFields(
+    { brief, school, rates }: StudyAsked,
+    paths: readonly string[],
+    q: number,
+  ): Promise<readonly FieldEffect[]> {
+    this.overtake('next-fields');
+    const answer = await this.ask({ id: this.next++, kind: 'next-fields', brief, school, rates, paths, q });
+    if (answer.kind !== 'next-fields') throw new Error('unexpected answer');
+    return answer.effects;
   }
 
   /** Ends the worker; what still waits is cancelled. */

@@ -1,6 +1,7 @@
 import type { Alloy } from '@/core/catalogue/alloys';
 import type { AlloyPair } from '@/core/comparison/alloys';
 import type { CostCurves } from '@/core/comparison/board';
+import type { FieldEffect } from '@/core/comparison/next-fields';
 import type { Brief } from '@/core/brief';
 import type { CoreIssue } from '@/core/base/errors';
 import type { TolerancePolicy } from '@/core/part';
@@ -23,7 +24,13 @@ export type CostCurvesRequest =
       readonly q: number;
       readonly orderDate: string;
     } & StudyAsked)
-  | ({ readonly id: number; readonly kind: 'alloys'; readonly q: number } & StudyAsked);
+  | ({ readonly id: number; readonly kind: 'alloys'; readonly q: number } & StudyAsked)
+  | ({
+      readonly id: number;
+      readonly kind: 'next-fields';
+      readonly paths: readonly string[];
+      readonly q: number;
+    } & StudyAsked);
 
 /** What it answers: a result, or what was refused, as data. */
 export type CostCurvesAnswer =
@@ -42,6 +49,12 @@ export type CostCurvesAnswer =
       /** The alloys of the pairs, at the prices of the rate set. */
       readonly alloys: readonly Alloy[];
       readonly q: number;
+      readonly ms: number;
+    }
+  | {
+      readonly id: number;
+      readonly kind: 'next-fields';
+      readonly effects: readonly FieldEffect[];
       readonly ms: number;
     }
   | { readonly id: number; readonly kind: 'refused'; readonly issue: CoreIssue | null; readonly message: string };

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { ALLOY_NAMES, ALLOYS, HAZARDS } from './alloys';
 import { isOrdered } from '../base/figures';
 import { SHIPPED_RATES, capabilityFamily, ratesFamily } from '../rates';
-import { LANES, ROUTES } from './routes';
+import { LANES, ROUTE_COUNT, ROUTES } from './routes';
 import { ruleText } from '../screening';
 import { prepareStudy } from '../study';
 import { bracket } from '../testing/demo-briefs';
@@ -84,6 +84,10 @@ test('every rule the screening speaks of has its words', () => {
     for (const f of entry.screening?.findings ?? [])
       expect(own.has(f.rule) || ruleText(f.rule) !== undefined, f.rule).toBe(true);
   }
+});
+
+test('as many routes are compared as the table has', () => {
+  expect(ROUTE_COUNT).toBe(ROUTES.length);
 });
 
 test('names of alloys are those of the table, in its order', () => {

@@ -52,6 +52,8 @@ export function EntryTable({
                   <Table.ColumnHeader
                     key={title}
                     scope="col"
+                    whiteSpace="normal"
+                    verticalAlign="bottom"
                     textAlign={kind === 'figure' ? 'end' : kind === 'tick' ? 'center' : 'start'}
                   >
                     {title || <VisuallyHidden>Remove</VisuallyHidden>}
@@ -93,7 +95,7 @@ export function FigureEntry({
 }) {
   const { issues } = useBriefForm();
   return (
-    <Table.Cell minW="5.5rem">
+    <Table.Cell minW="4.75rem">
       <FigureInput label={`${row}, ${name}`} path={path} dimension={dimension} bad={issues.has(path)} />
     </Table.Cell>
   );
@@ -103,7 +105,7 @@ export function FigureEntry({
 export function WordsEntry({ label, path }: { readonly label: string; readonly path: string }) {
   const { register } = useBriefForm();
   return (
-    <Table.Cell minW="9.5rem">
+    <Table.Cell minW="9rem">
       <Input variant="flushed" aria-label={label} autoComplete="off" {...register(path)} />
     </Table.Cell>
   );
@@ -121,7 +123,7 @@ export function ChoiceEntry({
 }) {
   const { register } = useBriefForm();
   return (
-    <Table.Cell minW="5.5rem">
+    <Table.Cell minW="4.75rem">
       <Choice variant="plain" aria-label={label} options={options} {...register(path)} />
     </Table.Cell>
   );

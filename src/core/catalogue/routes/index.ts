@@ -2,6 +2,6 @@
 export { ROUTES } from './data';
 export { LAYER_LINES, LOOKS, MASTER_COPIES, type Look } from './data/look.data';
 export { LANES, findLane, type Lane } from './lanes';
-export { kinOf, laneWords, shortName } from './names';
+export { kinOf, laneWords, ROUTE_COUNT, shortName } from './names';
 export type { Ability, ByFamily, Capability, CapabilityFamily, Layout, Route, RouteVariant } from './types';
 export { ROUTE_DASH, ROUTE_WEIGHT } from './strokes.data';

@@ -1,5 +1,8 @@
 import { ROUTE_WORDS, SHORT_NAMES, VARIANT_WORDS } from './short-names.data';
 
+/** Routes that are compared. */
+export const ROUTE_COUNT = 9;
+
 /**
  * Kin of a route, by what becomes of its mould: used to group tones and dashes.
  *

@@ -1,0 +1,85 @@
+'use client';
+import { Box, Span, Table } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { FieldEffect, Trial } from '@/core/comparison/next-fields';
+import { ROUTE_COUNT, shortName } from '@/core/catalogue/routes';
+import { perPart, whole } from '../format';
+import { FigureButton } from '../kit';
+
+const ends = (xs: readonly number[]): readonly [number, number] => [Math.min(...xs), Math.max(...xs)];
+
+/** Least and most of what a field may do: routes that stay, and the cheapest total cost per part. */
+export function spanOf({ trials }: FieldEffect): {
+  readonly routes: readonly [number, number];
+  readonly cost: readonly [number, number] | null;
+} {
+  const costs = trials.flatMap((t) => t.allIn ?? []);
+  return { routes: ends(trials.map((t) => t.routes)), cost: costs.length === 0 ? null : ends(costs) };
+}
+
+/** How much the cost may move by a field, as a share of the least; 0 where it does not. */
+export const moves = (effect: FieldEffect): number => {
+  const { cost } = spanOf(effect);
+  return cost === null ? 0 : cost[1] / cost[0] - 1;
+};
+
+/** How much hangs on an open field, opening what it was tried with. */
+export function EffectLine({ effect, currency }: { readonly effect: FieldEffect; readonly currency: string }) {
+  const [open, setOpen] = useState(false);
+  const {
+    routes: [few, many],
+    cost,
+  } = spanOf(effect);
+  const per = `${currency} per part`;
+  const routes =
+    few === many ? `${few} of ${ROUTE_COUNT} routes stay` : `${few} to ${many} of ${ROUTE_COUNT} routes stay`;
+  const money =
+    cost === null
+      ? ''
+      : perPart(cost[0]) === perPart(cost[1])
+        ? `, cost stays at ${perPart(cost[0])} ${per}`
+        : `, cost moves by up to ${whole(100 * moves(effect))} % (${perPart(cost[0])}–${perPart(cost[1])} ${per})`;
+  return (
+    <>
+      <FigureButton
+        textStyle="label"
+        aria-expanded={open}
+        title="Show what it was tried with"
+        onClick={() => setOpen((x) => !x)}
+      >
+        {routes}
+        {money}
+      </FigureButton>
+      {open && <Trials trials={effect.trials} per={per} />}
+    </>
+  );
+}
+
+function Trials({ trials, per }: { readonly trials: readonly Trial[]; readonly per: string }) {
+  return (
+    <Box maxH="18rem" overflowY="auto" my="1" tabIndex={0} role="group" aria-label="Tried with">
+      <Table.Root size="sm" width="auto">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>Tried with</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Routes of {ROUTE_COUNT}</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Cheapest, {per}</Table.ColumnHeader>
+            <Table.ColumnHeader>On</Table.ColumnHeader>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
+          {trials.map((t) => (
+            <Table.Row key={t.words}>
+              <Table.Cell>{t.words}</Table.Cell>
+              <Table.Cell className="num">{t.routes}</Table.Cell>
+              <Table.Cell className="num">{t.allIn === null ? '–' : perPart(t.allIn)}</Table.Cell>
+              <Table.Cell>
+                {t.leader === null ? <Span color="fg.muted">no route</Span> : shortName(t.leader)}
+              </Table.Cell>
+            </Table.Row>
+          ))}
+        </Table.Body>
+      </Table.Root>
+    </Box>
+  );
+}
