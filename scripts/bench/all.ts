@@ -5,11 +5,11 @@ import { goal, MET, MISSED, pace, processorTime } from './goals';
 
 /**
  * Every goal of speed and memory with the value found, one after the other, and how much of the machine others took.
- * usage: npm run bench [-- board simulation geometry shapes screen server lists]
+ * usage: npm run bench [-- board simulation geometry shapes screen pages server lists]
  */
-const SUBJECTS = ['board', 'simulation', 'geometry', 'shapes', 'screen', 'server', 'lists'] as const;
+const SUBJECTS = ['board', 'simulation', 'geometry', 'shapes', 'screen', 'pages', 'server', 'lists'] as const;
 /** Subjects that want the application. */
-const SERVED: readonly string[] = ['screen', 'server', 'lists'];
+const SERVED: readonly string[] = ['screen', 'pages', 'server', 'lists'];
 /** A second start, everything built, is ready within so many seconds. */
 const START_S = 5;
 const FILES: Readonly<Record<string, string>> = { shapes: 'shapes.mts' };
