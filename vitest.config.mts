@@ -17,6 +17,7 @@ export default defineConfig({
     maxWorkers: 2,
     // A limit against hanging, not a measure: a shared machine can be ten times slower for a while.
     testTimeout: 60_000,
+    hookTimeout: 60_000,
     env: { LOG_LEVEL: 'fatal', NINE_POURS_JOBS: new URL('./.next-jobs/test-worker.mjs', import.meta.url).pathname },
     // npm run coverage: what of the screens is not drawn can be tested without a browser.
     coverage: {

@@ -2,6 +2,7 @@
 import { Box, Span, Table, Text, VisuallyHidden } from '@chakra-ui/react';
 import { FigureButton, PageLink, Section } from '../kit';
 import { gravity, ruleText, type Finding } from '@/core/screening';
+import { Glossed } from '../glossary/glossed';
 import { Emblem } from '../marks/emblem';
 import { Mark, STATUS_WORDS } from '../marks/mark';
 import { roomPercent, Spare } from '../marks/spare';
@@ -119,7 +120,9 @@ function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => v
           {text?.name ?? OWN_NAMES[f.rule] ?? f.rule}
           {f.subject && `: ${f.subject}`}
         </strong>
-        <Box textStyle="label">{sentence(f.reason)}</Box>
+        <Box textStyle="label">
+          <Glossed text={sentence(f.reason)} />
+        </Box>
         {f.status !== 'fits' && f.fixes.length > 0 && (
           <Box textStyle="label">
             →{' '}
@@ -132,7 +135,7 @@ function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => v
         )}
         {f.status !== 'fits' && text !== undefined && (
           <Box textStyle="label" color="fg.muted">
-            {text.costEffect}
+            <Glossed text={text.costEffect} />
           </Box>
         )}
         <SeenOnPart rule={f.rule} />

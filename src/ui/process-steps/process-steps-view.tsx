@@ -7,6 +7,8 @@ import { inUnitsOf } from '@/core/base/units';
 import { explain, figure } from '@/core/explanation';
 import { makingOf } from '@/core/part';
 import { dateAfter, fixed, whole } from '../format';
+import { Glossed } from '../glossary/glossed';
+import { TermsUsed } from '../glossary/terms-used';
 import { Section } from '../kit';
 import { Emblem } from '../marks/emblem';
 import { Still } from '../part/still';
@@ -69,6 +71,7 @@ export function ProcessStepsView({ asked }: { readonly asked: string | null }) {
           Not needed for this part: {making.left.map((s) => s.name.toLowerCase()).join('; ')}.
         </Text>
       )}
+      <TermsUsed text={making.phases.flatMap((p) => p.steps.map((s) => `${s.what} ${s.why}`)).join(' ')} />
       <Section title="Safety">
         <Cautions routeIds={[laneId.split('/')[0] ?? laneId]} alloy={study.alloy} />
       </Section>
@@ -132,9 +135,9 @@ function Step({ step }: { readonly step: ProcessStep }) {
     <li>
       <StepDrawing step={step} />
       <div>
-        <strong>{step.name}.</strong> {step.what}{' '}
+        <strong>{step.name}.</strong> <Glossed text={step.what} />{' '}
         <Span color="fg.muted" textStyle="label">
-          {step.why}
+          <Glossed text={step.why} />
           {step.once !== undefined && ` Once, ${step.once}.`}
         </Span>
       </div>
