@@ -17,6 +17,7 @@ const BESIDE = [
   'judgement',
   'keyboard',
   'model',
+  'narrow',
   'new-part',
   'no-webgl',
   'part',

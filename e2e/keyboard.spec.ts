@@ -50,23 +50,3 @@ test('everything by keyboard: rail, lanes, working, reasons, pin, views, units',
     await expect(page).toHaveURL(new RegExp(`${view}$`));
   }
 });
-
-test('at 390 px nothing is cut off and the page does not scroll sideways', async ({ page, request }) => {
-  await page.setViewportSize({ width: 390, height: 844 });
-  const id = await studyId(request, 'Tripod hub');
-  const views = ['brief', 'routes', 'alloys', 'calendar', 'requirements', 'bench', 'decision', 'process-steps'];
-  for (const path of [
-    '/',
-    '/check',
-    '/model',
-    '/bench',
-    '/rates',
-    '/rates/shipped-1',
-    ...views.map((view) => `/studies/${id}/${view}`),
-  ]) {
-    await page.goto(path);
-    await page.waitForLoadState('networkidle');
-    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-    expect(over, path).toBeLessThanOrEqual(0);
-  }
-});

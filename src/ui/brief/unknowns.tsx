@@ -8,8 +8,11 @@ import type { StudyAsked } from '@/workers/cost-curves.protocol';
 import { FileLink, Fold } from '../kit';
 import { useQuantity, useStudy } from '../study/study-context';
 import { useAsked } from '../study/use-asked';
-import { EffectLine, moves } from './field-effect';
+import { late } from '../late';
+import { moves } from './field-effect';
 import { FIELD_NAMES } from './issue-words';
+
+const EffectLine = late(() => import('./effect-line').then((m) => m.EffectLine));
 
 interface Wanted extends StudyAsked {
   readonly q: number;

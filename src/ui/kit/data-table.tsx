@@ -24,6 +24,9 @@ const WindowedRows = late(() => import('./windowed-rows').then((m) => m.Windowed
 const FEATURES = tableFeatures({ rowSortingFeature, sortedRowModel: createSortedRowModel() });
 type Features = typeof FEATURES;
 
+/** A table without a head that can be pressed is scrolled sideways by keys all the same. */
+const SCROLLED_BY_KEYS = { tabIndex: 0 } as const;
+
 /** More rows than this are made only while they are near the window. */
 const VIRTUAL_FROM = 120;
 /** Text by the alphabet, figures by size, nothing last whichever way. */
@@ -63,10 +66,11 @@ export function DataTable<T extends object>(props: DataTableProps<T>) {
     if (onSort === undefined) setOwn(next);
     else onSort(next);
   };
+  const sortable = onSort !== undefined || columns.some((c) => c.sort !== undefined);
   const ordered = table.getRowModel().rows;
   const Body = ordered.length > VIRTUAL_FROM ? WindowedRows : PlainRows;
   return (
-    <Table.ScrollArea>
+    <Table.ScrollArea {...(sortable ? {} : SCROLLED_BY_KEYS)}>
       <Table.Root size="md" interactive aria-label={props.label} aria-rowcount={rows.length + 1}>
         <Table.Header>
           <Table.Row>

@@ -8,7 +8,7 @@ import { explain, figure } from '@/core/explanation';
 import { makingOf } from '@/core/part';
 import { dateAfter, fixed, whole } from '../format';
 import { Glossed } from '../glossary/glossed';
-import { TermsUsed } from '../glossary/terms-used';
+import { late, Near } from '../late';
 import { Section } from '../kit';
 import { Emblem } from '../marks/emblem';
 import { Still } from '../part/still';
@@ -19,6 +19,8 @@ import { useQuantity, useStudy } from '../study/study-context';
 import { Explained } from '../working/explained';
 import { StepDrawing } from './drawings/step-drawing';
 import { PHASE_WORDS } from './phase-words';
+
+const TermsUsed = late(() => import('../glossary/terms-used').then((m) => m.TermsUsed));
 
 /** Width of the part's picture, px. */
 const PICTURE = 260;
@@ -71,7 +73,9 @@ export function ProcessStepsView({ asked }: { readonly asked: string | null }) {
           Not needed for this part: {making.left.map((s) => s.name.toLowerCase()).join('; ')}.
         </Text>
       )}
-      <TermsUsed text={making.phases.flatMap((p) => p.steps.map((s) => `${s.what} ${s.why}`)).join(' ')} />
+      <Near height="2rem">
+        <TermsUsed text={making.phases.flatMap((p) => p.steps.map((s) => `${s.what} ${s.why}`)).join(' ')} />
+      </Near>
       <Section title="Safety">
         <Cautions routeIds={[laneId.split('/')[0] ?? laneId]} alloy={study.alloy} />
       </Section>
