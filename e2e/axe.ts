@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 
 /** Rules that hang on colours: the others find the same in the light and in the dark. */
-const OF_COLOUR = ['color-contrast', 'link-in-text-block'];
+export const OF_COLOUR = ['color-contrast', 'link-in-text-block'];
 
 /** Serious findings of axe, by all rules or by some: each with the first parts of the page it is about. */
 export async function serious(page: Page, rules: readonly string[] = []): Promise<string[]> {

@@ -13,6 +13,7 @@ export function EffectLine({ effect, currency }: { readonly effect: FieldEffect;
   const {
     routes: [few, many],
     cost,
+    ofMost,
   } = spanOf(effect);
   const per = `${currency} per part`;
   const routes =
@@ -31,6 +32,7 @@ export function EffectLine({ effect, currency }: { readonly effect: FieldEffect;
         title="Show what it was tried with"
         onClick={() => setOpen((x) => !x)}
       >
+        {ofMost && 'with 80 % of the choices '}
         {routes}
         {money}
       </FigureButton>

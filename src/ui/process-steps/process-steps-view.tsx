@@ -130,6 +130,8 @@ const Steps = chakra('ol', {
     gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 360px), 1fr))',
     columnGap: '8',
     rowGap: '4',
+    // A step alone uses the width of the page, as far as it reads well.
+    '& > li:only-child': { gridColumn: '1 / -1', maxWidth: '75ch' },
     '& li': { display: 'flex', gap: '3.5', alignItems: 'flex-start', breakInside: 'avoid' },
   },
 });
