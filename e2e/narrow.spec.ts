@@ -2,6 +2,9 @@ import { expect, test, type APIRequestContext, type Page } from '@playwright/tes
 import { OF_COLOUR, serious } from './axe';
 import { studyId, touch } from './journeys';
 
+// Every page one after the other: a limit against hanging, not a measure.
+test.setTimeout(600_000);
+
 const PLACES = ['/', '/check', '/model', '/bench', '/rates', '/rates/shipped-1'];
 const VIEWS = ['brief', 'part', 'routes', 'alloys', 'calendar', 'requirements', 'bench', 'decision', 'process-steps'];
 
