@@ -1,5 +1,5 @@
 import { expect, test, type APIRequestContext, type Browser, type Page } from '@playwright/test';
-import { copyOf, openView, pick, ready, saved } from './journeys';
+import { copyOf, openView, pick, ready, saved, studyId } from './journeys';
 
 test('units switch to and fro without drift, and inches are taken as typed', async ({ page, request }) => {
   const id = await copyOf(request, 'Filter drawer housing');
@@ -213,4 +213,15 @@ test('until the page has come to life nothing can be typed into it that would be
   expect(((await (await request.get(`/api/studies/${id}`)).json()) as { title: string }).title).toBe(
     'Hub of the tripod',
   );
+});
+
+test('an address that asks for a field further down leads to it, before anybody touched the page', async ({
+  page,
+  request,
+}) => {
+  const id = await studyId(request, 'Tripod hub');
+  for (const field of ['field-needs-environment', 'field-features']) {
+    await page.goto(`/studies/${id}/brief#${field}`);
+    await expect(page.locator(`#${field}`)).toBeInViewport();
+  }
 });

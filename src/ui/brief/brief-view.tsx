@@ -1,7 +1,7 @@
 'use client';
 import type { Brief } from '@/core/brief';
 import { useStudy } from '../study/study-context';
-import { late, Near } from '../late';
+import { late, Near, useScrollToHash } from '../late';
 import { BriefFormProvider } from './form-context';
 import { GeometrySection } from './geometry-section';
 import { PartSection } from './part-section';
@@ -19,6 +19,7 @@ export function BriefView() {
 
 function BriefFormScreen({ start }: { start: Brief }) {
   const form = useBriefFormOf(start);
+  useScrollToHash();
   return (
     <BriefFormProvider value={form}>
       <form onSubmit={(event) => event.preventDefault()} autoComplete="off">

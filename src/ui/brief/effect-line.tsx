@@ -3,8 +3,10 @@ import { Box, Span, Table } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { FieldEffect, Trial } from '@/core/comparison/next-fields';
 import { ROUTE_COUNT, shortName } from '@/core/catalogue/routes';
-import { perPart, whole } from '../format';
+import { inUnitsOf, type UnitSystem } from '@/core/base/units';
+import { perPart, significant, whole } from '../format';
 import { FigureButton } from '../kit';
+import { useUnits } from '../preferences';
 import { moves, spanOf } from './field-effect';
 
 /** How much hangs on an open field, opening what it was tried with. */
@@ -41,7 +43,14 @@ export function EffectLine({ effect, currency }: { readonly effect: FieldEffect;
   );
 }
 
+/** A value in the units of the screen. */
+function triedWith({ words, figure }: Trial, units: UnitSystem): string {
+  const shown = figure === undefined ? undefined : inUnitsOf(figure.value, figure.unit, units);
+  return shown == null ? words : `${significant(shown.value, 3)} ${shown.unit}`;
+}
+
 function Trials({ trials, per }: { readonly trials: readonly Trial[]; readonly per: string }) {
+  const [units] = useUnits();
   return (
     <Box maxH="18rem" overflowY="auto" my="1" tabIndex={0} role="group" aria-label="Tried with">
       <Table.Root size="sm" width="auto">
@@ -56,7 +65,7 @@ function Trials({ trials, per }: { readonly trials: readonly Trial[]; readonly p
         <Table.Body>
           {trials.map((t) => (
             <Table.Row key={t.words}>
-              <Table.Cell>{t.words}</Table.Cell>
+              <Table.Cell>{triedWith(t, units)}</Table.Cell>
               <Table.Cell className="num">{t.routes}</Table.Cell>
               <Table.Cell className="num">{t.allIn === null ? '–' : perPart(t.allIn)}</Table.Cell>
               <Table.Cell>

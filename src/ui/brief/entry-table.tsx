@@ -7,7 +7,6 @@ import type { Dimension } from '@/core/base/units';
 import { FigureInput } from '../fields/figure-input';
 import { CheckBox, Choice, type Option } from '../kit';
 import { useBriefForm } from './form-context';
-import { isBlock } from './block';
 import { useTableKeys } from './use-table-keys';
 
 /** A head of an entry table: its words, and whether figures stand under it. */
@@ -28,18 +27,14 @@ export function EntryTable({
   readonly heads: readonly EntryHead[];
   readonly rows: readonly ReactNode[];
   readonly onAdd: () => void;
-  /** Takes a block of cells as rows. */
-  readonly onPaste: (block: string) => void;
+  readonly onPaste: (text: string) => boolean;
   readonly addName: string;
   readonly empty: string;
   readonly issues: readonly string[];
 }) {
   const { table, onKeyDown } = useTableKeys(onAdd);
   const paste = (event: ClipboardEvent): void => {
-    const text = event.clipboardData.getData('text/plain');
-    if (!isBlock(text)) return;
-    event.preventDefault();
-    onPaste(text);
+    if (onPaste(event.clipboardData.getData('text/plain'))) event.preventDefault();
   };
   return (
     <div onPaste={paste}>

@@ -7,7 +7,7 @@ import { unitOf } from '../fields/numbers';
 import { useUnits } from '../preferences';
 import { ChoiceEntry, EntryTable, FigureEntry, RemoveEntry, tableIssues, TickEntry, WordsEntry } from './entry-table';
 import { useBriefForm } from './form-context';
-import { nextId } from './next-id';
+import { nextId, pastedFeatures } from './paste';
 
 /** Ticks of a toleranced dimension: field, head, and what it means in a sentence. */
 const TICKS = [
@@ -38,14 +38,13 @@ export function FeaturesTable() {
     mayMachine: true,
     mustMachine: false,
   });
-  const paste = async (text: string): Promise<void> => {
-    const { pastedFeatures } = await import('./paste');
+  const paste = (text: string): boolean => {
     const rows = pastedFeatures(
       text,
       (x) => toStored(x, 'length', units),
       (x) => toStored(x, 'area', units),
     );
-    if (rows === null) return;
+    if (rows === null) return false;
     const used = ids();
     append(
       rows.map((row) => {
@@ -54,6 +53,7 @@ export function FeaturesTable() {
         return { id, ...row };
       }),
     );
+    return true;
   };
   return (
     <EntryTable
@@ -74,7 +74,7 @@ export function FeaturesTable() {
       addName="Add a dimension"
       issues={tableIssues(issues, 'features')}
       onAdd={() => append(blank())}
-      onPaste={(block) => void paste(block)}
+      onPaste={paste}
       rows={fields.map((field, i) => {
         const path = (name: string): string => `features.${i}.${name}`;
         const row = `Row ${i + 1}`;

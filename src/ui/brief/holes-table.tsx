@@ -6,6 +6,7 @@ import { unitOf } from '../fields/numbers';
 import { useUnits } from '../preferences';
 import { EntryTable, FigureEntry, RemoveEntry, tableIssues, TickEntry } from './entry-table';
 import { useBriefForm } from './form-context';
+import { pastedHoles } from './paste';
 
 /** Patterns of like holes. */
 export function HolesTable() {
@@ -29,11 +30,12 @@ export function HolesTable() {
       addName="Add holes"
       issues={tableIssues(issues, 'holes')}
       onAdd={() => append({ dia_mm: null, depth_mm: null, count: 1, thread: false, through: true })}
-      onPaste={(text) =>
-        void import('./paste').then(({ pastedHoles }) =>
-          append(pastedHoles(text, (x) => toStored(x, 'length', units)) ?? []),
-        )
-      }
+      onPaste={(text) => {
+        const rows = pastedHoles(text, (x) => toStored(x, 'length', units));
+        if (rows === null) return false;
+        append(rows);
+        return true;
+      }}
       rows={fields.map((field, i) => {
         const path = (name: string): string => `holes.${i}.${name}`;
         const row = `Holes ${i + 1}`;

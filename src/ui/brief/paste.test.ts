@@ -1,6 +1,5 @@
 import { expect, test } from 'vitest';
-import { nextId } from './next-id';
-import { pastedFeatures, pastedHoles, pastedRows } from './paste';
+import { nextId, pastedFeatures, pastedHoles, pastedRows } from './paste';
 
 const same = (x: number): number => x;
 

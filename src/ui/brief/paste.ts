@@ -1,6 +1,5 @@
 import Papa from 'papaparse';
 import { OPERATION_WORDS } from '@/core/brief';
-import { isBlock } from './block';
 
 type Cell = string;
 
@@ -16,7 +15,7 @@ function figure(cell: Cell | undefined, toStored: (x: number) => number): number
 
 /** Rows of a pasted block; a head row (no figure in its third column) is left out. Null when it is no block. */
 export function pastedRows(text: string): Cell[][] | null {
-  if (!isBlock(text)) return null;
+  if (!/[\t\n]/.test(text.trim())) return null;
   const { data } = Papa.parse<Cell[]>(text.trim(), { delimiter: text.includes('\t') ? '\t' : '' });
   const rows = data.filter((row) => row.some((cell) => cell.trim() !== ''));
   return rows.length === 0 ? null : rows;
@@ -67,4 +66,13 @@ export function pastedHoles(text: string, length: (x: number) => number): Record
       through: row[4] === undefined || row[4].trim() === '' ? true : yes(row[4]),
       tol_mm: figure(row[5], length),
     }));
+}
+
+/** The next free letter (then letter and number) for a feature's id. */
+export function nextId(used: readonly string[]): string {
+  const taken = new Set(used);
+  for (let i = 0; ; i++) {
+    const id = `${'abcdefghijklmnopqrstuvwxyz'[i % 26] ?? 'a'}${i < 26 ? '' : Math.floor(i / 26)}`;
+    if (!taken.has(id)) return id;
+  }
 }

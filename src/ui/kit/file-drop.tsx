@@ -1,5 +1,5 @@
 'use client';
-import { Box, chakra } from '@chakra-ui/react';
+import { Box, chakra, Input } from '@chakra-ui/react';
 import { cloneElement, useEffect, useRef, useState, type ReactElement } from 'react';
 import { whenTouched } from '../late';
 import type { ButtonLike, FileButtonProps, FileDropProps, FileSourceProps } from './file-drop.types';
@@ -78,7 +78,7 @@ function Asking({
   }, []);
   return (
     <>
-      <chakra.input
+      <Input
         ref={input}
         type="file"
         hidden

@@ -39,7 +39,7 @@ export function WindowedRows<T extends object>(props: RowsProps<T>) {
 }
 
 const Gap = ({ height }: { readonly height: number }) => (
-  <tr aria-hidden="true">
-    <td style={{ height, padding: 0, border: 0 }} />
-  </tr>
+  <Table.Row aria-hidden="true">
+    <Table.Cell height={`${height}px`} p="0" border="0" />
+  </Table.Row>
 );

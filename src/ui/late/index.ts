@@ -2,4 +2,5 @@
 export { late } from './late';
 export { Near } from './near';
 export { Touched } from './touched';
+export { useScrollToHash } from './use-scroll-to-hash';
 export { whenTouched } from './when-touched';

@@ -18,7 +18,7 @@ const Holding = ({ height }: { readonly height: string }) => (
 
 /**
  * What stands below the first screen: drawn when it comes near the view, in a free moment after the page was first
- * touched, or when the page is printed. Its height is held until then.
+ * touched, or when the page is printed or its address asks for a place in it. Its height is held until then.
  */
 export function Near({ height, children }: { readonly height: string; readonly children: ReactNode }) {
   const place = useRef<HTMLDivElement>(null);
@@ -28,6 +28,8 @@ export function Near({ height, children }: { readonly height: string; readonly c
     if (element === null) return;
     let left = false;
     const show = (): void => startTransition(() => setNear(true));
+    // The address asks for something further down that is not drawn yet.
+    if (location.hash !== '') show();
     const watching = new IntersectionObserver((entries) => entries.some((e) => e.isIntersecting) && show(), {
       rootMargin: `0px 0px ${AHEAD}`,
     });

@@ -10,6 +10,8 @@ import { AREA_FACTORS, TRIALS, type TrialValue } from './trials.data';
 /** What the choice is where an open field has one value. */
 export interface Trial {
   readonly words: string;
+  /** What it was tried with as a figure with its unit, where it is one. */
+  readonly figure?: TrialValue['figure'];
   /** Routes that can make the part, of the nine. */
   readonly routes: number;
   /** Cheapest casting: its lane, and its total cost per part in the currency of the rates; null where none is left. */
@@ -35,6 +37,7 @@ function valuesOf(path: string, brief: Brief, estimatedArea_cm2: number | null):
       const area_cm2 = Number((factor * estimatedArea_cm2).toPrecision(3));
       return {
         words: `${area_cm2} cm²`,
+        figure: { value: area_cm2, unit: 'cm²' },
         of: (b: Brief) => ({ ...b, geometry: { ...b.geometry, area_cm2 } }),
       };
     });
@@ -77,6 +80,7 @@ function trial(value: TrialValue, brief: Brief, school: TolerancePolicy, rates: 
   const open = board.lanes.filter((lane) => lane.status !== 'blocked' && lane.money !== null);
   return {
     words: value.words,
+    ...(value.figure === undefined ? {} : { figure: value.figure }),
     routes: new Set(open.map((lane) => lane.routeId)).size,
     leader: board.leader,
     allIn: board.lanes.find((lane) => lane.id === board.leader)?.money?.allIn ?? null,

@@ -3,6 +3,8 @@ import type { Brief } from '../../brief';
 /** A value a field is tried with: what it is called, and the brief that says it. */
 export interface TrialValue {
   readonly words: string;
+  /** The same as a figure with its unit, where it is one. */
+  readonly figure?: { readonly value: number; readonly unit: string };
   readonly of: (brief: Brief) => Brief;
 }
 
@@ -30,7 +32,8 @@ const figures = <T extends number>(
   unit: string,
   values: readonly T[],
   of: (value: T) => TrialValue['of'],
-): readonly TrialValue[] => values.map((value) => ({ words: `${value} ${unit}`, of: of(value) }));
+): readonly TrialValue[] =>
+  values.map((value) => ({ words: `${value} ${unit}`, figure: { value, unit }, of: of(value) }));
 
 /**
  * What an open field is tried with: values that cast parts have, from easy to hard. They say how much hangs on the
