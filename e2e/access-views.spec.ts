@@ -1,21 +1,11 @@
 import { expect, test } from '@playwright/test';
 import { look } from './axe';
-import { openView, studyId } from './journeys';
+import { closeSheet, openView, studyId, VIEWS } from './journeys';
 
 // As the application comes: with its certainty shown.
 test.use({ storageState: { cookies: [], origins: [] } });
 
-for (const view of [
-  'brief',
-  'part',
-  'alloys',
-  'calendar',
-  'requirements',
-  'bench',
-  'decision',
-  'process-steps',
-  'routes',
-] as const)
+for (const view of VIEWS)
   test(`no serious finding by axe on ${view}, in light and dark`, async ({ page, request }) => {
     // Ten thousand draws are made only where they are looked at.
     const spread = view === 'routes' ? 'shown' : 'hidden';
@@ -48,12 +38,13 @@ test('nor in the sheets of the board', async ({ page, request }) => {
   await expect(page.getByTestId('working')).toBeVisible();
   await page.waitForTimeout(400);
   await look(page, 'working');
-  await page.keyboard.press('Escape');
+  await closeSheet(page);
   await page.locator('[data-lane="gravity-die/hand"] button').first().click();
   await page.waitForTimeout(400);
   await look(page, 'reasons');
-  await page.keyboard.press('Escape');
+  await closeSheet(page);
   await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toBeVisible();
   await page.waitForTimeout(400);
   await look(page, 'keys');
 });

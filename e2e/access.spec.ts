@@ -13,7 +13,7 @@ test('no serious finding by axe on any page of the application, in light and dar
   await page.goto('/check');
   await expect(page.getByTestId('tally')).toContainText('agree', { timeout: 60_000 });
   await look(page, 'check');
-  for (const path of ['/bench', '/rates', '/rates/shipped-1']) {
+  for (const path of ['/calculator', '/rates', '/rates/shipped-1']) {
     await page.goto(path);
     await page.waitForLoadState('networkidle');
     await look(page, path);

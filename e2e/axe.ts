@@ -13,6 +13,7 @@ export async function serious(page: Page, rules: readonly string[] = []): Promis
     })
     // Rows, lanes and parts beyond the first few are made of the same parts.
     .exclude('tbody tr:nth-child(n+5)')
+    .exclude('article:nth-of-type(n+5)')
     .exclude('.lane:nth-child(n+6)')
     .exclude('.rate-parts li:nth-child(n+5)')
     .exclude('.advice li:nth-child(n+4)')

@@ -124,9 +124,11 @@ test('a refused save that nobody chose about is still there at the next opening'
   await saved(stranger);
   await expect(stranger.getByText('was not saved, because somebody')).toHaveCount(0);
   await stranger.close();
-  const study = (await (await request.get(`/api/studies/${id}`)).json()) as { title: string; refused: unknown[] };
-  expect(study.title).toBe('Mine');
-  expect(study.refused).toEqual([]);
+  const stored = async (): Promise<unknown> => {
+    const { title, refused } = (await (await request.get(`/api/studies/${id}`)).json()) as Record<string, unknown>;
+    return { title, refused };
+  };
+  await expect.poll(stored).toEqual({ title: 'Mine', refused: [] });
 });
 
 test('when the server cannot be reached the brief stays in the browser and is saved when it can', async ({

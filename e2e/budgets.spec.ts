@@ -49,7 +49,7 @@ async function firstLoad(page: Page, path: string): Promise<Fetched> {
 for (const [name, path] of [
   ['Parts', '/'],
   ['Rates', '/rates'],
-  ['Calculator', '/bench'],
+  ['Calculator', '/calculator'],
   ['Model', '/model'],
   ['Check', '/check'],
 ] as const)

@@ -1,21 +1,10 @@
 import { expect, test, type APIRequestContext, type Locator, type Page } from '@playwright/test';
-import { copyOf, openView, ready, saved } from './journeys';
+import { copyOf, openView, ready, saved, VIEWS } from './journeys';
 
 const FIELDS = [
   ['Order placed', 'orderDate'],
   ['Prototypes by', 'prototypeDate'],
   ['First delivery', 'firstDelivery'],
-] as const;
-const VIEWS = [
-  'brief',
-  'part',
-  'routes',
-  'alloys',
-  'calendar',
-  'requirements',
-  'bench',
-  'decision',
-  'process-steps',
 ] as const;
 /** Longer than what is typed waits before it is saved. */
 const PAUSE_MS = 900;

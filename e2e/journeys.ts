@@ -1,4 +1,10 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { STUDY_VIEWS } from '../src/ui/study/views';
+
+type View = (typeof STUDY_VIEWS)[number][0] | 'process-steps';
+
+/** Every page of a study. */
+export const VIEWS: readonly View[] = [...STUDY_VIEWS.map(([view]) => view), 'process-steps'];
 
 /** Id of a demo study by its title. */
 export async function studyId(request: APIRequestContext, title: string): Promise<string> {
@@ -25,11 +31,7 @@ export async function ready(page: Page): Promise<void> {
 }
 
 /** Opens a view of a study and waits until it answers to hands and the ribbon is there. */
-export async function openView(
-  page: Page,
-  id: string,
-  view: 'brief' | 'part' | 'routes' | 'alloys' | 'calendar' | 'requirements' | 'bench' | 'decision' | 'process-steps',
-): Promise<void> {
+export async function openView(page: Page, id: string, view: View): Promise<void> {
   await page.goto(`/studies/${id}/${view}`);
   await ready(page);
   await expect(page.locator('#rail [data-run]').first()).toBeAttached();

@@ -43,7 +43,7 @@ test('everything by keyboard: rail, lanes, working, reasons, pin, views, units',
     ['o', 'alloys'],
     ['c', 'calendar'],
     ['a', 'requirements'],
-    ['n', 'bench'],
+    ['n', 'calculator'],
     ['b', 'brief'],
   ] as const) {
     await page.keyboard.press(key);

@@ -1,3 +1,4 @@
+import { STUDY_VIEWS } from '../src/ui/study/views';
 import { chance, mutant, sent, variant } from './fuzz-mutants';
 
 /** What a run of the fuzzer came to. */
@@ -13,17 +14,8 @@ export interface FuzzRun {
 
 const MOST_MS = 5000;
 const MOST_FAULTS = 20;
-const VIEWS = [
-  'brief',
-  'part',
-  'routes',
-  'alloys',
-  'calendar',
-  'requirements',
-  'bench',
-  'decision',
-  'process-steps',
-] as const;
+/** Pages of a study. */
+const VIEWS = [...STUDY_VIEWS.map(([view]) => view), 'process-steps'];
 
 /**
  * Sends mutated requests to every handler of a running application and opens pages after what is accepted.

@@ -154,7 +154,7 @@ async function main(): Promise<void> {
         await page.getByLabel('machining centre with operator, likely').fill('78');
       },
     },
-    { name: 'bench', path: `/studies/${hub}/bench` },
+    { name: 'calculator', path: `/studies/${hub}/calculator` },
     { name: 'decision', path: `/studies/${gear}/decision`, full: true },
     { name: 'check', path: '/check' },
     {

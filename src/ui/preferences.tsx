@@ -30,7 +30,7 @@ function preference<T extends string>(key: string, words: readonly T[], fallback
     listeners.forEach((listener) => listener());
   };
   const use = (): [T, (value: T) => void] => [useSyncExternalStore(subscribe, read, () => fallback), set];
-  return Object.assign(use, { read });
+  return Object.assign(use, { read, subscribe });
 }
 
 /** Units shown and typed: SI or inch. */

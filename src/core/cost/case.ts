@@ -76,7 +76,12 @@ export function moneyCase(cost: ProgrammeCost, q: number): MoneyCase {
   return { ...programme, ...lotOfCase(programme, '', money.lot, fresh) };
 }
 
-/** The same programme, looked at in one of the lots it is made of. */
+/**
+ * The same programme, looked at in one of the lots it is made of.
+ *
+ * @example
+ * inLot(money, '@ideal').at // '@ideal'
+ */
 export function inLot<C extends MoneyCase>(c: C, at: Exclude<LotPart, ''>): C {
   if (at === '@ideal') return { ...c, ...lotOfCase(c, at, c.Q, c.fresh) };
   const fresh = at === '@new' || (at === '@rest' && c.split.restIsFresh);

@@ -5,6 +5,8 @@ import type { LaneModel, LayoutPlan, LotRun, Stages } from './types';
 /**
  * Castings, pours, metal and shots of one lot (section 8).
  * @param Q good pieces @param ideal every position of every pour comes out, and no casting is bad
+ * @example
+ * lotRun(model, cost.plan, model.settled, 100).castings >= 100 // true
  */
 export function lotRun(model: LaneModel, plan: LayoutPlan, stages: Stages, Q: number, ideal = false): LotRun {
   const of = { model, plan, Q, nB: stages.nB, ideal };
@@ -18,7 +20,12 @@ export function lotRun(model: LaneModel, plan: LayoutPlan, stages: Stages, Q: nu
   };
 }
 
-/** Money of one lot of Q good pieces (equation 8.1), USD before the price factor. */
+/**
+ * Money of one lot of Q good pieces (equation 8.1), USD before the price factor.
+ *
+ * @example
+ * lotCost(model, cost.plan, model.settled, 100) > cleanLot(model, cost.plan, 100) // true
+ */
 export function lotCost(
   model: LaneModel,
   plan: LayoutPlan,

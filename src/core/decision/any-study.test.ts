@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { boardAt, crossings, leaderAt, RAIL_MAX, verdictSentence, winnerRuns } from '../comparison/board';
 import { prepareStudy } from '../study';
-import { deliveriesOf, planAt, StudyWorkings, workedOut } from '../phased-plans';
+import { deliveriesOf, planAt, StudyWorkings, workedOut, leastStep } from '../phased-plans';
 import { lifetimeQuantity } from '../brief';
 import { carryingFigures, laneCase, suggestedActions } from '.';
 import { simulationModel, DrawStore, raceOf, Runner, samplingOf } from '../simulation';
@@ -154,7 +154,8 @@ describe('of any part', () => {
         for (const [a, b, share] of other) {
           const first = able[a % able.length]?.id ?? '';
           const then = able[b % able.length]?.id ?? '';
-          const pieces = Math.max(1, Math.min(q - 1, Math.round(q ** share)));
+          const least = leastStep(study.brief, q, deliveries);
+          const pieces = Math.max(least, Math.min(q - least, Math.round(q ** share)));
           if (first === then) continue;
           const plan = planAt(study, q, { first, then, pieces }, deliveries);
           if (plan.deliveries.some((d) => d.day_d > d.due.day_d + 0.01)) continue;

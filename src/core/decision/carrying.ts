@@ -53,6 +53,8 @@ export function carryingFigures(study: Study, board: Board, lane: BoardLane): Ca
  * The five figures that carry a plan in two steps: a part, the programme, the tools of both, the first article, and how
  * far it is under the route alone that delivers as soon, or over the cheapest where none does.
  * @param workings the study with the plan
+ * @example
+ * planFigures(planWorkings, board).length // 5
  */
 export function planFigures(workings: StudyWorkings, board: Board): CarryingFigure[] {
   const code = workings.study.rates.currency.code;

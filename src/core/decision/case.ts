@@ -1,4 +1,6 @@
-import { WORKDAYS_A_YEAR, pieces, plainMoney, weeks, type Board, type BoardLane } from '../comparison/board';
+import type { Finding } from '../screening';
+import { whole } from '../base/numbers';
+import { WORKDAYS_A_YEAR, plainMoney, weeks, type Board, type BoardLane } from '../comparison/board';
 import { bestLayout, survives, type Study } from '../study';
 import { demandBand } from '../brief';
 import { shortName } from '../catalogue/routes';
@@ -52,6 +54,10 @@ export function laneCase(study: Study, board: Board, laneId: string): LaneCase |
   return { lane, for: inFavour(study, board, lane), against: against.slice(0, STRONGEST) };
 }
 
+/** A finding about a toleranced dimension: holes are told apart. */
+const isOfDimension = (f: Finding): boolean =>
+  (f.rule === 'dr-ct' || f.rule === 'dr-across-parting') && f.fields.every((field) => field.startsWith('features.'));
+
 function inFavour(study: Study, board: Board, lane: BoardLane): Argument[] {
   const code = study.rates.currency.code;
   const others = board.lanes.filter((l) => l.routeId !== lane.routeId && l.status !== 'blocked' && l.money !== null);
@@ -82,10 +88,8 @@ function inFavour(study: Study, board: Board, lane: BoardLane): Argument[] {
   const first = figure(weeks(dates.firstArticle_d), lane.id, 'firstArticle');
   const last = figure(weeks(dates.lastPart_d), lane.id, 'lastPart');
   out.push(argue(0.1, explain`First good parts ${first} after the order, all of them after ${last}.`));
-  const cast = lane.findings.filter(
-    (f) => (f.rule === 'dr-ct' || f.rule === 'dr-across-parting') && f.status === 'fits',
-  ).length;
-  const toleranced = lane.findings.filter((f) => f.rule === 'dr-ct' || f.rule === 'dr-across-parting').length;
+  const cast = lane.findings.filter((f) => isOfDimension(f) && f.status === 'fits').length;
+  const toleranced = lane.findings.filter(isOfDimension).length;
   if (toleranced > 0)
     out.push(
       argue(0.05, explain`${figure(`${cast} of ${toleranced}`, lane.id, null)} toleranced dimensions come as cast.`),
@@ -136,7 +140,7 @@ function againstDemand(study: Study, board: Board, lane: BoardLane): Argument[] 
     return [
       argue(
         lost / (mine * study.rates.currency.perUnit),
-        explain`If demand turns out ${i === 0 ? 'low' : 'high'} (${pieces(q)} pieces), ${shortName(best.id)} would have been ${inAll} cheaper in total.`,
+        explain`If demand turns out ${i === 0 ? 'low' : 'high'} (${whole(q)} pieces), ${shortName(best.id)} would have been ${inAll} cheaper in total.`,
       ),
     ];
   });

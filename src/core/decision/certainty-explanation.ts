@@ -30,7 +30,12 @@ export interface SureOf {
   readonly workings: StudyWorkings | null;
 }
 
-/** How sure a choice is, in sentences whose figures open what was drawn. */
+/**
+ * How sure a choice is, in sentences whose figures open what was drawn.
+ *
+ * @example
+ * certaintyExplanation(simulation, { laneId: board.leader, currency: 'USD', due: null, planned: false, workings }).length > 2 // true
+ */
 export function certaintyExplanation(simulation: KeptSimulation, of: SureOf): Explanation[] {
   const { laneId, planned } = of;
   const { inTime, allIn, firstArticle } = simulation;

@@ -43,7 +43,12 @@ export interface KeptPlan extends PlanChoice {
   readonly deliveries?: readonly PlanDue[];
 }
 
-/** A kept plan as it is drawn, and as its figures are opened. */
+/**
+ * A kept plan as it is drawn, and as its figures are opened.
+ *
+ * @example
+ * drawnOf(kept).choice.pieces === kept.pieces // true
+ */
 export const drawnOf = ({ first, then, pieces, steps, alone = null, deliveries = [] }: KeptPlan): DrawnPlan => ({
   choice: { first, then, pieces },
   open: { steps: steps.map(({ laneId, pieces: of, layout }) => ({ laneId, pieces: of, layout })), alone },
@@ -53,6 +58,8 @@ export const drawnOf = ({ first, then, pieces, steps, alone = null, deliveries =
 /**
  * A plan worked out for keeping, beside the best route alone.
  * @throws {CoreError} E_RANGE where the plan cannot be made at that quantity
+ * @example
+ * keptPlan(study, planned.q, '2027-01-04', planned.drawn.choice).total === kept.total // true
  */
 export function keptPlan(study: Study, q: number, orderDate: string, choice: PlanChoice): KeptPlan {
   const { deliveries, single } = searched(study, q, orderDate);
@@ -64,6 +71,8 @@ export function keptPlan(study: Study, q: number, orderDate: string, choice: Pla
  * A plan that is worked out already, as it is kept.
  * @param single the best route alone that delivers as soon
  * @param deliveries the days looked for
+ * @example
+ * keptOf(planned.drawn.choice, plan, null, []).single // null
  */
 export function keptOf(
   choice: PlanChoice,

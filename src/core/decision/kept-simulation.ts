@@ -50,6 +50,8 @@ const FLIPS_LISTED = 5;
 /**
  * Draws a study for the choice of one lane. Null for a lane without money.
  * @param draws how many; the whole answer of the screen by default
+ * @example
+ * keptSimulation(study, board, '2027-01-04', board.leader, { seed: 1, spread: 'pert', demand: false }, 100).draws // 100
  */
 export function keptSimulation(
   study: Study,
@@ -92,7 +94,12 @@ function drawAll(sampling: Sampling, draws: number, report: (share: number) => v
   }
 }
 
-/** Draws a study for the choice of a plan in two steps. */
+/**
+ * Draws a study for the choice of a plan in two steps.
+ *
+ * @example
+ * keptPlanSimulation(study, board, '2027-01-04', planned.drawn, { seed: 1, spread: 'pert', demand: false }, 100).draws // 100
+ */
 export function keptPlanSimulation(
   study: Study,
   board: Board,
@@ -124,6 +131,8 @@ export function keptPlanSimulation(
  * What draws say of one choice, as it is kept; null where it was not drawn.
  * @param id the lane, or the plan
  * @param explanation what would overturn it
+ * @example
+ * simulationOf({ draws: 100, lanes: [], difference: null }, board.leader, { seed: 1, spread: 'pert', demand: false }, []) // null
  */
 export function simulationOf(
   { draws, lanes, difference }: SimulationSummary,
@@ -168,6 +177,8 @@ export function simulationOf(
 /**
  * What would overturn the leader: of the brief, and the nearest uncertain figures within their range. Its figures open.
  * @param of workings of the study at its quantity, with the plan where it is the plan's
+ * @example
+ * flipExplanationsOf(workings, board.leader, flips, []).length > 0 // true
  */
 export function flipExplanationsOf(
   of: StudyWorkings,

@@ -1,4 +1,4 @@
-import { pieces as piecesWords, plainMoney, weeks, type Board } from '../comparison/board';
+import { plainMoney, weeks, type Board } from '../comparison/board';
 import { ALONE, madeBy, MOST_WAIT_D, PLAN, STEPS, type StudyWorkings } from '../phased-plans';
 import { demandBand } from '../brief';
 import { NO_APPROVAL_UP_TO } from '../schedule';
@@ -22,6 +22,8 @@ export interface PlanCase {
 /**
  * The case of a plan in two steps; every argument is worked out, the two against are the heaviest found.
  * @param workings the study at its quantity, with the plan
+ * @example
+ * planCase(planWorkings, board, kept).against.length > 0 // true
  */
 export function planCase(workings: StudyWorkings, board: Board, plan: KeptPlan): PlanCase {
   const heaviest = (list: readonly Argument[]): Argument[] => list.toSorted((a, b) => b.weight - a.weight);
@@ -146,7 +148,7 @@ function againstDemand(w: StudyWorkings, plan: KeptPlan): Argument[] {
   return [
     argue(
       of / plan.total,
-      explain`If demand turns out low (${piecesWords(low)} pieces), the first step is enough and ${tool} for the second is lost.`,
+      explain`If demand turns out low (${whole(low)} pieces), the first step is enough and ${tool} for the second is lost.`,
     ),
   ];
 }

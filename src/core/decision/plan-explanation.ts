@@ -13,6 +13,8 @@ const LATE_LISTED = 3;
  * A plan in two steps in sentences: who pours what, for how much, by when; then both together. Its figures open.
  * @param currency code of the study's currency
  * @param orderDate ISO date of the order
+ * @example
+ * planExplanation(kept, 'USD', '2027-01-04').length > 1 // true
  */
 export function planExplanation(plan: KeptPlan, currency: string, orderDate: string): Explanation[] {
   const on = (days: number): string => dateAfter(orderDate, days);

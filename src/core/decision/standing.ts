@@ -39,6 +39,9 @@ interface ChoiceNow {
  * Recomputes a signed choice with other rates, the brief as it was signed, and says whether it would still be made:
  * overturned where another now comes first by the ranking method that led (or the route no longer survives), weaker where its
  * lead shrank by half, its part got dearer by 5 %, or its first article now misses the day asked.
+ *
+ * @example
+ * standingOf({ brief, rates, school: 'published', laneId: board.leader, quantity: 500, orderDate: '2027-01-04', plan: null, weights: null }, rates).state // 'stands'
  */
 export function standingOf(signed: Signed, rates: RateSet): Standing {
   const found = standingNow(signed, rates);

@@ -77,7 +77,12 @@ export function runOf(expression: string): Run {
 const NAME = /[A-Za-z_]\w*/g;
 const LIST = /\b(sum|least)\((\w+)\)/g;
 
-/** Readies the equations of a room. @returns a function that makes an equation of its definition */
+/**
+ * Readies the equations of a room. @returns a function that makes an equation of its definition
+ *
+ * @example
+ * equationsOf({ model: 'Cost model', path: (_, text) => text })()({ figure: 'twice', number: '0', title: 'Twice', unit: 'USD', expression: '2 * a', symbols: {}, values: ({ a }) => ({ a }) }).value({ a: 3 }) // 6
+ */
 export function equationsOf<Base>(room: Room<Base>) {
   return <V, C extends V & Base = V & Base>() =>
     <S extends string>(definition: EquationOf<V, C, S>): Equation<V, C, S> => {

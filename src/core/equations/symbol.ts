@@ -42,4 +42,10 @@ export interface ListOf<V, C extends V> {
   readonly written: string;
 }
 
+/**
+ * Words of a symbol for a case: the same for all, or made of the case.
+ *
+ * @example
+ * wordsFor(({ lane }) => `shots of ${lane}`, { lane: 'spin' }) // 'shots of spin'
+ */
 export const wordsFor = <C>(words: Words<C>, c: C): string => (typeof words === 'string' ? words : words(c));

@@ -43,7 +43,7 @@ export interface HoleCall {
 }
 
 /** A toleranced hole under this width is reamed when drilled (mm). */
-const REAM_UNDER_MM = 0.15;
+export const REAM_UNDER_MM = 0.15;
 
 function castWidth(nominal: number, grade: number): number {
   return castingTolerance({ nominal_mm: nominal, grade, onEmpty: 'nearest' }).total_mm;

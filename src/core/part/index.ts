@@ -4,6 +4,7 @@ export { type MissingFacts, type PartFacts } from './types';
 export {
   judgeFeature,
   judgeHole,
+  REAM_UNDER_MM,
   shopClaim,
   type FeatureCall,
   type FeatureVerdict,

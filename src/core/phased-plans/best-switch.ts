@@ -19,6 +19,7 @@ const APART_FROM = 64;
  * with the second at its high end: stretches that cannot be better are dropped whole, the likeliest is halved first.
  * Short ones are distinguished by the layouts of both lanes, of which each two deliver in time over one stretch for each
  * kind of approval. Yields now and then.
+ * @param least pieces that each step makes
  */
 export function* bestSwitch(
   a: LaneSteps,
@@ -26,6 +27,7 @@ export function* bestSwitch(
   q: number,
   deliveries: readonly PlanDue[],
   under: number,
+  least: number,
 ): Generator<void, SplitFound | null, void> {
   const second = b.following(a);
   const heap = new StretchHeap();
@@ -59,7 +61,7 @@ export function* bestSwitch(
     best = found;
     ceiling = found.total;
   };
-  const stretches = switchesInTime(a, second, q, deliveries);
+  const stretches = switchesInTime(a, second, q, deliveries, least);
   // Something in time to begin with: most of what follows is then dropped unseen.
   for (const n of new Set(stretches.flat())) take(bestSplit(a, b, n, q, deliveries));
   for (const [from, to] of stretches) put(null, from, to);

@@ -95,12 +95,16 @@ export class WaysInTime {
   }
 }
 
-/** The switch quantities of a pair that deliver in time on some layouts, as stretches from low to high, rising. */
+/**
+ * The switch quantities of a pair that deliver in time on some layouts, as stretches from low to high, rising.
+ * @param least pieces that each step makes
+ */
 export function switchesInTime(
   a: LaneSteps,
   b: LaneSteps,
   q: number,
   deliveries: readonly PlanDue[],
+  least: number,
 ): [number, number][] {
   const out: [number, number][] = [];
   const inTime = new InTime(deliveries, q);
@@ -109,6 +113,7 @@ export function switchesInTime(
     const stretches = a
       .swiftest(isApproved(low))
       .flatMap((mine) => b.swiftest(isApproved(q - low)).map((theirs) => inTime.within(kind, mine, theirs)))
+      .map(([from, to]): [number, number] => [Math.max(from, least), Math.min(to, q - least)])
       .filter(([from, to]) => from <= to)
       .sort((x, y) => x[0] - y[0]);
     for (const [from, to] of stretches) {

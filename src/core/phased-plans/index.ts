@@ -15,6 +15,7 @@ export {
 export type { Reuse } from './reuse.data';
 export type { SplitFound, FoundSingle } from './best-split';
 export { searchPlans, type PlanSearch } from './search';
+export { leastStep } from './least-step';
 export { settledDeliveries } from './settled-deliveries';
 export { lateBy, madeBy } from './plan-days';
 export { ALONE, openPlan, PLAN, STEPS, type OpenPlan } from './plan-parts';

@@ -23,7 +23,12 @@ const at = ({ laneId, pieces, layout }: PlanStep): StepAt => ({
   layout: [layout.cost.plan.n, layout.cost.plan.nt],
 });
 
-/** A plan that is worked out, as one whose figures can be opened. @param single the route alone it is set against */
+/**
+ * A plan that is worked out, as one whose figures can be opened. @param single the route alone it is set against
+ *
+ * @example
+ * openPlan(plan, null).steps.length // 2
+ */
 export function openPlan(plan: PhasedPlan, single: PhasedPlan | null): OpenPlan {
   const [alone] = single?.steps ?? [];
   return { steps: plan.steps.map(at), alone: alone === undefined ? null : at(alone) };

@@ -5,6 +5,7 @@ import { dayOf, type LaneTime } from '../schedule';
 import { bracket, briefOf, BRACKET } from '../testing/demo-briefs';
 import { deliveriesOf, planAt, searchPlans, workedOut, type SplitFound, type PlanDue, type PlanStep } from '.';
 import { together } from './plan';
+import { leastStep } from './least-step';
 import { reuseOf } from './reuse';
 import { ORDER, searched } from '../testing/demo-plans';
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
@@ -20,6 +21,7 @@ function madeBy(time: LaneTime, pieces: number, day: number): number {
 
 /** Every pair, every switch quantity, every layout of both: the least money that delivers. */
 function byBruteForce(study: Study, q: number, deliveries: readonly PlanDue[]): number {
+  const least = leastStep(study.brief, q, deliveries);
   const lanes = study.lanes.filter(survives);
   const steps = lanes.map((entry) =>
     openCosts(entry).map((cost) => {
@@ -36,7 +38,7 @@ function byBruteForce(study: Study, q: number, deliveries: readonly PlanDue[]): 
     for (const [j, then] of steps.entries()) {
       if (i === j) continue;
       const share = reuseOf(lanes[i]?.lane.id ?? '', lanes[j]?.lane.id ?? '')?.share[1] ?? 0;
-      for (let n = 1; n < q; n++)
+      for (let n = least; n <= q - least; n++)
         for (const a of first)
           for (const b of then) {
             const [mine, theirs] = [a[n], b[q - n]];
@@ -71,10 +73,13 @@ describe('the search of plans in two steps', () => {
       maxLength: 4,
     });
     fc.assert(
-      fc.property(fc.integer({ min: 2, max: 26 }), wants, (q, some) => {
+      fc.property(fc.integer({ min: 2, max: 26 }), wants, fc.integer({ min: 1, max: 5 }), (q, some, prototypes) => {
+        const study = prepareStudy(bracket({ quantity: { ...bracket().quantity, prototypes } }));
         const asked = some.map(([pieces, day]) => due(Math.min(q, pieces), day));
         const { plans, deliveries } = searched(study, q, asked, 1);
         const exact = byBruteForce(study, q, deliveries);
+        for (const plan of plans)
+          expect(Math.min(plan.pieces, q - plan.pieces)).toBeGreaterThanOrEqual(leastStep(study.brief, q, deliveries));
         expect(plans[0]?.total ?? Infinity).toBeCloseTo(exact, 6);
       }),
       { numRuns: 12 },
@@ -137,7 +142,8 @@ describe('the search of plans in two steps', () => {
             for (const d of workedOut(study, q, plan, deliveries).deliveries)
               expect(d.day_d).toBeLessThanOrEqual(d.due.day_d + 0.01);
             for (const pieces of [plan.pieces - 1, plan.pieces + 1]) {
-              if (pieces < 1 || pieces >= q) continue;
+              const least = leastStep(study.brief, q, deliveries);
+              if (pieces < least || pieces > q - least) continue;
               const other = planAt(study, q, { first: plan.first, then: plan.then, pieces }, deliveries);
               const late = other.deliveries.some((x) => x.day_d > x.due.day_d + 0.01);
               if (!late) expect(other.total).toBeGreaterThanOrEqual(plan.total - 1e-6);

@@ -55,6 +55,8 @@ export const MOST_WAIT_D = 3650;
  * A plan at a quantity, laid out at least money of what delivers in time, else at least money.
  * @param q pieces in all, whole, more than the plan's first pieces
  * @throws {CoreError} E_RANGE where a lane of it does not survive, or its pieces are not from 1 to q − 1
+ * @example
+ * planAt(planned.study, planned.q, planned.drawn.choice, []).steps.length // 2
  */
 export function planAt(study: Study, q: number, choice: PlanChoice, deliveries: readonly PlanDue[]): PhasedPlan {
   const { first, then, pieces } = choice;
@@ -67,7 +69,12 @@ export function planAt(study: Study, q: number, choice: PlanChoice, deliveries: 
   return workedOut(study, q, found as SplitFound, deliveries);
 }
 
-/** A plan that a search found, worked out. */
+/**
+ * A plan that a search found, worked out.
+ *
+ * @example
+ * workedOut(planned.study, planned.q, plans.plans[0], planned.deliveries).steps.length // 2
+ */
 export function workedOut(study: Study, q: number, found: SplitFound, deliveries: readonly PlanDue[]): PhasedPlan {
   const [a, b] = found.layouts;
   const steps = [
@@ -77,7 +84,12 @@ export function workedOut(study: Study, q: number, found: SplitFound, deliveries
   return ofSteps(study, q, steps, reuseOf(found.first, found.then) ?? null, deliveries);
 }
 
-/** One lane alone, seen as a plan of one step. */
+/**
+ * One lane alone, seen as a plan of one step.
+ *
+ * @example
+ * workedOutSingle(planned.study, planned.q, plans.single, planned.deliveries).steps.length // 1
+ */
 export function workedOutSingle(
   study: Study,
   q: number,
@@ -91,6 +103,8 @@ export function workedOutSingle(
  * One lane alone at a quantity.
  * @param inTime true lays it out for the deliveries where it can, false at least money whatever it delivers
  * @throws {CoreError} E_RANGE for a lane that does not survive
+ * @example
+ * singleAt(study, 500, board.leader, [], false).steps.length // 1
  */
 export function singleAt(
   study: Study,
@@ -157,6 +171,8 @@ function ofSteps(
 /**
  * Day by which so many good pieces of a plan exist, holidays counted; null for more than it makes.
  * @param pieces whole, at least 1
+ * @example
+ * dayOfPlan(planned.study, plan, 1) < dayOfPlan(planned.study, plan, planned.q) // true
  */
 export function dayOfPlan(study: Study, plan: PhasedPlan, pieces: number): number | null {
   if (pieces > plan.q) return null;

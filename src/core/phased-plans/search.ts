@@ -3,6 +3,7 @@ import { bestSingle, type SplitFound, type FoundSingle } from './best-split';
 import { bestSwitch, SAME } from './best-switch';
 import type { PlanDue } from './deliveries';
 import { switchesInTime } from './in-time';
+import { leastStep } from './least-step';
 import { stepLanes, type LaneSteps } from './lane-steps';
 import { settledDeliveries } from './settled-deliveries';
 
@@ -22,10 +23,13 @@ export interface PlanSearch {
 const WORTH_SHOWING = 1.5;
 
 /**
- * Every ordered pair of surviving lanes with every switch quantity (formula dec.two-stage, on the money and the dates of
- * the lanes): the cheapest plans that meet every delivery as far as it can be met. Yields the share done.
+ * Every ordered pair of surviving lanes with every switch quantity that leaves both steps worth making (`leastStep`):
+ * the cheapest plans that meet every delivery as far as it can be met. Yields the share done. Source: formula
+ * dec.two-stage, on the money and the dates of the lanes.
  * @param q pieces in all, whole
  * @param most plans wanted, at least 1
+ * @example
+ * drained(searchPlans(study, 500, [], 1)).plans.length // 1
  */
 export function* searchPlans(
   study: Study,
@@ -35,7 +39,7 @@ export function* searchPlans(
 ): Generator<number, PlanSearch, void> {
   const deliveries = settledDeliveries(study, q, asked);
   const lanes = stepLanes(study, deliveries);
-  const plans = yield* plansOf(lanes, q, deliveries, most);
+  const plans = yield* plansOf(lanes, q, deliveries, most, leastStep(study.brief, q, deliveries));
   return { plans, single: bestSingle(lanes, q, deliveries), cheapest: bestSingle(lanes, q, []), deliveries };
 }
 
@@ -44,17 +48,18 @@ function* plansOf(
   q: number,
   deliveries: readonly PlanDue[],
   most: number,
+  least: number,
 ): Generator<number, SplitFound[], void> {
   // The likely best first: what follows is then dropped early.
   const pairs = lanes
-    .flatMap((a) => lanes.filter((b) => b !== a).map((b) => ({ a, b, at: guess(a, b, q, deliveries) })))
+    .flatMap((a) => lanes.filter((b) => b !== a).map((b) => ({ a, b, at: guess(a, b, q, deliveries, least) })))
     .filter(({ at }) => Number.isFinite(at))
     .sort((x, y) => x.at - y.at);
   const plans: SplitFound[] = [];
   for (const [i, { a, b }] of pairs.entries()) {
     const near = (plans[0]?.total ?? Infinity) * WORTH_SHOWING;
     const under = plans.length < most ? near : (plans[most - 1] as SplitFound).total;
-    const search = bestSwitch(a, b, q, deliveries, under);
+    const search = bestSwitch(a, b, q, deliveries, under, least);
     let step = search.next();
     for (; !step.done; step = search.next()) yield i / pairs.length;
     const found = step.value;
@@ -89,7 +94,7 @@ function soonerFirst(found: SplitFound): SplitFound {
 }
 
 /** Money of the least that must be on the first lane: a guess at a pair's worth. */
-function guess(a: LaneSteps, b: LaneSteps, q: number, deliveries: readonly PlanDue[]): number {
-  const [first] = switchesInTime(a, b, q, deliveries);
+function guess(a: LaneSteps, b: LaneSteps, q: number, deliveries: readonly PlanDue[], least: number): number {
+  const [first] = switchesInTime(a, b, q, deliveries, least);
   return first === undefined ? Infinity : a.leastTotal(first[0]) + b.leastTotal(q - first[0]);
 }

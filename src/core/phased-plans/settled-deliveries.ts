@@ -9,6 +9,9 @@ const FURTHEST_D = 20_000;
 /**
  * Days asked as they can be met: one that no two lanes can meet is put off to the soonest they can; where no one pair
  * then meets all of them together, all are put off by the fewest days that let one.
+ *
+ * @example
+ * settledDeliveries(study, 500, []) // []
  */
 export function settledDeliveries(study: Study, q: number, asked: readonly PlanDue[]): PlanDue[] {
   const near = reachable(study, asked);
@@ -22,7 +25,7 @@ export function settledDeliveries(study: Study, q: number, asked: readonly PlanD
 
 /** Whether any pair of lanes can meet all days. */
 function onePlan(lanes: readonly LaneSteps[], q: number, deliveries: readonly PlanDue[]): boolean {
-  return lanes.some((a) => lanes.some((b) => a !== b && switchesInTime(a, b, q, deliveries).length > 0));
+  return lanes.some((a) => lanes.some((b) => a !== b && switchesInTime(a, b, q, deliveries, 1).length > 0));
 }
 
 /** Days asked that no two lanes together can meet, each put off to the soonest they could. */

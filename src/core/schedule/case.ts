@@ -136,7 +136,12 @@ export const TIME_FIGURES: readonly string[] = Object.keys(WORKINGS);
 export const isTimeFigure = (figure: string): boolean =>
   figure in WORKINGS || (ONE_OF_FIGURE.exec(figure)?.[1] ?? '') in ONE_OF;
 
-/** The working of a figure of a lane's time; null for a figure that is none. */
+/**
+ * The working of a figure of a lane's time; null for a figure that is none.
+ *
+ * @example
+ * timeWorking(context, 'firstArticle').unit // 'days from the order'
+ */
 export function timeWorking(c: TimeCase, figure: string): Working | null {
   const whole = WORKINGS[figure];
   if (whole !== undefined) return { ...whole(c), figure };

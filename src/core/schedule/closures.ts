@@ -61,7 +61,12 @@ function stopsOf(orderDate: string | null, calendar: RateSet['calendar']): Stop[
   return out;
 }
 
-/** A timeline with the holidays of the calendar in it: what they interrupt lasts longer, what follows begins later. */
+/**
+ * A timeline with the holidays of the calendar in it: what they interrupt lasts longer, what follows begins later.
+ *
+ * @example
+ * timelineWithHolidays({ stretches: [], firstArticle_d: 7, lastPart_d: 14 }, null, rates.calendar).lastPart_d // 14
+ */
 export function timelineWithHolidays(
   timeline: Timeline,
   orderDate: string | null,

@@ -1,4 +1,4 @@
-import type { FeatureCall, HoleCall, LanePart, PartFacts } from '../part';
+import { REAM_UNDER_MM, type FeatureCall, type HoleCall, type LanePart, type PartFacts } from '../part';
 import type { Capability } from '../catalogue/routes';
 import { above, finding, notKnown } from './finding';
 import type { Finding, Status } from './types';
@@ -36,7 +36,9 @@ function feature(call: FeatureCall, i: number): Finding {
     'not-held': 'Closer than the casting holds, and it may not be cut.',
     'not-known': 'No casting grade for this metal here, or the projected area is missing.',
   };
-  const limit = call.verdict === 'not-held' ? call.tight_mm : cast;
+  // What may be sorted for is the closer of the tight grade and what the tolerance policy holds.
+  const limit =
+    call.verdict === 'not-held' && call.tight_mm !== null && cast !== null ? Math.min(call.tight_mm, cast) : cast;
   return finding({
     rule: f.acrossParting ? 'dr-across-parting' : 'dr-ct',
     column: 'tolerance',
@@ -55,6 +57,7 @@ function hole(call: HoleCall, i: number): Finding {
   const { hole: h } = call;
   const subject = `${h.count} × ${h.thread ? 'M' : 'Ø'}${h.dia_mm} × ${h.depth_mm}`;
   const tooSmall = call.coreDia_mm < call.minDia_mm;
+  const asked = closer(call);
   const status: Status = call.operations.length > 0 ? 'second-operation' : 'fits';
   const reason = call.cored
     ? call.operations.length > 0
@@ -63,6 +66,19 @@ function hole(call: HoleCall, i: number): Finding {
     : tooSmall
       ? 'Smaller than the least core: drilled from solid.'
       : 'Deeper than a core of that thickness bears: drilled from solid.';
+  if (asked !== null)
+    return finding({
+      rule: 'dr-ct',
+      column: 'tolerance',
+      status,
+      subject,
+      unit: 'mm',
+      value: asked.tol_mm,
+      limit: asked.limit_mm,
+      ...above(asked.tol_mm, asked.limit_mm),
+      fields: [`holes.${i}.tol_mm`, `holes.${i}.dia_mm`],
+      reason: `${reason.slice(0, -1)}: closer than ${call.cored ? 'the casting' : 'a drill'} holds.`,
+    });
   return finding({
     rule: tooSmall || call.cored ? 'dr-hole-min' : 'dr-hole-depth',
     column: 'tolerance',
@@ -78,6 +94,13 @@ function hole(call: HoleCall, i: number): Finding {
     reason,
     fixes: call.cored || status === 'fits' ? [] : ['Open the hole, or drill it'],
   });
+}
+
+/** The tolerance of a hole that is bored or reamed for it, and the width that is held without; null for another. */
+function closer({ hole: { tol_mm }, operations, cast_mm }: HoleCall): { tol_mm: number; limit_mm: number } | null {
+  if (tol_mm === undefined) return null;
+  if (operations.includes('ream')) return { tol_mm, limit_mm: REAM_UNDER_MM };
+  return operations.includes('bore') && cast_mm !== null ? { tol_mm, limit_mm: cast_mm } : null;
 }
 
 function skin({ brief, family }: PartFacts, { Ra_um }: Capability): Finding {

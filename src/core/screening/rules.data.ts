@@ -206,7 +206,7 @@ export const RULE_TEXTS = [
       'Correct the tool after the first trial and hold one grade better',
       'Change route',
     ],
-    costEffect: 'Tight tolerances on faces nobody uses are the dearest words on a drawing.',
+    costEffect: 'Tight tolerances on faces nobody uses are the most expensive words on a drawing.',
     basis: 'standard',
   },
   {

@@ -152,3 +152,46 @@ test('each strained rule raises the scrap', () => {
   expect(study(base)?.settled.sc).toBeCloseTo(0.05, 9);
   expect(study(geometry({ wallMin_mm: 4 }))?.settled.sc).toBeCloseTo(0.075, 9);
 });
+
+describe('what is closer than a casting holds', () => {
+  const hole = (more: Partial<Brief['holes'][number]>): Brief => ({
+    ...base,
+    features: [],
+    holes: [{ dia_mm: 20, depth_mm: 20, count: 2, thread: false, through: true, ...more }],
+  });
+
+  test('a hole that is bored for its tolerance tells the tolerance and what is held as cast', () => {
+    const found = find(hole({ tol_mm: 0.05 }), 'gravity-die/hand', 'dr-ct');
+    const part = prepareStudy(hole({ tol_mm: 0.05 })).lanes.find((e) => e.lane.id === 'gravity-die/hand')?.part;
+    expect(found).toMatchObject({
+      status: 'second-operation',
+      value: 0.05,
+      unit: 'mm',
+      limit: part?.holes[0]?.cast_mm,
+    });
+    expect(found.reason).toBe('Cored, then bored: closer than the casting holds.');
+    expect(found.fields).toContain('holes.0.tol_mm');
+  });
+
+  test('a drilled hole that is reamed tells the width a drill holds; one that is held tells its diameter', () => {
+    const reamed = find(hole({ dia_mm: 3, depth_mm: 6, tol_mm: 0.02 }), 'gravity-die/hand', 'dr-ct');
+    expect(reamed).toMatchObject({ value: 0.02, limit: 0.15 });
+    expect(reamed.reason).toContain('closer than a drill holds');
+    expect(find(hole({ tol_mm: 5 }), 'gravity-die/hand', 'dr-hole-min')).toMatchObject({ status: 'fits', value: 20 });
+  });
+
+  test('a dimension that cannot be held tells the closer of the tight grade and what the policy holds', () => {
+    const close = { id: 'a', name: 'rib', kind: 'dim', nominal_mm: 20, tol_mm: 0.01, acrossParting: false } as const;
+    const brief: Brief = {
+      ...base,
+      holes: [],
+      features: [{ ...close, acrossCore: false, mayMachine: false, mustMachine: false, critical: false }],
+    };
+    const lane = 'gravity-die/hand';
+    const call = prepareStudy(brief, 'shop').lanes.find((e) => e.lane.id === lane)?.part?.features[0];
+    const [held, tight] = [call?.cast_mm ?? NaN, call?.tight_mm ?? NaN];
+    expect(find(brief, lane, 'dr-ct', 'shop')).toMatchObject({ status: 'blocked', limit: Math.min(held, tight) });
+    const published = find(brief, lane, 'dr-ct').limit;
+    expect(find(brief, lane, 'dr-ct', 'shop').limit).toBeLessThanOrEqual(Number(published));
+  });
+});

@@ -74,6 +74,9 @@ export function quantityFlips(study: Study, first: string, second: string): numb
 
 /**
  * What of the brief and of a quote would change the leader at q pieces; everything else as it is. Yields after each look.
+ *
+ * @example
+ * drained(briefFlips(study, 500)).some((f) => f.kind === 'quantity') // true
  */
 export function* briefFlips(study: Study, q: number): Generator<void, BriefFlip[], void> {
   const board = boardAt(study, q);

@@ -212,7 +212,12 @@ const PERT_LIST = PERT_GUIDE + (GUIDE + 4) * Uint16Array.BYTES_PER_ELEMENT;
 const PERT_OUT = PERT_LIST + CHUNK * Int32Array.BYTES_PER_ELEMENT;
 const PERT_END = PERT_OUT + CHUNK * REAL;
 
-/** Fills draws `from` … `to` of an input. */
+/**
+ * Fills draws `from` … `to` of an input.
+ *
+ * @example
+ * ((out) => (fillDraws(out, [2, 2, 2], 'pert', [1, 2], 0, 3), [...out]))(new Float64Array(3)) // [2, 2, 2]
+ */
 export function fillDraws(
   out: Float64Array,
   range: Triple,

@@ -11,6 +11,8 @@ import { figureWords } from './words';
  * @param code of the study's currency
  * @param told the figure as it is told, where that is the last before the place
  * @returns null where the flip keeps no looks: figures of its own tell it
+ * @example
+ * flipCostWorking(ofBrief.find((f) => f.kind === 'tooling'), 0, board.leader, 'USD') // null
  */
 export function flipCostWorking(
   flip: BriefFlip,

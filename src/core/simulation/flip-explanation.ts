@@ -33,6 +33,8 @@ export function stanceOf(leads: string, ofBrief: readonly BriefFlip[]): Stance {
  * A flip point as a sentence: how long the leader stays first or the plan ahead, or from where the plan comes ahead.
  * Each place opens both programmes there.
  * @param leads lane, or the plan, whose flip it is
+ * @example
+ * flipExplanation(flips.flips[0], flips.inputs.find((i) => i.key === flips.flips[0].key), board.leader, rates, 'first').length > 0 // true
  */
 export function flipExplanation(
   flip: Flip,
@@ -60,6 +62,8 @@ export function flipExplanation(
  * A flip point of the brief or of a quote as a sentence; its figures open how they were found.
  * @param leads lane, or the plan, whose flip it is
  * @param of workings of the study at its quantity, with the plan where it is the plan's
+ * @example
+ * briefFlipExplanation(ofBrief[0], board.leader, 'first', workings).length > 0 // true
  */
 export function briefFlipExplanation(flip: BriefFlip, leads: string, stance: Stance, of: StudyWorkings): Explanation {
   const other = shortName(flip.against ?? '');

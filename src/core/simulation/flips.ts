@@ -102,7 +102,12 @@ export class FlipFinder {
   }
 }
 
-/** Flips of every uncertain figure. */
+/**
+ * Flips of every uncertain figure.
+ *
+ * @example
+ * flipsOf(simulated, board.leader, []) // []
+ */
 export function flipsOf(model: SimulationModel, leader: string, others: readonly string[]): Flip[] {
   const finder = new FlipFinder(model, leader, others);
   return model.inputs.flatMap((_, k) => finder.of(k));

@@ -4,7 +4,12 @@ import type { SimulationInput } from './model';
 
 const named = new WeakMap<RateSet, ReadonlyMap<string, string>>();
 
-/** What an uncertain figure is called: by the rate set where it is a rate, else as its working calls it. */
+/**
+ * What an uncertain figure is called: by the rate set where it is a rate, else as its working calls it.
+ *
+ * @example
+ * inputWords(flips.inputs[0], rates).length > 0 // true
+ */
 export function inputWords(input: SimulationInput, rates: RateSet): string {
   let known = named.get(rates);
   if (known === undefined) {

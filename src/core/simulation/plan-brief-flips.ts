@@ -12,6 +12,8 @@ const LOOKS = 48;
  * its tools), for which first steps it stays ahead and delivers no later, how long the second tool may be late.
  * Yields after each look.
  * @param orderDate ISO date of the order
+ * @example
+ * drained(planBriefFlips(planned.study, planned.q, '2027-01-04', planned.drawn)).length > 0 // true
  */
 export function* planBriefFlips(
   study: Study,

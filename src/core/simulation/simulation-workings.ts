@@ -34,7 +34,7 @@ export const FIGURE_DRAWN: Readonly<Record<DrawnFigure, string>> = {
 };
 
 const howWords = ({ draws, seed, spread, demand }: DrawnHow): string =>
-  `${whole(draws)} draws, ${spread === 'pert' ? 'beta-PERT' : 'triangle'} between low and high, seed ${seed}, ${demand ? 'the quantity varied too' : 'the quantity fixed'}.`;
+  `${whole(draws)} simulations, ${spread === 'pert' ? 'beta-PERT' : 'triangle'} between low and high, seed ${seed}, ${demand ? 'the quantity varied too' : 'the quantity fixed'}.`;
 
 const limits = ({ low, high }: Share): string =>
   `${fixed(100 * low, 2)} to ${fixed(100 * high, 2)} % (Wilson’s limits of the sampling error, ${fixed(100 * CONFIDENCE, 0)} %)`;
@@ -49,14 +49,16 @@ const bandSymbols = ({ p10, p50, p90 }: Band, unit: string): WorkingSymbol[] => 
 ];
 
 const shareSymbols = (share: Share, n: number, meaning: string): WorkingSymbol[] => [
-  drawn('k', meaning, share.share * n, 'draws'),
-  drawn('n', 'draws', n, 'draws'),
+  drawn('k', meaning, share.share * n, 'simulations'),
+  drawn('n', 'simulations', n, 'simulations'),
 ];
 
 /**
  * What the draws say of one figure of a lane.
  * @param likely the figure at likely rates, as the board has it; opens its own working
  * @param unit of the figure
+ * @example
+ * drawnWorking('allIn', { allIn: simulation.allIn, cheapest: null }, 8, 'USD', { draws: 200, seed: 1, spread: 'pert', demand: false }).unit // 'USD'
  */
 export function drawnWorking(
   of: DrawnFigure,
@@ -72,7 +74,8 @@ export function drawnWorking(
   return {
     figure: `drawn.${of}`,
     title: TITLES[of],
-    equation: 'Every uncertain figure drawn at once, the whole sum calculated for each draw, the draws put in order',
+    equation:
+      'Every uncertain figure drawn at once, the whole sum calculated for each simulation, the simulations put in order',
     expression: 'P50',
     value: lane[of].p50,
     unit,
@@ -81,15 +84,20 @@ export function drawnWorking(
       computed('likely', 'with every figure at likely', likely, unit, FIGURE_DRAWN[of]),
       ...(share === null ? [] : shareSymbols(share, how.draws, meaning)),
     ],
-    note: `${share === null ? '' : `${told} in k / n = ${fixed(100 * share.share, 2)} % of the simulations: ${limits(share)}. `}${howWords(how)} Ranges lean to the dear side, so that half of the simulations lie above the likely sum.`,
+    note: `${share === null ? '' : `${told} in k / n = ${fixed(100 * share.share, 2)} % of the simulations: ${limits(share)}. `}${howWords(how)} Ranges lean to the expensive side, so that half of the simulations lie above the likely sum.`,
   };
 }
 
-/** In how many of the draws something holds. @param title of the working @param meaning what is counted */
+/**
+ * In how many of the draws something holds. @param title of the working @param meaning what is counted
+ *
+ * @example
+ * shareDrawn('On time', { share: 0.9, low: 0.88, high: 0.92 }, 'simulations in time', { draws: 100, seed: 1, spread: 'pert', demand: false }).value // 0.9
+ */
 export const shareDrawn = (title: string, share: Share, meaning: string, how: DrawnHow): Working => ({
   figure: 'drawn.share',
   title,
-  equation: 'Every uncertain figure drawn at once, and the draws counted in which it holds',
+  equation: 'Every uncertain figure drawn at once, and the simulations counted in which it holds',
   expression: 'k / n',
   value: share.share,
   unit: 'share of simulations',
@@ -97,7 +105,12 @@ export const shareDrawn = (title: string, share: Share, meaning: string, how: Dr
   note: `${limits(share)}. ${howWords(how)}`,
 });
 
-/** The difference of two lanes over the draws. @param code of the study's currency */
+/**
+ * The difference of two lanes over the draws. @param code of the study's currency
+ *
+ * @example
+ * differenceDrawn({ first: 'spin', second: 'plaster', band: { p10: 1, p50: 2, p90: 3 }, holds: { share: 0.9, low: 0.88, high: 0.92 } }, 'USD', { draws: 100, seed: 1, spread: 'pert', demand: false }).value // 0.9
+ */
 export function differenceDrawn(
   difference: Pick<DifferenceSpread, 'first' | 'second' | 'band' | 'holds'>,
   code: string,
@@ -107,7 +120,7 @@ export function differenceDrawn(
   return {
     figure: 'drawn.difference',
     title: `${shortName(second)} less ${shortName(first)}, in the simulations`,
-    equation: 'Total of the second less that of the first, in each draw by the same figures',
+    equation: 'Total of the second less that of the first, in each simulation with the same figures',
     expression: 'k / n',
     value: holds.share,
     unit: 'share of simulations',
@@ -131,6 +144,8 @@ const inputSymbol = (symbol: string, input: SimulationInput, value: number, word
  * Where two lanes change places as one figure moves: both cost the same there.
  * @param words what the figure is called
  * @param k which of several such places
+ * @example
+ * flipWorking(flips.flips[0], flips.inputs.find((i) => i.key === flips.flips[0].key), board.leader, 'scrap', 'USD', 0).symbols.length > 0 // true
  */
 export function flipWorking(
   flip: Flip,
@@ -163,6 +178,8 @@ export function flipWorking(
  * What the tools, or a part, of the leader may cost before another is as cheap.
  * @param flip of the brief, of its kind `tooling` or `part`
  * @param otherId the other, as the workings know it
+ * @example
+ * roomWorking(workings, ofBrief.find((f) => f.kind === 'tooling'), board.leader, ofBrief.find((f) => f.kind === 'tooling').against).symbols.length > 1 // true
  */
 export function roomWorking(of: StudyWorkings, flip: BriefFlip, leads: string, otherId: string): Working {
   const tools = flip.kind === 'tooling';
@@ -185,7 +202,12 @@ export function roomWorking(of: StudyWorkings, flip: BriefFlip, leads: string, o
   };
 }
 
-/** What one figure alone does to the difference of two lanes. */
+/**
+ * What one figure alone does to the difference of two lanes.
+ *
+ * @example
+ * moverWorking({ key: 'x', atLow: 1, atHigh: 2, rank: null, ends: [[1, 2], [3, 5]] }, flips.inputs[0], board.leader, 'machined', 'scrap', 'USD').symbols.length > 1 // true
+ */
 export function moverWorking(
   mover: Mover,
   input: SimulationInput,

@@ -36,13 +36,20 @@ export interface DrawAsk {
   readonly plan?: DrawnPlan | null | undefined;
 }
 
-/** The plan and what it is set against: the route alone that delivers as soon, else the cheapest whatever it delivers. */
+/**
+ * The plan and what it is set against: the route alone that delivers as soon, else the cheapest whatever it delivers.
+ *
+ * @example
+ * planPair(board, planned.drawn)[0] // 'plan'
+ */
 export const planPair = (board: Board, plan: DrawnPlan): readonly [string, string] | null =>
   plan.open.alone !== null ? [PLAN, ALONE] : board.leader === null ? null : [PLAN, board.leader];
 
 /**
  * The draws of a study at its board's quantity: every lane that races, and what may be had without a casting.
  * @param orderDate ISO date of the order, for the share of draws in time
+ * @example
+ * samplingOf(study, board, '2027-01-04', store, { demand: false, against: null }).model.lanes.length > 2 // true
  */
 export function samplingOf(study: Study, board: Board, orderDate: string, store: DrawStore, ask: DrawAsk): Sampling {
   const { plan = null } = ask;
@@ -69,7 +76,12 @@ export interface FoundFlips {
   readonly flips: readonly Flip[];
 }
 
-/** Where a lane and each other of the race change places, figure by figure; yields after each figure. */
+/**
+ * Where a lane and each other of the race change places, figure by figure; yields after each figure.
+ *
+ * @example
+ * drained(laneFlips(study, board, board.leader)).inputs.length > 10 // true
+ */
 export function laneFlips(study: Study, board: Board, laneId: string): Generator<void, FoundFlips, void> {
   return flipsAmong(
     new StudyWorkings(study, board.q),
@@ -78,7 +90,12 @@ export function laneFlips(study: Study, board: Board, laneId: string): Generator
   );
 }
 
-/** Where a plan and the route alone that delivers as soon change places; none where no route alone does. */
+/**
+ * Where a plan and the route alone that delivers as soon change places; none where no route alone does.
+ *
+ * @example
+ * drained(planFlips(study, board, planned.drawn)).inputs.length > 10 // true
+ */
 export function* planFlips(study: Study, board: Board, plan: DrawnPlan): Generator<void, FoundFlips, void> {
   const { alone } = plan.open;
   if (alone === null) return { inputs: [], flips: [] };

@@ -40,7 +40,12 @@ export const figureWords = (x: number, unit: string): string =>
       ? `${whole(x)} pieces`
       : `${rough(x)} ${unit === '–' ? '' : unit}`.trim();
 
-/** How far off the nearest change is, in widths of the figure's range: what is nearest would change the answer soonest. */
+/**
+ * How far off the nearest change is, in widths of the figure's range: what is nearest would change the answer soonest.
+ *
+ * @example
+ * nearness({ at: [3], against: 'spin', kind: 'one' }, { range: [1, 2, 3] }) // 0.5
+ */
 export function nearness(flip: Flip, input: SimulationInput): number {
   const [low, likely, high] = input.range;
   return Math.min(...flip.at.map((x) => Math.abs(x - likely))) / Math.max(high - low, 1e-12);

@@ -60,11 +60,23 @@ const rounded = (value: unknown): unknown =>
     }),
   );
 
-test('the core gives examples', () => expect(examples.length).toBeGreaterThan(310));
+test('the core gives examples', () => expect(examples.length).toBeGreaterThan(400));
 
 test.each(examples.map((e) => [`${e.file}: ${e.expression}`, e] as const))('%s', async (_, e) => {
   const own = await files[`../${e.file}`]?.();
   const scope = { ...world, ...own };
   expect(e.expression).toContain(e.name);
   expect(rounded(workedOut(e.expression, scope))).toEqual(rounded(workedOut(e.result, {})));
+});
+
+test('every function that a folder offers has an example', async () => {
+  const shown = new Set(examples.map((e) => e.name));
+  const without: string[] = [];
+  for (const [file, load] of Object.entries(files)) {
+    if (!file.endsWith('/index.ts')) continue;
+    for (const [name, value] of Object.entries(await load()))
+      if (typeof value === 'function' && !/^class\b/.test(value.toString()) && !shown.has(name))
+        without.push(`${file}: ${name}`);
+  }
+  expect(without).toEqual([]);
 });

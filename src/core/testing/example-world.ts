@@ -1,3 +1,4 @@
+import { CoreError } from '../base/errors';
 import { lifetimeQuantity } from '../brief';
 import { boardAt } from '../comparison/board';
 import { findAlloy } from '../catalogue/alloys';
@@ -7,8 +8,17 @@ import { prepareStudy } from '../study';
 import { checkMesh, readyBody } from '../part-file/geometry';
 import { readObj } from '../part-file/readers';
 import { StudyWorkings } from '../phased-plans';
+import { DRAWN, keptOf, keptSimulation } from '../decision';
+import { rankingsAt, FIRST_WEIGHTS } from '../comparison/ranking';
+import { requirementsOf } from '../comparison/requirements';
+import { moneyCase } from '../cost';
+import { measureBody, measureDraw } from '../part-file/geometry';
+import { measuredGeometry } from '../part-file/measured';
+import { briefFlips, DrawStore, laneFlips, raceOf, simulationModel } from '../simulation';
+import { contextOf } from '../study/workings/context';
 import { lanePart, partFacts } from '../part';
 import { bracket } from './demo-briefs';
+import { bestPlanOf, ORDER, searched } from './demo-plans';
 
 /** A cube of 10 mm, as the text of an OBJ file. */
 const CUBE = `
@@ -20,6 +30,22 @@ f 3 7 8 4
 f 1 5 7 3
 f 2 4 8 6
 `;
+
+/** A search gone through to its end. */
+function drained<T>(steps: Generator<unknown, T, void>): T {
+  for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
+}
+
+/** Code of the refusal that something ends in. */
+function refusalOf(run: () => unknown): string {
+  try {
+    run();
+  } catch (error) {
+    if (error instanceof CoreError) return error.issue.code;
+    throw error;
+  }
+  return '';
+}
 
 /**
  * What examples of the doc comments may name beside the functions of their own file: the bracket that the tests work with,
@@ -39,7 +65,40 @@ export function exampleWorld() {
   const obj = new TextEncoder().encode(CUBE);
   const checked = checkMesh(readObj(obj), 'mm');
   const body = readyBody(checked);
+  const measures = measureBody(body);
+  const drawn = measureDraw(body, [0, 0, 1]);
+  const planned = bestPlanOf(brief);
+  const simulation = keptSimulation(study, board, ORDER, board.leader ?? '', DRAWN, 200);
+  if (planned === null || simulation === null || entry.costs[0] === undefined)
+    throw new Error('the bracket has no plan');
   return {
+    /** What the cube measures, whole and along its height. */
+    measures,
+    drawn,
+    geometry: measuredGeometry(checked, measures, drawn),
+    /** The best plan in two steps, as found and as kept with a brief; and the workings that open it. */
+    planned,
+    plan: planned.plan,
+    kept: keptOf(planned.drawn.choice, planned.plan, planned.single, planned.deliveries),
+    planWorkings: new StudyWorkings(planned.study, planned.q, planned.drawn.open, planned.deliveries),
+    /** Two hundred simulations of the choice, and what would change it. */
+    simulation,
+    flips: drained(laneFlips(study, board, board.leader ?? '')),
+    /** What of the brief would change it. */
+    ofBrief: drained(briefFlips(study, q)),
+    /** The race as it is simulated, and where ten draws of it are kept. */
+    simulated: simulationModel(new StudyWorkings(study, q), raceOf(board), null),
+    store: new DrawStore(1, 'pert', 10),
+    /** Plans in two steps of the life of the bracket, the best one, and the best route alone. */
+    plans: searched(planned.study, planned.q, planned.deliveries, 1),
+    rankings: rankingsAt(study, board, FIRST_WEIGHTS),
+    weights: FIRST_WEIGHTS,
+    requirements: requirementsOf(brief),
+    context: contextOf(study, board.leader ?? '', q),
+    money: moneyCase(entry.costs[0], q),
+    order: ORDER,
+    drained,
+    refusalOf,
     /** The cube as a file, as it was taken, and ready to be measured. */
     obj,
     checked,

@@ -1,4 +1,5 @@
 /** What lists tell, kept with studies and decisions and renewed in the background: leaders and standing. */
+export { curvesOf } from './cost-curves';
 export { renewed, renewSoon } from './renew';
 export { listStandings, standingOfDecision, type StandingOf, type StandingsKept } from './standings';
 export { rateEffects } from './rate-effects';

@@ -8,6 +8,7 @@ import { answer as answerTo } from '@/workers/cost-curves.answer';
 import type { StudyAsked } from '@/workers/cost-curves.protocol';
 import { mountStudy, type Opened } from '../testing/mounted';
 import { AlloysView } from './alloys-view';
+import { fieldOf } from '../testing/field-of';
 import { setUpPage } from '../testing/set-up';
 
 const world = vi.hoisted(() => ({ fails: false, pairs: [] as readonly AlloyPair[] }));
@@ -109,7 +110,7 @@ describe('the alloys', () => {
 });
 
 describe('needs of the metal', () => {
-  const need = (label: string): HTMLInputElement => screen.getByLabelText(label);
+  const need = fieldOf;
   test('are saved with the brief as they are typed', async () => {
     await open();
     fireEvent.change(need('Yield strength, at least'), { target: { value: '150' } });

@@ -7,6 +7,7 @@ import type { Finding } from '@/core/screening';
 import { Mark } from '../marks/mark';
 import { useUnits } from '../preferences';
 import { useQuantity, useStudy } from '../study/study-context';
+import { textInUnits } from '../text-in-units';
 import { findingFigures, sentence } from './finding-words';
 
 /** Names of advice that has no rule of its own. */
@@ -87,12 +88,12 @@ function Point({ f }: { readonly f: Finding }) {
       <div>
         <strong>
           {text?.name ?? OWN_NAMES[f.rule] ?? f.rule}
-          {f.subject && `: ${f.subject}`}
+          {f.subject && `: ${textInUnits(f.subject, units)}`}
         </strong>
         {figures !== '' && <Span color="fg.muted"> {figures}</Span>}
-        <Box textStyle="label">{sentence(f.reason)}</Box>
+        <Box textStyle="label">{sentence(textInUnits(f.reason, units))}</Box>
         {f.status !== 'fits' && f.status !== 'not-known' && f.fixes.length > 0 && (
-          <Box textStyle="label">→ {f.fixes.slice(0, 3).join('; ')}.</Box>
+          <Box textStyle="label">→ {textInUnits(f.fixes.slice(0, 3).join('; '), units)}.</Box>
         )}
         {text !== undefined && f.status !== 'fits' && (
           <Box textStyle="label" color="fg.muted">

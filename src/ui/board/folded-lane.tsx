@@ -7,6 +7,7 @@ import { FigureButton } from '../kit';
 import { Emblem } from '../marks/emblem';
 import { Mark } from '../marks/mark';
 import { useUnits } from '../preferences';
+import { textInUnits } from '../text-in-units';
 import { findingFigures, sentence } from './finding-words';
 import type { LaneActs } from './lane-acts';
 
@@ -51,7 +52,7 @@ export const FoldedLane = memo(function FoldedLane({
         <span data-why="">
           {first === undefined
             ? lane.uncosted
-            : sentence(`${first.subject ? `${first.subject}: ` : ''}${first.reason}`)}
+            : sentence(textInUnits(`${first.subject ? `${first.subject}: ` : ''}${first.reason}`, units))}
           {first !== undefined && figures !== '' && (
             <>
               {' '}
@@ -62,7 +63,7 @@ export const FoldedLane = memo(function FoldedLane({
             </>
           )}
         </span>
-        {first?.fixes[0] !== undefined && <span>→ {first.fixes[0]}.</span>}
+        {first?.fixes[0] !== undefined && <span>→ {textInUnits(first.fixes[0], units)}.</span>}
         {bars > 1 && (
           <FigureButton tabIndex={-1} onClick={() => onOpen(lane.id, null)}>
             {bars - 1} more {bars === 2 ? 'reason' : 'reasons'}

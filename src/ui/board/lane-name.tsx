@@ -7,7 +7,9 @@ import type { Status } from '@/core/screening';
 import { FigureButton } from '../kit';
 import { Emblem } from '../marks/emblem';
 import { Mark, STATUS_WORDS } from '../marks/mark';
+import { useUnits } from '../preferences';
 import { BestMarks } from '../ranking/best-marks';
+import { textInUnits } from '../text-in-units';
 import type { LaneActs } from './lane-acts';
 
 /** The name of a lane: emblem, verdict, route and variant, what watches it, and the way to its other variants. */
@@ -46,7 +48,8 @@ export const LaneName = memo(function LaneName({
   readonly onToggle: () => void;
 } & Pick<LaneActs, 'onOpen' | 'onExpand'>) {
   const words = laneWords(laneId);
-  const reasons = watch === '' ? [] : watch.split('\n');
+  const [units] = useUnits();
+  const reasons = watch === '' ? [] : textInUnits(watch, units).split('\n');
   return (
     <div role="gridcell" tabIndex={-1} data-column="route">
       <Emblem laneId={laneId} size={sub ? 20 : 30} />

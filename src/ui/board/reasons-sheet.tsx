@@ -13,6 +13,7 @@ import { CautionsList } from '../study/cautions-list';
 import { useQuantity, useStudy } from '../study/study-context';
 import { Advice } from './advice';
 import { LookAndShop, Losses, RankingPage } from './lane-pages';
+import { textInUnits } from '../text-in-units';
 import { findingValue, sentence } from './finding-words';
 
 /** Every rule held against a lane, gravest first: limit, value, margin, reason and fix. */
@@ -118,18 +119,21 @@ function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => v
       <Table.Cell>
         <strong>
           {text?.name ?? OWN_NAMES[f.rule] ?? f.rule}
-          {f.subject && `: ${f.subject}`}
+          {f.subject && `: ${textInUnits(f.subject, units)}`}
         </strong>
         <Box textStyle="label">
-          <Glossed text={sentence(f.reason)} />
+          <Glossed text={sentence(textInUnits(f.reason, units))} />
         </Box>
         {f.status !== 'fits' && f.fixes.length > 0 && (
           <Box textStyle="label">
             →{' '}
-            {f.fixes
-              .slice(0, 3)
-              .map((m, i) => (i === 0 ? m : m.charAt(0).toLowerCase() + m.slice(1)))
-              .join('; ')}
+            {textInUnits(
+              f.fixes
+                .slice(0, 3)
+                .map((m, i) => (i === 0 ? m : m.charAt(0).toLowerCase() + m.slice(1)))
+                .join('; '),
+              units,
+            )}
             .
           </Box>
         )}

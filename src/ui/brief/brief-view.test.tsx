@@ -6,6 +6,7 @@ import { bracket } from '@/core/testing/demo-briefs';
 import { useUnits } from '../preferences';
 import { mountStudy, type Opened } from '../testing/mounted';
 import { BriefView } from './brief-view';
+import { fieldOf } from '../testing/field-of';
 import { setUpPage } from '../testing/set-up';
 
 let opened: Opened;
@@ -18,7 +19,7 @@ const open = async (more: Partial<Brief> = {}): Promise<void> => {
   openAtOnce(more);
   await act(async () => void (await import('./inspection')));
 };
-const box = (label: string): HTMLInputElement => screen.getByLabelText(label, { exact: true });
+const box = (label: string): HTMLInputElement => fieldOf(label);
 function type(label: string, text: string): void {
   const field = box(label);
   fireEvent.focus(field);
@@ -123,7 +124,7 @@ describe('choices', () => {
 });
 
 describe('dates', () => {
-  const date = (): HTMLInputElement => screen.getByLabelText('First delivery', { exact: true });
+  const date = (): HTMLInputElement => fieldOf('First delivery');
   test('typed digit by digit are taken when the field is left, and nothing before', async () => {
     await open();
     const field = date();

@@ -63,7 +63,7 @@ export function useBriefFormOf(start: Brief): BriefForm {
         again = setTimeout(ask, AGAIN_MS);
       });
     if (kept) ask();
-    else whenTouched(() => !left && check === null && ask());
+    const leave = kept ? undefined : whenTouched(() => check === null && ask());
     const stop = subscribe({
       formState: { values: true },
       callback: ({ values }) => {
@@ -76,6 +76,7 @@ export function useBriefFormOf(start: Brief): BriefForm {
     });
     return () => {
       left = true;
+      leave?.();
       clearTimeout(again);
       stop();
     };

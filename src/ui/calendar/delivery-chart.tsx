@@ -6,7 +6,7 @@ import { useTheme } from 'next-themes';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Needed } from '@/core/brief';
 import { dayNumber } from '@/core/base/day';
-import { axis, grid, STILL_LINE } from '../charts/axes';
+import { axis, grid, STILL_LINE, tickFigure } from '../charts/axes';
 import { css, FAMILY } from '../charts/chart-parts';
 import { drawNear } from '../charts/draw-near';
 import { lineOf } from '../charts/line-of';
@@ -79,7 +79,10 @@ export function DeliveryChart({
             grid: grid(hair),
             ...axis(ink, 'weeks from the order', {
               stepSize: stepOf(until),
-              callback: (v: number | string) => [whole(Number(v) / 7), tickDate(orderDate, Number(v), until)],
+              callback: (v: number | string) => [
+                tickFigure(Math.round(Number(v) / 7)),
+                tickDate(orderDate, Number(v), until),
+              ],
             }),
           },
           y: {
@@ -87,7 +90,7 @@ export function DeliveryChart({
             min: 0,
             max: q,
             grid: grid(hair),
-            ...axis(ink, 'good pieces', { precision: 0, callback: (v: number | string) => whole(Number(v)) }),
+            ...axis(ink, 'good pieces', { precision: 0, callback: tickFigure }),
           },
         },
       },

@@ -6,7 +6,7 @@ import type { Plugin } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
 import type { LotSize } from '@/core/comparison/lot-sizes';
-import { axis, grid, STILL_LINE } from '../charts/axes';
+import { axis, grid, STILL_LINE, tickFigure } from '../charts/axes';
 import { css, FAMILY } from '../charts/chart-parts';
 import { drawNear } from '../charts/draw-near';
 import { writeClear } from '../charts/names';
@@ -101,7 +101,7 @@ export function LotChart({
             max: last.lot,
             grid: { display: false },
             ...axis(ink, 'pieces a lot', {
-              callback: (v: number | string) => (Number.isInteger(Math.log10(Number(v))) ? whole(Number(v)) : ''),
+              callback: (v: number | string) => (Number.isInteger(Math.log10(Number(v))) ? tickFigure(v) : ''),
               autoSkip: false,
             }),
           },
@@ -109,7 +109,7 @@ export function LotChart({
             min: 0,
             max: ceiling(values),
             grid: grid(css(INK_VARIABLES.hair)),
-            ...axis(ink, unit, { maxTicksLimit: 5, includeBounds: false }),
+            ...axis(ink, unit, { maxTicksLimit: 5, includeBounds: false, callback: tickFigure }),
           },
         },
       },

@@ -1,3 +1,5 @@
+import { significant, withCommas } from '../format';
+import { useUnits } from '../preferences';
 import { FAMILY } from './chart-parts';
 
 /** What every chart shares: it fills its frame, does not move, and takes no pointer. */
@@ -26,6 +28,12 @@ export function axis<T extends object>(ink: string, title: string, ticks: T) {
     ticks: { color: ink, font: FONT, maxRotation: 0, ...ticks },
     title: { display: true, text: title, color: ink, font: FONT },
   };
+}
+
+/** A figure at an axis, its thousands parted as the units of the screen part them. */
+export function tickFigure(v: number | string): string {
+  const text = significant(Number(v), 6);
+  return useUnits.read() === 'inch' ? withCommas(text) : text;
 }
 
 /** Hairlines of a grid. */

@@ -1,4 +1,5 @@
 import type { Chart, ChartConfiguration, ChartType } from 'chart.js';
+import { useUnits } from '../preferences';
 import { whenIdle } from '../when-idle';
 
 type Library = ReturnType<typeof import('./chart-js').chartWithParts>;
@@ -28,11 +29,13 @@ export function drawNear<T extends ChartType>(
   let chart: Chart<T> | null = null;
   let ended = false;
   let cancelIdle: (() => void) | null = null;
+  let unsubscribe: (() => void) | null = null;
   let watching: IntersectionObserver | null = null;
   const make = (Made: Library): void => {
     drawn.add(canvas);
     chart = new Made(canvas, config);
     onMade(chart);
+    unsubscribe = useUnits.subscribe(() => chart?.update('none'));
   };
   const fetchAndMake = async (): Promise<void> => {
     library ??= (await import('./chart-js')).chartWithParts();
@@ -57,6 +60,7 @@ export function drawNear<T extends ChartType>(
     ended = true;
     watching?.disconnect();
     cancelIdle?.();
+    unsubscribe?.();
     chart?.destroy();
   };
 }

@@ -91,7 +91,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
           currency={currency}
           onPick={setPicked}
         />
-        <Text textStyle="label">
+        <Text textStyle="label" mt="2">
           <PageLink href={`/studies/${id}/process-steps?lane=${laneId}`}>
             How this part is made on {shortName(laneId)}
           </PageLink>

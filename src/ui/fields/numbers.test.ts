@@ -11,6 +11,21 @@ test('figures as people type them', () => {
   expect(readFigure('--', null, 'si')).toBe('--');
 });
 
+test.each([
+  ['1,234', 'inch', 1234],
+  ['1,234', 'si', 1.234],
+  ['1,234,567', 'si', 1234567],
+  ['1,234.5', 'si', 1234.5],
+  ['\u22121,234.5', 'inch', -1234.5],
+  ['1.234,5', 'si', 1234.5],
+  ['0,125', 'inch', 0.125],
+  ['12,5', 'inch', 12.5],
+  ['1.234', 'inch', 1.234],
+  ['1,23,4', 'si', '1,23,4'],
+] as const)('“%s” is read in %s units as %s', (text, system, value) => {
+  expect(readFigure(text, null, system)).toBe(value);
+});
+
 test('what cannot be read is shown as typed, so nothing is lost', () => {
   fc.assert(
     fc.property(fc.string(), (text) => {

@@ -3,11 +3,27 @@ import { DISPLAY_UNITS, toDisplay, toStored, type Dimension, type UnitSystem } f
 /** A typed figure: a number in stored units, null for nothing, or the text itself where it cannot be read. */
 export type Typed = number | null | string;
 
-/** Reads a typed figure. Spaces between thousands and one decimal comma are understood. */
+/** Thousands parted by commas, as where the decimal mark is a point. */
+const COMMAS = /^[-\u2212+]?[1-9]\d{0,2}(,\d{3})+(\.\d*)?$/;
+/** Thousands parted by points, as where the decimal mark is a comma; without a comma it could be either. */
+const POINTS = /^[-\u2212+]?[1-9]\d{0,2}(\.\d{3})+,\d*$/;
+
+/** What was typed with a decimal point and without marks between thousands. */
+function plainDigits(text: string, system: UnitSystem): string {
+  const bare = text.trim().replace(/[\s\u202f\u00a0]/g, '');
+  // “1,250” alone could be either: where inches are used it is a thousand and more, elsewhere one and a quarter.
+  if (COMMAS.test(bare) && (system === 'inch' || /,.*[,.]/.test(bare))) return bare.replaceAll(',', '');
+  if (POINTS.test(bare)) return bare.replaceAll('.', '').replace(',', '.');
+  return /^[^.,]*,[^.,]*$/.test(bare) ? bare.replace(',', '.') : bare;
+}
+
+/**
+ * Reads a typed figure. Spaces, commas or points between thousands and one decimal comma are understood.
+ * @returns a number in stored units, null for nothing, or the text itself where it cannot be read
+ */
 export function readFigure(text: string, dimension: Dimension | null, system: UnitSystem): Typed {
-  const trimmed = text.trim().replace(/[\s\u202f\u00a0]/g, '');
-  if (trimmed === '') return null;
-  const plain = /^[^.,]*,[^.,]*$/.test(trimmed) ? trimmed.replace(',', '.') : trimmed;
+  const plain = plainDigits(text, system);
+  if (plain === '') return null;
   const number = Number(plain.replace('\u2212', '-'));
   if (!/\d/.test(plain) || !Number.isFinite(number)) return text;
   return dimension === null ? number : toStored(number, dimension, system);

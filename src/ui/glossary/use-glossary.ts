@@ -10,7 +10,7 @@ export function useGlossary(): Glossary | null {
   const [glossary, setGlossary] = useState<Glossary | null>(null);
   useEffect(() => {
     let left = false;
-    whenTouched(() => {
+    const leave = whenTouched(() => {
       const take = (fetched: Glossary): void => {
         come = fetched;
         if (!left) setGlossary(fetched);
@@ -21,6 +21,7 @@ export function useGlossary(): Glossary | null {
     });
     return () => {
       left = true;
+      leave();
     };
   }, []);
   return glossary;

@@ -1,17 +1,16 @@
 'use client';
-import { Button, Field, Flex, Heading, Input, Span, Table, Text, VisuallyHidden } from '@chakra-ui/react';
+import { Flex, Heading, Text } from '@chakra-ui/react';
 import { Choice, Section } from '../kit';
 import { useEffect, useMemo, useState } from 'react';
-import { shortName } from '@/core/catalogue/routes';
 import type { Revision, StudyRecord } from '@/server/studies';
 import { call } from '../api';
 import { ChangeTable } from '../decision/change-table';
-import { plainDate, whole } from '../format';
-import { editorId, ownName, setOwnName } from '../study/autosave';
+import { plainDate } from '../format';
+import { editorId } from '../study/autosave';
 import { useStudy } from '../study/study-context';
 import { decisionChanges, revisionChanges } from './compare';
-
-const timeOf = (iso: string): string => `${plainDate(iso)}, ${iso.slice(11, 16)} UTC`;
+import { OwnName } from './own-name';
+import { RevisionTable } from './revision-table';
 
 /** Revisions of the brief and what was signed on them; two side by side; an earlier one taken up again. */
 export function HistorySection() {
@@ -84,52 +83,12 @@ export function HistorySection() {
         </Text>
       )}
       {revisions !== null && (
-        <Table.ScrollArea>
-          <Table.Root size="md" interactive aria-label="Revisions">
-            <Table.Header>
-              <Table.Row>
-                <Table.ColumnHeader className="num">Revision</Table.ColumnHeader>
-                <Table.ColumnHeader>Saved</Table.ColumnHeader>
-                <Table.ColumnHeader>By</Table.ColumnHeader>
-                <Table.ColumnHeader>Signed</Table.ColumnHeader>
-                <Table.ColumnHeader>
-                  <VisuallyHidden>Actions</VisuallyHidden>
-                </Table.ColumnHeader>
-              </Table.Row>
-            </Table.Header>
-            <Table.Body>
-              {revisions.map((r) => (
-                <Table.Row key={r.revision} data-revision={r.revision}>
-                  <Table.Cell className="num">{r.revision}</Table.Cell>
-                  <Table.Cell>{timeOf(r.savedAt)}</Table.Cell>
-                  <Table.Cell>{r.who ?? <Span color="fg.muted">no name given</Span>}</Table.Cell>
-                  <Table.Cell textStyle="label">
-                    {decisions
-                      .filter((d) => d.revision === r.revision)
-                      .map((d) => (
-                        <div key={d.id}>
-                          {shortName(d.laneId)} at {whole(d.quantity)}, {d.signedBy}, {plainDate(d.signedOn)}
-                          {d.reopenedAt !== null && <Span color="fg.muted"> (reopened)</Span>}
-                        </div>
-                      ))}
-                  </Table.Cell>
-                  <Table.Cell>
-                    {r.revision !== newest?.revision && (
-                      <Button
-                        size="xs"
-                        disabled={busy}
-                        aria-label={`Restore revision ${r.revision} as a new one`}
-                        onClick={() => void restore(r.revision)}
-                      >
-                        Restore as new
-                      </Button>
-                    )}
-                  </Table.Cell>
-                </Table.Row>
-              ))}
-            </Table.Body>
-          </Table.Root>
-        </Table.ScrollArea>
+        <RevisionTable
+          revisions={revisions}
+          decisions={decisions}
+          busy={busy}
+          onRestore={(revision) => void restore(revision)}
+        />
       )}
       {revisions !== null && revisions.length > 1 && was !== undefined && is !== undefined && (
         <Flex columnGap="3" align="baseline" flexWrap="wrap" mt="3">
@@ -166,25 +125,5 @@ export function HistorySection() {
         </Text>
       )}
     </Section>
-  );
-}
-
-/** The name that stands beside the revisions saved here. */
-function OwnName() {
-  const [name, setName] = useState(ownName);
-  return (
-    <Field.Root maxW="21rem" mb="2">
-      <Field.Label>Your name in the history</Field.Label>
-      <Input
-        autoComplete="name"
-        maxLength={48}
-        value={name}
-        suppressHydrationWarning
-        onChange={(event) => {
-          setName(event.target.value);
-          setOwnName(event.target.value);
-        }}
-      />
-    </Field.Root>
   );
 }

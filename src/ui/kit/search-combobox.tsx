@@ -1,6 +1,6 @@
 'use client';
 import { Combobox, Portal, createListCollection } from '@chakra-ui/react';
-import { Fragment, useEffect, useMemo, useRef, useState } from 'react';
+import { Fragment, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { found, grouped, type SearchChoiceProps, type SearchOption } from './search-options';
 
 /** Options shown at most while one types. */
@@ -16,18 +16,19 @@ export function SearchCombobox({
   describedBy,
   bad = false,
   clearable = true,
-  begun,
+  typed,
   onChange,
 }: Omit<SearchChoiceProps, 'load' | 'name'> & {
   readonly options: readonly SearchOption[];
-  /** Whether it was already entered: it then opens, and takes the focus. */
-  readonly begun: boolean;
+  /** What was typed before it came: it then opens with that, and takes the focus; null where it was not entered. */
+  readonly typed: string | null;
 }) {
   const input = useRef<HTMLInputElement>(null);
-  useEffect(() => {
-    if (begun) input.current?.focus();
-  }, [begun]);
-  const [text, setText] = useState('');
+  // Before anything else can be typed: a key that meets no field would be a shortcut.
+  useLayoutEffect(() => {
+    if (typed !== null) input.current?.focus();
+  }, [typed]);
+  const [text, setText] = useState(typed ?? '');
   const shown = useMemo(() => found(options, text).slice(0, MOST_SHOWN), [options, text]);
   const collection = useMemo(
     () =>
@@ -46,7 +47,8 @@ export function SearchCombobox({
       value={value === null ? [] : [value]}
       {...(id === undefined ? {} : { ids: { input: id } })}
       invalid={bad}
-      defaultOpen={begun}
+      defaultOpen={typed !== null}
+      {...(typed === null || typed === '' ? {} : { defaultInputValue: typed })}
       openOnClick
       lazyMount
       unmountOnExit
@@ -58,7 +60,25 @@ export function SearchCombobox({
       onValueChange={(e) => onChange(e.value[0] ?? null)}
     >
       <Combobox.Control>
-        <Combobox.Input ref={input} aria-label={label} aria-describedby={describedBy} placeholder={placeholder} />
+        <Combobox.Context>
+          {({ highlightedValue, setValue, setOpen }) => (
+            <Combobox.Input
+              ref={input}
+              aria-label={label}
+              aria-describedby={describedBy}
+              placeholder={placeholder}
+              onKeyDown={(event) => {
+                const first = shown[0]?.value;
+                // A quick hand presses Enter before the first of what is found is marked: it is meant all the same.
+                if (event.key !== 'Enter' || text === '' || first === undefined) return;
+                if (highlightedValue !== null && shown.some((o) => o.value === highlightedValue)) return;
+                event.preventDefault();
+                setValue([first]);
+                setOpen(false);
+              }}
+            />
+          )}
+        </Combobox.Context>
         <Combobox.IndicatorGroup>
           {clearable && <Combobox.ClearTrigger aria-label="Clear" />}
           <Combobox.Trigger />

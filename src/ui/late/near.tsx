@@ -26,7 +26,6 @@ export function Near({ height, children }: { readonly height: string; readonly c
   useEffect(() => {
     const element = place.current;
     if (element === null) return;
-    let left = false;
     const show = (): void => startTransition(() => setNear(true));
     // The address asks for something further down that is not drawn yet.
     if (location.hash !== '') show();
@@ -34,13 +33,11 @@ export function Near({ height, children }: { readonly height: string; readonly c
       rootMargin: `0px 0px ${AHEAD}`,
     });
     watching.observe(element);
-    whenTouched(() => {
-      if (!left) show();
-    });
+    const leave = whenTouched(show);
     const print = (): void => flushSync(() => setNear(true));
     addEventListener('beforeprint', print);
     return () => {
-      left = true;
+      leave();
       watching.disconnect();
       removeEventListener('beforeprint', print);
     };

@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import { askedPlace } from '../asked-place';
 
 /** How long a place that the address asks for is waited for, ms. */
 const WAIT_MS = 10_000;
@@ -6,7 +7,7 @@ const WAIT_MS = 10_000;
 /** Scrolls to the place the address asks for as soon as it is drawn: it may stand in a part that comes later. */
 export function useScrollToHash(): void {
   useEffect(() => {
-    const id = decodeURIComponent(location.hash.slice(1));
+    const id = askedPlace();
     if (id === '' || document.getElementById(id) !== null) return;
     const watching = new MutationObserver(() => {
       const place = document.getElementById(id);

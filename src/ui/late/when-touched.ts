@@ -18,16 +18,24 @@ function onTouch(): void {
 /**
  * Runs something once, in a free moment after the page is first touched by pointer or key: what a click may ask for is
  * there before the click. On the server it never runs.
+ * @returns what takes it back
  */
-export function whenTouched(run: () => void): void {
-  if (typeof window === 'undefined') return;
-  if (touched) {
-    whenIdle(run, AHEAD_MS);
-    return;
+export function whenTouched(run: () => void): () => void {
+  let left = false;
+  const once = (): void => {
+    if (!left) run();
+  };
+  if (typeof window !== 'undefined') {
+    if (touched) whenIdle(once, AHEAD_MS);
+    else {
+      if (waiting === null) {
+        waiting = [];
+        for (const name of TOUCHES) addEventListener(name, onTouch, { capture: true, passive: true });
+      }
+      waiting.push(once);
+    }
   }
-  if (waiting === null) {
-    waiting = [];
-    for (const name of TOUCHES) addEventListener(name, onTouch, { capture: true, passive: true });
-  }
-  waiting.push(run);
+  return () => {
+    left = true;
+  };
 }

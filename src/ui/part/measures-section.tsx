@@ -19,6 +19,12 @@ const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
   unknown: 'not in the brief',
 };
 
+/** Three sides of a box may break, so that what stands beside them is seen. */
+const WRAPPED = {
+  whiteSpace: 'normal',
+  '& button': { whiteSpace: 'normal', textAlign: 'end', verticalAlign: 'top' },
+} as const;
+
 /** What the part measures beside what the brief says, where each value comes from, and why it was typed over. */
 export function MeasuresSection({
   draw,
@@ -82,10 +88,10 @@ export function MeasuresSection({
                     </Box>
                     {remark !== undefined && <Box textStyle="label">{remarkWords(remark, units)}</Box>}
                   </Table.Cell>
-                  <Table.Cell className="num">
+                  <Table.Cell className="num" css={WRAPPED}>
                     <PartFigureButton figure={field}>{value(draw.geometry[field], unit)}</PartFigureButton>
                   </Table.Cell>
-                  <Table.Cell className="num">
+                  <Table.Cell className="num" css={WRAPPED}>
                     {brief.geometry[field] === null ? '–' : value(brief.geometry[field], unit)}
                   </Table.Cell>
                   <Table.Cell>

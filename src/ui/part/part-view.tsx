@@ -1,36 +1,28 @@
 'use client';
-import { FigureButton, TextButton } from '../kit';
-import { Button, Flex, Grid, HStack, Progress, Span, Text } from '@chakra-ui/react';
+import { FigureButton } from '../kit';
+import { Button, Grid, Span, Text } from '@chakra-ui/react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Vec } from '@/core/part-file/geometry';
 import { withoutModel } from '@/core/part-file/measured';
-import { useUnits } from '../preferences';
 import { useStudy } from '../study/study-context';
 import type { ViewerClient } from '@/workers/viewer.client';
 import { AlsoSection } from './also-section';
-import { byDraft, byRelease, byWall, plain, type Painting } from './bands';
 import { DrawSection } from './draw-section';
 import { DropFile } from './drop-file';
 import { FileSection } from './file-section';
 import { Legend } from './legend';
 import { MeasuresSection } from './measures-section';
+import { PaintChoice, type Paint } from './paint-choice';
+import { PartBusy } from './part-busy';
 import { PlaceLine } from './place-line';
 import { PlacesSection, placesOf } from './places-section';
 import { PartWorkingProvider } from './part-working';
 import { useHashPlace } from './use-hash-place';
+import { usePainting } from './use-painting';
 import { usePart } from './use-part';
 import { isBroken, VerdictLine } from './verdict-line';
 import { Viewer } from './viewer';
-import { refusalWords, STAGE_WORDS } from './words';
-
-const PAINTS = [
-  ['plain', 'plain'],
-  ['ray', 'walls (ray)'],
-  ['sphere', 'sections (sphere)'],
-  ['draft', 'draft'],
-  ['release', 'undercuts'],
-] as const;
-type Paint = (typeof PAINTS)[number][0];
+import { refusalWords } from './words';
 
 /** Picture beside measures, where there is a picture. */
 const TWO = {
@@ -44,22 +36,11 @@ export function PartView() {
   const { brief, setBrief } = useStudy('brief', 'setBrief');
   const viewer = useRef<ViewerClient | null>(null);
   const { state, take, giveUnit, turn, repair, cancel, pick, again } = usePart(viewer);
-  const [units] = useUnits();
   const [paint, setPaint] = useState<Paint>('plain');
   const [focus, setFocus] = useState<{ readonly at: Vec } | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const { shown, body, draw } = state;
-  const painting = useMemo<Painting | null>(() => {
-    if (shown === null) return null;
-    const facets = shown.areas.length;
-    const walls = body?.walls ?? null;
-    const values = paint === 'ray' ? body?.wallRay : paint === 'sphere' ? body?.wallSphere : null;
-    if (values != null && walls !== null)
-      return byWall(values, shown.areas, walls.thinnest_mm, walls.thickest_mm, units);
-    if (paint === 'draft' && draw !== null) return byDraft(draw.draft, shown.areas);
-    if (paint === 'release' && draw?.undercut != null) return byRelease(draw.undercut.half, shown.areas);
-    return plain(facets);
-  }, [shown, body, draw, paint, units]);
+  const painting = usePainting(state, paint);
   const places = useMemo(() => placesOf(body, draw), [body, draw]);
   const markers = useMemo(
     () =>
@@ -101,19 +82,7 @@ export function PartView() {
           {refusalWords(state.refused.name, state.refused.issue, state.refused.message)}
         </Text>
       )}
-      {state.busy !== null && (
-        <HStack role="status" data-testid="part-busy" gap="3" mt="3">
-          {STAGE_WORDS[state.busy.stage]} … {Math.round(state.busy.share * 100)} %
-          <Progress.Root value={100 * state.busy.share} width="40" aria-label={STAGE_WORDS[state.busy.stage]}>
-            <Progress.Track>
-              <Progress.Range />
-            </Progress.Track>
-          </Progress.Root>
-          <Button size="xs" onClick={cancel}>
-            Stop
-          </Button>
-        </HStack>
-      )}
+      {state.busy !== null && <PartBusy busy={state.busy} onStop={cancel} />}
       <DropFile
         compact={shown !== null}
         asksUnit={state.asksUnit}
@@ -133,26 +102,7 @@ export function PartView() {
       )}
       <Grid as="section" {...(shown === null ? {} : TWO)}>
         <div>
-          {shown !== null && (
-            <Flex columnGap="3.5" rowGap="1" py="1.5" flexWrap="wrap" role="group" aria-label="Colour the part by">
-              {PAINTS.map(([id, name]) => (
-                <TextButton
-                  key={id}
-                  size="xs"
-                  aria-pressed={paint === id}
-                  disabled={
-                    id !== 'plain' &&
-                    (id === 'ray' || id === 'sphere'
-                      ? body?.walls == null
-                      : draw === null || (id === 'release' && draw.undercut === null))
-                  }
-                  onClick={() => setPaint(id)}
-                >
-                  {name}
-                </TextButton>
-              ))}
-            </Flex>
-          )}
+          {shown !== null && <PaintChoice state={state} paint={paint} onPaint={setPaint} />}
           <Viewer
             viewerRef={viewer}
             shown={shown}

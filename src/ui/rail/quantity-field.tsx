@@ -2,15 +2,20 @@
 import { Box, Flex, Input } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { RAIL_MAX } from '@/core/comparison/board';
-import { whole } from '../format';
+import { readFigure } from '../fields/numbers';
+import { whole, withCommas } from '../format';
 import { Unit } from '../kit';
+import { useUnits } from '../preferences';
 import { useQuantity } from '../study/study-context';
 
 /** The typed figure beside the rail. What is not a whole number from 1 to a million is refused in words and kept. */
 export function QuantityField() {
   const { q, setQ } = useQuantity();
+  const [units] = useUnits();
   const [typed, setTyped] = useState<string | null>(null);
-  const value = typed === null ? null : Number(typed.replace(/[\s\u202f,]/g, ''));
+  // A count has no decimals: a comma here parts thousands, in any units.
+  const read = typed === null ? null : readFigure(typed, null, 'inch');
+  const value = typed === null ? null : typeof read === 'number' ? read : NaN;
   const bad = value !== null && !(Number.isInteger(value) && value >= 1 && value <= RAIL_MAX);
   useEffect(() => {
     if (value !== null && !bad) setQ(value);
@@ -27,7 +32,7 @@ export function QuantityField() {
           fontWeight="bold"
           color={bad ? 'alarm' : 'hot'}
           py="0"
-          value={typed ?? whole(q)}
+          value={typed ?? (units === 'inch' ? withCommas(whole(q)) : whole(q))}
           aria-invalid={bad}
           aria-describedby={bad ? 'quantity-bad' : undefined}
           onFocus={(event) => event.currentTarget.select()}

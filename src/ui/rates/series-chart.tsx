@@ -5,7 +5,7 @@ import type { Plugin } from 'chart.js';
 import { useTheme } from 'next-themes';
 import { useEffect, useRef } from 'react';
 import { metalSeries } from '@/core/rates';
-import { axis, grid, STILL_LINE } from '../charts/axes';
+import { axis, grid, STILL_LINE, tickFigure } from '../charts/axes';
 import { css } from '../charts/chart-parts';
 import { drawNear } from '../charts/draw-near';
 import { plainDate } from '../format';
@@ -73,7 +73,10 @@ export function SeriesChart({
             }),
             title: { display: false },
           },
-          y: { grid: grid(css(INK_VARIABLES.hair)), ...axis(ink, 'of the table price', { maxTicksLimit: 4 }) },
+          y: {
+            grid: grid(css(INK_VARIABLES.hair)),
+            ...axis(ink, 'of the table price', { maxTicksLimit: 4, callback: tickFigure }),
+          },
         },
       },
       plugins: [hand],

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { RatePart } from './rate-search';
+import { askedPlace } from '../asked-place';
 
 /** The coefficient that the address names: its part is opened, its row marked, and its first figure takes the focus. */
 export function useMarkedRate(parts: readonly RatePart[], partId: string, open: (partId: string) => void) {
@@ -10,7 +11,7 @@ export function useMarkedRate(parts: readonly RatePart[], partId: string, open: 
   }, [open]);
   useEffect(() => {
     const follow = (): void => {
-      const path = decodeURIComponent(window.location.hash.slice(1));
+      const path = askedPlace();
       const part =
         parts.find((p) => p.entries.some((e) => e.path === path)) ??
         (path === 'calendar.holidays' ? parts.find((p) => p.id === 'calendar') : undefined);

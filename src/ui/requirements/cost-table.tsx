@@ -10,6 +10,7 @@ import { useUnits } from '../preferences';
 import { useStudy } from '../study/study-context';
 import { askedWords } from './asked';
 import { MOST_WHAT_IFS, useWhatIfs } from './what-ifs';
+import { textInUnits } from '../text-in-units';
 
 /** What the bars are of. */
 type By = 'cost' | 'days';
@@ -117,7 +118,9 @@ function CostRow({
   return (
     <Table.Row data-requirement={r.id} data-quiet={nothing || undefined}>
       <Table.Cell>
-        <PageLink href={`/studies/${id}/brief#field-${r.path.replaceAll('.', '-')}`}>{r.name}</PageLink>
+        <PageLink href={`/studies/${id}/brief#field-${r.path.replaceAll('.', '-')}`}>
+          {textInUnits(r.name, units)}
+        </PageLink>
       </Table.Cell>
       <Table.Cell className="num">{askedWords(r, units)}</Table.Cell>
       <Table.Cell>

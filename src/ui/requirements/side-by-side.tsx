@@ -10,6 +10,8 @@ import { useQuantity, useStudy } from '../study/study-context';
 import type { StudyAt } from '../working/figure-at';
 import { WhatIfColumn } from './what-if-column';
 import { useWhatIfs, type WhatIf } from './what-ifs';
+import { textInUnits } from '../text-in-units';
+import { useUnits } from '../preferences';
 
 /** The brief beside up to three what-ifs, at the quantity on the rail. */
 export function SideBySide() {
@@ -63,6 +65,7 @@ function OneWhatIf({ ids, at }: { readonly ids: WhatIf; readonly at: number }) {
   const { id, brief, school, study, prepare, orderDate } = useStudy(
     ...(['id', 'brief', 'school', 'study', 'prepare', 'orderDate'] as const),
   );
+  const [units] = useUnits();
   const { q, board } = useQuantity();
   const { change, drop, adopt } = useWhatIfs();
   const all = useMemo(() => requirementsOf(brief), [brief]);
@@ -81,7 +84,7 @@ function OneWhatIf({ ids, at }: { readonly ids: WhatIf; readonly at: number }) {
           .filter((r) => ids.includes(r.id))
           .map((r) => (
             <List.Item key={r.id}>
-              without {r.name}{' '}
+              without {textInUnits(r.name, units)}{' '}
               <TextButton
                 size="xs"
                 color="fg.muted"

@@ -10,6 +10,7 @@ import { useUnits } from '../preferences';
 import { useHotkeys } from './hotkeys';
 import { Logo } from './logo';
 import { Notices } from './notices';
+import { useThousands } from './use-thousands';
 import { useReady } from './use-ready';
 
 const Shortcuts = late(() => import('./shortcuts').then((m) => m.Shortcuts));
@@ -17,7 +18,7 @@ const Shortcuts = late(() => import('./shortcuts').then((m) => m.Shortcuts));
 const PLACES = [
   ['/', 'Parts'],
   ['/rates', 'Rates'],
-  ['/bench', 'Calculator'],
+  ['/calculator', 'Calculator'],
   ['/model', 'Model'],
   ['/check', 'Check'],
 ] as const;
@@ -45,6 +46,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const path = usePathname();
   const ready = useReady();
   const dark = ready && resolvedTheme === 'dark';
+  useThousands(units);
   useHotkeys(
     useMemo(
       () => ({

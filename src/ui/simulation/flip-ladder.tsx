@@ -8,7 +8,9 @@ import type { SimulationDepth } from '@/workers/simulation.protocol';
 import { whole } from '../format';
 import { FigureButton } from '../kit';
 import { RouteName } from '../marks/route-name';
+import { useUnits } from '../preferences';
 import { useStudy } from '../study/study-context';
+import { textInUnits } from '../text-in-units';
 import { Explained } from '../working/explained';
 import type { StudyAt } from '../working/figure-at';
 import { flipRows, type FlipRow } from './flip-rows';
@@ -81,13 +83,15 @@ function Rung({
   readonly studyAt: StudyAt;
   readonly onGo: (q: number) => void;
 }) {
+  const [units] = useUnits();
+  const sentence = textInUnits(plain(explanation), units);
   return (
-    <Table.Row title={plain(explanation)}>
+    <Table.Row title={sentence}>
       <Table.Cell>
         {name}
-        <VisuallyHidden>. {plain(explanation)}</VisuallyHidden>
+        <VisuallyHidden>. {sentence}</VisuallyHidden>
       </Table.Cell>
-      <Table.Cell className="num">{now}</Table.Cell>
+      <Table.Cell className="num">{textInUnits(now, units)}</Table.Cell>
       <Table.Cell>
         <FlipRung range={range} at={at} within={within} />
       </Table.Cell>

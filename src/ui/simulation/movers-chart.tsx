@@ -2,10 +2,12 @@
 import { chakra, Span, Table, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
+import { inUnitsOf } from '@/core/base/units';
 import { figureWords, inputWords, moverWorking, type Mover, type SimulationInput } from '@/core/simulation';
 import type { SimulationDepth } from '@/workers/simulation.protocol';
 import { fixed, signed } from '../format';
 import { FigureButton, PageLink, Unit } from '../kit';
+import { useUnits } from '../preferences';
 import { useStudy } from '../study/study-context';
 import { INK } from '../theme/ink';
 import { useSheets } from '../working/sheets';
@@ -133,6 +135,7 @@ function MoverRow({
   readonly currency: string;
 }) {
   const { openWorking } = useSheets();
+  const [units] = useUnits();
   const { study, rates } = useStudy('study', 'rates');
   const words = inputWords(input, study.rates);
   const place = (x: number): number =>
@@ -156,9 +159,9 @@ function MoverRow({
       <Table.Cell className="num">
         {input.range
           .filter((_, i) => i !== 1)
-          .map((x) => figureWords(x, input.unit).replace(/ .*$/, ''))
+          .map((x) => figureWords(inUnitsOf(x, input.unit, units)?.value ?? x, input.unit).replace(/ .*$/, ''))
           .join('–')}
-        <Unit>{input.unit === 'share' ? '%' : input.unit}</Unit>
+        <Unit>{input.unit === 'share' ? '%' : (inUnitsOf(1, input.unit, units)?.unit ?? input.unit)}</Unit>
       </Table.Cell>
       <Table.Cell>
         <Bar aria-hidden="true">

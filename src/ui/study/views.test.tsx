@@ -7,7 +7,7 @@ import { lifetimeQuantity } from '@/core/brief';
 import { anyBrief } from '@/core/testing/any-brief';
 import { bracket } from '@/core/testing/demo-briefs';
 import { AlloysView } from '../alloys/alloys-view';
-import { StudyBench } from '../bench/study-bench';
+import { StudyCalculator } from '../calculator/study-calculator';
 import { RoutesView } from '../board/routes-view';
 import { BriefView } from '../brief/brief-view';
 import { CalendarView } from '../calendar/calendar-view';
@@ -21,7 +21,7 @@ import { studyPage } from '../testing/study-page';
 
 const VIEWS = {
   alloys: <AlloysView />,
-  bench: <StudyBench />,
+  calculator: <StudyCalculator />,
   brief: <BriefView />,
   calendar: <CalendarView />,
   decision: <DecisionView />,

@@ -6,6 +6,6 @@ export const STUDY_VIEWS = [
   ['alloys', 'Alloys', 'o'],
   ['calendar', 'Calendar', 'c'],
   ['requirements', 'Requirements', 'a'],
-  ['bench', 'Calculator', 'n'],
+  ['calculator', 'Calculator', 'n'],
   ['decision', 'Decision', 'd'],
 ] as const;

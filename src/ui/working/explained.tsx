@@ -1,6 +1,8 @@
 'use client';
 import { FigureButton } from '../kit';
 import type { Explanation, ExplainedFigure } from '@/core/explanation';
+import { useUnits } from '../preferences';
+import { textInUnits } from '../text-in-units';
 import { useSheets } from './sheets';
 import { type StudyAt } from './figure-at';
 
@@ -17,8 +19,10 @@ export function Explained({
   readonly studyAt?: StudyAt | ((at: ExplainedFigure['at']) => StudyAt | undefined) | undefined;
 }) {
   const { openWorking, openReasons } = useSheets();
+  const [units] = useUnits();
   return explanation.map((piece, i) => {
-    if (typeof piece === 'string') return typeof explanation[i - 1] === 'object' ? piece.replace(CLOSING, '') : piece;
+    if (typeof piece === 'string')
+      return textInUnits(typeof explanation[i - 1] === 'object' ? piece.replace(CLOSING, '') : piece, units);
     const { laneId, figure, q, text, working, at } = piece;
     const next = explanation[i + 1];
     const closing = typeof next === 'string' ? (CLOSING.exec(next)?.[0] ?? '') : '';
@@ -33,7 +37,7 @@ export function Explained({
             : openWorking({ laneId, figure, q, working }, typeof studyAt === 'function' ? studyAt(at) : studyAt)
         }
       >
-        {text}
+        {textInUnits(text, units)}
       </FigureButton>
     );
     return closing === '' ? (

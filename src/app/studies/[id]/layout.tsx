@@ -1,12 +1,10 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { prepareStudy } from '@/core/study';
-import { costCurvesOf, type CostCurves } from '@/core/comparison/board';
-import { CoreError } from '@/core/base/errors';
 import { findAlloy, type Alloy } from '@/core/catalogue/alloys';
-import { ratesOf, SHIPPED_RATES } from '@/core/rates';
+import { SHIPPED_RATES } from '@/core/rates';
 import { listDecisions, type DecisionRecord } from '@/server/decisions';
+import { curvesOf } from '@/server/results';
 import { getStudy, type StudyRecord } from '@/server/studies';
 import { WhatIfsProvider } from '@/ui/requirements/what-ifs';
 import { StudyProvider } from '@/ui/study/study-context';
@@ -18,16 +16,6 @@ type Props = { params: Promise<{ id: string }>; children: ReactNode };
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const study = await getStudy((await params).id);
   return { title: study?.title ?? 'No such study' };
-}
-
-/** The cost curves of a study, so that the page comes whole; null where its brief does not allow one: the screen says why. */
-function curvesOf({ brief, school, rates }: StudyRecord): CostCurves | null {
-  try {
-    return costCurvesOf(prepareStudy(brief, school, ratesOf(rates)));
-  } catch (error) {
-    if (error instanceof CoreError) return null;
-    throw error;
-  }
 }
 
 /** The alloys that the views of a study speak of before another is chosen: its own, its candidates, those signed. */

@@ -43,6 +43,9 @@ export function needsOfBrief({ alloyLimits, needs }: Brief): AlloyNeeds {
 /**
  * The brief with other needs of its metal. A need given up that the brief had not named stays not named; the first
  * limit given turns the brief from one alloy to whatever meets its needs.
+ *
+ * @example
+ * withNeeds(brief, { ...needsOfBrief(brief), densityMax_kg_m3: 3000 }).alloyMode // 'needs'
  */
 export function withNeeds(brief: Brief, next: AlloyNeeds): Brief {
   const { environment, leadFree, pressureTight, ...alloyLimits } = next;
@@ -111,7 +114,7 @@ export function missesOf(alloy: Alloy, needs: AlloyNeeds): Miss[] {
   atLeast('yieldMin_MPa', condition?.yield_MPa ?? null, needs.yieldMin_MPa, 'yield strength');
   atLeast('elongationMin_pct', condition?.elongation_pct ?? null, needs.elongationMin_pct, 'elongation');
   atMost('densityMax_kg_m3', alloy.density_kg_m3, needs.densityMax_kg_m3, 'too heavy');
-  atMost('priceMax_USD_kg', alloy.price_USD_kg[1], needs.priceMax_USD_kg, 'too dear');
+  atMost('priceMax_USD_kg', alloy.price_USD_kg[1], needs.priceMax_USD_kg, 'too expensive');
   if (needs.environment !== null && alloy.corrosion[needs.environment] < LEAST_SCORE)
     out.push({
       need: 'environment',

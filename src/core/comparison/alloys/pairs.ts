@@ -32,6 +32,8 @@ export interface AlloyPair {
 /**
  * The brief in one other alloy at q pieces. Heat treatment is asked as the brief says, also of alloys that take none.
  * @param q pieces of the programme, at least 1
+ * @example
+ * alloyPair(brief, 'zn-za8', 'published', rates, 500).routes.length // 9
  */
 export function alloyPair(
   brief: Brief,
@@ -85,6 +87,9 @@ export function alloyPair(
 /**
  * The brief in every alloy of the table, cheapest part first; alloys that no route pours come last, in table order.
  * Costs about one preparation of a study an alloy.
+ *
+ * @example
+ * alloyPairs(brief, 'published', rates, 500)[0].routes.length // 9
  */
 export function alloyPairs(brief: Brief, school: TolerancePolicy, rates: RateSet, q: number): AlloyPair[] {
   return ALLOYS.map((alloy) => alloyPair(brief, alloy.id, school, rates, q)).sort(

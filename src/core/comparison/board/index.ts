@@ -16,7 +16,6 @@ export { leaderAt, runnersOf, winnerAt } from './leader';
 export { RAIL_MAX, railQuantities, ribbon, type RibbonCell } from './ribbon';
 export {
   leadingWay,
-  pieces,
   plainMoney,
   shortFigure,
   verdictOf,

@@ -1,6 +1,6 @@
 import { shortName } from '../../catalogue/routes';
 import { figure, plain, explain, type Explanation } from '../../explanation';
-import { fixed } from '../../base/numbers';
+import { fixed, whole } from '../../base/numbers';
 import { differenceTo } from '../../study/workings';
 import type { Board, BoardLane } from './board';
 import type { Crossing } from './crossings';
@@ -64,20 +64,6 @@ export function leadingWay(board: Board): string | null {
 }
 
 /**
- * Whole quantity with thin spaces between thousands.
- *
- * @param n whole pieces
- * @returns words without the unit
- * @example
- * pieces(1500) // '1\u202f500'
- */
-export function pieces(n: number): string {
-  return Math.round(n)
-    .toString()
-    .replace(/\B(?=(\d{3})+$)/g, '\u202f');
-}
-
-/**
  * Money with the digits its size bears: 3.12, 101.70, 3 931.
  *
  * @param x money
@@ -87,10 +73,7 @@ export function pieces(n: number): string {
  * plainMoney(8.1, 'USD') // '8.10 USD'
  */
 export function plainMoney(x: number, code: string): string {
-  const digits = Math.abs(x) < 1000 ? 2 : 0;
-  const [head = '0', tail] = x.toFixed(digits).split('.');
-  const grouped = head.replace(/\B(?=(\d{3})+$)/g, '\u202f');
-  return `${tail === undefined ? grouped : `${grouped}.${tail}`} ${code}`;
+  return `${fixed(x, Math.abs(x) < 1000 ? 2 : 0)} ${code}`;
 }
 
 /**
@@ -115,7 +98,7 @@ export function verdictExplanation(board: Board, all: readonly Crossing[] | null
   const { leader, second } = v;
   if (leader?.money == null) return noneLeft(v, board, currency);
   const allIn = figure(plainMoney(leader.money.allIn, currency), leader.id, 'allIn');
-  const at = `${pieces(board.q)} ${board.q === 1 ? 'piece' : 'pieces'}`;
+  const at = `${whole(board.q)} ${board.q === 1 ? 'piece' : 'pieces'}`;
   let explanation: Explanation =
     v.cheaperBaseline === null
       ? explain`${capital(shortName(leader.id))} is cheapest at ${at}: ${allIn} per part`
@@ -151,7 +134,7 @@ const ofBaseline = (
 function noneLeft(v: Verdict, board: Board, currency: string): Explanation {
   const none = 'No casting route is left; the lines below say what would open each.';
   if (v.cheaperBaseline === null) return [none];
-  const at = `${pieces(board.q)} ${board.q === 1 ? 'piece' : 'pieces'}`;
+  const at = `${whole(board.q)} ${board.q === 1 ? 'piece' : 'pieces'}`;
   return explain`${ofBaseline(v.cheaperBaseline, at, currency)} ${none}`;
 }
 
@@ -159,8 +142,7 @@ const capital = (words: string): string => words.replace(/^./, (x) => x.toUpperC
 
 /** How far the lead holds: each end opens the two totals that change place there. */
 function holdsExplanation({ band, holdsFrom: low, holdsTo: high }: Verdict): Explanation {
-  const end = (c: Crossing, shown: number, at: number) =>
-    figure(pieces(shown), c.to, differenceTo('total', c.from), at);
+  const end = (c: Crossing, shown: number, at: number) => figure(whole(shown), c.to, differenceTo('total', c.from), at);
   if (band !== null)
     return explain` From ${end(band, band.first, band.first)} to ${end(band, band.last - 1, band.last)} pieces the lead changes ${band.changes} times with whole pours and new tools: treat it as even.`;
   if (low !== null && high !== null)

@@ -18,6 +18,8 @@ export const RANKING_WORDS: Readonly<Record<RankingMethod, string>> = {
  * @param school other than least cost, of which the verdict tells
  * @param led the lane it puts first
  * @param currency code of the study's currency
+ * @example
+ * rankingExplanation(board, 'cost', board.leader, 'USD').length > 0 // true
  */
 export function rankingExplanation(board: Board, school: RankingMethod, led: string, currency: string): Explanation {
   const by = `By ${RANKING_WORDS[school]}, the method of this study,`;

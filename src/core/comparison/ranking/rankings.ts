@@ -193,6 +193,9 @@ const totalAt = (study: Study, id: string, q: number): number => {
 
 /**
  * For each weight the nearest value below and above it that puts another lane first; the other weights stay.
+ *
+ * @example
+ * weightTurns(rankings, weights).every((turn) => turn.to !== rankings.order[0]) // true
  */
 export function weightTurns(rankings: Rankings, weights: Weights): WeightTurn[] {
   const options = plainOf(rankings.options);

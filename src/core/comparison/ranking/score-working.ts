@@ -21,6 +21,8 @@ const OPENS: Readonly<Partial<Record<Weighed, string>>> = { cost: 'total', first
 /**
  * The weighted score of a lane: each column brought from its worst, 0, to its best, 1, then the weighted mean.
  * @param code of the study's currency
+ * @example
+ * scoreWorking(rankings, weights, board.leader, 'USD').symbols.length > 5 // true
  */
 export function scoreWorking(rankings: Rankings, weights: Weights, id: string, code: string): Working {
   const units: Readonly<Record<Weighed, string>> = {

@@ -36,6 +36,8 @@ const open = (lane: BoardLane | undefined): lane is BoardLane & { money: NonNull
  * Compares the board with a requirement to the board without it, at the same quantity and the same rates.
  * @param asked board of the brief as it stands
  * @param without board of the relaxed brief
+ * @example
+ * effectOf(requirements[0], board, board).adds // 0
  */
 export function effectOf(requirement: Requirement, asked: Board, without: Board): RequirementCost {
   const lanes = asked.lanes.map((lane): LaneEffect => {

@@ -145,7 +145,7 @@ function needsAsked({ needs }: Brief): Requirement[] {
   if (needs.environment !== null && needs.environment !== 'indoor')
     out.push({
       id: 'needs.environment',
-      name: 'Where it lives',
+      name: 'Environment',
       asked: needs.environment,
       unit: null,
       relaxed: 'indoors',

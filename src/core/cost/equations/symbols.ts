@@ -11,10 +11,20 @@ const path = ({ model }: OfInputs, text: string): string =>
 
 /** Equations of a lane's money. */
 export const equation = equationsOf<OfInputs>({ model: 'Cost model', path });
-/** Equations of a lane's time. */
+/**
+ * Equations of a lane's time.
+ *
+ * @example
+ * timeEquation()({ figure: 'twice', number: 'T0', title: 'Twice', unit: 'd', expression: '2 * a', symbols: { a: { ...rate('', 'days'), table: undefined } }, values: () => ({ a: 3 }) }).number // 'T0'
+ */
 export const timeEquation = equationsOf<OfInputs>({ model: 'Time model', path });
 
-/** A coefficient of the rate set by its path; `{lane}`, `{family}` and `{alloy}` are put in. */
+/**
+ * A coefficient of the rate set by its path; `{lane}`, `{family}` and `{alloy}` are put in.
+ *
+ * @example
+ * rate('global.handling', 'handling', 'USD').source // 'rate'
+ */
 export const rate = (path: string, meaning: string, unit = ''): SymbolOf<OfInputs> => ({
   meaning,
   unit,
@@ -22,10 +32,20 @@ export const rate = (path: string, meaning: string, unit = ''): SymbolOf<OfInput
   path,
   table: ({ model }, at) => tableValue(rateAt(model.rates, at)),
 });
-/** A coefficient of the lane's variant: 0 where the variant does not list it. */
+/**
+ * A coefficient of the lane's variant: 0 where the variant does not list it.
+ *
+ * @example
+ * variant('handling', 'handling').source // 'rate'
+ */
 export const variant = (key: string, meaning: string, unit = ''): SymbolOf<OfInputs> =>
   rate(`variants["{lane}"].${key}`, meaning, unit);
-/** A coefficient of the alloy's family. */
+/**
+ * A coefficient of the alloy's family.
+ *
+ * @example
+ * ofFamily('yield', 'yield').path // 'families.{family}.yield'
+ */
 export const ofFamily = (key: string, meaning: string): SymbolOf<OfInputs> => rate(`families.{family}.${key}`, meaning);
 
 /** An hourly rate, whichever the variant names. */

@@ -21,6 +21,8 @@ const TIE = 1e-9;
  * @param input.qMax last quantity looked at, whole, 1 to 2 000 000
  * @returns runs covering 1..qMax, neighbours of equal sign joined
  * @throws {CoreError} E_TOO_LARGE for qMax beyond 2 000 000
+ * @example
+ * crossovers({ a: { fixed: 0, perPart: 2 }, b: { fixed: 10, perPart: 1 }, qMax: 20 }).runs // [{ from: 1, to: 9, cheaper: 'a' }, { from: 10, to: 10, cheaper: 'tie' }, { from: 11, to: 20, cheaper: 'b' }]
  */
 export function crossovers(input: { a: Plan; b: Plan; qMax: number }): { runs: Run[] } {
   const a = checkPlan('a', input.a);

@@ -66,7 +66,7 @@ export function planTotal(plan: CheckedPlan, q: number): number {
  *
  * @param input.plan the plan, money in the study's currency
  * @param input.q pieces, whole, 0 or more; nothing is bought for 0
- * @returns total, money per part (0 at q = 0), tools and lots bought
+ * @returns total, money per part (null at q = 0), tools and lots bought
  * @throws {CoreError} E_RANGE for a fractional q
  * @example
  * totalCost({ plan: { toolFirst: 9500, toolReplace: 9500, toolLife: 4000, perPart: 14.2, lotSetup: 260, lotSize: 1000 }, q: 4200 }).total
@@ -74,12 +74,12 @@ export function planTotal(plan: CheckedPlan, q: number): number {
  */
 export function totalCost(input: { plan: Plan; q: number }): {
   total: number;
-  perPart: number;
+  perPart: number | null;
   tools: number;
   lots: number;
 } {
   const plan = checkPlan('plan', input.plan);
   const q = wholeNumber('q', notNegative('q', input.q));
   const total = planTotal(plan, q);
-  return { total, perPart: q > 0 ? total / q : 0, tools: toolsFor(plan, q), lots: lotsFor(plan, q) };
+  return { total, perPart: q > 0 ? total / q : null, tools: toolsFor(plan, q), lots: lotsFor(plan, q) };
 }

@@ -41,7 +41,12 @@ export function weighted(input: Weighing): { scores: Record<string, number>; ord
 /** Scores closer than this are a tie: both hold the noise of the same sums. */
 const same = (a: number, b: number): boolean => Math.abs(a - b) <= 1e-12;
 
-/** One column brought to 0 … 1, 1 the best. */
+/**
+ * One column brought to 0 … 1, 1 the best.
+ *
+ * @example
+ * columnOf([{ id: 'a', scores: { cost: 10 } }, { id: 'b', scores: { cost: 20 } }], { key: 'cost', weight: 1, better: 'low' }, 'minmax') // [1, 0]
+ */
 export function columnOf(options: readonly Option[], c: Criterion, normalise: Normalise): number[] {
   const values = options.map((o) => scoreOf(o, c));
   const [least, most] = [Math.min(...values), Math.max(...values)];

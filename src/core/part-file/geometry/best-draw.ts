@@ -60,6 +60,9 @@ interface Candidate {
 /**
  * Draws worth trying, in class order: axes of the file, of the smallest box (null for none), of the largest faces, of bent walls, and
  * sixty spread over the half sphere. Source: the formula book, geo.best-draw; Woo and Chen, visibility maps.
+ *
+ * @example
+ * drawCandidates(mesh, checked.edges, measures.smallestBox).slice(0, 3).map((c) => c.direction) // [[1, 0, 0], [0, 1, 0], [0, 0, 1]]
  */
 export function drawCandidates(mesh: Mesh, edges: Edges, box: PlacedBox | null): Candidate[] {
   const out: { direction: Vec; from: DrawClass; own: boolean }[] = [];
@@ -137,6 +140,8 @@ export interface DrawsFound {
  * The draws tried, best first: least undercut, what is within 20 % of it and 0.1 % of the surface counting as equal;
  * among those fewest cores and voids, then fewest slides, then class order. The best of those tried, not a proof.
  * @param edges of the mesh @param box its smallest box, where it has one
+ * @example
+ * bestDraws(mesh, checked.edges, measures.smallestBox, body.seen).draws[0].cores // 0
  */
 export function bestDraws(
   mesh: Mesh,

@@ -52,6 +52,9 @@ export const isClosed = (checked: CheckedMesh): boolean =>
  * Welds, cleans and judges the facets of a file, and turns those wound the wrong way where all edges have two facets.
  * Refuses E_MESH_EMPTY where nothing is left, E_MESH_NONMANIFOLD for a surface with one side.
  * Source: the formula book, part 1, cleaning and verdicts.
+ *
+ * @example
+ * checkMesh({ positions: mesh.positions, triangles: mesh.triangles, groups: [] }, 'cm').mesh.triangles.length / 3 // 12
  */
 export function checkMesh(raw: RawMesh, unit: LengthUnit): CheckedMesh {
   const factor = MM_PER_UNIT[unit];

@@ -4,7 +4,12 @@ import type { FineMesh } from './sampling';
 /** Facets turned against each other by more than this meet in a line that is drawn: cos 25°. */
 const CREASE = Math.cos((25 * Math.PI) / 180);
 
-/** Lines where surfaces meet at an angle or end: ends of the pieces, mm, six figures a piece. */
+/**
+ * Lines where surfaces meet at an angle or end: ends of the pieces, mm, six figures a piece.
+ *
+ * @example
+ * creaseLines({ ...body.fine, edges: body.seen.edges }).length > 0 // true
+ */
 export function creaseLines({ mesh, normals, edges }: FineMesh): Float32Array {
   const { twins } = edges ?? edgesOf(mesh);
   const { positions: p, triangles: t } = mesh;

@@ -51,6 +51,9 @@ export interface RoundsFound {
  * Holes and bosses of a closed mesh: facets joined over edges that bend alike, whose corners stand on one round. Rims
  * may be rounded or countersunk, and bores may cross; walls on one axis that follow each other are one hole with steps.
  * An estimate: slots and ovals are only counted as not read; a draft up to 1.5° is taken for round.
+ *
+ * @example
+ * roundFeatures(mesh, checked.edges, body.probe.bvh).features // []
  */
 export function roundFeatures(mesh: Mesh, edges: Edges, bvh: Bvh): RoundsFound {
   const { normals, areas } = facetNormals(mesh);

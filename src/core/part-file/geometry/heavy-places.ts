@@ -49,6 +49,9 @@ export interface HeavyPlace {
 /**
  * The heaviest places of a body, heaviest first: the largest inner spheres. Places joined by metal nearly as thick are
  * one, which then runs along it. An estimate: a place between those that were measured may be missed.
+ *
+ * @example
+ * heavyPlaces(body.fine, body, measures.found).length // 1
  */
 export function heavyPlaces(fine: FineMesh, body: Walled, found: WallsFound): HeavyPlace[] {
   const balls = apart(found);

@@ -26,6 +26,9 @@ export const asItIs = (mesh: Mesh): Light => ({ mesh, off_mm: 0 });
  * a millimetre wide: no tree of boxes parts them, and a ray asks hundreds. A simplifier takes corners away, leaving the
  * others where they are, until the surface would stand off by more than a ten- to five-thousandth of the longest side.
  * What is made may have a flaw here and there and encloses no volume: it only answers rays and nearest points.
+ *
+ * @example
+ * lightOf(mesh) instanceof Promise // true
  */
 export async function lightOf(mesh: Mesh): Promise<Light> {
   if (mesh.triangles.length / 3 <= AS_IT_IS) return asItIs(mesh);

@@ -1,7 +1,12 @@
 import type { ReadyBody } from './measure';
 import type { WallsFound } from './walls';
 
-/** Corners of every facet of a fine mesh, mm, nine figures a facet: what a picture is drawn from. */
+/**
+ * Corners of every facet of a fine mesh, mm, nine figures a facet: what a picture is drawn from.
+ *
+ * @example
+ * facetCorners(body.fine).length === 3 * body.fine.mesh.triangles.length // true
+ */
 export function facetCorners({
   mesh: { positions: p, triangles: t },
 }: {
@@ -12,7 +17,12 @@ export function facetCorners({
   return out;
 }
 
-/** A wall for every facet of the fine mesh, mm: its own, or where not each was measured that of the one before it. */
+/**
+ * A wall for every facet of the fine mesh, mm: its own, or where not each was measured that of the one before it.
+ *
+ * @example
+ * Math.round(wallOfFacets(body, measures.found, 'ray')[0]) // 10
+ */
 export function wallOfFacets({ fine }: ReadyBody, found: WallsFound, by: 'ray' | 'sphere'): Float32Array {
   const out = new Float32Array(fine.areas.length).fill(NaN);
   const values = found[by];
@@ -29,7 +39,12 @@ export function wallOfFacets({ fine }: ReadyBody, found: WallsFound, by: 'ray' |
   return out;
 }
 
-/** Draft of every facet of the fine mesh against a unit direction, degrees. */
+/**
+ * Draft of every facet of the fine mesh against a unit direction, degrees.
+ *
+ * @example
+ * draftOfFine(body, [0, 0, 1]).length === body.fine.mesh.triangles.length / 3 // true
+ */
 export function draftOfFine({ fine }: ReadyBody, d: readonly [number, number, number]): Float32Array {
   const out = new Float32Array(fine.areas.length);
   for (let f = 0; f < out.length; f++) {

@@ -20,6 +20,8 @@ export interface PlaceFound {
 /**
  * The first place of the surface on a line of sight, and what is measured there; null where it meets nothing.
  * @param closed whether walls mean anything on this surface
+ * @example
+ * placeSeen(body, [5, 4, 30], [0, 0, -1], [0, 0, 1], true).ray_mm // 10
  */
 export function placeSeen(body: ReadyBody, from: Vec, sight: Vec, draw: Vec, closed: boolean): PlaceFound | null {
   const { fine } = body;

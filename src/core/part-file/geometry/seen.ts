@@ -25,7 +25,12 @@ export interface Seen {
 /** Name of a draw among those counted out. */
 export const drawKey = (d: Vec): string => d.map((x) => x.toFixed(9)).join(' ');
 
-/** Readies a fine mesh of a body to be looked at from all sides. @param shells of the body, where they are those of the fine mesh */
+/**
+ * Readies a fine mesh of a body to be looked at from all sides. @param shells of the body, where they are those of the fine mesh
+ *
+ * @example
+ * seenOf(body.fine, mesh, body.probe).off_mm // 0
+ */
 export function seenOf(fine: FineMesh, mesh: Mesh, probe: Probed, shells?: Shells): Seen {
   const edges = fine.edges ?? edgesOf(fine.mesh);
   const rough = new Sights(probe.mesh, probe.bvh);

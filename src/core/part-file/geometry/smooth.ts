@@ -22,6 +22,8 @@ export interface Smooth {
 
 /**
  * Reads the round walls out of a mesh. @param normals outward unit normals of its facets, three a facet @param areas mm²
+ * @example
+ * smoothOf(mesh, checked.edges, body.probe.normals, body.fine.areas).sag[0] // 0
  */
 export function smoothOf(mesh: Mesh, { twins }: Edges, normals: Float64Array, areas: Float64Array): Smooth {
   const { positions: p, triangles: t } = mesh;

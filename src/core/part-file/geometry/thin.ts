@@ -27,6 +27,8 @@ export interface ThinFeature {
  * The thinnest feature that is thinner than the rest of the body by a fifth at least; null where there is none. Found
  * from places at which two faces stand opposite within 15°, joined where they lie near each other.
  * @param usual the wall that 1 % of the surface is no thicker than, mm
+ * @example
+ * thinFeature(body.fine, measures.found, 10) // null
  */
 export function thinFeature(fine: FineMesh, found: WallsFound, usual: number): ThinFeature | null {
   const limit = Number.isFinite(usual) ? THIN * usual : Infinity;

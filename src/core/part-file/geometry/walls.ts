@@ -94,6 +94,9 @@ export const normalOf = (fine: FineMesh, f: number): Vec => [
 /**
  * Walls of a body by ray and by sphere: at places spread evenly over its surface, and at one place at least of each facet
  * of the file where those are not too many. Means something for closed meshes only.
+ *
+ * @example
+ * Math.round(walls(body.fine, body).ray[0]) // 10
  */
 export function walls(fine: FineMesh, body: Walled, work: Work = UNHURRIED): WallsFound {
   const probe = new WallProbe(body);

@@ -10,7 +10,12 @@ export interface Work {
 /** Nobody listens, and there is all the time in the world. */
 export const UNHURRIED: Work = { progress: NO_PROGRESS, over: () => false };
 
-/** A part of a work: its progress runs from one share of the whole to another. */
+/**
+ * A part of a work: its progress runs from one share of the whole to another.
+ *
+ * @example
+ * partOf({ progress: () => undefined, over: () => true }, 0, 0.5).over() // true
+ */
 export const partOf = (work: Work, from: number, to: number): Work => ({
   progress: (share) => work.progress(from + (to - from) * share),
   over: work.over,

@@ -35,6 +35,9 @@ const rounded = (x: number, digits: number): number => Number(x.toPrecision(digi
 /**
  * What a measured body says of a brief's geometry. Volume, walls and undercuts are left out where the surface is not
  * closed; volume, walls and what hangs on them too where it passes through itself, for then it encloses parts twice.
+ *
+ * @example
+ * measuredGeometry(checked, measures, drawn).volume_cm3 // 1
  */
 export function measuredGeometry(checked: CheckedMesh, body: BodyMeasures, draw: DrawMeasures): MeasuredGeometry {
   const closed = isClosed(checked);

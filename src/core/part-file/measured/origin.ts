@@ -25,6 +25,8 @@ export function originOf(brief: Brief, field: MeasuredField): Origin {
  * The brief with a model's measures: fields that were not known, or that held what an earlier measure said, take the
  * new one; what somebody typed stays, and is then shown as typed over.
  * @param take fields whose typed value is given up for the measured one
+ * @example
+ * withMeasures(brief, { ...brief.model, measured: geometry }, ['volume_cm3']).geometry.volume_cm3 // 1
  */
 export function withMeasures(
   brief: Brief,

@@ -26,7 +26,12 @@ export type Remarks = Partial<Record<MeasuredField, Remark>>;
 const digits = (x: number): number => Number(x.toPrecision(3));
 const tenths = (x: number): number => Number(x.toFixed(1)) + 0;
 
-/** What a reader of the measured values would not guess from them. */
+/**
+ * What a reader of the measured values would not guess from them.
+ *
+ * @example
+ * remarksOf(measures, drawn) // {}
+ */
 export function remarksOf(
   body: Pick<BodyMeasures, 'walls' | 'rounds' | 'roundsUnread' | 'whole'>,
   draw: {

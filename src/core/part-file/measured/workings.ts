@@ -35,6 +35,8 @@ const REGIONS_LISTED = 6;
  * How a figure of a measured part came about. Exact figures say so; estimates name their spacing.
  * @throws {CoreError} E_NO_VALUE where the surface does not let it be trusted
  * Source: the formula book, part 1.
+ * @example
+ * partWorking('area_cm2', { facets: 12, body: measures, draw: { ...drawn, geometry } }).value // 6
  */
 export function partWorking(figure: PartFigure, facts: PartFacts): Working {
   const built = BUILDERS[figure](facts);
@@ -42,7 +44,12 @@ export function partWorking(figure: PartFigure, facts: PartFacts): Working {
   return { figure, ...built };
 }
 
-/** Whether a figure of a measured part can be shown, with its working. */
+/**
+ * Whether a figure of a measured part can be shown, with its working.
+ *
+ * @example
+ * hasPartWorking('area_cm2', { facets: 12, body: measures, draw: { ...drawn, geometry } }) // true
+ */
 export const hasPartWorking = (figure: PartFigure, facts: PartFacts): boolean => BUILDERS[figure](facts) !== null;
 
 const exact = (facets: number): string =>
@@ -181,7 +188,7 @@ const BUILDERS: Readonly<Record<PartFigure, (f: PartFacts) => Built | null>> = {
         'mm²',
       ),
     ],
-    note: 'The shadow is within half a pixel of its outline, of 2 048 pixels across; runners and overflows come on top.',
+    note: 'The shadow is within half a pixel of its outline, of 2\u202f048 pixels across; runners and overflows come on top.',
   }),
   undercuts: (f) => {
     const u = f.draw.undercut;

@@ -15,4 +15,10 @@ export interface RawMesh {
 /** Told how far reading has come, 0 to 1; may throw to stop it. */
 export type Progress = (share: number) => void;
 
+/**
+ * Nobody listens.
+ *
+ * @example
+ * NO_PROGRESS(0.5) // undefined
+ */
 export const NO_PROGRESS: Progress = () => undefined;

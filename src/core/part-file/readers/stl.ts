@@ -13,6 +13,9 @@ const STEP = 1 << 16;
  * Facets of an STL file, text or binary. It has no unit. Binary is recognised by its length, whatever its header says.
  * Refuses E_MESH_EMPTY, E_MESH_TRUNCATED, E_MESH_FORMAT (also for a coordinate that is no finite number), E_TOO_LARGE.
  * Source: the formula book, part 1, reading a file.
+ *
+ * @example
+ * readStl(new TextEncoder().encode('solid a\nfacet normal 0 0 1\nouter loop\nvertex 0 0 0\nvertex 1 0 0\nvertex 0 1 0\nendloop\nendfacet\nendsolid a')).triangles.length // 3
  */
 export function readStl(bytes: Uint8Array, progress: Progress = NO_PROGRESS): RawMesh {
   if (bytes.length === 0) refuse('E_MESH_EMPTY', 'file', '0 bytes', 'a file with facets');

@@ -42,6 +42,8 @@ interface Model {
 /**
  * Facets of a 3MF file: every item it builds, with its placement, in the file's unit.
  * Refuses E_MESH_FORMAT, E_MESH_TRUNCATED, E_MESH_EMPTY, E_TOO_LARGE. Source: the 3MF core specification, 2 to 4.
+ * @example
+ * refusalOf(() => readThreeMf(new Uint8Array())) // 'E_MESH_EMPTY'
  */
 export function readThreeMf(bytes: Uint8Array, progress: Progress = NO_PROGRESS): RawMesh {
   if (bytes.length === 0) refuse('E_MESH_EMPTY', 'file', '0 bytes', 'a file with facets');

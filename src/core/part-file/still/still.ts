@@ -31,6 +31,8 @@ function unit(v: Vec): Vec {
  * the same everywhere, on a server too.
  * @param corners nine figures a facet, mm
  * @param up direction that points up in the picture
+ * @example
+ * stillOf(new Float32Array([0, 0, 0, 10, 0, 0, 0, 10, 0]), 8, 6).width // 8
  */
 export function stillOf(corners: Float32Array, width: number, height: number, up: Vec = [0, 0, 1]): Picture {
   const turn = turnedUp(up);

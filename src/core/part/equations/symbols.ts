@@ -14,7 +14,12 @@ export const equation = equationsOf<OfPart>({
   path: ({ alloy }, path) => path.replace('{alloy}', alloy.id),
 });
 
-/** A coefficient of the rate set by its path. */
+/**
+ * A coefficient of the rate set by its path.
+ *
+ * @example
+ * rate('global.handling', 'handling', 'USD').source // 'rate'
+ */
 export const rate = (path: string, meaning: string, unit = ''): SymbolOf<OfPart> => ({
   meaning,
   unit,
@@ -23,7 +28,12 @@ export const rate = (path: string, meaning: string, unit = ''): SymbolOf<OfPart>
   table: ({ rates }, at) => tableValue(rateAt(rates, at)),
 });
 
-/** A property of the alloy. @param basis key of the alloy's bases */
+/**
+ * A property of the alloy. @param basis key of the alloy's bases
+ *
+ * @example
+ * ofAlloy('density_kg_m3', 'density', 'kg/m³', 'handbook').source // 'alloy'
+ */
 export const ofAlloy = (
   property: string,
   meaning: string,

@@ -34,7 +34,12 @@ function equation(
   ].join('\n');
 }
 
-/** A subject of the model as a page of Markdown. @param all subjects, which its symbols may lead to */
+/**
+ * A subject of the model as a page of Markdown. @param all subjects, which its symbols may lead to
+ *
+ * @example
+ * markdownOf({ id: 'x', title: 'Nothing yet', equations: [] }, []).split('\n')[0] // '# Nothing yet'
+ */
 export function markdownOf(subject: ModelSubject, all: readonly ModelSubject[]): string {
   const pages = new Map(all.flatMap(({ id, equations }) => equations.map((e) => [e.anchor, id] as const)));
   return [

@@ -15,6 +15,8 @@ const WORDS: Readonly<Record<Compared, string>> = {
  * The working of a difference.
  * @param value gives a figure of a lane or baseline at the quantity asked for
  * @throws {CoreError} E_KEY for a figure that is not compared, E_NO_VALUE when the brief says no cost of today
+ * @example
+ * differenceWorking(study, board.leader, 'diff.allIn.machined', (id, figure) => workings.working(id, figure)).expression // 'a - b'
  */
 export function differenceWorking(
   study: Study,

@@ -30,7 +30,12 @@ const partCase = ({ model: { facts, part, rates, lane } }: Context): PartCase =>
   capability: lane.capability,
 });
 
-/** The working of a figure in a lane's context, made once for many figures of one lane. */
+/**
+ * The working of a figure in a lane's context, made once for many figures of one lane.
+ *
+ * @example
+ * workingIn(context, 'allIn').value === lane.money.allIn // true
+ */
 export function workingIn(c: Context, figure: string): Working {
   const build = TOTALS[figure];
   if (build !== undefined) return { figure, ...build(c) };

@@ -1,5 +1,4 @@
 import { Document, Image, Page, Text, View, renderToBuffer } from '@react-pdf/renderer';
-import { cautionsFor, WHO_DECIDES } from '@/core/catalogue/cautions';
 import { dateWords } from '@/core/base/day';
 import { planExplanation } from '@/core/decision';
 import { plain } from '@/core/explanation';
@@ -8,6 +7,7 @@ import type { RecordSheet } from '../sheet';
 import { argumentLines, assumptions, simulationLines, headLines } from '../words';
 import { BoardTable } from './board-table';
 import { CalendarChart } from './calendar-chart';
+import { Closing } from './closing';
 import { CostChart } from './cost-chart';
 import { Lines, Section } from './parts';
 import { registerFonts, styles, text } from './style';
@@ -35,10 +35,6 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
   const head = headLines(sheet);
   const of = new Map(argumentLines(sheet));
   const actions = decision.actions;
-  const routes = [
-    ...new Set([plan?.first, decision.laneId].flatMap((id) => (id == null ? [] : [id.split('/')[0] ?? id]))),
-  ];
-  const cautions = [...new Map(routes.flatMap((r) => cautionsFor(r, study.alloy)).map((c) => [c.id, c])).values()];
   return (
     <Document
       title={`Decision record: ${snapshot.brief.title}`}
@@ -158,37 +154,7 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
         >
           <Workings sheet={sheet} />
         </Section>
-        {/* Kept together: no page holds the last few lines alone. */}
-        <View wrap={false}>
-          <Section title="Cautions that come with it">
-            <View style={{ flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between' }}>
-              {cautions.map((c) => (
-                <View key={c.id} style={{ width: '48.5%', marginBottom: 2.4, fontSize: 7.6 }} wrap={false}>
-                  <Text>
-                    <Text style={styles.bold}>{text(c.title)}</Text>{' '}
-                    <Text style={styles.quiet}>
-                      {c.severity === 'life' ? '(can kill)' : c.severity === 'injury' ? '(injures)' : '(harms by dose)'}
-                    </Text>{' '}
-                    {text(c.precautions[0] ?? '')}
-                  </Text>
-                </View>
-              ))}
-            </View>
-            <Text style={[styles.small, { marginTop: 3 }]}>{text(WHO_DECIDES)}</Text>
-          </Section>
-          {(of.get('Dissent') ?? []).length > 0 && (
-            <Section title="Dissent">
-              <Lines lines={of.get('Dissent') ?? []} />
-            </Section>
-          )}
-          <View style={styles.row} wrap={false}>
-            <Text style={styles.sign}>
-              Signed: {text(decision.signedBy)}, {text(dateWords(decision.signedOn))}
-            </Text>
-            <Text style={styles.sign}>Foundry</Text>
-            <Text style={[styles.sign, { marginRight: 0 }]}>Quality</Text>
-          </View>
-        </View>
+        <Closing sheet={sheet} dissent={of.get('Dissent') ?? []} />
       </Page>
     </Document>
   );

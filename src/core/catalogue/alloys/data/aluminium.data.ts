@@ -1159,7 +1159,7 @@ export const ALUMINIUM_ALLOYS: readonly Alloy[] = [
     nearAlternatives: [
       { id: 'al-a356', need: 'castable', reason: 'casts easily at about two thirds of the conductivity' },
       { id: 'al-44200', need: 'castable', reason: 'thin walls with fair conductivity' },
-      { id: 'cu-cr-c81500', need: 'conductive', reason: 'much higher conductivity and strength, heavy and dear' },
+      { id: 'cu-cr-c81500', need: 'conductive', reason: 'much higher conductivity and strength, heavy and expensive' },
     ],
     dieAttack:
       'Dissolves bare steel and iron slowly and sticks to it where the wash or spray is worn; eats brass, bronze, zinc and copper cores outright. Use H13-type steel or grey iron, washed, or sand cores. With almost no iron of its own, this is the grade that takes iron from the die and the ladle fastest; coat iron tools.',

@@ -61,7 +61,7 @@ export const COBALT_ALLOYS: readonly Alloy[] = [
     leadMax_pct: 0.01,
     hazards: ['molten-metal', 'cobalt', 'nickel-chromium-fume'],
     routes: {
-      'green-sand': { fit: 'no', why: 'Silica-clay reacts and skin is useless on so dear and hard a metal.' },
+      'green-sand': { fit: 'no', why: 'Silica-clay reacts and skin is useless on so expensive and hard a metal.' },
       'bonded-sand': { fit: 'special', why: 'Large wear parts in zircon sand.' },
       plaster: { fit: 'no', why: 'Gypsum breaks down near 1200 °C and gives off sulphur gas.' },
       'shell-investment': { fit: 'usual', why: 'The implant and hot-part route, air or vacuum.' },

@@ -85,7 +85,7 @@ export const LEAD_ALLOYS: readonly Alloy[] = [
         need: 'lead-free',
         reason: 'cast-iron ballast: about 60 % more volume for the same weight, no toxic metal',
       },
-      { id: 'sn-bi', need: 'lead-free', reason: 'dense low-melt metal without lead, dear' },
+      { id: 'sn-bi', need: 'lead-free', reason: 'dense low-melt metal without lead, expensive' },
       { id: 'pb-sb4', need: 'stronger', reason: 'antimony doubles the strength' },
     ],
     dieAttack:

@@ -184,7 +184,7 @@ export const PRECIOUS_ALLOYS: readonly Alloy[] = [
       'flask-investment': { fit: 'usual', why: 'The jewellery route: vacuum or spun flask.' },
       'gravity-die': { fit: 'special', why: 'Ingot and plain ring blanks in graphite or iron moulds.' },
       'permanent-mould': { fit: 'no', why: 'Never worth a tended machine and metal locked in it.' },
-      'pressure-die': { fit: 'no', why: 'Not done: too hot and far too dear to hold in a machine.' },
+      'pressure-die': { fit: 'no', why: 'Not done: too hot and far too expensive to hold in a machine.' },
       spin: { fit: 'no', why: 'Rubber fails some 400 °C below its melting point.' },
     },
     nearAlternatives: [

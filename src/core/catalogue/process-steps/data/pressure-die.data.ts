@@ -6,7 +6,7 @@ export const PRESSURE_DIE_PROCESS: Process = {
   name: 'Pressure die',
   baseline: false,
   summary:
-    'Seconds a shot, thin walls, close limits, best skin; dear tool and slow start; trapped gas limits heat treatment and welding.',
+    'Seconds a shot, thin walls, close limits, best skin; expensive tool and slow start; trapped gas limits heat treatment and welding.',
   variants: {
     hot: 'Pump in the melt: no ladle, no sleeve; pressures 15 to 35 MPa; for zinc, magnesium, tin and lead.',
     cold: 'As listed, ladled sleeve.',

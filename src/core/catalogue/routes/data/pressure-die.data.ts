@@ -6,7 +6,7 @@ export const PRESSURE_DIE: Route = {
   name: 'Pressure die',
   mould: 'hardened die in a hot- or cold-chamber machine',
   summary:
-    'Seconds a shot, thin walls, close limits, best skin; dear tool and slow start; trapped gas limits heat treatment and welding.',
+    'Seconds a shot, thin walls, close limits, best skin; expensive tool and slow start; trapped gas limits heat treatment and welding.',
   capability: {
     mass_kg: { min: 0.005, max: 12, basis: 'rule' },
     size_mm: { max: [550, 450, 250], min: 3, basis: 'assumed' },

@@ -1,7 +1,7 @@
 'use client';
 import { Grid, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { daysForOrder, metalToMelt, piecesAShift, type LaneRates, type Link } from '@/core/comparison/bench';
+import { daysForOrder, metalToMelt, piecesAShift, type LaneRates, type Link } from '@/core/comparison/calculator';
 import { shortName } from '@/core/catalogue/routes';
 import { significant } from '../format';
 import { ChainSheet, type Filling } from './chain-sheet';
@@ -26,8 +26,8 @@ const BY_HAND: readonly Link[] = [
 ];
 const BY_DIE: readonly Link[] = BY_HAND.map((l) => (l.unit === 'piece/workday' ? { ...l, value: 180 } : l));
 
-/** What the bench can be filled with: the lanes of an open study and its quantities. */
-export interface BenchFill {
+/** What the calculator can be filled with: the lanes of an open study and its quantities. */
+export interface CalculatorFill {
   /** Title of the study. */
   readonly title: string;
   /** Cheapest first. */
@@ -38,7 +38,7 @@ export interface BenchFill {
 }
 
 /** Small live sums in which every unit is carried, so that a slip of ten shows as a unit that does not cancel. */
-export function BenchView({ fill }: { readonly fill: BenchFill | null }) {
+export function CalculatorView({ fill }: { readonly fill: CalculatorFill | null }) {
   const [hand, setHand] = useState<number | null>(null);
   const [die, setDie] = useState<number | null>(null);
   const lanes = fill?.lanes ?? [];

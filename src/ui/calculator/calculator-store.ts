@@ -1,4 +1,4 @@
-import type { Link } from '@/core/comparison/bench';
+import type { Link } from '@/core/comparison/calculator';
 import { readFigure } from '../fields/numbers';
 
 /** A link as it is typed: the value stays text until it can be read. */

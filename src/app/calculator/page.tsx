@@ -1,6 +1,6 @@
 import { Heading } from '@chakra-ui/react';
 import type { Metadata } from 'next';
-import { BenchView } from '@/ui/bench/bench-view';
+import { CalculatorView } from '@/ui/calculator/calculator-view';
 
 export const metadata: Metadata = { title: 'Calculator' };
 
@@ -10,7 +10,7 @@ export default function Page() {
       <Heading as="h1" size="lg" mt="3">
         Calculator
       </Heading>
-      <BenchView fill={null} />
+      <CalculatorView fill={null} />
     </>
   );
 }

@@ -1,15 +1,15 @@
 'use client';
 import { useMemo } from 'react';
-import { laneRates } from '@/core/comparison/bench';
+import { laneRates } from '@/core/comparison/calculator';
 import { lotSize } from '@/core/brief';
 import { useQuantity, useStudy } from '../study/study-context';
-import { BenchView, type BenchFill } from './bench-view';
+import { CalculatorView, type CalculatorFill } from './calculator-view';
 
-/** The bench, ready to be filled from the lanes of the open study, cheapest first. */
-export function StudyBench() {
+/** The calculator, ready to be filled from the lanes of the open study, cheapest first. */
+export function StudyCalculator() {
   const { study, brief } = useStudy('study', 'brief');
   const { board, q } = useQuantity();
-  const fill = useMemo<BenchFill>(() => {
+  const fill = useMemo<CalculatorFill>(() => {
     const open = Object.values(board.bestOfRoute)
       .flatMap((id) => board.lanes.filter((l) => l.id === id && l.status !== 'blocked' && l.money !== null))
       .sort((a, b) => (a.money?.total ?? 0) - (b.money?.total ?? 0));
@@ -20,5 +20,5 @@ export function StudyBench() {
       pieces: q,
     };
   }, [study, brief, board, q]);
-  return <BenchView fill={fill} />;
+  return <CalculatorView fill={fill} />;
 }

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { isTypedLinks, readTyped, typed, typedLinks } from './bench-store';
+import { isTypedLinks, readTyped, typed, typedLinks } from './calculator-store';
 
 test.each([
   ['9', 9],

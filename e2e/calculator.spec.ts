@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { openView, studyId } from './journeys';
 
 test('a rate left out leaves a unit and no figure; put back it gives one; what was typed stays', async ({ page }) => {
-  await page.goto('/bench');
+  await page.goto('/calculator');
   const result = page.getByLabel('Parts per shift, result');
   await expect(result).toHaveText('2\u202f340 piece/shift');
   await page.getByRole('button', { name: 'Parts per shift, remove row 2' }).click();
@@ -19,8 +19,8 @@ test('a rate left out leaves a unit and no figure; put back it gives one; what w
   await expect(page.getByLabel('Parts per shift, row 1, value')).toHaveValue('nine');
 });
 
-test('the bench is filled from the lanes of an open study', async ({ page, request }) => {
-  await openView(page, await studyId(request, 'Tripod hub'), 'bench');
+test('the calculator is filled from the lanes of an open study', async ({ page, request }) => {
+  await openView(page, await studyId(request, 'Tripod hub'), 'calculator');
   const fill = (sheet: string, lane: string): Promise<string[]> =>
     page.getByLabel(`${sheet}: fill from a route of this study`).selectOption({ label: lane });
   await fill('Metal to melt for a lot', 'gravity die, ladled by hand');
@@ -33,7 +33,7 @@ test('the bench is filled from the lanes of an open study', async ({ page, reque
 });
 
 test('starts for a promise are more than the average says, and a wrong figure is named', async ({ page }) => {
-  await page.goto('/bench');
+  await page.goto('/calculator');
   const result = page.getByLabel('Castings to start for a promise, result');
   await expect(result).toContainText('114 castings');
   await expect(result).toContainText('the average alone gives 109');

@@ -8,7 +8,7 @@ import { keepHere, keptHere } from '../browser-store';
 import { fixed, whole } from '../format';
 import { FillFrom } from './fill-from';
 import { ResultLine } from './result-line';
-import { readTyped, typed } from './bench-store';
+import { readTyped, typed } from './calculator-store';
 
 interface Typed {
   readonly need: string;

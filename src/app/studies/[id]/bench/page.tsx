@@ -1,5 +1,0 @@
-import { StudyBench } from '@/ui/bench/study-bench';
-
-export default function Page() {
-  return <StudyBench />;
-}

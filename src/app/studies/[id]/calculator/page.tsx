@@ -1,0 +1,5 @@
+import { StudyCalculator } from '@/ui/calculator/study-calculator';
+
+export default function Page() {
+  return <StudyCalculator />;
+}
