@@ -15,7 +15,8 @@ const [passed, failed] =
 /** Tells on the error stream which journeys passed only at the second try. */
 const tellSecondTries = (suite) => {
   for (const spec of suite.specs ?? [])
-    if (spec.tests.some((t) => t.status === 'flaky')) console.error(`needed a second try: ${spec.file} › ${spec.title}`);
+    if (spec.tests.some((t) => t.status === 'flaky'))
+      console.error(`needed a second try: ${spec.file} › ${spec.title}`);
   for (const inner of suite.suites ?? []) tellSecondTries(inner);
 };
 if (report.stats !== undefined) for (const suite of report.suites ?? []) tellSecondTries(suite);
