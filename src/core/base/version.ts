@@ -2,4 +2,4 @@
  * Version of the computation. A decision freezes it beside its results; it rises whenever an
  * equation, a rule or a table of the core changes, so that a reopened record can say so.
  */
-export const CORE_VERSION = '1.3.0';
+export const CORE_VERSION = '2.0.0';

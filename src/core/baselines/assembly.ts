@@ -1,5 +1,5 @@
 import type { PartFacts } from '../part';
-import type { JointKind, RateSet } from '../rates';
+import type { JointKind, PieceKind, RateSet } from '../rates';
 import * as A from './equations/assembly';
 import * as J from './equations/joining';
 import { baselineOf } from './from-equations';
@@ -22,7 +22,18 @@ export function joiningOf(
   rates: RateSet,
 ): { readonly minutes: number; readonly joining: number; readonly hardware: number; readonly stocking: number } {
   const of: Record<string, number> = {};
-  const c: OfBaseline = { name: '', facts, alloy: facts.alloy, rates, q: NaN, lot: NaN, N: NaN, of, joining };
+  const c: OfBaseline = {
+    name: '',
+    facts,
+    alloy: facts.alloy,
+    rates,
+    q: NaN,
+    lot: NaN,
+    N: NaN,
+    of,
+    joining,
+    ground: false,
+  };
   const minutes = J.JOINING_MINUTES.value(c);
   of['joining'] = minutes;
   return {
@@ -52,7 +63,7 @@ export function fabricatedBaseline(facts: PartFacts, rates: RateSet): Baseline |
     rates,
     lotOf: (q) => q,
     joining: { joints: today.joints, parts: today.parts ?? 1 },
-    steps: [A.PIECES, A.METAL, ...JOINING, A.FLOOR, A.RETURNS],
+    steps: [A.PIECES, A.METAL, ...JOINING, A.FLOOR, A.RETURNS, A.UNITS, A.SHIFTS, A.MACHINES],
     tooling: A.TOOLING,
     unit: A.UNIT,
     total: A.TOTAL,
@@ -66,7 +77,8 @@ export function fabricatedBaseline(facts: PartFacts, rates: RateSet): Baseline |
       return { before: { ...made, ...one('hardware'), ...one('stocking') }, after: besides };
     },
     several: (c, figure) => {
-      const [, what, kind] = /^(joint|fixings)\.(.+)$/.exec(figure) ?? [];
+      const [, what, kind] = /^(joint|fixings|kind)\.(.+)$/.exec(figure) ?? [];
+      if (what === 'kind') return A.OF_KIND.working({ ...c, piece: kind as PieceKind });
       const count = kind === undefined ? undefined : c.joining.joints[kind as JointKind];
       if (kind === undefined || count === undefined) return null;
       const of = { ...c, kind: kind as JointKind, count };

@@ -1,3 +1,4 @@
+import { likely } from '../base/figures';
 import { describe, expect, test } from 'vitest';
 import { prepareStudy } from '../study';
 import { TRUNNION_ALLOY, trunnionBrief } from '../testing/trunnion-cap';
@@ -103,7 +104,105 @@ describe('stamped', () => {
     const bent = stampedBaseline(flat({ box_mm: [90, 60, 20] }), SHIPPED_RATES, lot);
     expect(of(bent, 'forms')).toBe(3);
     expect(of(bent, 'hours')).toBeCloseTo(40 + 6 + 3 * 18, 9);
-    expect(s.dayOf(4000)).toBeCloseTo(1.4 * (8 + 46 / 9 + 3 + 1), 9);
+    // 400 a year at 1.5 s a stroke: one press, one shift of 8 h of which 65 % are worked.
+    const { tStroke, capDay, buy } = SHIPPED_RATES.baselines.stamped;
+    const run = (4000 * likely(tStroke)) / 3600 / (8 * 0.65);
+    expect(s.dayOf(4000)).toBeCloseTo(1.4 * (likely(buy) + 46 / likely(capDay) + 3 + run), 9);
+  });
+});
+
+describe('stamped from cents', () => {
+  const blank = (more: object = {}) =>
+    partFacts(
+      briefOf({
+        ...bracket(),
+        alloy: 'steel-wcb',
+        geometry: {
+          ...bracket().geometry,
+          volume_cm3: 1 / 7.85,
+          area_cm2: 5.4,
+          box_mm: [20, 12, 0.8],
+          wallMin_mm: 0.8,
+          sectionMax_mm: 0.8,
+          projected_cm2: 2,
+          coredHoles: 1,
+          form: 'flat',
+        },
+        quantity: { perYear: 500_000, years: 5, lot: 10_000 },
+        ...more,
+      }),
+      { ...TRUNNION_ALLOY, family: 'steel', density_kg_m3: 7850, price_USD_kg: [0.9, 0.9, 0.9] },
+      SHIPPED_RATES,
+    ) as PartFacts;
+  const small = stampedBaseline(blank(), SHIPPED_RATES, () => 10_000);
+
+  test('a blank of a gram: stroke and tidying by the check, some cents in all', () => {
+    const piece = (figure: string) => small.working(figure, 900_000, 900_000)?.value ?? NaN;
+    expect(piece('finishing')).toBeCloseTo(0.00325, 9);
+    expect(piece('pours')).toBeCloseTo(0.0076, 4);
+    expect(small.unit(900_000)).toBeLessThan(0.05);
+  });
+  test('single dies for few, one strip tool where it has earned its price', () => {
+    const dies = small.working('hours', 1000, 1000)?.value ?? NaN;
+    const strip = small.working('hours', 1_000_000, 1_000_000)?.value ?? NaN;
+    expect(strip).toBeGreaterThan(dies);
+    expect(small.tooling(1_000_000)).toBeGreaterThan(small.tooling(1000));
+    expect(small.unit(1_000_000)).toBeLessThan(small.unit(1000));
+  });
+  test('T never falls, and neither tool ever costs more than the one that is taken', () => {
+    const thick = blank({ geometry: { ...blank().brief.geometry, box_mm: [400, 320, 0.8] } });
+    const wide = stampedBaseline(thick, SHIPPED_RATES, () => 10_000);
+    let last = 0;
+    for (let q = 1; q < 2e6; q = Math.ceil(q * 1.7)) {
+      expect(small.total(q)).toBeGreaterThanOrEqual(last);
+      last = small.total(q);
+    }
+    // A strip wider than a strip tool takes is stamped by single dies at any quantity.
+    expect(wide.tooling(1_000_000)).toBe(wide.tooling(10));
+  });
+  test('silver comes as strip; its skeleton goes back at its worth', () => {
+    const silver = prepareStudy(
+      briefOf({ ...bracket(), alloy: 'ag-925', geometry: blank().brief.geometry }),
+    ).baselines.find((b) => b.id === 'stamped');
+    expect(silver?.barred).toBeNull();
+    const w = silver?.working('metal', 100, 100);
+    expect(w?.symbols.map((s) => s.symbol)).toContain('kChip');
+  });
+  test('a year’s pieces fit a year, with shifts first and then presses; a study may say what there is', () => {
+    const many = blank({ quantity: { perYear: 9_000_000, years: 1, lot: 100_000 } });
+    const busy = stampedBaseline(many, SHIPPED_RATES, () => 100_000);
+    const at = (b: Baseline, figure: string) => b.working(figure, 1000, 1000)?.value ?? NaN;
+    expect(at(busy, 'shifts')).toBe(2);
+    expect(at(busy, 'machines')).toBeGreaterThan(1);
+    const one = blank({
+      quantity: { perYear: 9_000_000, years: 1, lot: 100_000, capacity: { stamped: { presses: 1, shifts: 1 } } },
+    });
+    const slow = stampedBaseline(one, SHIPPED_RATES, () => 100_000);
+    expect(at(slow, 'machines')).toBe(1);
+    expect(slow.dayOf(9_000_000)).toBeGreaterThan(busy.dayOf(9_000_000));
+  });
+});
+
+describe('metals that are ground', () => {
+  const hard = (more: object = {}, alloy: object = {}) =>
+    machinedBaseline(
+      partFacts(briefOf({ ...bracket(), ...more }), { ...TRUNNION_ALLOY, ...alloy }, SHIPPED_RATES) as PartFacts,
+      SHIPPED_RATES,
+      lot,
+    );
+  test('take three times the minutes, and the price of a few shops', () => {
+    const [cut, ground] = [hard(), hard({ needs: { hardness_HRC: 58 } })];
+    expect(of(ground, 'cutting')).toBeCloseTo(3 * of(cut, 'cutting'), 9);
+    expect(of(ground, 'K')).toBeCloseTo(1.35 * of(cut, 'K'), 9);
+    expect(ground.warning).toBe('Ground or sparked, not cut.');
+    expect(cut.warning).toBeNull();
+    expect(hard({ needs: { hardness_HRC: 45 } }).warning).toBeNull();
+    expect(hard({}, { machinability: 4 }).warning).not.toBeNull();
+  });
+  test('reach no undercut and no passage', () => {
+    const undercut = { geometry: { ...bracket().geometry, undercuts: 1 } };
+    expect(hard({ ...undercut, needs: { hardened: true } }).barred).toContain('wheel');
+    expect(hard(undercut).barred).toBeNull();
   });
 });
 
@@ -117,7 +216,7 @@ describe('today’s assembly', () => {
   test('the brief’s own figure goes before the computed one', () => {
     expect(fabricatedBaseline(today({ cost_USD: 168 }), SHIPPED_RATES)?.unit(100)).toBe(168);
     const computed = fabricatedBaseline(today({}), SHIPPED_RATES);
-    const minutes = 10 * 4 + 2 * 1.2 + 1.5 * 6;
+    const minutes = 10 * 4 + 2 * 1.2 + 1.5 * 6 * (Math.cbrt(90 * 60 * 40) / 100);
     const m = 60 * 2.68e-3;
     const sum = 7 * 4 + m * 3.2 * 2.2 + (minutes / 60) * 36 + (10 * 0.25 + 2 * 0.35) + 0.25 * 7;
     expect(computed?.unit(100)).toBeCloseTo(1.15 * 1.12 * sum, 9);

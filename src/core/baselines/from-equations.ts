@@ -18,6 +18,8 @@ export interface Recipe {
   readonly rates: RateSet;
   readonly lotOf: (q: number) => number;
   readonly joining?: Joining;
+  readonly ground?: boolean;
+  readonly warning?: string | null;
   /** Figures that do not hang on the quantity, each after those it reads. */
   readonly steps: readonly Step[];
   readonly tooling: Step;
@@ -48,6 +50,7 @@ export function baselineOf(recipe: Recipe): Baseline {
     N: NaN,
     of,
     joining: recipe.joining ?? NO_JOINTS,
+    ground: recipe.ground ?? false,
   };
   const steps = [PRICE_FACTOR, ...recipe.steps];
   for (const step of steps) of[nameOf(step)] = step.value(start);
@@ -64,6 +67,7 @@ export function baselineOf(recipe: Recipe): Baseline {
     name,
     barred,
     fix,
+    warning: recipe.warning ?? null,
     tooling: (q) => tooling.value(at(q)),
     unit: (q) => unit.value(at(q)),
     total: (q) => known(whole(q), 'total'),

@@ -1,3 +1,4 @@
+import { likely } from '../base/figures';
 import type { PartFacts } from '../part';
 import type { RateSet } from '../rates';
 import { DETAIL, DETAILS } from './equations/details';
@@ -19,12 +20,15 @@ const MACHINED_MAX_KG = 60;
  * machinedBaseline(facts, rates, () => 100).id // 'machined'
  */
 export function machinedBaseline(facts: PartFacts, rates: RateSet, lotOf: (q: number) => number): Baseline {
+  const isGround = groundOnly(facts, rates);
   const barred =
     facts.nP > MACHINED_MAX_PASSAGES
       ? `${facts.nP} inner passages cannot be reached by a cutter (at most ${MACHINED_MAX_PASSAGES}).`
       : facts.m > MACHINED_MAX_KG
         ? `${facts.m.toFixed(1)} kg is more than is cut from one billet (at most ${MACHINED_MAX_KG} kg).`
-        : null;
+        : isGround && facts.nU + facts.nP > 0
+          ? 'This metal is ground or sparked, and a wheel does not reach undercuts and passages.'
+          : null;
   const details = solidDetails(facts, rates);
   return baselineOf({
     id: 'machined',
@@ -34,9 +38,12 @@ export function machinedBaseline(facts: PartFacts, rates: RateSet, lotOf: (q: nu
     facts,
     rates,
     lotOf,
+    ground: isGround,
+    warning: isGround ? 'Ground or sparked, not cut.' : null,
     steps: [
       ...[M.STOCK, M.STOCK_MASS, M.REMOVAL, M.SETUPS, ofDetails(details), M.CUTTING, M.MINUTES],
       ...[M.METAL, M.MACHINING, M.FINISHING, M.HEAT_TREATMENT, M.INSPECTION, M.PIECE, M.SET_UP, M.PROGRAMMING],
+      ...[M.UNITS, M.SHIFTS, M.MACHINES],
     ],
     tooling: M.TOOLING,
     unit: M.UNIT,
@@ -61,6 +68,16 @@ export function machinedBaseline(facts: PartFacts, rates: RateSet, lotOf: (q: nu
       return detail === undefined ? null : DETAIL.working({ ...c, detail });
     },
   });
+}
+
+/** Whether a metal is ground or sparked instead of cut (9.4a): too hard for a cutter as it is, or hardened first. */
+function groundOnly({ alloy, brief: { needs } }: PartFacts, rates: RateSet): boolean {
+  const { machBelow, hardness_HRC } = rates.baselines.machined.ground;
+  return (
+    alloy.machinability < likely(machBelow) ||
+    needs.hardened === true ||
+    (needs.hardness_HRC ?? 0) > likely(hardness_HRC)
+  );
 }
 
 /** The seconds of all features and holes, as one of the steps. */

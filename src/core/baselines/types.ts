@@ -11,8 +11,10 @@ export interface Baseline {
   readonly name: string;
   /** Why it cannot be done, or null. */
   readonly barred: string | null;
-  /** The fix for a barred baseline, or what makes it dear. */
+  /** The fix for a barred baseline, or what makes it expensive. */
   readonly fix: string | null;
+  /** What is out of the ordinary with it, or null. */
+  readonly warning: string | null;
   /** Tooling part of T(q). */
   tooling(q: number): number;
   /** Price of a piece of the usual lot. */
@@ -52,6 +54,8 @@ export interface OfBaseline extends OfPart {
   readonly lot: number;
   /** Pieces whose day is asked for. */
   readonly N: number;
+  /** Ground or sparked instead of cut. */
+  readonly ground: boolean;
   /** What was worked out before. */
   readonly of: Figures;
   readonly joining: Joining;

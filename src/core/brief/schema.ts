@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { plainDateSchema } from '../base/plain-date-schema';
+import { COATINGS } from './coatings.data';
 import { OPERATION_WORDS } from './operations.data';
 
 /** A figure that may not be known yet. Missing and null mean the same: not known. */
@@ -63,6 +64,17 @@ const boxSides = z.tuple([
   z.number().positive().max(10_000),
   z.number().positive().max(10_000),
 ]);
+
+const atWork = z.number().int().min(1).max(1000).optional();
+const shifts = z.number().int().min(1).max(4).optional();
+const coating = z.enum(COATINGS);
+/** A piece counted by the way it is made. */
+const partKinds = z.strictObject({
+  cut: z.number().int().min(0).max(10_000).optional(),
+  turned: z.number().int().min(0).max(10_000).optional(),
+  stamped: z.number().int().min(0).max(10_000).optional(),
+  bought: z.number().int().min(0).max(10_000).optional(),
+});
 
 const whole = z.number().int().min(0).max(1e9);
 
@@ -160,6 +172,8 @@ export const briefSchema = z.strictObject({
         .nullish()
         .transform((v) => v ?? null),
       form: z.enum(['prismatic', 'round', 'flat']).default('prismatic'),
+      /** One plain flat face may lie open to the air. */
+      flatFace: z.boolean().optional(),
     })
     .prefault({}),
   quantity: z
@@ -177,11 +191,26 @@ export const briefSchema = z.strictObject({
         .nullish()
         .transform((v) => v ?? null),
       variants: z.number().int().min(1).max(100).optional(),
+      /** Machines, presses, people and shifts that a way without a casting has, where that is known. */
+      capacity: z
+        .strictObject({
+          machined: z.strictObject({ machines: atWork, shifts: shifts }).optional(),
+          stamped: z.strictObject({ presses: atWork, shifts: shifts }).optional(),
+          fabricated: z.strictObject({ people: atWork }).optional(),
+        })
+        .optional(),
     })
     .prefault({}),
   features: z.array(featureSchema).max(200).default([]),
   holes: z.array(holeSchema).max(200).default([]),
-  surface: z.strictObject({ Ra_um: size(50), cosmetic: flag, polishAllowed: z.boolean().default(false) }).prefault({}),
+  surface: z
+    .strictObject({
+      Ra_um: size(50),
+      Rq_um: z.number().positive().max(60).optional(),
+      cosmetic: flag,
+      polishAllowed: z.boolean().default(false),
+    })
+    .prefault({}),
   needs: z
     .strictObject({
       environment: z
@@ -200,6 +229,18 @@ export const briefSchema = z.strictObject({
       cosmeticFace: flag,
       nonMagnetic: z.boolean().optional(),
       coated: z.boolean().default(false),
+      /** Coats asked for; coated without any named is painted. */
+      coating: z
+        .union([coating, z.array(coating).max(8)])
+        .transform((given) => (Array.isArray(given) ? given : [given]))
+        .optional(),
+      /** A bath with hexavalent chromium is asked for. */
+      chromate: z.boolean().optional(),
+      gasTest: z.boolean().optional(),
+      hardened: z.boolean().optional(),
+      hardness_HRC: z.number().positive().max(72).optional(),
+      /** How fast, and from where, the part must cool. */
+      grain: z.enum(['normal', 'fine', 'directional']).optional(),
       xray: z.boolean().default(false),
     })
     .prefault({}),
@@ -210,6 +251,8 @@ export const briefSchema = z.strictObject({
       joints: joints.prefault({}),
       cost_USD: size(1e7),
       partCost_USD: size(1e7),
+      partKinds: partKinds.optional(),
+      repairPerYear_USD: z.number().min(0).max(1e7).optional(),
       /** Floor its joining takes, and what comes back of it: shown as lines of today's way. */
       floor_m2: size(1e5),
       returns_pct: known(z.number().min(0).max(90)),
@@ -289,6 +332,23 @@ export const briefSchema = z.strictObject({
     .nullish()
     .transform((v) => v ?? null),
   model: modelSchema.nullish().transform((v) => v ?? null),
+  /** Who makes the cores. */
+  cores: z.strictObject({ maker: z.enum(['caster', 'hand', 'bought']).optional() }).optional(),
+  /** A tool that is there already. */
+  tool: z
+    .strictObject({
+      variant: z.string().min(1).max(60),
+      state: z.enum(['owned', 'borrowed', 'shared']),
+      /** Shots it has left; its whole life where nothing is said. */
+      lifeLeft: z.number().int().min(0).max(1e8).optional(),
+      fitUp_USD: z.number().min(0).max(1e7).optional(),
+      /** Share of a new tool that this part pays for. */
+      share: z.number().min(0).max(1).optional(),
+      storagePerYear_USD: z.number().min(0).max(1e7).optional(),
+    })
+    .optional(),
+  /** Another way to make the tool of one lane. */
+  toolOption: z.strictObject({ variant: z.string().min(1).max(60), id: z.string().min(1).max(40) }).optional(),
   bends: z.number().int().min(0).max(100).optional(),
   machiningSetups: z.number().int().min(0).max(50).optional(),
   /** Paths of fields that still hold a default nobody has confirmed. */

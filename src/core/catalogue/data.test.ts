@@ -14,9 +14,9 @@ function figuresIn(node: unknown, path: string): [string, { v: never; basis?: st
   return Object.entries(node).flatMap(([k, x]) => figuresIn(x, `${path}.${k}`));
 }
 
-test('nine routes and eighteen lanes, each with money and time', () => {
+test('nine routes and nineteen lanes, each with money and time', () => {
   expect(ROUTES).toHaveLength(9);
-  expect(LANES).toHaveLength(18);
+  expect(LANES).toHaveLength(19);
   for (const lane of LANES) expect(SHIPPED_RATES.variants[lane.id], lane.id).toBeDefined();
   expect(Object.keys(SHIPPED_RATES.variants).sort()).toEqual(LANES.map((l) => l.id).sort());
 });

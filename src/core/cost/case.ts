@@ -1,7 +1,7 @@
 import type { Working } from '../equations';
 import { COST_EQUATIONS, type Worth } from './equations';
 import { cleanLot, lotCost, lotRun } from './lot';
-import { laneMoney, toolingLines, type ProgrammeCost } from './total';
+import { laneMoney, toolingLines, wearOf, type ProgrammeCost } from './total';
 import type { LotPart, OfProgramme } from './types';
 
 /** A lane's money at one quantity, with all that any of its equations reads. */
@@ -24,6 +24,8 @@ export interface MoneyCase extends OfProgramme {
   readonly kNew: number;
   readonly learnPieces: number;
   readonly life: number;
+  readonly lifeFactor: number;
+  readonly lifeLeft: number | null;
   readonly worth: Worth | null;
   readonly tooling: number;
   readonly total: number;
@@ -63,7 +65,7 @@ export function moneyCase(cost: ProgrammeCost, q: number): MoneyCase {
     full: split.freshFull + split.settledFull,
     kNew: split.freshFull,
     learnPieces: model.learnPieces,
-    life: model.life,
+    ...wearOf(model),
     worth: cost.worth(split),
     tooling: money.tooling,
     total: money.total,

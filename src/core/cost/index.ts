@@ -3,7 +3,7 @@ export { laneModel } from './lane-model';
 export { overridePlan, layoutPlan, layoutPlans, mostPositions, positionLimits } from './layout';
 export { cleanLot, lotCost, lotRun } from './lot';
 export { lotsByYear, lotsOf, splitLots, worthOfYears } from './lots';
-export { laneMoney, ProgrammeCost, replacementSets, toolingLines } from './total';
+export { laneMoney, ProgrammeCost, replacementSets, toolingLines, wearOf } from './total';
 export {
   LINE_IDS,
   type LaneInputs,

@@ -1,10 +1,11 @@
 import { likely } from '../base/figures';
-import type { LanePart, PartFacts } from '../part';
+import { hazardsOf, coatsOf, tightnessOf, type LanePart, type PartFacts } from '../part';
 import type { RateSet } from '../rates';
 import type { Lane } from '../catalogue/routes';
 import type { Screening } from '../screening';
+import { COAT_LOT, COAT_PIECE, HELD_KG, HELD_LOT } from './equations/coats';
 import { FINISH, HEAT, INSPECTED, LOOK, MACHINED, MADE, MEASURE, PRICE_FACTOR, SCRAP, SET_UP } from './equations/piece';
-import { MELTING } from './equations/pour';
+import { MELTING, MOULD_LOSS } from './equations/pour';
 import type { LaneInputs, LaneModel, Stages, Uncosted } from './types';
 
 /** Stages of a lane at one state of scrap (equations 2.3 and 7.3). */
@@ -43,8 +44,15 @@ export function laneModel(
   if (Y === undefined || life === undefined) return { uncosted: 'No yield or tool life is known for this metal here.' };
   if (v.cycle !== undefined && facts.t === null) return { uncosted: 'The die cycle needs geometry.sectionMax_mm.' };
   if (screening.F1_MN === null) return { uncosted: 'The clamp needs geometry.projected_cm2.' };
+  const dwell = v.cycle === undefined ? 0 : likely(family.dwell?.[v.cycle.film]);
+  if (v.cycle !== undefined && dwell === 0)
+    return { uncosted: 'It is not known how long this metal stays in such a mould.' };
   const g = rates.global;
-  const { alloy } = facts;
+  const { alloy, brief } = facts;
+  const { undercut } = capability;
+  const grain = brief.needs.grain;
+  const held = brief.tool?.variant === lane.id ? brief.tool : null;
+  const option = brief.toolOption?.variant === lane.id ? (v.toolOptions?.[brief.toolOption.id] ?? null) : null;
   const model: Draft = {
     lane,
     facts,
@@ -67,13 +75,28 @@ export function laneModel(
     toolFactor: 1 + likely(g.mk),
     cores: v.coreRule.perPassage * facts.nP + v.coreRule.perUndercut * facts.nU + v.coreRule.perHole * part.nHc,
     sMach: part.nSet > 0 ? likely(v.stage.sMach) : 0,
-    leak: facts.brief.needs.pressureTight === true ? 0.01 * (5 - capability.pressureTight.v) : 0,
+    leak:
+      brief.needs.pressureTight === true
+        ? 0.01 * (5 - tightnessOf(capability.pressureTight.v, brief, rates.coatings))
+        : 0,
     price: alloy.price_USD_kg[1],
     meltLoss: alloy.meltLoss_pct[1] / 100,
     kRet: likely(family.kRet),
     omega: likely(v.stage.omega),
     cRw: likely(v.stage.cRw),
     sampleShare: likely(g.sampleShare),
+    dwell,
+    nX: Math.max(0, facts.nU - undercut.max),
+    extraMin: undercut.extraMin?.v[1] ?? 0,
+    extraLoss: undercut.extraLoss ?? 0,
+    mouldLoss: NaN,
+    condition: rates.conditions[`${lane.route.id}|${facts.family}`] ?? null,
+    grain: grain === undefined || grain === 'normal' ? null : rates.grain[grain],
+    coats: coatsOf(brief),
+    hazards: hazardsOf(alloy, brief, rates.containment),
+    option,
+    atHand: held,
+    kBuy: brief.cores?.maker === 'bought' ? likely(rates.coreMaker.bought.kBuy) : 1,
     K: NaN,
     settled: IDEAL,
     fresh: IDEAL,
@@ -84,8 +107,13 @@ export function laneModel(
     measure: NaN,
     melting: NaN,
     setUp: NaN,
+    coatPiece: NaN,
+    coatLot: NaN,
+    heldLot: NaN,
+    heldKg: NaN,
   };
   const of = { model };
+  model.mouldLoss = MOULD_LOSS.value(of);
   model.K = PRICE_FACTOR.value(of);
   model.settled = stagesOf(model, false);
   model.fresh = stagesOf(model, true);
@@ -95,5 +123,9 @@ export function laneModel(
   model.measure = MEASURE.value(of);
   model.melting = MELTING.value(of);
   model.setUp = SET_UP.value(of);
+  model.coatPiece = COAT_PIECE.value(of);
+  model.coatLot = COAT_LOT.value(of);
+  model.heldLot = HELD_LOT.value(of);
+  model.heldKg = HELD_KG.value(of);
   return model;
 }

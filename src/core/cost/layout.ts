@@ -6,6 +6,7 @@ import {
   CYCLE,
   DIE_CYCLE,
   KNOCK_OUT,
+  LOST_PLACES,
   MOULD,
   MOULD_VOLUME,
   PER_POUR,
@@ -18,11 +19,10 @@ import { FIRST_TOOL, TOOL_HOURS, UPKEEP } from './equations/tooling';
 import type { LaneModel, LayoutPlan } from './types';
 
 /**
- * Most positions tried where a lane allows any count; all counts up to it are tried. Were only round counts and the
- * largest that fits tried, asking less of a part could make it dearer: a smaller part that takes one position more
- * would no longer be tried at the count it had. Basis: assumed; no route of the data takes more.
+ * Counts of positions that are tried where a lane allows any, together with the largest that fits. Basis: assumed; a
+ * foundry lays out round numbers, and not the one count that just escapes a step of the tables.
  */
-const MOST_TRIED = 120;
+const ROUND_COUNTS = [1, 2, 3, 4, 6, 8, 10, 12, 16, 20, 24, 30, 36, 48, 60, 80, 100, 120] as const;
 
 /**
  * The largest number of positions each limit allows (equation 4.1), each at least 1.
@@ -68,7 +68,7 @@ export function layoutPlans(model: LaneModel): LayoutPlan[] {
   const most = mostPositions(model);
   const counts =
     layout.nAllowed === 'any'
-      ? Array.from({ length: Math.min(most, MOST_TRIED) }, (_, i) => i + 1)
+      ? [...ROUND_COUNTS.filter((n) => n < most), most]
       : layout.nAllowed.filter((n) => n <= most);
   if (counts.length === 0) counts.push(1);
   // A tool of as many cavities is the same tool however many positions a pour has.
@@ -108,6 +108,7 @@ export function layoutPlan(model: LaneModel, n: number, nt: number, tool?: Tool)
   const plan: Draft = {
     n,
     nt,
+    nL: 0,
     Ht: NaN,
     C1: NaN,
     M: NaN,
@@ -125,6 +126,7 @@ export function layoutPlan(model: LaneModel, n: number, nt: number, tool?: Tool)
     castingsPerPour: NaN,
   };
   const of = { model, plan };
+  plan.nL = LOST_PLACES.value(of);
   plan.Ht = tool?.Ht ?? TOOL_HOURS.value(of);
   plan.C1 = tool?.C1 ?? FIRST_TOOL.value(of);
   plan.upkeep = tool?.upkeep ?? UPKEEP.value(of);

@@ -16,7 +16,7 @@ export function lotRun(model: LaneModel, plan: LayoutPlan, stages: Stages, Q: nu
     castings,
     filled,
     kg: MELTED.value({ model, plan, filled }),
-    shots: SHOTS.value({ model, plan, filled, castings }),
+    shots: SHOTS.value({ model, plan, filled }),
   };
 }
 
@@ -50,7 +50,7 @@ export class Lots {
   private readonly castings: Readied<'Q'>;
   private readonly pours: Readied<'Q'>;
   private readonly melted: Readied<'Pw'>;
-  private readonly shotsOf: Readied<'Pw' | 'NB'>;
+  private readonly shotsOf: Readied<'Pw'>;
   private readonly lot: Readied<'Q' | 'Pw' | 'kg' | 'NB' | 'shots'>;
 
   constructor(model: LaneModel, plan: LayoutPlan, stages: Stages) {
@@ -71,7 +71,7 @@ export class Lots {
     values.NB = castings.value();
     values.Pw = melted.values.Pw = pours.value();
     values.kg = melted.value();
-    values.shots = this.shots(values.Pw, values.NB);
+    values.shots = this.shots(values.Pw);
     return lot.value();
   }
 
@@ -80,9 +80,8 @@ export class Lots {
     return this.lot.values.shots;
   }
 
-  private shots(Pw: number, NB: number): number {
+  private shots(Pw: number): number {
     this.shotsOf.values.Pw = Pw;
-    this.shotsOf.values.NB = NB;
     return this.shotsOf.value();
   }
 }

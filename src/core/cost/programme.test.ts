@@ -132,12 +132,15 @@ describe('lots', () => {
     );
   });
 
+  const lives = (life: number) => ({ life, option: null, atHand: null });
   test('a set is bought when the shot after its last is needed, not before', () => {
-    expect(replacementSets(0, 100)).toBe(0);
-    expect(replacementSets(100, 100)).toBe(0);
-    expect(replacementSets(101, 100)).toBe(1);
-    expect(replacementSets(200, 100)).toBe(1);
-    expect(replacementSets(0.1 + 0.2, 0.3)).toBe(0);
+    expect(replacementSets(0, lives(100))).toBe(0);
+    expect(replacementSets(100, lives(100))).toBe(0);
+    expect(replacementSets(101, lives(100))).toBe(1);
+    expect(replacementSets(200, lives(100))).toBe(1);
+    expect(replacementSets(0.1 + 0.2, lives(0.3))).toBe(0);
+    const left = { ...lives(100), atHand: { variant: 'x', state: 'owned' as const, lifeLeft: 30 } };
+    expect([30, 31, 130, 131].map((shots) => replacementSets(shots, left) + 0)).toEqual([0, 1, 1, 2]);
   });
 });
 

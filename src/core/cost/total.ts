@@ -8,7 +8,9 @@ import {
   PROGRAMME_SHOTS,
   REPLACEMENT_SETS,
   REPLACEMENTS,
+  STORAGE,
   TOOLING,
+  type Wear,
 } from './equations/tooling';
 import { cleanLot, lotCost, lotRun, Lots } from './lot';
 import { isNewAfter, splitLots, worthOf } from './lots';
@@ -23,12 +25,26 @@ import {
 } from './types';
 
 /**
- * Replacement sets for a number of shots, where one set lives for so many (equation 5.3).
+ * Replacement sets for a number of shots (equations 5.3 and 5.8).
+ * @param model how long a set lives, and what a tool at hand has left
+ * @example
+ * replacementSets(25_000, { life: 10_000, option: null, atHand: null }) // 2
+ */
+export const replacementSets = (
+  shots: number,
+  { life, option, atHand }: Pick<LaneModel, 'life' | 'option' | 'atHand'>,
+): number => REPLACEMENT_SETS.value({ shots, ...wearOf({ life, option, atHand }) });
+
+/**
+ * How long a set lives, and what a tool at hand has left: its whole life where nothing is said.
  *
  * @example
- * replacementSets(25_000, 10_000) // 2
+ * wearOf({ life: 100, option: null, atHand: null }).lifeLeft // null
  */
-export const replacementSets = (shots: number, life: number): number => REPLACEMENT_SETS.value({ shots, life });
+export function wearOf({ life, option, atHand }: Pick<LaneModel, 'life' | 'option' | 'atHand'>): Omit<Wear, 'shots'> {
+  const lifeFactor = option === null ? 1 : likely(option.lifeFactor);
+  return { life, lifeFactor, lifeLeft: atHand == null ? null : (atHand.lifeLeft ?? life * lifeFactor) };
+}
 
 /** What the lots of a programme come to: shots, and money in USD before the price factor. */
 interface LotSums {
@@ -44,7 +60,7 @@ interface AtQuantity {
   readonly q: number;
   readonly lot: number;
   readonly split: LotSplit;
-  /** Fixtures and gauges, USD, mark-up included. */
+  /** Fixtures, gauges and the keeping of a tool, USD, mark-up included. */
   readonly fixed: number;
 }
 /** The quantity a lane was last looked at: one board asks every layout of it for the same. */
@@ -55,7 +71,7 @@ function atQuantity(model: LaneModel, lot: number, q: number): AtQuantity {
   if (last?.q === q && last.lot === lot) return last;
   const of = { model, q, fx: 1 };
   const split = splitLots(model.learnPieces, lot, q);
-  const made = { q, lot, split, fixed: FIXTURES.value(of) + GAUGES.value(of) };
+  const made = { q, lot, split, fixed: FIXTURES.value(of) + GAUGES.value(of) + STORAGE.value(of) };
   LAST.set(model, made);
   return made;
 }
@@ -74,6 +90,7 @@ function readyTotal({ model, plan, lot, lotOf }: ProgrammeCost) {
     rest: REST.ready(of),
     fixtures: FIXTURES.ready(of),
     gauges: GAUGES.ready(of),
+    storage: STORAGE.ready(of),
     shots: PROGRAMME_SHOTS.ready({ model, split, shotsOf: { ...lotOf.shots, rest: 0 } }),
     firstTools: FIRST_TOOLS.value(of),
     oneSet: REPLACEMENTS.value({ ...of, sets: 1 }),
@@ -139,9 +156,9 @@ export class ProgrammeCost {
     total.rest = shots.rest = rest;
     total.lotRest = rest > 0 ? lots.cost(rest) : 0;
     shots.srest = rest > 0 ? lots.lastShots : 0;
-    r.fixtures.values.q = r.gauges.values.q = q;
-    const sets = replacementSets(r.shots.value(), model.life);
-    total.tools = r.firstTools + sets * r.oneSet + r.fixtures.value() + r.gauges.value();
+    r.fixtures.values.q = r.gauges.values.q = r.storage.values.q = q;
+    const sets = replacementSets(r.shots.value(), model);
+    total.tools = r.firstTools + sets * r.oneSet + (r.fixtures.value() + r.gauges.value() + r.storage.value());
     return r.total.value();
   }
 
@@ -153,7 +170,7 @@ export class ProgrammeCost {
   private once(q: number): number {
     const { model, plan } = this;
     const { split, shotsOf, lotOf } = this.lots(q);
-    const sets = replacementSets(PROGRAMME_SHOTS.value({ model, split, shotsOf }), model.life);
+    const sets = replacementSets(PROGRAMME_SHOTS.value({ model, split, shotsOf }), model);
     const of = { model, plan, q, fx: 1, sets };
     const { fixed } = atQuantity(model, this.lot, q);
     const tooling = FIRST_TOOLS.value(of) + (sets > 0 ? REPLACEMENTS.value(of) : 0) + fixed;
@@ -198,7 +215,7 @@ export function toolingLines(
 ): { readonly tools: ToolingLines; readonly sets: number; readonly shots: number } {
   const { model, plan } = cost;
   const shots = cost.shots(cost.lots(q));
-  const sets = replacementSets(shots, model.life);
+  const sets = replacementSets(shots, model);
   const of = { model, plan, q, fx };
   return {
     tools: {
@@ -206,6 +223,7 @@ export function toolingLines(
       replacementSets: REPLACEMENTS.value({ ...of, sets }),
       fixtures: FIXTURES.value(of),
       gauges: GAUGES.value(of),
+      storage: STORAGE.value(of),
     },
     sets,
     shots,

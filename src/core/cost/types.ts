@@ -1,5 +1,6 @@
 import type { LanePart, PartFacts } from '../part';
-import type { FamilyRates, RateSet, VariantRates } from '../rates';
+import type { Brief } from '../brief';
+import type { CoatingId, FamilyRates, HazardId, RateSet, ToolOption, VariantRates } from '../rates';
 import type { Lane } from '../catalogue/routes';
 import type { Screening } from '../screening';
 
@@ -51,6 +52,26 @@ export interface LaneInputs {
   readonly omega: number;
   readonly cRw: number;
   readonly sampleShare: number;
+  /** Freezing and cooling in the die by section, s/mm; 0 where no die is cycled. */
+  readonly dwell: number;
+  /** Undercuts over the usual most (nX), and what each adds: minutes a casting, share of moulds. */
+  readonly nX: number;
+  readonly extraMin: number;
+  readonly extraLoss: number;
+  /** Share of moulds lost before pouring (μ); 0 for dies and discs. */
+  readonly mouldLoss: number;
+  /** What a pour under conditions adds; null for a metal that is poured without any. */
+  readonly condition: RateSet['conditions'][string] | null;
+  /** What the grain asked for adds; null for a usual one. */
+  readonly grain: RateSet['grain']['fine'] | null;
+  readonly coats: readonly CoatingId[];
+  readonly hazards: readonly HazardId[];
+  /** Another way the tool is made; null for the usual one. */
+  readonly option: ToolOption | null;
+  /** The tool that is there already; null where one is made. */
+  readonly atHand: Brief['tool'] | null;
+  /** Factor on the money of cores; 1 for those made in the house. */
+  readonly kBuy: number;
 }
 
 /** All of a lane's money that depends neither on the layout nor on the quantity. */
@@ -70,6 +91,11 @@ export interface LaneModel extends LaneInputs {
   readonly melting: number;
   /** Set-up of one lot, USD. */
   readonly setUp: number;
+  /** Coats, USD a piece and a lot; containment and conditions, USD a lot and a kilogram melted. */
+  readonly coatPiece: number;
+  readonly coatLot: number;
+  readonly heldLot: number;
+  readonly heldKg: number;
 }
 
 /** What a lane lacks to be costed: capability figures for the metal, or brief fields. */
@@ -83,6 +109,8 @@ export interface LayoutPlan {
   readonly n: number;
   /** Cavities of the tool (nt); 0 where nothing is cut. */
   readonly nt: number;
+  /** Usual lost places of a pour (n_L). */
+  readonly nL: number;
   /** Tool hours (Hₜ). */
   readonly Ht: number;
   /** First tool (C₁), USD. */
@@ -106,7 +134,7 @@ export interface LayoutPlan {
   readonly upkeep: number;
   /** USD a pour: pour, and the metal melted for it less its return. */
   readonly perPour: number;
-  /** Good castings a pour with misruns taken off: n(1 − λ). */
+  /** Good castings a pour, lost places and misruns taken off: (n − n_L)(1 − λ). */
   readonly castingsPerPour: number;
 }
 
@@ -137,6 +165,8 @@ export interface ToolingLines {
   readonly replacementSets: number;
   readonly fixtures: number;
   readonly gauges: number;
+  /** Keeping a tool that was there already; 0 for a new one. */
+  readonly storage: number;
 }
 
 export const LINE_IDS = [
@@ -148,6 +178,8 @@ export const LINE_IDS = [
   'heatTreatment',
   'machining',
   'inspection',
+  'coat',
+  'containment',
   'upkeep',
   'scrapAndRework',
 ] as const;

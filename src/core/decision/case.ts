@@ -178,7 +178,14 @@ function againstTime(board: Board, lane: BoardLane): Argument[] {
   return out;
 }
 
-const WEIGHT_OF_RULE = { tight: 0.09, 'not-known': 0.25, 'second-operation': 0.02, fits: 0, blocked: 1 } as const;
+const WEIGHT_OF_RULE = {
+  tight: 0.09,
+  special: 0.18,
+  'not-known': 0.25,
+  'second-operation': 0.02,
+  fits: 0,
+  blocked: 1,
+} as const;
 
 function againstRules(lane: BoardLane): Argument[] {
   const second = lane.findings.filter((f) => f.status === 'second-operation');
@@ -196,7 +203,7 @@ function againstRules(lane: BoardLane): Argument[] {
           ),
         ];
   const rules = lane.findings
-    .filter((f) => f.status === 'tight' || f.status === 'not-known' || f.status === 'blocked')
+    .filter((f) => f.status !== 'fits' && f.status !== 'second-operation')
     .map((f) => {
       const head = f.subject
         ? explain`${figure(f.subject, lane.id, null)}: ${f.reason}`

@@ -1,5 +1,6 @@
 import { ceilGuarded } from '../base/checks';
 import { refuse } from '../base/errors';
+import { power } from '../base/power';
 import { parseExpression, type Expr, type ListOp } from './expression';
 
 /** What the symbols of an equation stand for: one number each, or a list of numbers. */
@@ -22,6 +23,13 @@ export function least(list: readonly number[]): number {
   let low = Infinity;
   for (const x of list) if (x < low) low = x;
   return low;
+}
+
+/** The most of a list; 0 of an empty one. */
+export function most(list: readonly number[]): number {
+  let high = 0;
+  for (const x of list) if (x > high) high = x;
+  return high;
 }
 
 /**
@@ -67,11 +75,13 @@ function of(e: Expr): Run {
       return (v) => Math.floor(a(v));
     case 'on':
       return (v) => on(a(v));
+    case 'pow':
+      return (v) => power(a(v), b(v));
   }
 }
 
 function ofList(op: ListOp, name: string): Run {
-  const fold = op === 'sum' ? sum : least;
+  const fold = { sum, least, most }[op];
   return (v) => {
     const list = v[name];
     return Array.isArray(list) ? fold(list as readonly number[]) : refuse('E_KEY', 'symbol', name, 'a list of numbers');

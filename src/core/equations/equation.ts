@@ -75,7 +75,7 @@ export function runOf(expression: string): Run {
 }
 
 const NAME = /[A-Za-z_]\w*/g;
-const LIST = /\b(sum|least)\((\w+)\)/g;
+const LIST = /\b(sum|least|most)\((\w+)\)/g;
 
 /**
  * Readies the equations of a room. @returns a function that makes an equation of its definition
@@ -184,6 +184,7 @@ function printed(form: string, listed: ReadonlyMap<string, readonly WorkingSymbo
     const names = (listed.get(name) ?? []).map((s) => s.symbol);
     if (op === 'least') return `min(${names.join(', ')})`;
     if (names.length < 2) return names[0] ?? '0';
+    if (op === 'most') return `max(${names.join(', ')})`;
     return whole === form ? names.join(' + ') : `(${names.join(' + ')})`;
   });
 }

@@ -9,16 +9,23 @@ export type Expr =
   | { readonly kind: 'call'; readonly op: Op; readonly args: readonly Expr[] };
 
 /** What may stand between values: the four kinds of sum, and the functions of the workings. */
-export type Op = '+' | '-' | '*' | '/' | 'min' | 'max' | 'ceil' | 'floor' | 'on';
+export type Op = '+' | '-' | '*' | '/' | 'min' | 'max' | 'ceil' | 'floor' | 'on' | 'pow';
 
-/** What may be made of a list of values: their sum, the least of them. Only definitions have lists; a working tells each of its values. */
-export type ListOp = 'sum' | 'least';
+/** What may be made of a list of values: their sum, the least or the most of them. Only definitions have lists; a working tells each of its values. */
+export type ListOp = 'sum' | 'least' | 'most';
 
-const FUNCTIONS: Readonly<Record<string, Op>> = { min: 'min', max: 'max', ceil: 'ceil', floor: 'floor', on: 'on' };
+const FUNCTIONS: Readonly<Record<string, Op>> = {
+  min: 'min',
+  max: 'max',
+  ceil: 'ceil',
+  floor: 'floor',
+  on: 'on',
+  pow: 'pow',
+};
 const TOKEN = /\s*(?:(\d+(?:\.\d*)?(?:e[+-]?\d+)?)|([A-Za-z_]\w*)|([-+*/(),]))/gy;
 
 /**
- * Reads an expression of an equation: + − * / ( ), names, numbers, min, max, ceil, floor and on; sum and least of a list.
+ * Reads an expression of an equation: + − * / ( ), names, numbers, min, max, ceil, floor, on and pow; sum, least and most of a list.
  * @throws {CoreError} E_KEY for a word or sign that is none of these
  * @example
  * parseExpression('a + b').kind // 'call'
@@ -49,7 +56,7 @@ export function parseExpression(text: string): Expr {
     }
     if (token === '-') return { kind: 'call', op: '-', args: [{ kind: 'number', value: 0 }, value()] };
     if (/^\d/.test(token)) return { kind: 'number', value: Number(token) };
-    if ((token === 'sum' || token === 'least') && tokens[next] === '(') {
+    if ((token === 'sum' || token === 'least' || token === 'most') && tokens[next] === '(') {
       next++;
       const name = tokens[next++] ?? '';
       if (!/^[A-Za-z_]/.test(name)) return fail();

@@ -7,6 +7,7 @@ const CALLS: Readonly<Record<string, string>> = {
   ceil: 'ceilGuarded',
   floor: 'Math.floor',
   on: 'on',
+  pow: 'power',
 };
 
 /**

@@ -29,7 +29,7 @@ export interface Working {
   /** Name and number of the equation in the cost or time model. */
   readonly equation: string;
   /**
-   * The equation in its symbols: + − * / ( ) with max, min, ceil, floor, and on(x): 1 where x is above 0, else 0. Putting the symbols' values in
+   * The equation in its symbols: + − * / ( ) with max, min, ceil, floor, pow(x, y): x to the power y, and on(x): 1 where x is above 0, else 0. Putting the symbols' values in
    * gives `value`; a test does so for every working.
    */
   readonly expression: string;

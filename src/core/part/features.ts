@@ -1,10 +1,10 @@
 import type { Brief, Feature, Hole } from '../brief';
-import type { Capability, CapabilityFamily } from '../catalogue/routes';
+import type { Capability, CapabilityFamily, WidthClaim } from '../catalogue/routes';
 import { castingTolerance, CORE_SHIFT_MM, partingAddition } from '../formula-book/tolerance';
 import { HELD_WIDTH } from './equations/widths';
 
-/** Which tolerance a casting is believed to hold: published grades, or what a good specialist shop claims. */
-export type TolerancePolicy = 'published' | 'shop';
+/** Which tolerance a casting is believed to hold: published grades, what a good shop claims, or what one that does little else claims. */
+export type TolerancePolicy = 'published' | 'shop' | 'specialist';
 
 export type FeatureVerdict = 'as-cast' | 'machine' | 'cast-sorted' | 'not-held' | 'not-known';
 
@@ -55,19 +55,41 @@ function partingWidth(brief: Brief, capability: Capability): number | null {
   return partingAddition(area, capability.partingExtra.rows) ?? capability.partingExtra.rows.at(-1)?.add_mm ?? 0;
 }
 
+/** A claim of a width held as cast, and where it stands in the capability of a lane. */
+export interface ClaimOf {
+  readonly claim: WidthClaim;
+  /** `shopClaim`, or `specialistClaim.copper`. */
+  readonly path: string;
+}
+
+const claimed_mm = (nominal_mm: number, { totalBase_mm, perMm, upTo_mm }: WidthClaim): number =>
+  totalBase_mm + perMm * Math.max(0, nominal_mm - upTo_mm);
+
 /**
- * What a specialist shop claims of a dimension; null for a critical one, and beyond the largest it claims.
+ * The closest claim that a tolerance policy believes of a dimension; null for the published grades, for a critical
+ * dimension, and beyond the largest that is claimed.
  *
  * @example
- * shopClaim(50, true, entry.lane.capability) // null
+ * claimOf(50, true, entry.lane.capability, facts.family, 'specialist') // null
  */
-export function shopClaim(
+export function claimOf(
   nominal_mm: number,
   critical: boolean,
   capability: Capability,
-): Capability['shopClaim'] | null {
-  const claim = capability.shopClaim;
-  return critical || nominal_mm > claim.maxNominal_mm ? null : claim;
+  family: CapabilityFamily,
+  school: TolerancePolicy,
+): ClaimOf | null {
+  if (school === 'published' || critical) return null;
+  const own = school === 'specialist' ? capability.specialistClaim?.[family] : undefined;
+  const all: ClaimOf[] = [{ claim: capability.shopClaim, path: 'shopClaim' }];
+  if (own !== undefined) all.push({ claim: own, path: `specialistClaim.${family}` });
+  return all
+    .filter(({ claim }) => nominal_mm <= claim.maxNominal_mm)
+    .reduce<ClaimOf | null>(
+      (best, one) =>
+        best === null || claimed_mm(nominal_mm, one.claim) < claimed_mm(nominal_mm, best.claim) ? one : best,
+      null,
+    );
 }
 
 /** What becomes of a dimension of which so much is held as cast. */
@@ -118,7 +140,7 @@ export function judgeFeature(
     };
   }
   const { nominal_mm } = feature;
-  const held = (grade: number, claim: Capability['shopClaim'] | null): number =>
+  const held = (grade: number, claim: ClaimOf | null): number =>
     HELD_WIDTH.value({
       nominal_mm,
       ct_mm: castWidth(nominal_mm, grade),
@@ -127,11 +149,12 @@ export function judgeFeature(
       shift_mm: coreShift,
     });
   const published = held(ct[1], null);
-  const shop = held(ct[1], shopClaim(nominal_mm, feature.critical === true, capability));
-  const cast = school === 'shop' ? shop : published;
+  const believed = (policy: TolerancePolicy): number =>
+    held(ct[1], claimOf(nominal_mm, feature.critical === true, capability, family, policy));
+  const cast = believed(school);
   const tight = held(ct[0], null);
   const low = capability.Ra_um[family]?.[0];
-  const other = school === 'shop' ? published : shop;
+  const other = school === 'published' ? believed('shop') : published;
   const skinHeld = feature.Ra_um === undefined || low === undefined || feature.Ra_um >= low;
   const { verdict, because } = verdictAt(feature, cast, tight, skinHeld);
   return {
@@ -148,9 +171,22 @@ export function judgeFeature(
   };
 }
 
+/**
+ * The least hole that a lane can core in a metal, mm; a specialist’s is smaller where he says so.
+ *
+ * @example
+ * leastCore({ hole: { minDia: { any: 8 }, depthRatioThrough: 4, depthRatioBlind: 2 }, ct: { basis: 'rule' } }, 'copper', 'published')
+ * // 8
+ */
+export function leastCore({ hole }: HoleLimits, family: CapabilityFamily, school: TolerancePolicy): number {
+  const usual = hole.minDia[family] ?? hole.minDia.any ?? Infinity;
+  const special = hole.minDiaSpecialist?.[family] ?? hole.minDiaSpecialist?.any;
+  return school === 'specialist' && special !== undefined ? Math.min(usual, special) : usual;
+}
+
 /** What a lane can core: least diameters, depth ratios, and the grades it holds. */
 export interface HoleLimits {
-  readonly hole: Pick<Capability['hole'], 'minDia' | 'depthRatioThrough' | 'depthRatioBlind'>;
+  readonly hole: Pick<Capability['hole'], 'minDia' | 'minDiaSpecialist' | 'depthRatioThrough' | 'depthRatioBlind'>;
   readonly ct: Capability['ct'];
 }
 
@@ -161,9 +197,15 @@ export interface HoleLimits {
  * judgeHole({ dia_mm: 1, depth_mm: 20, count: 2, thread: false, through: true }, entry.lane.capability, facts.family, 0.85).cored
  * // false
  */
-export function judgeHole(hole: Hole, capability: HoleLimits, family: CapabilityFamily, tapMinor: number): HoleCall {
+export function judgeHole(
+  hole: Hole,
+  capability: HoleLimits,
+  family: CapabilityFamily,
+  tapMinor: number,
+  school: TolerancePolicy = 'published',
+): HoleCall {
   const coreDia = hole.thread ? tapMinor * hole.dia_mm : hole.dia_mm;
-  const minDia = capability.hole.minDia[family] ?? capability.hole.minDia.any ?? Infinity;
+  const minDia = leastCore(capability, family, school);
   const ratioMax = hole.through ? capability.hole.depthRatioThrough : capability.hole.depthRatioBlind;
   const ratio = hole.depth_mm / coreDia;
   const cored = coreDia >= minDia && ratio <= ratioMax;

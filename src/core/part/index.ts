@@ -5,7 +5,9 @@ export {
   judgeFeature,
   judgeHole,
   REAM_UNDER_MM,
-  shopClaim,
+  claimOf,
+  leastCore,
+  type ClaimOf,
   type FeatureCall,
   type FeatureVerdict,
   type HoleCall,
@@ -17,6 +19,7 @@ export { isPartFigure, PART_FIGURES, partWorking, shapeWorking, type PartCase } 
 export { PART_EQUATIONS } from './equations';
 export { HELD_WIDTH } from './equations/widths';
 export { GRIND_STOCK_MM, REAM_STOCK_MM } from './equations/machining';
+export { coatsOf, hazardsOf, roughnessAsked, tightnessOf } from './needs';
 export type { Taken } from './taken';
 export { makingOf, type Making } from './process-steps';
 export { density } from './density';

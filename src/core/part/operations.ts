@@ -2,7 +2,7 @@ import { likely } from '../base/figures';
 import type { OperationKind, RateSet } from '../rates';
 import type { Capability, CapabilityFamily } from '../catalogue/routes';
 import type { PartFacts } from './types';
-import { judgeFeature, judgeHole, type FeatureCall, type HoleCall, type TolerancePolicy } from './features';
+import { judgeFeature, judgeHole, leastCore, type FeatureCall, type HoleCall, type TolerancePolicy } from './features';
 import {
   CAST_MASS,
   MACHINE_MINUTES,
@@ -63,7 +63,7 @@ export function lanePart(facts: PartFacts, capability: Capability, rates: RateSe
   const op = rates.operations;
   const tapMinor = likely(op.tapMinor);
   const features = brief.features.map((f) => judgeFeature(f, brief, capability, family, school));
-  const holes = brief.holes.map((h) => judgeHole(h, capability, family, tapMinor));
+  const holes = brief.holes.map((h) => judgeHole(h, capability, family, tapMinor, school));
   const operations: Operation[] = [];
   const time = (what: string, kind: OperationKind, count: number, taken: Taken): void => {
     const each_mm3 = TAKEN.value({ rates, taken, capability });
@@ -83,7 +83,7 @@ export function lanePart(facts: PartFacts, capability: Capability, rates: RateSe
     entries++;
     const f = call.feature;
     const kind: OperationKind = f.kind === 'dim' ? 'face' : f.kind;
-    time(f.name || f.id, kind, f.count ?? 1, ofFeature(facts, capability, call, kind));
+    time(f.name || f.id, kind, f.count ?? 1, ofFeature(facts, capability, call, kind, school));
   }
   for (const call of holes) {
     if (call.operations.length === 0) continue;
@@ -120,7 +120,13 @@ export function lanePart(facts: PartFacts, capability: Capability, rates: RateSe
   };
 }
 
-function ofFeature(facts: PartFacts, capability: Capability, call: FeatureCall, kind: OperationKind): Taken {
+function ofFeature(
+  facts: PartFacts,
+  capability: Capability,
+  call: FeatureCall,
+  kind: OperationKind,
+  school: TolerancePolicy,
+): Taken {
   const f = call.feature;
   const d = f.nominal_mm;
   const size = { d_mm: d, depth_mm: f.depth_mm ?? d };
@@ -139,8 +145,8 @@ function ofFeature(facts: PartFacts, capability: Capability, call: FeatureCall, 
     case 'drill':
       return { how: 'whole', ...size };
     case 'bore': {
-      const minDia = capability.hole.minDia[facts.family] ?? capability.hole.minDia.any ?? Infinity;
-      const cored = d >= minDia && size.depth_mm / d <= capability.hole.depthRatioThrough;
+      const cored =
+        d >= leastCore(capability, facts.family, school) && size.depth_mm / d <= capability.hole.depthRatioThrough;
       return { how: cored ? 'bored' : 'whole', ...size };
     }
   }

@@ -16,14 +16,15 @@ export interface OwnFigures {
 /** Coefficients that divide or that nothing runs without: zero is refused. */
 const ABOVE_ZERO = new Set([
   'P', 'Pspindle', 'eta', 'aMrr', 'aFin', 'featuresPerSetup', 'tapMinor', 'cap', 'capDay', 'avail', 'share',
-  'capPours', 'capKg', 'shift_h', 'shiftH', 'workdaysPerWeek', 'calendarPerWorkday', 'perUnit', 'machines', 'n',
+  'capPours', 'capKg', 'shift_h', 'shiftH', 'workdaysPerWeek', 'calendarPerWorkday', 'perUnit', 'n', 'workDaysYear', 'bigTool_h',
+  'shiftsMax', 'pressAvail', 'lifeFactor', 'mRef_kg',
   'shifts', 'batch', 'maxThickness', 'maxRatio', 'airCut', 'kStock', 'kMat', 'skeleton',
 ]); // prettier-ignore
 /** Shares of pieces or of a day: at most 1, and those of scrap below it. */
-const SHARES = new Set(['sampleShare', 'eta', 'avail', 'share', 'tapMinor', 'omega', 'kRet', 'kChip']);
+const SHARES = new Set(['sampleShare', 'eta', 'avail', 'pressAvail', 'share', 'tapMinor', 'omega', 'kRet', 'kChip']);
 const SCRAP = new Set(['sMach', 'sIns', 'scrap']);
 const SCRAP_MAX = 0.9;
-const WHOLE = new Set(['shifts', 'n', 'batch', 'machines', 'workdaysPerWeek']);
+const WHOLE = new Set(['shifts', 'n', 'batch', 'workdaysPerWeek']);
 const MOST: Readonly<Record<string, number>> = { shift_h: 12, shiftH: 12, workdaysPerWeek: 7, shifts: 3 };
 const CEILING = 1e7;
 /** Every name above: a test finds each in the shipped set, so that one renamed there is not forgotten here. */

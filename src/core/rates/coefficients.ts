@@ -52,6 +52,9 @@ export function coefficientsOf(rates: RateSet): Coefficient[] {
     if (isNode(node)) for (const [name, item] of Object.entries(node)) walk(item, join(path, name));
   };
   const { currency, calendar, global, complexity, metals, families, operations, baselines, variants } = rates;
-  walk({ currency, calendar, global, complexity, metals, families, operations, baselines, variants }, '');
+  const { handPour, cooling, drying, conditions, coatings, containment, coreMaker, grain, toolAtHand } = rates;
+  const shop = { handPour, cooling, drying, conditions, coatings, containment, coreMaker, grain, toolAtHand };
+  const whole = { currency, calendar, global, complexity, metals, families, operations, baselines };
+  walk({ ...whole, ...shop, variants }, '');
   return out;
 }

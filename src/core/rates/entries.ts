@@ -2,7 +2,7 @@ import { ALLOY_NAMES } from '../catalogue/alloys';
 import type { Basis, Figure, Triple } from '../base/figures';
 import { BARE_UNITS, RATE_PARTS, RATE_WORDS } from './data/words.data';
 import { coefficientsOf, namesOf } from './coefficients';
-import type { RateSet } from './types';
+import type { CoatingId, RateSet } from './types';
 
 /** One coefficient of a rate set that a shop may make its own. */
 export interface RateEntry {
@@ -41,7 +41,10 @@ function entry(rates: RateSet, path: string, value: Figure['v'], figure: Figure 
     path,
     part,
     of: ofWhat(rates, names),
-    words: names[0] === 'metals' ? 'ingot' : (RATE_WORDS[`${names.at(-2)}.${last}`] ?? RATE_WORDS[last] ?? last),
+    words:
+      names[0] === 'metals'
+        ? 'ingot'
+        : (RATE_WORDS[`${names.at(-2)}.${last}`] ?? RATE_WORDS[`${names[0]}.${last}`] ?? RATE_WORDS[last] ?? last),
     value,
     unit: figure?.unit ?? BARE_UNITS[last] ?? '',
     basis: figure?.basis ?? 'rule',
@@ -63,6 +66,7 @@ const GROUPS: Readonly<Record<string, string>> = {
   stamped: 'stamped',
   fabricated: 'assembly',
   split: 'split in two',
+  toolOptions: 'another way to make the tool',
 };
 
 /** What a coefficient belongs to: the metal, the operation, the step or the people it speaks of. */
@@ -78,6 +82,10 @@ function ofWhat(rates: RateSet, names: readonly string[]): string {
         : '';
     return `${GROUPS[second] ?? second}${kind === '' ? '' : `,${kind}`}`;
   }
+  if (top === 'cooling') return `${second}, ${third.replaceAll('-', ' ')}`;
+  if (top === 'coatings') return rates.coatings[second as CoatingId].name;
+  if (top === 'conditions') return second.replaceAll('-', ' ').replace('|', ', ');
+  if (third !== '' && top !== 'variants') return second.replaceAll('-', ' ');
   if (top !== 'variants') return '';
   if (third === 'time' && fourth === 'steps') return rates.variants[second]?.time.steps[Number(fifth)]?.name ?? '';
   if (third === 'time' && fourth === 'resources') return `calendar, ${fifth}`;

@@ -15,13 +15,20 @@ export { rateAt, tableValue } from './table-value';
 export { SHIPPED_RATES } from './shipped';
 export type {
   BaselineRates,
+  CoatingId,
+  CoatingRates,
+  ContainmentRates,
   FamilyRates,
+  Film,
   GlobalRates,
+  HazardId,
   JointKind,
   OperationKind,
+  PieceKind,
   RateSet,
   ResourceRates,
   StepRates,
+  ToolOption,
   Touch,
   VariantRates,
 } from './types';

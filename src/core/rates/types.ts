@@ -29,9 +29,14 @@ export type GlobalRates = Figures<
   | 'hold'
 >;
 export type ComplexityRates = Figures<'kS' | 'kH' | 'kP' | 'kU' | 'kD' | 'kC'>;
+/** How the mould takes heat: a coated metal die, a pressure die, a rubber disc. */
+export type Film = 'gravity' | 'pressure' | 'rubber';
 export type FamilyRates = Figures<
-  'fFet' | 'eMelt' | 'aMelt' | 'kRet' | 'kHT' | 'htWait' | 'bF' | 'pInj' | 'kStock' | 'kChip'
->;
+  'fFet' | 'eMelt' | 'aMelt' | 'kRet' | 'kHT' | 'htWait' | 'pInj' | 'kStock' | 'kChip'
+> & {
+  /** Freezing and cooling to ejection, s/mm of thickest section, by how the mould takes heat. */
+  readonly dwell?: SomeFigures<Film>;
+};
 export type OperationKind = 'face' | 'bore' | 'ream' | 'drill' | 'tap' | 'turn' | 'grind';
 export type OperationRates = Figures<
   | 'aMrr'
@@ -50,6 +55,8 @@ export type OperationRates = Figures<
   | 'boreStockShare'
 > & { readonly kinds: Readonly<Record<OperationKind, Figures<'t0' | 'P'>>> };
 
+/** How a piece of today's assembly is made. */
+export type PieceKind = 'cut' | 'turned' | 'stamped' | 'bought';
 export type JointKind = 'weld' | 'bolt' | 'rivet' | 'bond' | 'press';
 export interface BaselineRates {
   readonly machined: Figures<
@@ -69,7 +76,12 @@ export interface BaselineRates {
     | 'tHandle'
     | 'scrap'
   > & {
-    readonly time: Figures<'queue' | 'material' | 'avail'> & { readonly shiftH: number; readonly machines: number };
+    readonly time: Figures<'queue' | 'material' | 'avail'> & {
+      readonly shiftH: number;
+      readonly capacity: Figures<'shiftsMax' | 'machinesMax'>;
+    };
+    /** Alloys that a wheel or a spark must cut. */
+    readonly ground: Figures<'machBelow' | 'hardness_HRC' | 'timeFactor'> & { readonly families: readonly string[] };
   };
   readonly stamped: Figures<
     | 'maxThickness'
@@ -86,11 +98,28 @@ export interface BaselineRates {
     | 'tDeburr'
     | 'capDay'
     | 'buy'
-  >;
-  readonly fabricated: Figures<'c0' | 'kMat' | 'align' | 'stocking' | 'jig' | 'rent'> & {
+    | 'maxProgThickness'
+    | 'maxProgWidth'
+    | 'progHours'
+    | 'progStation'
+    | 'tProg'
+    | 'progSU'
+    | 'kTumble'
+    | 'kPack'
+    | 'handFrom'
+    | 'pressAvail'
+  > & {
+    /** Families sold as strip or sheet. */
+    readonly families: readonly string[];
+    readonly capacity: Figures<'pressesMax' | 'shiftsMax' | 'shiftH'>;
+  };
+  readonly fabricated: Figures<'kMat' | 'align' | 'stocking' | 'jig' | 'rent'> & {
+    /** A piece of an assembly by the way it is made. */
+    readonly c0ByKind: Figures<PieceKind>;
     readonly joint: Figures<JointKind>;
     readonly hardware: Figures<JointKind>;
-    readonly time: Figures<'lead'>;
+    readonly alignSize: Figures<'min' | 'max'>;
+    readonly time: Figures<'lead'> & { readonly capacity: Figures<'peopleMax' | 'shiftH' | 'avail'> };
   };
 }
 
@@ -99,9 +128,50 @@ export interface CalendarRates {
   readonly workdaysPerWeek: number;
   readonly calendarPerWorkday: Figure;
   readonly handover: Figure;
+  readonly workDaysYear: Figure;
+  /** A tool of more hours than this is shared among more hands, and by which power. */
+  readonly bigTool_h: Figure;
+  readonly bigToolExp: Figure;
   /** Days on which the shop is shut beside its weekends, ISO dates in order; none where not said. */
   readonly holidays?: readonly string[];
 }
+
+/** Heat and arms of whoever pours by hand. */
+export type HandPourRates = Figures<'tRef_C' | 'xHeat' | 'maxGain' | 'mRef_kg' | 'xMass'>;
+/** Cooling before knock-out by family: hours, and hours a mm of thickest section. */
+export type CoolingRates = Readonly<Record<'shell' | 'flask', Readonly<Record<string, Figures<'base_h' | 'perMm_h'>>>>>;
+export interface DryingRates {
+  readonly plaster: Figures<'h50' | 'exponent' | 'wallFloor_mm'>;
+}
+/** What pouring a family under conditions adds, by “route|family”. */
+export type ConditionRates = Readonly<
+  Record<string, Figures<'kLot' | 'kPour' | 'queue'> & SomeFigures<'waitFactor' | 'waitMin_h'>>
+>;
+export type CoatingId =
+  'paint' | 'powder' | 'conversion' | 'anodise' | 'plating' | 'zincDip' | 'impregnation' | 'passivate';
+export interface CoatingRow extends Figures<'kLot' | 'days'>, SomeFigures<'kP' | 'kA' | 'perKg'> {
+  readonly name: string;
+  readonly families: 'all' | readonly string[];
+  readonly barred?: readonly string[];
+  /** Steps of tightness it adds, to 4 at most. */
+  readonly tightPlus?: number;
+  readonly note?: string;
+}
+export type CoatingRates = Readonly<Record<CoatingId, CoatingRow>>;
+export type HazardId = 'beryllium' | 'lead' | 'cobalt' | 'titanium-fire' | 'chromate';
+export interface ContainmentRow extends Figures<'kLot' | 'days'>, SomeFigures<'kKg' | 'kA'> {
+  /** Whether the shop must show a licence. */
+  readonly licence: boolean;
+  readonly note?: string;
+}
+export type ContainmentRates = Readonly<Record<HazardId, ContainmentRow>>;
+export interface CoreMakerRates {
+  readonly bought: Figures<'kBuy' | 'days'>;
+}
+export type GrainRates = Readonly<
+  Record<'fine' | 'directional', Figures<'scrapFactor' | 'kPour' | 'coolFactor'> & SomeFigures<'days'>>
+>;
+export type ToolAtHandRates = Figures<'fitUp' | 'borrowFee' | 'storage' | 'storageVol' | 'familyInsert'>;
 
 export type FamilyMap = Readonly<Record<string, { readonly rates: string; readonly capability: string }>>;
 
@@ -126,7 +196,7 @@ export interface StepRates {
   readonly per: 'pour' | 'piece' | 'lot';
   readonly touch: Touch | null;
   readonly crew: string | null;
-  readonly wait_h?: Figure | 'family.htWait' | 'cycle.dwell';
+  readonly wait_h?: Figure | 'family.htWait' | 'cycle.dwell' | 'cooling.shell' | 'cooling.flask' | 'drying.plaster';
   readonly repeat?: 'coats';
   readonly station?: string;
   readonly holds?: 'none' | 'wait' | 'both';
@@ -152,6 +222,8 @@ export interface VariantTime {
   readonly avail: Figure;
   readonly share: Figure;
   readonly capPours: Figure;
+  /** Pours a shift hang on heat and ladle. */
+  readonly handPoured?: boolean;
   readonly capKg: Figure;
   readonly resources: Readonly<Record<string, ResourceRates>>;
   readonly steps: readonly StepRates[];
@@ -161,8 +233,16 @@ export type ToolingKey =
   'h0' | 'hE' | 'hN' | 'hA' | 'hHole' | 'hCore' | 'hU' | 'r' | 'm0' | 'mV' | 'nTry' | 'cTry' | 'fRep' | 'mu';
 export type ShotKey =
   't0' | 'tV' | 'tN' | 'tR' | 'coats' | 'tInj' | 'k0' | 'kV' | 'kN' | 'kA' | 'tC' | 'kC' | 'tp0' | 'tpM';
-export type CycleKey = 'tc0' | 'tcN' | 'tcF' | 'beta' | 'tU' | 'crew' | 'rm0' | 'rmF';
+export type CycleKey = 'tc0' | 'tcN' | 'tcF' | 'kShut' | 'tU' | 'crew' | 'rm0' | 'rmF';
 export type FinishKey = 'tKO' | 'tCut' | 'tF' | 'kB' | 'tStr';
+
+/** Another way to make a tool: factors on its hours, material and life, and days more. */
+export interface ToolOption extends Figures<'hoursFactor' | 'materialFactor' | 'lifeFactor' | 'days'> {
+  readonly name: string;
+  /** Casting grades wider. */
+  readonly ctPlus: number;
+  readonly note?: string;
+}
 
 /** Money and time of one variant. A coefficient that is not listed is 0. */
 export interface VariantRates {
@@ -170,7 +250,9 @@ export interface VariantRates {
   readonly mould: 'flask' | 'shell' | 'die';
   readonly tooling: SomeFigures<ToolingKey>;
   readonly shot: SomeFigures<ShotKey>;
-  readonly cycle?: SomeFigures<CycleKey>;
+  readonly cycle?: SomeFigures<CycleKey> & { readonly film: Film };
+  /** Other ways to make the same tool, by id. */
+  readonly toolOptions?: Readonly<Record<string, ToolOption>>;
   readonly print?: Figures<'p0' | 'pV'>;
   readonly finish: SomeFigures<FinishKey>;
   readonly lot: Figures<'hSU' | 'hFO' | 'kLot'>;
@@ -196,6 +278,15 @@ export interface RateSet {
   readonly baselines: BaselineRates;
   readonly calendar: CalendarRates;
   readonly variants: Readonly<Record<string, VariantRates>>;
+  readonly handPour: HandPourRates;
+  readonly cooling: CoolingRates;
+  readonly drying: DryingRates;
+  readonly conditions: ConditionRates;
+  readonly coatings: CoatingRates;
+  readonly containment: ContainmentRates;
+  readonly coreMaker: CoreMakerRates;
+  readonly grain: GrainRates;
+  readonly toolAtHand: ToolAtHandRates;
   /** Price of ingot, USD/kg, by alloy id. An alloy that is not listed keeps the price of the alloy table. */
   readonly metals?: Readonly<Record<string, Figure>>;
 }

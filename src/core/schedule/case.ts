@@ -5,6 +5,7 @@ import type { Touch } from '../rates';
 import { daysWithHolidays } from './closures';
 import {
   APPROVAL,
+  AWAY,
   DAY_OF,
   FIRST_ARTICLE,
   FIRST_ARTICLE_SHUT,
@@ -12,10 +13,10 @@ import {
   TOOL_LEAD,
   YEAR_WORKDAYS,
 } from './equations/days';
-import { CAPS, GOOD_A_DAY, HOURS, LOAD, PASS, SAMPLES, STARTS_A_DAY } from './equations/floor';
+import { CAPS, GOOD_A_DAY, HAND_POUR, HOURS, LOAD, PASS, SAMPLES, STARTS_A_DAY } from './equations/floor';
 import { CREW_HOURS, STATION_HOURS, STEP_DAYS, WAIT, WORK } from './equations/steps';
 import { TOUCHES } from './equations/touches';
-import { dayOf, NO_APPROVAL_UP_TO, stepsOf, usesOf, type LaneTime } from './lane-time';
+import { AWAY_STEP, dayOf, NO_APPROVAL_UP_TO, stepsOf, usesOf, type LaneTime } from './lane-time';
 
 /** A lane's time at one layout and quantity, with all that any of its equations reads. */
 export interface TimeCase extends OfInputs {
@@ -56,7 +57,7 @@ const WORKINGS: Readonly<Record<string, (c: TimeCase) => Working>> = {
         symbol: `d${i + 1}`,
         meaning: `${s.name}: ${s.touch_h.toFixed(2)} h at work, ${s.wait_h.toFixed(1)} h waiting, ${s.handover_d} working days handed on`,
         value: s.days,
-        opens: `step.${s.id}`,
+        opens: s.id === AWAY_STEP ? 'away' : `step.${s.id}`,
       })),
     }),
   lastPart: (c) => ({ ...dayWorking(c, c.q), title: `Day of the last of ${c.q} pieces` }),
@@ -82,6 +83,8 @@ const WORKINGS: Readonly<Record<string, (c: TimeCase) => Working>> = {
       })),
     }),
   hours: (c) => HOURS.working(c),
+  handPour: (c) => HAND_POUR.working(c),
+  away: (c) => AWAY.working(c),
   approve: (c) => APPROVAL.working(c),
   samples: (c) => SAMPLES.working({ ...c, nB: c.model.settled.nB }),
 };

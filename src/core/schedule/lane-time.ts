@@ -1,7 +1,7 @@
 import type { LaneModel, LayoutPlan } from '../cost';
 import { likely } from '../base/figures';
 import type { StepRates } from '../rates';
-import { APPROVAL, DAY_OF, FIRST_ARTICLE, TOOL_LEAD } from './equations/days';
+import { APPROVAL, AWAY, buysCores, DAY_OF, FIRST_ARTICLE, TOOL_LEAD } from './equations/days';
 import {
   CAPS,
   GOOD_A_DAY,
@@ -65,6 +65,12 @@ export interface LaneTime {
 /** A programme of this many pieces or fewer waits for no approval (time model, T11). */
 export const NO_APPROVAL_UP_TO = 20;
 
+/** Id of the stretch a lot spends at coats and containment, which joins its pass. */
+export const AWAY_STEP = 'away';
+
+/** Rules of which a special one wants a shop with a furnace sized to its machine (T7b). */
+const OF_MACHINE: ReadonlySet<string> = new Set(['dr-mass-max', 'dr-size-max', 'dr-clamp', 'pour-mass']);
+
 /** One step that a lane goes through, with what its time is made of. */
 export interface StepOnFloor {
   readonly step: StepRates;
@@ -86,11 +92,20 @@ export function stepsOf(model: LaneModel, plan: LayoutPlan): StepOnFloor[] {
   const of = { model, plan };
   return model.v.time.steps
     .filter((step) => !skipped(step, model))
+    .map((step) => coredBy(step, model))
     .map((step) => {
       const touch_min = step.touch === null ? 0 : TOUCHES[step.touch].value(of);
       const ofStep = { model, plan, step, touch_min };
       return { step, touch_min, work_h: WORK.value(ofStep), wait_h: WAIT.value(ofStep) };
     });
+}
+
+/** The step with whoever makes its cores: the caster himself where the brief says so (T3b). */
+function coredBy(step: StepRates, { facts, v }: LaneModel): StepRates {
+  if (step.touch !== 'core' || facts.brief.cores?.maker !== 'caster') return step;
+  const own = v.mould === 'die' ? 'cycleTouch' : 'mould';
+  const crew = v.time.steps.find((s) => s.touch === own)?.crew ?? step.crew;
+  return { ...step, crew };
 }
 
 /** Hours that each step takes its crew and holds its station, a casting started (equation T6). */
@@ -143,6 +158,19 @@ export function laneTime(model: LaneModel, plan: LayoutPlan): LaneTime {
       overlaps: step.overlaps,
     };
   });
+  const away_d = model.coats.length + model.hazards.length > 0 || model.grain !== null ? AWAY.value({ model }) : 0;
+  if (away_d > 0)
+    steps.push({
+      id: AWAY_STEP,
+      name: 'coating and containment',
+      touch_h: 0,
+      wait_h: 24 * away_d,
+      handover_d: 0,
+      days: away_d,
+      crew: null,
+      station: null,
+      overlaps: [],
+    });
   const uses = usesOf(model, plan, floor);
   const startsOf = (shop: Shop): ResourceLoad => ({
     ...shop,
@@ -155,7 +183,7 @@ export function laneTime(model: LaneModel, plan: LayoutPlan): LaneTime {
         load_h: LOAD.value({ shopId: id, list: uses.filter((u) => u.shop === id).map((u) => contextOf(u.hours)) }),
       }),
     ),
-    ...Object.keys(CAPS).map((id) => startsOf({ id, load_h: null })),
+    ...capsOf(model).map((id) => startsOf({ id, load_h: null })),
   ];
   const tightest = resources.reduce((p, n) => (n.startsPerDay < p.startsPerDay ? n : p));
   const { nB } = model.settled;
@@ -171,7 +199,7 @@ export function laneTime(model: LaneModel, plan: LayoutPlan): LaneTime {
     goodPerDay: GOOD_A_DAY.value({ list: resources.map((r) => contextOf(r.startsPerDay)), nB }),
     bottleneck: tightest.id,
     resources,
-    samples: SAMPLES.value({ model, plan, nB }),
+    samples: SAMPLES.value({ plan, nB }),
     calendarPerWorkday: likely(rates.calendar.calendarPerWorkday),
   };
 }
@@ -188,8 +216,14 @@ export function dayOf(time: LaneTime, N: number, programme: number): number {
   return DAY_OF.value({ time, N, free: programme <= NO_APPROVAL_UP_TO, shut_d: 0 });
 }
 
+/** The caps of a lane: where its size is special, the furnace is sized to the machine and caps nothing. */
+const capsOf = ({ screening }: LaneModel): string[] =>
+  Object.keys(CAPS).filter(
+    (id) => id !== 'capKg' || !screening.findings.some((f) => f.status === 'special' && OF_MACHINE.has(f.rule)),
+  );
+
 function skipped(step: StepRates, model: LaneModel): boolean {
   if (step.when === 'heatTreated' && model.facts.brief.needs.heatTreated !== true) return true;
   if (step.touch === 'machine' && model.part.nSet === 0) return true;
-  return step.touch === 'core' && model.cores === 0;
+  return step.touch === 'core' && (model.cores === 0 || buysCores(model));
 }

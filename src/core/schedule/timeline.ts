@@ -1,5 +1,7 @@
 import type { LaneModel, LayoutPlan } from '../cost';
 import { likely } from '../base/figures';
+import { power } from '../base/power';
+import { buysCores } from './equations/days';
 import { NO_APPROVAL_UP_TO, type LaneTime, type StepTime } from './lane-time';
 
 /** What a stretch of the calendar is: hands at work, waiting, standing in a queue, tool making, approval, the run. */
@@ -50,9 +52,16 @@ export function laneTimeline(model: LaneModel, plan: LayoutPlan, time: LaneTime,
     at += days;
   };
   const loops = likely(tool.loops);
-  add('tool.queue', 'waiting for the toolroom', 'queue', W * likely(tool.queue), 'toolroom');
-  add('tool.make', 'making the tool', 'tool', (W * plan.Ht) / likely(tool.cap), 'toolroom');
-  add('tool.buy', 'bought for the tool', 'tool', W * likely(tool.buy));
+  const made = makingDays(model, plan);
+  if (model.atHand == null) {
+    add('tool.queue', 'waiting for the toolroom', 'queue', W * likely(tool.queue), 'toolroom');
+    add('tool.make', 'making the tool', 'tool', W * made, 'toolroom');
+    add('tool.buy', 'bought for the tool', 'tool', W * likely(tool.buy));
+    add('tool.other', model.option?.name ?? '', 'tool', W * likely(model.option?.days));
+  } else {
+    const fitUp = likely(model.rates.toolAtHand.fitUp) * made;
+    add('tool.make', 'fitting up the tool that is there', 'tool', W * fitUp, 'toolroom');
+  }
   add(
     'tool.loops',
     loops === 1 ? 'one sampling loop' : `${Number(loops.toFixed(1))} sampling loops`,
@@ -60,7 +69,8 @@ export function laneTimeline(model: LaneModel, plan: LayoutPlan, time: LaneTime,
     W * loops * likely(tool.loopDays),
     'toolroom',
   );
-  add('queue', 'waiting for the floor', 'queue', W * likely(queue));
+  if (buysCores(model)) add('tool.cores', 'cores bought', 'tool', W * likely(model.rates.coreMaker.bought.days));
+  add('queue', 'waiting for the floor', 'queue', W * (likely(queue) + likely(model.condition?.queue)));
   add('setUp', 'first-off check', 'set-up', (W * likely(model.v.lot.hFO)) / model.rates.calendar.shift_h);
   const pass = (prefix: string): void => {
     for (const step of time.steps) addStep(step, prefix, time, add);
@@ -75,6 +85,12 @@ export function laneTimeline(model: LaneModel, plan: LayoutPlan, time: LaneTime,
     add('run', 'pouring the rest', 'run', (W * (N - time.samples)) / time.goodPerDay, time.bottleneck);
   }
   return { stretches, firstArticle_d: firstArticle, lastPart_d: at };
+}
+
+/** Working days of making a tool; more hands share a very big one (T9). */
+function makingDays({ v, rates: { calendar } }: LaneModel, { Ht }: LayoutPlan): number {
+  const over = Math.max(1, Ht / likely(calendar.bigTool_h));
+  return Ht / (likely(v.time.tool.cap) * power(over, likely(calendar.bigToolExp)));
 }
 
 function addStep(

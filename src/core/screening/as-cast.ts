@@ -1,4 +1,4 @@
-import { REAM_UNDER_MM, type FeatureCall, type HoleCall, type LanePart, type PartFacts } from '../part';
+import { REAM_UNDER_MM, roughnessAsked, type FeatureCall, type HoleCall, type LanePart, type PartFacts } from '../part';
 import type { Capability } from '../catalogue/routes';
 import { above, finding, notKnown } from './finding';
 import type { Finding, Status } from './types';
@@ -104,7 +104,7 @@ function closer({ hole: { tol_mm }, operations, cast_mm }: HoleCall): { tol_mm: 
 }
 
 function skin({ brief, family }: PartFacts, { Ra_um }: Capability): Finding {
-  const asked = brief.surface.Ra_um;
+  const asked = roughnessAsked(brief.surface);
   if (asked === null)
     return notKnown('dr-ra', 'tolerance', 'µm', 'surface.Ra_um', 'The roughness asked of the whole face');
   const row = Ra_um[family];
@@ -140,7 +140,7 @@ function skin({ brief, family }: PartFacts, { Ra_um }: Capability): Finding {
     limit,
     ...above(asked, limit),
     strains: status === 'tight',
-    fields: ['surface.Ra_um'],
+    fields: [brief.surface.Ra_um === null ? 'surface.Rq_um' : 'surface.Ra_um'],
     reason: {
       blocked: 'The skin asked for is finer than the best of this route, and polishing is not allowed.',
       'second-operation': 'The skin asked for is reached by polishing.',

@@ -26,6 +26,7 @@ interface Draft {
   readonly margin?: number | null;
   readonly spare?: number | null;
   readonly strains?: boolean;
+  readonly who?: string | null;
   readonly fixes?: readonly string[];
 }
 
@@ -43,6 +44,7 @@ export function finding(draft: Draft): Finding {
     margin: null,
     spare: null,
     strains: false,
+    who: null,
     ...draft,
     fixes: draft.fixes ?? (draft.status === 'fits' ? [] : (TEXTS.get(draft.rule)?.fixes ?? [])),
   };

@@ -1,5 +1,6 @@
 import { nearestPourable, type Fit } from '../catalogue/alloys';
-import type { PartFacts } from '../part';
+import { coatsOf, tightnessOf, type PartFacts } from '../part';
+import type { RateSet } from '../rates';
 import type { Ability, Lane } from '../catalogue/routes';
 import { above, finding, notKnown } from './finding';
 import type { Finding } from './types';
@@ -20,8 +21,16 @@ export function alloyFit(facts: PartFacts, lane: Lane): Fit {
 }
 
 /** Alloy, environment, lead, tightness, heat treatment, welding, inserts and threads against the lane. */
-export function screenMetal(facts: PartFacts, lane: Lane): Finding[] {
-  return [fit(facts, lane), ...environment(facts), ...lead(facts), ...needs(facts, lane)];
+export function screenMetal(facts: PartFacts, lane: Lane, rates: RateSet): Finding[] {
+  return [
+    fit(facts, lane),
+    ...conditions(facts, lane),
+    ...environment(facts),
+    ...lead(facts),
+    ...grain(facts, lane),
+    ...coatings(facts, rates),
+    ...needs(facts, lane, rates),
+  ];
 }
 
 function fit(facts: PartFacts, lane: Lane): Finding {
@@ -36,7 +45,7 @@ function fit(facts: PartFacts, lane: Lane): Finding {
   return finding({
     rule: 'dr-alloy-route',
     column: 'alloy',
-    status: blocked ? 'blocked' : verdict === 'usual' ? 'fits' : 'tight',
+    status: blocked ? 'blocked' : verdict === 'usual' ? 'fits' : verdict === 'special' ? 'special' : 'tight',
     unit: 'word',
     value: verdict,
     limit: 'usual',
@@ -66,7 +75,7 @@ function environment({ brief, alloy }: PartFacts): Finding[] {
       : [notKnown('dr-environment', 'alloy', 'score', 'needs.environment', 'Where the part lives')];
   }
   const score = alloy.corrosion[place];
-  const coated = brief.needs.coated === true;
+  const coated = coatsOf(brief).length > 0;
   const status = score <= 1 && !coated ? 'blocked' : score <= 3 && !coated ? 'tight' : 'fits';
   return [
     finding({
@@ -105,7 +114,79 @@ function lead({ brief, alloy }: PartFacts): Finding[] {
   ];
 }
 
-function needs(facts: PartFacts, lane: Lane): Finding[] {
+/** A metal that is poured here only under conditions: what they are, and what the shop must show. */
+function conditions({ family }: PartFacts, { capability }: Lane): Finding[] {
+  const under = capability.conditions?.[family];
+  if (under === undefined || capability.families[family]?.ok === 'no') return [];
+  return [
+    finding({
+      rule: 'conditions',
+      column: 'alloy',
+      status: 'tight',
+      unit: 'word',
+      value: family.replaceAll('-', ' '),
+      limit: 'under conditions',
+      fields: ['alloy'],
+      reason: `Poured only with ${under.conditions.join('; ')}.`,
+      fixes: [`The shop must show: ${under.shopMustShow.join('; ')}`],
+    }),
+  ];
+}
+
+/** Families that can be frozen from one end. */
+const DIRECTIONAL: ReadonlySet<string> = new Set(['nickel', 'cobalt']);
+
+function grain({ brief, alloy }: PartFacts, { capability }: Lane): Finding[] {
+  const asked = brief.needs.grain;
+  if (asked === undefined || asked === 'normal') return [];
+  const wrong = asked === 'directional' && !DIRECTIONAL.has(alloy.family);
+  const can = wrong ? 'no' : capability.grain[asked];
+  const status = ({ yes: 'fits', limited: 'tight', special: 'special', no: 'blocked' } as const)[can];
+  return [
+    finding({
+      rule: 'grain',
+      column: 'alloy',
+      status,
+      unit: 'word',
+      value: asked,
+      limit: can,
+      strains: status === 'tight' || status === 'special',
+      who: status === 'special' ? (capability.grain.note ?? null) : null,
+      fields: ['needs.grain'],
+      reason: wrong
+        ? 'Only nickel and cobalt alloys are frozen from one end.'
+        : {
+            fits: `A ${asked} grain is usual here.`,
+            tight: `A ${asked} grain is possible here, with more scrap.`,
+            special: `A ${asked} grain is made by a handful of shops.`,
+            blocked: `A ${asked} grain is not made in this mould.`,
+          }[status],
+    }),
+  ];
+}
+
+function coatings({ brief, alloy, ratesFamily }: PartFacts, rates: RateSet): Finding[] {
+  return coatsOf(brief).map((id) => {
+    const { name, families, barred = [], note } = rates.coatings[id];
+    const goes =
+      (families === 'all' || families.includes(ratesFamily) || families.includes(alloy.family)) &&
+      !barred.includes(ratesFamily);
+    return finding({
+      rule: 'coating',
+      column: 'alloy',
+      status: goes ? 'fits' : 'blocked',
+      subject: name,
+      unit: 'word',
+      value: ratesFamily.replaceAll('-', ' '),
+      limit: families === 'all' ? 'any metal' : families.join(', ').replaceAll('-', ' '),
+      fields: [brief.needs.coating === undefined ? 'needs.coated' : 'needs.coating'],
+      reason: goes ? (note ?? 'The coat goes on this metal.') : 'This coat does not go on this metal.',
+      fixes: goes ? [] : ['Ask for another coat', 'Choose a metal it goes on'],
+    });
+  });
+}
+
+function needs(facts: PartFacts, lane: Lane, rates: RateSet): Finding[] {
   const { brief, alloy } = facts;
   const { capability } = lane;
   const out: Finding[] = [];
@@ -135,7 +216,7 @@ function needs(facts: PartFacts, lane: Lane): Finding[] {
     );
   };
 
-  const score = capability.pressureTight.v;
+  const score = tightnessOf(capability.pressureTight.v, brief, rates.coatings);
   const tightAsked = brief.needs.pressureTight;
   if (tightAsked === null && score <= 3)
     out.push(

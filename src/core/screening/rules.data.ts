@@ -294,4 +294,42 @@ export const RULE_TEXTS = [
     costEffect: 'Each passage is a core in every part: box, minutes, scrap and knock-out.',
     basis: 'rule',
   },
+  {
+    id: 'open-face',
+    name: 'One flat face open to the air',
+    statement:
+      'An open block is filled level and tipped out: one plain flat face must be allowed to lie open, and the part be plain.',
+    why: 'The open face sinks, skins over and cools by itself; nothing hollow can lie above it.',
+    fixes: ['Say in the brief that a flat face may lie open', 'Machine or hide that face', 'Take the closed die'],
+    costEffect: 'A block costs a tenth of a closed die; its top face is machined or hidden.',
+    basis: 'rule',
+  },
+  {
+    id: 'conditions',
+    name: 'Metal poured only under conditions',
+    statement: 'Some metals are poured in some moulds only under conditions that the shop must show before it quotes.',
+    why: 'Magnesium burns, and reacts with water left in a mould.',
+    fixes: ['Ask the shop what it has and may pour', 'Take another route for this metal'],
+    costEffect: 'Cover gas, fire watch and longer drying, a lot and a pour; few shops, and their queue.',
+    basis: 'handbook',
+  },
+  {
+    id: 'grain',
+    name: 'Grain asked for',
+    statement:
+      'A fine grain wants fast cooling or inoculation; a grain grown in one direction wants a furnace that withdraws the mould.',
+    why: 'How fast and from where a part cools decides its grain.',
+    fixes: ['Ask for the usual grain', 'Move to a mould that cools faster', 'Ask a shop with such a furnace'],
+    costEffect: 'More scrap and money a pour; for a directed grain, trials of weeks.',
+    basis: 'rule',
+  },
+  {
+    id: 'coating',
+    name: 'Coat goes on the metal',
+    statement: 'A coat must be one that goes on the metal, and that the metal bears.',
+    why: 'A coat is a reaction with one metal, or is baked hotter than another bears.',
+    fixes: ['Ask for another coat', 'Choose a metal it goes on'],
+    costEffect: 'A lot charge, a price by surface, and the days of the longest coat in every pass.',
+    basis: 'handbook',
+  },
 ] as const satisfies readonly RuleText[];

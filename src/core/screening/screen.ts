@@ -1,12 +1,13 @@
 import type { LanePart, PartFacts } from '../part';
 import type { RateSet } from '../rates';
-import type { Lane } from '../catalogue/routes';
+import type { Capability, Lane } from '../catalogue/routes';
 import type { Fit } from '../catalogue/alloys';
 import { CLAMP_OF_ONE, POURED_FOR_ONE } from './equations';
 import { below, finding, notKnown } from './finding';
 import { screenWidths } from './as-cast';
 import { alloyFit, screenMetal } from './metal';
 import { screenShape } from './shape';
+import { stepped, type Ceiling } from './ceilings';
 import { worse, type Finding, type Status } from './types';
 
 /** What the rules say of one lane. */
@@ -14,6 +15,8 @@ export interface Screening {
   readonly fit: Fit;
   readonly findings: readonly Finding[];
   readonly status: Status;
+  /** Whether the fit, or any rule, is work of a few shops only. */
+  readonly special: boolean;
   /** Rules between usual and impossible (nStrain, equation 2.2). */
   readonly nStrain: number;
   /** Clamp a position (F₁), MN; 0 where no machine closes the mould, null when it cannot be known. */
@@ -40,7 +43,7 @@ export function clampPerPosition(facts: PartFacts, lane: Lane, rates: RateSet): 
 export function screenLane(facts: PartFacts, lane: Lane, part: LanePart, rates: RateSet): Screening {
   const F1 = clampPerPosition(facts, lane, rates);
   const findings = [
-    ...screenMetal(facts, lane),
+    ...screenMetal(facts, lane, rates),
     ...screenShape(facts, lane.capability),
     ...screenWidths(facts, lane.capability, part),
     ...screenPour(facts, lane, part, F1),
@@ -49,32 +52,48 @@ export function screenLane(facts: PartFacts, lane: Lane, part: LanePart, rates: 
     fit: alloyFit(facts, lane),
     findings,
     status: findings.reduce<Status>((s, f) => worse(s, f.status), 'fits'),
+    special: findings.some((f) => f.status === 'special'),
     nStrain: findings.filter((f) => f.strains).length,
     F1_MN: F1,
   };
 }
 
+/** Metal of a pour in three steps; of a route that tells only the first, in the ratio of its masses. */
+function pourCeiling({ layout, mass_kg }: Capability): Ceiling {
+  const usual = layout.massLimit_kg;
+  return {
+    usual,
+    exceptional: layout.massLimitExceptional_kg ?? (usual * mass_kg.exceptional) / mass_kg.max,
+    specialist: layout.massLimitSpecialist_kg ?? (usual * mass_kg.specialist) / mass_kg.max,
+  };
+}
+
 function screenPour(facts: PartFacts, lane: Lane, part: LanePart, F1: number | null): Finding[] {
   const out: Finding[] = [];
-  const { layout } = lane.capability;
+  const { layout, mass_kg } = lane.capability;
   const Y = lane.capability.yield[facts.family]?.[1];
   if (Y !== undefined) {
     const poured = POURED_FOR_ONE.value({ part, Y });
-    const over = poured > layout.massLimit_kg;
+    const { status, limit, strains } = stepped(poured, pourCeiling(lane.capability));
     out.push(
       finding({
         rule: 'pour-mass',
         column: 'shape',
-        status: over ? 'blocked' : 'fits',
+        status,
         unit: 'kg',
         value: poured,
-        limit: layout.massLimit_kg,
-        ...below(poured, layout.massLimit_kg),
+        limit,
+        ...below(poured, limit),
+        strains,
+        who: status === 'special' ? (mass_kg.who ?? null) : null,
         fields: ['geometry.volume_cm3', 'alloy'],
-        reason: over
-          ? 'One casting with its gates and feeders is more metal than one pour here holds.'
-          : 'One pour holds the casting with its gates and feeders.',
-        fixes: over ? ['Core out heavy sections', 'Move to a sand route'] : [],
+        reason: {
+          blocked: 'One casting with its gates and feeders is more metal than any pour of this kind holds.',
+          special: 'One casting with its gates and feeders is more metal than a pour of ordinary shops holds.',
+          tight: 'One casting with its gates and feeders is more metal than a usual pour holds.',
+          fits: 'One pour holds the casting with its gates and feeders.',
+        }[status],
+        fixes: status === 'fits' ? [] : ['Core out heavy sections', 'Move to a sand route'],
       }),
     );
   }
@@ -82,18 +101,29 @@ function screenPour(facts: PartFacts, lane: Lane, part: LanePart, F1: number | n
   if (max !== undefined) {
     if (F1 === null) out.push(notKnown('dr-clamp', 'shape', 'MN', 'geometry.projected_cm2', 'The projected area'));
     else {
-      const over = F1 > max;
+      const { status, limit, strains } = stepped(F1, {
+        usual: max,
+        exceptional: layout.clampExceptional_MN ?? max,
+        specialist: layout.clampSpecialist_MN ?? max,
+      });
       out.push(
         finding({
           rule: 'dr-clamp',
           column: 'shape',
-          status: over ? 'blocked' : 'fits',
+          status,
           unit: 'MN',
           value: F1,
-          limit: max,
-          ...below(F1, max),
+          limit,
+          ...below(F1, limit),
+          strains,
+          who: status === 'special' ? (layout.clampWho ?? null) : null,
           fields: ['geometry.projected_cm2'],
-          reason: over ? 'One cavity already opens the largest machine.' : 'The machine holds one cavity shut.',
+          reason: {
+            blocked: 'One cavity already opens the largest machine there is.',
+            special: 'One cavity opens the machines of ordinary shops.',
+            tight: 'One cavity wants one of the largest machines.',
+            fits: 'The machine holds one cavity shut.',
+          }[status],
         }),
       );
     }

@@ -8,7 +8,12 @@ const base = bracket();
 const geometry = (more: Partial<Brief['geometry']>): Brief => ({ ...base, geometry: { ...base.geometry, ...more } });
 const needs = (more: Partial<Brief['needs']>): Brief => ({ ...base, needs: { ...base.needs, ...more } });
 
-function find(brief: Brief, lane: string, rule: string, school: 'published' | 'shop' = 'published'): Finding {
+function find(
+  brief: Brief,
+  lane: string,
+  rule: string,
+  school: 'published' | 'shop' | 'specialist' = 'published',
+): Finding {
   const entry = prepareStudy(brief, school).lanes.find((e) => e.lane.id === lane);
   const found = entry?.screening?.findings.find((f) => f.rule === rule);
   if (!found) throw new Error(`${lane} has no finding for ${rule}`);
@@ -29,6 +34,18 @@ describe('every rule can pass, strain and bar; a bar names limit, value and fix'
       'dr-mass-max',
       'gravity-die/hand',
       geometry({ volume_cm3: 2300, box_mm: [300, 200, 100], area_cm2: 2000, projected_cm2: 500 }),
+      'tight',
+    ],
+    [
+      'dr-mass-max',
+      'gravity-die/hand',
+      geometry({ volume_cm3: 5000, box_mm: [300, 200, 100], area_cm2: 2000, projected_cm2: 500 }),
+      'special',
+    ],
+    [
+      'dr-mass-max',
+      'gravity-die/hand',
+      geometry({ volume_cm3: 8000, box_mm: [300, 200, 150], area_cm2: 2000, projected_cm2: 500 }),
       'blocked',
     ],
     [
@@ -37,28 +54,37 @@ describe('every rule can pass, strain and bar; a bar names limit, value and fix'
       geometry({ volume_cm3: 10, box_mm: [40, 30, 20], area_cm2: 60, projected_cm2: 10 }),
       'tight',
     ],
-    ['dr-size-max', 'gravity-die/hand', geometry({ box_mm: [400, 60, 40] }), 'blocked'],
-    ['dr-wall-min', 'green-sand/bench', geometry({ wallMin_mm: 3 }), 'blocked'],
+    ['dr-size-max', 'gravity-die/hand', geometry({ box_mm: [400, 60, 40] }), 'tight'],
+    ['dr-size-max', 'gravity-die/hand', geometry({ box_mm: [500, 60, 40] }), 'special'],
+    ['dr-size-max', 'gravity-die/hand', geometry({ box_mm: [720, 60, 40] }), 'blocked'],
+    ['dr-wall-min', 'green-sand/bench', geometry({ wallMin_mm: 2.9 }), 'blocked'],
+    ['dr-wall-min', 'green-sand/bench', geometry({ wallMin_mm: 3 }), 'special'],
     ['dr-wall-min', 'green-sand/bench', geometry({ wallMin_mm: 4 }), 'tight'],
     ['dr-wall-min', 'green-sand/bench', geometry({ wallMin_mm: 5 }), 'fits'],
     ['dr-wall-min', 'green-sand/bench', geometry({ wallMin_mm: null }), 'not-known'],
     ['dr-section-max', 'gravity-die/hand', geometry({ sectionMax_mm: 50 }), 'tight'],
-    ['dr-section-max', 'gravity-die/hand', geometry({ sectionMax_mm: 70 }), 'blocked'],
+    ['dr-section-max', 'gravity-die/hand', geometry({ sectionMax_mm: 70 }), 'special'],
+    ['dr-section-max', 'gravity-die/hand', geometry({ sectionMax_mm: 91 }), 'blocked'],
     ['dr-section-ratio', 'gravity-die/hand', geometry({ wallMin_mm: 5, sectionMax_mm: 26 }), 'tight'],
     ['dr-draft', 'gravity-die/hand', geometry({ draftAllowed: false }), 'blocked'],
     ['dr-draft', 'gravity-die/hand', geometry({ draftAllowed: 2 }), 'tight'],
     ['dr-draft', 'gravity-die/hand', geometry({ draftAllowed: 3 }), 'fits'],
-    ['dr-undercut', 'pressure-die/cold', geometry({ undercuts: 5 }), 'blocked'],
+    ['dr-undercut', 'pressure-die/cold', geometry({ undercuts: 5 }), 'tight'],
+    ['dr-undercut', 'pressure-die/cold', geometry({ undercuts: 8 }), 'special'],
+    ['dr-undercut', 'pressure-die/cold', geometry({ undercuts: 11 }), 'blocked'],
     ['dr-undercut', 'pressure-die/cold', geometry({ undercuts: 1 }), 'tight'],
     ['dr-undercut', 'shell-investment/wax-die', geometry({ undercuts: null }), 'not-known'],
     ['dr-passages', 'pressure-die/cold', geometry({ passages: 1 }), 'blocked'],
-    ['dr-clamp', 'pressure-die/cold', geometry({ box_mm: [540, 400, 40], projected_cm2: 2000 }), 'blocked'],
+    ['dr-passages', 'gravity-die/hand', geometry({ passages: 3 }), 'tight'],
+    ['dr-passages', 'gravity-die/hand', geometry({ passages: 4 }), 'special'],
+    ['dr-clamp', 'pressure-die/cold', geometry({ box_mm: [540, 400, 40], projected_cm2: 2000 }), 'tight'],
+    ['dr-clamp', 'pressure-die/cold', geometry({ box_mm: [1800, 1500, 40], projected_cm2: 20_000 }), 'blocked'],
     ['dr-clamp', 'pressure-die/cold', geometry({ projected_cm2: null }), 'not-known'],
     [
       'pour-mass',
       'gravity-die/hand',
       geometry({ volume_cm3: 1900, box_mm: [340, 240, 100], area_cm2: 2000, projected_cm2: 500 }),
-      'blocked',
+      'tight',
     ],
     ['dr-pressure-tight', 'plaster/resin', needs({ pressureTight: true }), 'blocked'],
     ['dr-pressure-tight', 'green-sand/bench', needs({ pressureTight: true }), 'tight'],
@@ -71,7 +97,21 @@ describe('every rule can pass, strain and bar; a bar names limit, value and fix'
     ['dr-insert', 'green-sand/bench', needs({ inserts: true }), 'tight'],
     ['dr-cast-thread', 'green-sand/bench', needs({ castThread: true }), 'second-operation'],
     ['dr-alloy-route', 'spin/silicone-rubber', base, 'blocked'],
-    ['dr-alloy-route', 'pressure-die/cold', base, 'tight'],
+    ['dr-alloy-route', 'pressure-die/cold', base, 'special'],
+    ['dr-pressure-tight', 'plaster/resin', needs({ pressureTight: true, coating: ['impregnation'] }), 'tight'],
+    ['open-face', 'gravity-die/open', base, 'blocked'],
+    ['open-face', 'gravity-die/open', geometry({ flatFace: true, area_cm2: 120 }), 'tight'],
+    ['open-face', 'gravity-die/open', geometry({ flatFace: true, area_cm2: 400 }), 'blocked'],
+    ['grain', 'gravity-die/hand', needs({ grain: 'fine' }), 'fits'],
+    ['grain', 'green-sand/bench', needs({ grain: 'fine' }), 'tight'],
+    ['grain', 'plaster/resin', needs({ grain: 'fine' }), 'blocked'],
+    ['grain', 'shell-investment/wax-die', needs({ grain: 'directional' }), 'blocked'],
+    ['grain', 'shell-investment/wax-die', { ...needs({ grain: 'directional' }), alloy: 'n07713' }, 'special'],
+    ['coating', 'gravity-die/hand', needs({ coating: ['anodise'] }), 'fits'],
+    ['coating', 'gravity-die/hand', needs({ coating: ['zincDip'] }), 'blocked'],
+    ['conditions', 'plaster/resin', { ...base, alloy: 'mg-az91' }, 'tight'],
+    ['dr-alloy-route', 'plaster/resin', { ...base, alloy: 'mg-az91' }, 'special'],
+    ['dr-alloy-route', 'plaster/resin', { ...base, alloy: 'mg-am60' }, 'blocked'],
     ['dr-environment', 'gravity-die/hand', needs({ environment: 'marine' }), 'tight'],
     ['dr-environment', 'gravity-die/hand', needs({ environment: 'marine', coated: true }), 'fits'],
     ['lead-free', 'green-sand/bench', { ...base, alloy: 'cu-leaded-tin-bronze' }, 'blocked'],
@@ -101,6 +141,8 @@ describe('every rule can pass, strain and bar; a bar names limit, value and fix'
     expect(f.reason).not.toBe('');
     if (status === 'blocked') expect(f.fixes.length).toBeGreaterThan(0);
     if (status !== 'not-known') expect(f.limit).not.toBeNull();
+    // What only a few shops do strains as well, and says who they are where that is known.
+    if (status === 'special') expect(f.strains).toBe(true);
   });
 });
 
@@ -118,6 +160,27 @@ describe('tolerances', () => {
     expect(find(feature({ tol_mm: 1.4 }), 'gravity-die/hand', 'dr-ct').status).toBe('second-operation');
     expect(find(feature({ tol_mm: 1.4, mayMachine: false }), 'gravity-die/hand', 'dr-ct').status).toBe('tight');
     expect(find(feature({ tol_mm: 0.5, mayMachine: false }), 'gravity-die/hand', 'dr-ct').status).toBe('blocked');
+  });
+  test('a specialist holds closer still, and cores smaller holes; where a family has no claim he is a good shop', () => {
+    const bronze = { ...feature({ tol_mm: 0.2 }), alloy: 'cu-al-bronze-c95400' };
+    const at = (school: 'shop' | 'specialist') => find(bronze, 'permanent-mould/tilt', 'dr-ct', school);
+    expect(at('specialist').limit).toBeCloseTo(0.12 + 0.0012 * (90 - 40), 9);
+    expect(at('specialist').status).toBe('fits');
+    expect(Number(at('shop').limit)).toBeGreaterThan(0.3);
+    const sand = (school: 'shop' | 'specialist') => find(feature({}), 'green-sand/bench', 'dr-ct', school).limit;
+    expect(sand('specialist')).toBe(sand('shop'));
+    const holed = {
+      ...bronze,
+      holes: [{ dia_mm: 5, depth_mm: 8, count: 2, thread: false, through: true }],
+    };
+    const hole = (school: 'shop' | 'specialist') => find(holed, 'permanent-mould/tilt', 'dr-hole-min', school).status;
+    expect([hole('shop'), hole('specialist')]).toEqual(['second-operation', 'fits']);
+  });
+  test('a dimension missed under the specialist’s claim tells the claim, not the published grade', () => {
+    const bronze = { ...feature({ tol_mm: 0.1, mayMachine: false }), alloy: 'cu-al-bronze-c95400' };
+    const f = find(bronze, 'permanent-mould/tilt', 'dr-ct', 'specialist');
+    expect(f.status).toBe('blocked');
+    expect(f.limit).toBeCloseTo(0.12 + 0.0012 * (90 - 40), 9);
   });
   test('crossing the parting adds the lane’s allowance', () => {
     const f = find(feature({ tol_mm: 1.7, acrossParting: true }), 'gravity-die/hand', 'dr-across-parting');

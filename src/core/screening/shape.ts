@@ -3,7 +3,8 @@ import type { PartFacts } from '../part';
 import type { Capability } from '../catalogue/routes';
 import { SECTION_RATIO } from './equations';
 import { above, below, finding, notKnown } from './finding';
-import type { Finding } from './types';
+import { ceilingOf, stepped } from './ceilings';
+import { worse, type Finding, type Status } from './types';
 
 /** Mass, size, wall, section, draft, undercuts and passages of the part against what the lane can shape. */
 export function screenShape(facts: PartFacts, capability: Capability): Finding[] {
@@ -15,23 +16,31 @@ export function screenShape(facts: PartFacts, capability: Capability): Finding[]
     ...section(facts, capability),
     draft(facts, capability),
     ...counts(facts, capability),
+    ...openFace(facts, capability),
   ];
 }
 
 function mass({ m, family }: PartFacts, { mass_kg }: Capability): Finding[] {
-  const max = mass_kg.maxBy?.[family] ?? mass_kg.max;
+  const { status, limit, strains } = stepped(m, ceilingOf(mass_kg, mass_kg.maxBy?.[family]));
   const fields = ['geometry.volume_cm3', 'alloy'];
   return [
     finding({
       rule: 'dr-mass-max',
       column: 'shape',
-      status: m > max ? 'blocked' : 'fits',
+      status,
       unit: 'kg',
       value: m,
-      limit: max,
-      ...below(m, max),
+      limit,
+      ...below(m, limit),
+      strains,
+      who: whoCan(status, mass_kg.who),
       fields,
-      reason: m > max ? 'The part is heavier than the route handles.' : 'The part is light enough for the route.',
+      reason: {
+        blocked: 'The part is heavier than anybody pours this way.',
+        special: 'The part is heavier than ordinary shops of the route pour.',
+        tight: 'The part is heavier than is usual for the route: ordinary shops strain at it.',
+        fits: 'The part is light enough for the route.',
+      }[status],
     }),
     finding({
       rule: 'dr-mass-min',
@@ -48,22 +57,34 @@ function mass({ m, family }: PartFacts, { mass_kg }: Capability): Finding[] {
   ];
 }
 
-function size({ L, W, H }: PartFacts, { size_mm }: Capability): Finding {
+function size({ L, W, H }: PartFacts, { size_mm, mass_kg }: Capability): Finding {
   const sides = [L, W, H].sort((x, y) => y - x);
   const worst = sides
-    .map((value, i) => ({ value, limit: size_mm.max[i] ?? 0, ...below(value, size_mm.max[i] ?? 0) }))
-    .reduce((p, n) => (n.spare < p.spare ? n : p));
-  const over = worst.margin < 0;
+    .map((value, i) => {
+      const [usual = 0, exceptional = 0, specialist = 0] = [
+        size_mm.max[i],
+        size_mm.exceptional[i],
+        size_mm.specialist[i],
+      ];
+      const step = stepped(value, { usual, exceptional, specialist });
+      return { value, ...step, ...below(value, step.limit) };
+    })
+    .reduce((p, n) =>
+      n.status !== p.status ? (worse(p.status, n.status) === n.status ? n : p) : n.spare < p.spare ? n : p,
+    );
   return finding({
     rule: 'dr-size-max',
     column: 'shape',
-    status: over ? 'blocked' : 'fits',
     unit: 'mm',
     ...worst,
+    who: whoCan(worst.status, mass_kg.who),
     fields: ['geometry.box_mm'],
-    reason: over
-      ? 'A side of the part is longer than the largest mould takes.'
-      : 'The part lies inside the largest mould.',
+    reason: {
+      blocked: 'A side of the part is longer than the largest mould of anybody takes.',
+      special: 'A side of the part is longer than the moulds of ordinary shops take.',
+      tight: 'A side of the part is longer than is usual for the route: the largest boxes and machines.',
+      fits: 'The part lies inside the usual mould.',
+    }[worst.status],
   });
 }
 
@@ -87,13 +108,14 @@ function smallest({ L, W, H }: PartFacts, { size_mm }: Capability): Finding[] {
   ];
 }
 
-function wall({ w, family }: PartFacts, { wallMin }: Capability): Finding {
+function wall({ w, family }: PartFacts, { wallMin, wallSpecialist }: Capability): Finding {
   if (w === null) return notKnown('dr-wall-min', 'shape', 'mm', 'geometry.wallMin_mm', 'The thinnest wall');
   const row = wallMin[family];
   if (row === undefined) return noFigure('dr-wall-min', 'mm', w, 'thinnest wall');
   const [exceptional, usual] = row;
-  const status = w < exceptional ? 'blocked' : w < usual ? 'tight' : 'fits';
-  const limit = status === 'blocked' ? exceptional : usual;
+  const least = Math.min(exceptional, wallSpecialist?.[family] ?? exceptional);
+  const status = w < least ? 'blocked' : w < exceptional ? 'special' : w < usual ? 'tight' : 'fits';
+  const limit = { blocked: least, special: exceptional, tight: usual, fits: usual }[status];
   return finding({
     rule: 'dr-wall-min',
     column: 'shape',
@@ -102,9 +124,11 @@ function wall({ w, family }: PartFacts, { wallMin }: Capability): Finding {
     value: w,
     limit,
     ...above(w, limit),
-    strains: status === 'tight',
+    strains: status === 'tight' || status === 'special',
+    who: whoCan(status, wallSpecialist?.who),
     fields: ['geometry.wallMin_mm'],
     reason: {
+      special: 'The wall is thinner than ordinary shops of the route fill.',
       blocked: 'The wall is thinner than this route has ever filled in this metal.',
       tight: 'The wall can be filled, but thinner than usual: misruns and scrap rise.',
       fits: 'The wall fills as usual.',
@@ -112,14 +136,18 @@ function wall({ w, family }: PartFacts, { wallMin }: Capability): Finding {
   });
 }
 
-function section({ t, w, family }: PartFacts, { sectionMax, sectionRatioMax }: Capability): Finding[] {
+function section({ t, w, family }: PartFacts, { sectionMax, sectionFactor, sectionRatioMax }: Capability): Finding[] {
   if (t === null) return [notKnown('dr-section-max', 'shape', 'mm', 'geometry.sectionMax_mm', 'The thickest section')];
   const out: Finding[] = [];
   const max = sectionMax[family];
   if (max === undefined) out.push(noFigure('dr-section-max', 'mm', t, 'thickest section'));
   else {
-    const status = t > 1.5 * max ? 'blocked' : t > max ? 'tight' : 'fits';
-    const limit = status === 'blocked' ? 1.5 * max : max;
+    const { exceptional, specialist, who } = sectionFactor;
+    const { status, limit, strains } = stepped(t, {
+      usual: max,
+      exceptional: exceptional * max,
+      specialist: specialist * max,
+    });
     out.push(
       finding({
         rule: 'dr-section-max',
@@ -129,10 +157,12 @@ function section({ t, w, family }: PartFacts, { sectionMax, sectionRatioMax }: C
         value: t,
         limit,
         ...below(t, limit),
-        strains: status === 'tight',
+        strains,
+        who: whoCan(status, who),
         fields: ['geometry.sectionMax_mm'],
         reason: {
-          blocked: 'The heaviest section is more than half again what this route can feed.',
+          blocked: 'The heaviest section is more than anybody feeds on this route.',
+          special: 'The heaviest section is more than ordinary shops of the route feed.',
           tight: 'The heaviest section is over the usual limit: chills, feeders and care.',
           fits: 'The heaviest section can be fed.',
         }[status],
@@ -197,13 +227,14 @@ function draft({ brief }: PartFacts, { draft_deg }: Capability): Finding {
   });
 }
 
-function counts({ brief }: PartFacts, { undercut, passages }: Capability): Finding[] {
+function counts({ brief }: PartFacts, { undercut, passages, mass_kg }: Capability): Finding[] {
   const { undercuts: nU, passages: nP } = brief.geometry;
   const moving = /slide|moving-core|loose-piece/.test(undercut.mode);
   const out: Finding[] = [];
   if (nU === null) out.push(notKnown('dr-undercut', 'shape', 'count', 'geometry.undercuts', 'The number of undercuts'));
   else {
-    const status = nU > undercut.max ? 'blocked' : nU > 0 && moving ? 'tight' : 'fits';
+    const step = stepped(nU, ceilingOf(undercut));
+    const status = step.status === 'fits' && nU > 0 && moving ? 'tight' : step.status;
     out.push(
       finding({
         rule: 'dr-undercut',
@@ -211,12 +242,17 @@ function counts({ brief }: PartFacts, { undercut, passages }: Capability): Findi
         status,
         unit: 'count',
         value: nU,
-        limit: undercut.max,
-        ...below(nU, undercut.max),
+        limit: step.limit,
+        ...below(nU, step.limit),
+        strains: step.strains,
+        who: whoCan(status, undercut.who ?? mass_kg.who),
         fields: ['geometry.undercuts'],
         reason: {
           blocked: 'More undercuts than this mould can release.',
-          tight: `Each undercut needs ${undercut.mode.replaceAll('-', ' ')}: money in the tool, time in the cycle.`,
+          special: 'More undercuts than ordinary shops release; each one over the usual most costs minutes and moulds.',
+          tight: step.strains
+            ? 'More undercuts than is usual; each one over the usual most costs minutes and moulds.'
+            : `Each undercut needs ${undercut.mode.replaceAll('-', ' ')}: money in the tool, time in the cycle.`,
           fits:
             nU === 0
               ? 'Nothing leans back past the draw.'
@@ -228,24 +264,57 @@ function counts({ brief }: PartFacts, { undercut, passages }: Capability): Findi
   if (nP === null)
     out.push(notKnown('dr-passages', 'shape', 'count', 'geometry.passages', 'The number of internal passages'));
   else {
-    const over = nP > passages.max;
+    const { status, limit, strains } = stepped(nP, ceilingOf(passages));
     out.push(
       finding({
         rule: 'dr-passages',
         column: 'shape',
-        status: over ? 'blocked' : 'fits',
+        status,
         unit: 'count',
         value: nP,
-        limit: passages.max,
-        ...below(nP, passages.max),
+        limit,
+        ...below(nP, limit),
+        strains,
+        who: whoCan(status, mass_kg.who),
         fields: ['geometry.passages'],
-        reason: over
-          ? 'More internal passages than this mould can core.'
-          : 'The passages can be cored, or there are none.',
+        reason: {
+          blocked: 'More internal passages than this mould can core.',
+          special: 'More internal passages than ordinary shops core in this mould.',
+          tight: 'More internal passages than is usual in this mould.',
+          fits: 'The passages can be cored, or there are none.',
+        }[status],
       }),
     );
   }
   return out;
+}
+
+/** Who goes beyond ordinary shops, where that is asked for. */
+const whoCan = (status: Status, who: string | undefined): string | null =>
+  status === 'special' ? (who ?? null) : null;
+
+/** A casting with one face open to the air: only where the brief says that one may be, and the part is plain. */
+function openFace({ brief, S }: PartFacts, { openFace: open }: Capability): Finding[] {
+  if (open === undefined) return [];
+  const flat = brief.geometry.flatFace === true;
+  const plain = S <= open.maxSurfaceIndex;
+  return [
+    finding({
+      rule: 'open-face',
+      column: 'shape',
+      status: flat && plain ? 'tight' : 'blocked',
+      unit: 'ratio',
+      value: S,
+      limit: open.maxSurfaceIndex,
+      ...below(S, open.maxSurfaceIndex),
+      fields: ['geometry.flatFace'],
+      reason: !flat
+        ? 'The brief does not say that one plain flat face may lie open to the air.'
+        : plain
+          ? `The open face sinks by ${open.sink_mm[0]} to ${open.sink_mm[2]} mm and skins over: say that it is machined, or hidden.`
+          : 'The part has too much surface for its volume to be tipped out of an open block.',
+    }),
+  ];
 }
 
 function noFigure(rule: string, unit: 'mm', value: number, what: string): Finding {

@@ -1,7 +1,7 @@
 import type { Basis } from '../base/figures';
 
 /** Verdict on one rule, one cell or one lane, from free to barred. */
-export type Status = 'fits' | 'tight' | 'second-operation' | 'not-known' | 'blocked';
+export type Status = 'fits' | 'tight' | 'second-operation' | 'special' | 'not-known' | 'blocked';
 
 /** The columns of the choice, and `shape` for rules of geometry that stand beside the lane's name. */
 export type Column = 'quantity' | 'tooling' | 'perPart' | 'leadTime' | 'alloy' | 'tolerance' | 'shape';
@@ -27,6 +27,8 @@ export interface Finding {
   readonly spare: number | null;
   /** Counts as a strained rule in the scrap of the lane (equation 2.2). */
   readonly strains: boolean;
+  /** Shops that go beyond what ordinary ones do; null where no rule asks for one. */
+  readonly who: string | null;
   /** Why, in one sentence. */
   readonly reason: string;
   /** What an engineer can change, nearest first. */
@@ -50,8 +52,9 @@ const ORDER: Readonly<Record<Status, number>> = {
   fits: 0,
   tight: 1,
   'second-operation': 2,
-  'not-known': 3,
-  blocked: 4,
+  special: 3,
+  'not-known': 4,
+  blocked: 5,
 };
 
 /**
@@ -65,7 +68,7 @@ export function worse(a: Status, b: Status): Status {
 }
 
 /**
- * Rank of a verdict for sorting: 0 fits … 4 blocked.
+ * Rank of a verdict for sorting: 0 fits … 5 blocked.
  *
  * @example
  * gravity('blocked') > gravity('fits') // true

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { ceilGuarded } from '../base/checks';
+import { power } from '../base/power';
 import type { Op } from '../equations';
 import { BLOCK, Program, Runner } from './program';
 
@@ -14,6 +15,7 @@ const PLAIN: Readonly<Record<Op, (a: number, b: number) => number>> = {
   ceil: ceilGuarded,
   floor: Math.floor,
   on: (a) => (a > 0 ? 1 : 0),
+  pow: power,
 };
 const OPS = Object.keys(PLAIN) as Op[];
 const draws = (n: number): fc.Arbitrary<Float64Array> =>

@@ -1,6 +1,7 @@
 import { nth } from '../base/lookup';
 import { ceilGuarded } from '../base/checks';
 import { refuse } from '../base/errors';
+import { power } from '../base/power';
 import type { Op } from '../equations';
 import { BASE, kernelWith } from './kernel';
 
@@ -33,6 +34,8 @@ const apply = (op: Op, a: number, b: number): number => {
       return Math.floor(a);
     case 'on':
       return a > 0 ? 1 : 0;
+    case 'pow':
+      return power(a, b);
   }
 };
 
@@ -100,7 +103,7 @@ const TAPE_WORDS = 6;
 const PAIR = 16;
 const REAL = 8;
 /** The ops in the order the compiled loops know them by. */
-const OPS: readonly Op[] = ['+', '-', '*', '/', 'min', 'max', 'ceil', 'floor', 'on'];
+const OPS: readonly Op[] = ['+', '-', '*', '/', 'min', 'max', 'ceil', 'floor', 'on', 'pow'];
 
 /** Where what a step comes to lies in the memory of the compiled loops: bytes from its start, and to the next pair. */
 interface Place {

@@ -20,6 +20,19 @@ export interface World {
   readonly lanes?: readonly Lane[];
 }
 
+/** A lane with the grades of the tool that the brief asks for: one made another way may hold wider ones (5.7). */
+function toolAsked(lane: Lane, { toolOption }: Brief, rates: RateSet): Lane {
+  const option = toolOption?.variant === lane.id ? rates.variants[lane.id]?.toolOptions?.[toolOption.id] : undefined;
+  if (option === undefined || option.ctPlus === 0) return lane;
+  const ct = Object.fromEntries(
+    Object.entries(lane.capability.ct).map(([family, grades]) => [
+      family,
+      Array.isArray(grades) ? (grades as readonly number[]).map((grade) => grade + option.ctPlus) : grades,
+    ]),
+  ) as unknown as Lane['capability']['ct'];
+  return { ...lane, capability: { ...lane.capability, ct } };
+}
+
 /**
  * Readies a study with alloys from a table that is passed in: for where the whole table is not at hand.
  *
@@ -56,7 +69,8 @@ export function prepareFrom(
   };
   const { layouts, variants } = brief.overrides;
   const known = world.lanes ?? LANES;
-  const lanes = known.map((lane): StudyLane => {
+  const lanes = known.map((known): StudyLane => {
+    const lane = toolAsked(known, brief, rates);
     const wanted = variants[lane.route.id];
     const passedOver = wanted !== undefined && wanted !== lane.id && LANES.some((l) => l.id === wanted);
     const none = { model: null, costs: [], overriddenCost: null, passedOver };

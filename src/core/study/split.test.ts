@@ -25,7 +25,8 @@ describe('the part split in two', () => {
       const cast = boardAt(prepareStudy(castPiece(asked)), q);
       const lead = cast.lanes.find((x) => x.id === cast.leader)?.money;
       const stamped = boardAt(prepareStudy(otherPiece(asked)), q).baselines.find((b) => b.id === 'stamped');
-      const minutes = 3 * 1.2 + 1.5;
+      const [l, w, h] = asked.geometry.box_mm ?? [0, 0, 0];
+      const minutes = 3 * 1.2 + 1.5 * Math.max(0.25, Math.min(2, Math.cbrt(l * w * h) / 100));
       const joined = 1.15 * 1.12 * ((minutes / 60) * 36 + 3 * 0.35 + 2 * 0.25);
       const b = split(q);
       expect(b?.barred).toBeNull();

@@ -114,6 +114,7 @@ export function splitBaseline(
     name,
     barred,
     fix: other.barred === null ? null : other.fix,
+    warning: other.warning,
     tooling,
     unit,
     total,

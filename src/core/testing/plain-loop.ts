@@ -1,7 +1,7 @@
 import { boardAt } from '../comparison/board';
 import { prepareStudy, type Study } from '../study';
 import { dayOf, laneTime } from '../schedule';
-import { layoutPlan, ProgrammeCost } from '../cost';
+import { laneModel, layoutPlan, ProgrammeCost } from '../cost';
 import type { SimulationInput } from '../simulation';
 import { namesOf, type RateSet } from '../rates';
 import type { Lane } from '../catalogue/routes';
@@ -51,8 +51,13 @@ export function plainDraw(
   const out = new Map<string, PlainFigures>();
   const fx = rates.currency.perUnit;
   for (const l of boardAt(study, q).lanes) {
-    const model = again.lanes.find((e) => e.lane.id === l.id)?.model;
-    if (l.money === null || model == null) continue;
+    const drawn = again.lanes.find((e) => e.lane.id === l.id);
+    const likely = study.lanes.find((e) => e.lane.id === l.id)?.screening;
+    if (l.money === null || drawn?.part == null || drawn.screening == null || likely == null) continue;
+    // The rules are taken as certain: a draw that would pass one of them, or strain at it, counts as the likely figures do.
+    const screening = { ...likely, F1_MN: drawn.screening.F1_MN };
+    const model = laneModel(again.facts!, drawn.lane, drawn.part, screening, rates);
+    if ('uncosted' in model) continue;
     const { n, nt } = l.money.plan;
     // The layout stays as the likely figures chose it, even where a draw leaves it less room.
     const plan = layoutPlan(model, n, nt);

@@ -9,6 +9,8 @@ export const TRUNNION_ALLOY: Alloy = {
   specificCuttingEnergy_J_mm3: [0.7, 0.7, 0.7],
   machinability: 90,
   meltLoss_pct: [2, 2, 2],
+  // The check states no pouring heat.
+  pour_C: {},
 };
 
 /** The brief of the worked check: 500 a year for two years in lots of 250. */

@@ -10,7 +10,7 @@ export const studyFileSchema = z.object({
   version: z.literal(STUDY_FILE_VERSION),
   exportedAt: z.iso.datetime().optional(),
   coreVersion: z.string().max(20).optional(),
-  school: z.enum(['published', 'shop']).default('published'),
+  school: z.enum(['published', 'shop', 'specialist']).default('published'),
   brief: briefSchema,
 });
 
@@ -23,13 +23,13 @@ export function publishedSchemas(): object {
 /** What POST /api/evaluate takes. */
 export const evaluateRequestSchema = z.object({
   brief: z.unknown().refine((v) => v !== null && typeof v === 'object', 'a brief object'),
-  school: z.enum(['published', 'shop']).optional(),
+  school: z.enum(['published', 'shop', 'specialist']).optional(),
   quantity: z.number().int().min(1).max(1_000_000).optional(),
 });
 
 /** A study as file content. */
 export function toStudyFile(
-  study: { brief: Brief; school: 'published' | 'shop' },
+  study: { brief: Brief; school: 'published' | 'shop' | 'specialist' },
   now: Date,
   coreVersion: string,
 ): object {
@@ -47,7 +47,7 @@ export type StudyFileResult =
   | {
       readonly ok: true;
       readonly brief: Brief;
-      readonly school: 'published' | 'shop';
+      readonly school: 'published' | 'shop' | 'specialist';
       readonly notes: readonly string[];
     }
   | { readonly ok: false; readonly issues: readonly BriefIssue[] };

@@ -6,7 +6,7 @@ import { BRIEF_COLUMNS, briefValues, featureColumns, holeColumns, type BriefRow 
 export interface StudyRow {
   readonly id: string;
   readonly title: string;
-  readonly school: 'published' | 'shop';
+  readonly school: 'published' | 'shop' | 'specialist';
   readonly rate_set_id: string;
   readonly revision: number;
   readonly version: number;

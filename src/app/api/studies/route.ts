@@ -6,7 +6,7 @@ import { createStudy, listSchema } from '@/server/studies';
 
 const createSchema = z.object({
   brief: z.unknown(),
-  school: z.enum(['published', 'shop']).default('published'),
+  school: z.enum(['published', 'shop', 'specialist']).default('published'),
   editor: z.string().min(1).max(64).default('server'),
 });
 

@@ -1,5 +1,22 @@
 import { likely } from '../../base/figures';
-import { equation, figure, fx, K, known, lot, money, priced, pricedAPart, q, rate } from '../symbols';
+import type { SymbolOf } from '../../equations';
+import type { OfBaseline } from '../types';
+import {
+  brief,
+  equation,
+  figure,
+  fx,
+  K,
+  known,
+  lot,
+  money,
+  priced,
+  pricedAPart,
+  q,
+  rate,
+  timeEquation,
+  titled,
+} from '../symbols';
 
 /** Price factor of what is not cast: no fit of alloy and route adds to it. */
 export const PRICE_FACTOR = equation({
@@ -7,10 +24,88 @@ export const PRICE_FACTOR = equation({
   number: '2.4',
   title: 'Price factor',
   unit: '–',
-  expression: '(1 + oh) * (1 + mg)',
-  symbols: { oh: rate('global.oh', 'overhead'), mg: rate('global.mg', 'margin on parts') },
-  values: ({ rates: { global: g } }) => ({ oh: likely(g.oh), mg: likely(g.mg) }),
+  expression: {
+    of: { usual: '(1 + oh) * (1 + mg)', ground: '(1 + oh) * (1 + mg) * (1 + kSpec)' },
+    form: ({ ground }) => (ground ? 'ground' : 'usual'),
+  },
+  symbols: {
+    oh: rate('global.oh', 'overhead'),
+    mg: rate('global.mg', 'margin on parts'),
+    kSpec: rate('global.kSpec', 'ground or sparked, not cut: work of a few shops'),
+  },
+  values: ({ rates: { global: g } }) => ({ oh: likely(g.oh), mg: likely(g.mg), kSpec: likely(g.kSpec) }),
 });
+
+const figuresOf = (id: string) => ({
+  units: figure('machines and shifts that a year’s pieces fill', 'units', 'units'),
+  shifts: figure('shifts a day', 'shifts', 'shifts'),
+  machines: figure(id === 'fabricated' ? 'people' : id === 'machined' ? 'machines' : 'presses', '', 'machines'),
+});
+
+/**
+ * How many machines and shifts fit a year’s pieces into a year (T13): shifts first, then machines. A study may set them.
+ * @param each figure of the hours a piece takes @param rates shift, working share, most shifts
+ */
+export const inAYear = (
+  id: 'machined' | 'stamped' | 'strip' | 'fabricated',
+  words: string,
+  each: { readonly expression: string; readonly symbols: Readonly<Record<string, SymbolOf<OfBaseline>>> },
+  own: (c: OfBaseline) => { readonly machines?: number | undefined; readonly shifts?: number | undefined },
+  hours: {
+    readonly symbols: Readonly<Record<'h' | 'avail' | 'most', SymbolOf<OfBaseline>>>;
+    readonly values: (c: OfBaseline) => Record<'h' | 'avail' | 'most', number>;
+  },
+  values: (c: OfBaseline) => Record<string, number>,
+) => {
+  const perYear = brief('quantity.perYear', 'pieces a year', 'pieces');
+  const days = rate('calendar.workDaysYear', 'working days of a year');
+  const { units, shifts } = figuresOf(id);
+  const said = (key: string, meaning: string, unit: string) =>
+    brief(`quantity.capacity.${id === 'strip' ? 'stamped' : id}.${key}`, meaning, unit);
+  return {
+    UNITS: timeEquation({
+      figure: `${id}.units`,
+      number: 'T13',
+      ...titled(`${words} and shifts that a year’s pieces fill`),
+      unit: 'units',
+      expression: {
+        of: { known: `max(1, ceil(perYear * (${each.expression}) / (days * h * avail)))`, unknown: '1' },
+        form: ({ facts }) => (facts.brief.quantity.perYear === null ? 'unknown' : 'known'),
+      },
+      symbols: { perYear, days, h: hours.symbols.h, avail: hours.symbols.avail, ...each.symbols },
+      values: (c) => {
+        const { h, avail } = hours.values(c);
+        const perYear = c.facts.brief.quantity.perYear ?? 0;
+        return { perYear, days: likely(c.rates.calendar.workDaysYear), h, avail, ...values(c) };
+      },
+    }),
+    SHIFTS: timeEquation({
+      figure: `${id}.shifts`,
+      number: 'T13',
+      ...titled('shifts a day'),
+      unit: 'shifts',
+      expression: { of: { said: 'said', usual: 'min(most, units)' }, form: (c) => (own(c).shifts ? 'said' : 'usual') },
+      symbols: { said: said('shifts', 'shifts a day', 'shifts'), most: hours.symbols.most, units },
+      values: (c) => ({ said: own(c).shifts ?? 0, most: hours.values(c).most, units: known(c, 'units') }),
+    }),
+    MACHINES: timeEquation({
+      figure: `${id}.machines`,
+      number: 'T13',
+      ...titled(words),
+      unit: words,
+      expression: {
+        of: { said: 'said', usual: 'ceil(units / shifts)' },
+        form: (c) => (own(c).machines ? 'said' : 'usual'),
+      },
+      symbols: {
+        said: said(id === 'machined' ? 'machines' : id === 'fabricated' ? 'people' : 'presses', words, words),
+        units,
+        shifts,
+      },
+      values: (c) => ({ said: own(c).machines ?? 0, units: known(c, 'units'), shifts: known(c, 'shifts') }),
+    }),
+  };
+};
 
 /** The total over all pieces. */
 export const ALL_IN = equation({
@@ -23,7 +118,7 @@ export const ALL_IN = equation({
 });
 
 /** Equations of what is made lot after lot: its tools, a set-up a lot and every piece. */
-export const inLots = (id: 'machined' | 'stamped', number: string, tools: string, piece: string) => ({
+export const inLots = (id: 'machined' | 'stamped' | 'strip', number: string, tools: string, piece: string) => ({
   UNIT: equation({
     figure: `${id}.unit`,
     number,

@@ -2,6 +2,7 @@ import { likely } from '../../base/figures';
 import {
   brief,
   equation,
+  equationsFor,
   figure,
   fx,
   K,
@@ -21,11 +22,64 @@ import {
   titled,
   workday,
 } from '../symbols';
+import { computed, type ListOf } from '../../equations';
+import type { PieceKind } from '../../rates';
 import type { OfBaseline } from '../types';
+import { inAYear } from './any';
 
 const own = (key: string, meaning: string, unit = '') => rate(`baselines.fabricated.${key}`, meaning, unit);
 const ownRates = ({ rates }: OfBaseline) => rates.baselines.fabricated;
 const todayOf = ({ facts }: OfBaseline) => facts.brief.today;
+
+/** Kinds of piece of an assembly with how many of each; those that are not named are cut. */
+function piecesOf(c: OfBaseline): readonly (readonly [PieceKind, number])[] {
+  const { turned = 0, stamped = 0, bought = 0, cut } = todayOf(c).partKinds ?? {};
+  const rest = Math.max(0, c.joining.parts - turned - stamped - bought - (cut ?? 0));
+  const all: readonly (readonly [PieceKind, number])[] = [
+    ['cut', (cut ?? 0) + rest],
+    ['turned', turned],
+    ['stamped', stamped],
+    ['bought', bought],
+  ];
+  return all.filter(([, count]) => count > 0);
+}
+type OfPiece = OfBaseline & { readonly piece: PieceKind };
+const countOf = (c: OfBaseline, piece: PieceKind): number => piecesOf(c).find(([kind]) => kind === piece)?.[1] ?? 0;
+
+/** Pieces of one kind. */
+export const OF_KIND = equationsFor<OfPiece>()({
+  figure: 'fabricated.kind.{kind}',
+  number: '9.6',
+  title: ({ piece }) => `Pieces of an assembly: ${piece}`,
+  unit: 'USD',
+  expression: 'n * c0',
+  symbols: {
+    n: {
+      ...brief('', '', 'pieces'),
+      meaning: ({ piece }: OfPiece): string => `pieces: ${piece}`,
+      path: ({ facts, piece }: OfPiece): string =>
+        facts.brief.today.partKinds?.[piece] === undefined ? 'today.parts' : `today.partKinds.${piece}`,
+      plainly: { meaning: 'pieces of the kind', path: 'today.partKinds' },
+    },
+    c0: {
+      ...own('', 'one such piece'),
+      path: ({ piece }: OfPiece): string => `baselines.fabricated.c0ByKind.${piece}`,
+      plainly: { path: 'baselines.fabricated.c0ByKind', unit: 'USD' },
+    },
+  },
+  plainly: { title: 'Pieces of an assembly, of one kind' },
+  values: (c) => ({ n: countOf(c, c.piece), c0: likely(ownRates(c).c0ByKind[c.piece]) }),
+});
+const EACH_KIND: ListOf<OfBaseline, OfBaseline> = {
+  meaning: 'pieces of each kind',
+  unit: 'USD',
+  written: 'kind1 + kind2 + …',
+  values: (c) => piecesOf(c).map(([piece]) => OF_KIND.value({ ...c, piece })),
+  each: (c) =>
+    piecesOf(c).map(([piece]) =>
+      computed(`kind_${piece}`, `pieces: ${piece}`, OF_KIND.value({ ...c, piece }), 'USD', `kind.${piece}`),
+    ),
+};
 
 export const PIECES = equation({
   figure: 'fabricated.pieces',
@@ -33,19 +87,14 @@ export const PIECES = equation({
   title: 'Pieces of an assembly',
   unit: 'USD',
   expression: {
-    of: { bought: 'bought', usual: 'parts * c0' },
+    of: { bought: 'bought', usual: 'sum(kind)' },
     form: (c) => (todayOf(c).partCost_USD === null ? 'usual' : 'bought'),
   },
+  lists: { kind: EACH_KIND },
   symbols: {
     bought: brief('today.partCost_USD', 'pieces, as paid', 'USD'),
-    parts: brief('today.parts', 'pieces', 'pieces'),
-    c0: own('c0', 'a bought piece'),
   },
-  values: (c) => ({
-    bought: todayOf(c).partCost_USD ?? 0,
-    parts: c.joining.parts,
-    c0: likely(ownRates(c).c0),
-  }),
+  values: (c) => ({ bought: todayOf(c).partCost_USD ?? 0 }),
 });
 
 export const METAL = equation({
@@ -149,20 +198,43 @@ export const TOTAL = equation({
   values: (c) => ({ jig: known(c, 'tooling'), q: c.q, part: known(c, 'unit') }),
 });
 
-/** The day by which N assemblies exist, by one pair of hands in shifts of eight hours. */
+const shiftH = own('time.capacity.shiftH', 'hours a shift');
+const avail = own('time.capacity.avail', 'share of the shift that is work');
+export const { UNITS, SHIFTS, MACHINES } = inAYear(
+  'fabricated',
+  'people',
+  { expression: 'minutes / 60', symbols: { minutes: figure('joining an assembly', 'min', 'joining') } },
+  ({ facts }) => ({ machines: facts.brief.quantity.capacity?.fabricated?.people }),
+  {
+    symbols: { h: shiftH, avail, most: figure('one shift', 'shifts') },
+    values: (c) => {
+      const { capacity } = ownRates(c).time;
+      return { h: likely(capacity.shiftH), avail: likely(capacity.avail), most: 1 };
+    },
+  },
+  (c) => ({ minutes: known(c, 'joining') }),
+);
+
+/** The day by which N assemblies exist, by as many people as a year’s assemblies ask for. */
 export const DAY = timeEquation({
   figure: 'fabricated.day',
   number: 'T13',
   ...titled('days to the pieces wanted'),
   unit: 'days from the order',
-  expression: 'W * (lead + N * minutes / 60 / 8)',
+  expression: 'W * (lead + N * minutes / 60 / (h * avail * people))',
   symbols: {
     W: perWorkday,
     lead: own('time.lead', 'pieces and hardware'),
     N,
     minutes: figure('joining an assembly', 'min', 'joining'),
+    h: shiftH,
+    avail,
+    people: figure('people', 'people', 'machines'),
   },
   values: (c) => ({
+    h: likely(ownRates(c).time.capacity.shiftH),
+    avail: likely(ownRates(c).time.capacity.avail),
+    people: known(c, 'machines'),
     W: workday(c),
     lead: likely(ownRates(c).time.lead),
     N: c.N,

@@ -79,10 +79,22 @@ export const JOINING_MINUTES = equation({
   number: '9.6',
   title: 'Joining an assembly',
   unit: 'min',
-  expression: 'sum(joint) + align * (parts - 1)',
+  expression: 'sum(joint) + align * max(small, min(large, D)) * (parts - 1)',
   lists: { joint: each(JOINT_MINUTES, 'joint', 'joints', 'min', 'joint1 + joint2 + …') },
-  symbols: { align: own('align', 'bringing two pieces together'), parts },
-  values: ({ rates, joining }) => ({ align: likely(rates.baselines.fabricated.align), parts: joining.parts }),
+  symbols: {
+    align: own('align', 'bringing two pieces of one decimetre together'),
+    small: own('alignSize.min', 'least size it goes with'),
+    large: own('alignSize.max', 'largest'),
+    D: figure('mean size, the cube root of L·W·H', 'dm'),
+    parts,
+  },
+  values: ({ rates, facts, joining }) => ({
+    align: likely(rates.baselines.fabricated.align),
+    small: likely(rates.baselines.fabricated.alignSize.min),
+    large: likely(rates.baselines.fabricated.alignSize.max),
+    D: facts.D,
+    parts: joining.parts,
+  }),
 });
 
 export const JOINING = equation({

@@ -27,7 +27,7 @@ import {
   workday,
 } from '../symbols';
 import type { OfBaseline } from '../types';
-import { inLots } from './any';
+import { inAYear, inLots } from './any';
 
 const own = (key: string, meaning: string, unit = '') => rate(`baselines.machined.${key}`, meaning, unit);
 const ownRates = ({ rates }: OfBaseline) => rates.baselines.machined;
@@ -128,10 +128,13 @@ export const CUTTING = equation({
     of: {
       usual: '((stock - V) / mrr + a * 100 / (aFin * mach) * kappa) * air + detail / 60',
       thin: '((stock - V) / mrr + a * 100 / (aFin * mach) * kappa * thin) * air + detail / 60',
+      usualGround: '(((stock - V) / mrr + a * 100 / (aFin * mach) * kappa) * air + detail / 60) * wheel',
+      thinGround: '(((stock - V) / mrr + a * 100 / (aFin * mach) * kappa * thin) * air + detail / 60) * wheel',
     },
-    form: ({ facts: { w } }) => (w !== null && w < THIN_MM ? 'thin' : 'usual'),
+    form: ({ facts: { w }, ground }) => `${w !== null && w < THIN_MM ? 'thin' : 'usual'}${ground ? 'Ground' : ''}`,
   },
   symbols: {
+    wheel: own('ground.timeFactor', 'wheel or spark instead of a cutter'),
     stock: figure('bar or block it starts from', 'cm³', 'stock'),
     V: brief('geometry.volume_cm3', 'volume', 'cm³'),
     mrr: figure('metal removed a minute', 'cm³/min', 'removal'),
@@ -154,6 +157,7 @@ export const CUTTING = equation({
     thin: likely(ownRates(c).thin),
     air: likely(ownRates(c).airCut),
     detail: known(c, 'detail'),
+    wheel: likely(ownRates(c).ground.timeFactor),
   }),
 });
 
@@ -350,13 +354,33 @@ export const TOOLING = equation({
 
 export const { UNIT, TOTAL } = inLots('machined', '9.4', 'programs and fixtures', 'a good piece');
 
+export const { UNITS, SHIFTS, MACHINES } = inAYear(
+  'machined',
+  'machines',
+  { expression: 'minutes / 60', symbols: { minutes: figure('minutes a piece', 'min', 'minutes') } },
+  ({ facts }) => facts.brief.quantity.capacity?.machined ?? {},
+  {
+    symbols: {
+      h: figure('hours a shift', 'h'),
+      avail: own('time.avail', 'share of the shift that is work'),
+      most: own('time.capacity.shiftsMax', 'most shifts a day'),
+    },
+    values: (c) => {
+      const { time } = ownRates(c);
+      return { h: time.shiftH, avail: likely(time.avail), most: likely(time.capacity.shiftsMax) };
+    },
+  },
+  (c) => ({ minutes: known(c, 'minutes') }),
+);
+
 /** The day by which N pieces exist. */
 export const DAY = timeEquation({
   figure: 'machined.day',
   number: 'T13',
   ...titled('days to the pieces wanted'),
   unit: 'days from the order',
-  expression: 'W * (queue + material + (hProg + nSet * hSetup + N * minutes / 60) / (shift * avail * machines))',
+  expression:
+    'W * (queue + material + (hProg + nSet * hSetup) / (shift * avail) + N * minutes / 60 / (shift * avail * shifts * machines))',
   symbols: {
     W: perWorkday,
     queue: own('time.queue', 'wait for a slot'),
@@ -368,7 +392,8 @@ export const DAY = timeEquation({
     minutes: figure('minutes a piece', 'min', 'minutes'),
     shift: figure('hours a shift', 'h'),
     avail: own('time.avail', 'share of the shift that is work'),
-    machines: figure('machines', 'machines'),
+    shifts: figure('shifts a day', 'shifts', 'shifts'),
+    machines: figure('machines', 'machines', 'machines'),
   },
   values: (c) => {
     const { hSetup: setting, time } = ownRates(c);
@@ -383,7 +408,8 @@ export const DAY = timeEquation({
       minutes: known(c, 'minutes'),
       shift: time.shiftH,
       avail: likely(time.avail),
-      machines: time.machines,
+      shifts: known(c, 'shifts'),
+      machines: known(c, 'machines'),
     };
   },
 });

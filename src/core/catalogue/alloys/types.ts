@@ -51,6 +51,9 @@ export interface Alloy {
   readonly meltLoss_pct: Triple;
   /** Relative to free-cutting brass = 100. */
   readonly machinability: number;
+  /** How it is cut, where that is out of the ordinary; how its strip is formed. */
+  readonly machiningNote?: string;
+  readonly formingNote?: string;
   readonly specificCuttingEnergy_J_mm3: Triple;
   readonly conditions: readonly AlloyCondition[];
   /** 1 bad to 5 best by environment, bare metal. */

@@ -3,5 +3,16 @@ export { ROUTES } from './data';
 export { LAYER_LINES, LOOKS, MASTER_COPIES, type Look } from './data/look.data';
 export { LANES, findLane, type Lane } from './lanes';
 export { kinOf, laneWords, ROUTE_COUNT, shortName } from './names';
-export type { Ability, ByFamily, Capability, CapabilityFamily, Layout, Route, RouteVariant } from './types';
+export type {
+  Ability,
+  ByFamily,
+  Capability,
+  CapabilityFamily,
+  GrainNeed,
+  Layout,
+  PourConditions,
+  Route,
+  RouteVariant,
+  WidthClaim,
+} from './types';
 export { ROUTE_DASH, ROUTE_WEIGHT } from './strokes.data';

@@ -203,7 +203,7 @@ test('inside a band of flicker the verdict says so, and outside it where the lea
 describe('evaluate', () => {
   test('gives every variant and baseline, with the leader among the survivors', () => {
     const e = evaluate(bracket(), { quantity: 500 });
-    expect(e.lanes.filter((l) => l.kind === 'route')).toHaveLength(18);
+    expect(e.lanes.filter((l) => l.kind === 'route')).toHaveLength(19);
     expect(e.lanes.map((l) => l.id)).toContain('machined');
     expect(e.lanes.find((l) => l.id === e.leader)?.status).not.toBe('blocked');
   });

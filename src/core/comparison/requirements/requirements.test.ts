@@ -82,7 +82,7 @@ describe('what each costs', () => {
     const costs = costsOf(hub, 2400);
     const inAll = costs.map((c) => c.addsInAll ?? Infinity);
     for (let i = 1; i < inAll.length; i++) expect(inAll[i]).toBeLessThanOrEqual((inAll[i - 1] ?? 0) + 0.01);
-    for (const c of costs) expect(c.lanes).toHaveLength(18);
+    for (const c of costs) expect(c.lanes).toHaveLength(19);
   });
 
   test('a need that shuts the only doors says which it would open, and which of them would lead', () => {

@@ -1,3 +1,4 @@
+import { COAT_LOT, COAT_PIECE, HELD_KG, HELD_LOT } from './coats';
 import { LINES, UNIT } from './lines';
 import { CASTINGS, LOT, MELTED, POURS, SHOTS } from './lot';
 import {
@@ -20,8 +21,10 @@ import {
   CYCLE,
   DIE_CYCLE,
   KNOCK_OUT,
+  LOST_PLACES,
   MELTING,
   MOULD,
+  MOULD_LOSS,
   MOULD_VOLUME,
   PER_POUR,
   POUR,
@@ -38,6 +41,7 @@ import {
   PROGRAMME_SHOTS,
   REPLACEMENT_SETS,
   REPLACEMENTS,
+  STORAGE,
   TOOL_HOURS,
   TOOLING,
   UPKEEP,
@@ -51,11 +55,12 @@ export type { Worth } from './programme';
 /** Every equation of a lane's money, in the order of the model's sections. */
 export const COST_EQUATIONS = [
   ...[SCRAP, SCRAP_OF_REST, PRICE_FACTOR],
-  ...[CLAMP, POURED_MASS, MOULD_VOLUME],
+  ...[CLAMP, POURED_MASS, MOULD_VOLUME, LOST_PLACES],
   ...[TOOL_HOURS, FIRST_TOOL, REPLACEMENT_SETS, PROGRAMME_SHOTS, UPKEEP],
-  ...[FIRST_TOOLS, REPLACEMENTS, FIXTURES, GAUGES, TOOLING],
-  ...[MOULD, CORES, PRINTS, POURING, CYCLE, DIE_CYCLE, KNOCK_OUT, POUR, CASTINGS_A_POUR],
+  ...[FIRST_TOOLS, REPLACEMENTS, FIXTURES, GAUGES, STORAGE, TOOLING],
+  ...[MOULD_LOSS, MOULD, CORES, PRINTS, POURING, CYCLE, DIE_CYCLE, KNOCK_OUT, POUR, CASTINGS_A_POUR],
   ...[FINISH, HEAT, LOOK, MEASURE, INSPECTED, MACHINED, MADE],
+  ...[COAT_PIECE, COAT_LOT, HELD_LOT, HELD_KG],
   ...[CASTINGS, POURS, MELTED, SHOTS, MELTING, SET_UP, PER_POUR, LOT],
   ...[FULL_LOTS, REST, FRESH_LOTS, SETTLED_LOTS, TOTAL],
   ...Object.values(LINES),
@@ -64,4 +69,23 @@ export const COST_EQUATIONS = [
 ] as const;
 
 /** Symbols that the equations of time have in common with those of money. */
-export { a, brief, choice, D, figure, lambda, mc, n, nt, ofFamily, rate, timeEquation, variant, Y } from './symbols';
+export {
+  a,
+  brief,
+  capability,
+  choice,
+  D,
+  figure,
+  mc,
+  mu,
+  n,
+  nt,
+  ofFamily,
+  out,
+  rate,
+  timeEquation,
+  variant,
+  Y,
+} from './symbols';
+export { losesMoulds } from './pour';
+export { rateKey } from './coats';

@@ -107,6 +107,27 @@ export const LINES = {
     },
     ({ model, Q }) => ({ Q, look: model.look, share: model.sampleShare, measure: model.measure }),
   ),
+  coat: line(
+    'coat',
+    'K * (coatLot / Q + coat) * fx',
+    {
+      coatLot: figure('coats of the lot', 'USD', 'coatLot'),
+      coat: figure('coats of a piece', 'USD', 'coatPiece'),
+      Q,
+    },
+    ({ model, Q }) => ({ Q, coatLot: model.coatLot, coat: model.coatPiece }),
+  ),
+  containment: line(
+    'containment',
+    'K * (heldLot + kg * heldKg) / Q * fx',
+    {
+      heldLot: figure('containment and conditions of the lot', 'USD', 'heldLot'),
+      kg: figure('melted, without any scrap', 'kg', 'kg@ideal'),
+      heldKg: figure('containment', 'USD/kg', 'heldKg'),
+      Q,
+    },
+    ({ model, idealRun, Q }) => ({ Q, heldLot: model.heldLot, kg: idealRun.kg, heldKg: model.heldKg }),
+  ),
   upkeep: line(
     'upkeep',
     'K * shots * upkeep / Q * fx',

@@ -1,5 +1,26 @@
 import type { OfLayout, OfLot, OfProgramme } from '../types';
-import { equation, figure, kRet, l, lambda, mc, n, nt, ofLot, p, Q, rate, variant, warmUp, Y } from './symbols';
+import {
+  equation,
+  figure,
+  kRet,
+  l,
+  lambda,
+  mayLose,
+  mc,
+  mu,
+  n,
+  nL,
+  nt,
+  ofLot,
+  p,
+  Q,
+  rate,
+  variant,
+  warmUp,
+  Y,
+} from './symbols';
+import { isCoatedOrHeld } from './coats';
+import { losesMoulds } from './pour';
 
 type Poured = OfLayout & { readonly Q: number; readonly nB: number; readonly ideal: boolean };
 type AtLot<V> = V & OfProgramme;
@@ -10,7 +31,7 @@ export const CASTINGS = equation<Poured, AtLot<Poured>>()({
   number: '7.3 and 8',
   title: 'Castings made for a lot',
   unit: 'castings',
-  expression: { of: { usual: 'Q * nB', ideal: 'Q' }, form: ({ ideal }) => (ideal ? 'ideal' : 'usual') },
+  expression: 'Q * nB',
   symbols: { Q, nB: ofLot('castings made a good piece', '–', 'stages') },
   values: ({ Q, nB }) => ({ Q, nB }),
 });
@@ -23,11 +44,24 @@ export const POURS = equation<Poured, AtLot<Poured>>()({
   title: 'Pours of a lot',
   unit: 'pours',
   expression: {
-    of: { usual: 'ceil(Q * nB / (n * (1 - lambda))) + w', ideal: 'ceil(Q / n) + w' },
-    form: ({ ideal }) => (ideal ? 'ideal' : 'usual'),
+    of: {
+      usual: 'ceil(Q * nB / (n * (1 - lambda))) + w',
+      lost: 'ceil(Q * nB / ((n - nL) * (1 - lambda))) + w',
+      ideal: 'ceil(Q / n) + w',
+      idealLost: 'ceil(Q / (n - nL)) + w',
+    },
+    form: ({ model, plan, ideal }) =>
+      mayLose(model, plan.n) ? (ideal ? 'idealLost' : 'lost') : ideal ? 'ideal' : 'usual',
   },
-  symbols: { Q, nB: ofLot('castings made a good piece', '–', 'stages'), lambda, n, w: warmUp },
-  values: ({ model, plan, Q, nB }) => ({ Q, nB, lambda: model.lambda, n: plan.n, w: model.warmUp }),
+  symbols: { Q, nB: ofLot('castings made a good piece', '–', 'stages'), lambda, n, nL, w: warmUp },
+  values: ({ model, plan, Q, nB }) => ({
+    Q,
+    nB,
+    lambda: model.lambda,
+    n: plan.n,
+    nL: plan.nL,
+    w: model.warmUp,
+  }),
 });
 
 type Filled = OfLayout & { readonly filled: number };
@@ -44,31 +78,44 @@ export const MELTED = equation<Filled, AtLot<Filled>>()({
   values: ({ model, plan, filled }) => ({ Pw: filled, n: plan.n, mc: model.part.mc, Y: model.Y }),
 });
 
-type Run = OfLayout & { readonly filled: number; readonly castings: number };
+type Run = OfLayout & { readonly filled: number };
+
+/** What the tool makes at every pour, or at every injection. */
+function shotForm({ model, plan }: Run): string {
+  const lost = losesMoulds(model);
+  if (model.lane.capability.layout.toolPerPosition) return lost ? 'moulded' : 'poured';
+  return plan.nt === 0 ? 'none' : lost ? 'injected' : 'injectedAll';
+}
 
 /** Shots on the tool for a lot. */
 export const SHOTS = equation<Run, AtLot<Run>>()({
   figure: 'shots',
-  number: '8',
+  number: '5.9',
   title: 'Shots on the tool for a lot',
   unit: 'shots',
   expression: {
-    of: { poured: 'Pw', injected: 'NB / nt', none: '0' },
-    form: ({ model, plan }) =>
-      model.lane.capability.layout.toolPerPosition ? 'poured' : plan.nt > 0 ? 'injected' : 'none',
+    of: {
+      poured: 'Pw',
+      moulded: 'Pw / (1 - mu)',
+      injected: 'Pw * n / nt / (1 - mu)',
+      injectedAll: 'Pw * n / nt',
+      none: '0',
+    },
+    form: shotForm,
   },
   symbols: {
     Pw: ofLot('pours, warm-up included', 'pours', 'pours'),
-    NB: ofLot('castings made', 'castings', 'castings'),
+    n,
     nt,
+    mu,
   },
   note: ({ model, plan }) =>
     model.lane.capability.layout.toolPerPosition
-      ? 'The tool makes a mould at every pour.'
+      ? 'The tool makes a mould at every pour, also one that is lost.'
       : plan.nt > 0
-        ? null
+        ? 'Every place carries a wax, also one that is lost.'
         : 'Nothing is cut, so nothing wears.',
-  values: ({ plan, filled, castings }) => ({ Pw: filled, NB: castings, nt: plan.nt }),
+  values: ({ model, plan, filled }) => ({ Pw: filled, n: plan.n, nt: plan.nt, mu: model.mouldLoss }),
 });
 
 /** Money of one lot of Q good pieces, before the price factor. */
@@ -77,9 +124,19 @@ export const LOT = equation<OfLot, OfProgramme>()({
   number: '8.1',
   title: (c) => `One lot of ${c.Q}`,
   unit: 'USD',
-  expression:
-    'setUp + Pw * cPour + p * (kg * (1 + l) - kRet * (kg - Q * mc)) + kg * cMelt + NB * (fin + heat) + Q * nB * sc * omega * cRw + Q * nC * mach + Q * nD * look + max(share * Q, min(Q, 3)) * measure + shots * upkeep',
+  expression: {
+    of: {
+      usual:
+        'setUp + Pw * cPour + p * (kg * (1 + l) - kRet * (kg - Q * mc)) + kg * cMelt + NB * (fin + heat) + Q * nB * sc * omega * cRw + Q * nC * mach + Q * nD * look + max(share * Q, min(Q, 3)) * measure + shots * upkeep',
+      more: 'setUp + Pw * cPour + p * (kg * (1 + l) - kRet * (kg - Q * mc)) + kg * cMelt + NB * (fin + heat) + Q * nB * sc * omega * cRw + Q * nC * mach + Q * nD * look + max(share * Q, min(Q, 3)) * measure + shots * upkeep + coatLot + Q * coat + heldLot + kg * heldKg',
+    },
+    form: ({ model }) => (isCoatedOrHeld(model) ? 'more' : 'usual'),
+  },
   symbols: {
+    coatLot: figure('coats of the lot', 'USD', 'coatLot'),
+    coat: figure('coats of a piece', 'USD', 'coatPiece'),
+    heldLot: figure('containment and conditions of the lot', 'USD', 'heldLot'),
+    heldKg: figure('containment', 'USD/kg', 'heldKg'),
     setUp: figure('set-up of the lot', 'USD', 'setUp'),
     Pw: ofLot('pours, warm-up included', 'pours', 'pours'),
     cPour: figure('one pour', 'USD', 'cPour'),
@@ -108,6 +165,10 @@ export const LOT = equation<OfLot, OfProgramme>()({
   },
   plainly: { title: 'One lot' },
   values: ({ model: m, plan, stages, run, Q }) => ({
+    coatLot: m.coatLot,
+    coat: m.coatPiece,
+    heldLot: m.heldLot,
+    heldKg: m.heldKg,
     setUp: m.setUp,
     Pw: run.filled,
     cPour: plan.pour,

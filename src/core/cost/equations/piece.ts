@@ -31,24 +31,25 @@ export const PRICE_FACTOR = equation<OfInputs>()({
     mg: rate('global.mg', 'margin on parts'),
     kFit: {
       ...rate('', '', 'share'),
-      meaning: ({ model }) => `what a ${model.screening.fit} fit of alloy and route adds`,
-      path: ({ model }) => (model.screening.fit === 'special' ? 'global.kSpec' : 'global.kPoss'),
+      meaning: ({ model }) => `what a ${fitOf(model)} fit of part, alloy and route adds`,
+      path: ({ model }) => (fitOf(model) === 'special' ? 'global.kSpec' : 'global.kPoss'),
       table: ({ model }, path) => (isUnusual(model) ? rate('', '').table?.({ model }, path) : undefined),
-      plainly: { meaning: 'what an unusual fit of alloy and route adds', path: 'global.kPoss, global.kSpec' },
+      plainly: { meaning: 'what an unusual fit of part, alloy and route adds', path: 'global.kPoss, global.kSpec' },
     },
   },
-  values: ({ model: { rates, screening } }) => ({
-    oh: likely(rates.global.oh),
-    mg: likely(rates.global.mg),
-    kFit:
-      screening.fit === 'possible'
-        ? likely(rates.global.kPoss)
-        : screening.fit === 'special'
-          ? likely(rates.global.kSpec)
-          : 0,
-  }),
+  values: ({ model }) => {
+    const { global: g } = model.rates;
+    const fit = fitOf(model);
+    return {
+      oh: likely(g.oh),
+      mg: likely(g.mg),
+      kFit: fit === 'possible' ? likely(g.kPoss) : fit === 'special' ? likely(g.kSpec) : 0,
+    };
+  },
 });
-const isUnusual = ({ screening: { fit } }: LaneInputs): boolean => fit === 'possible' || fit === 'special';
+/** Fit of alloy and route: special too where a rule wants a shop that does more than ordinary ones. */
+const fitOf = ({ screening }: LaneInputs): string => (screening.special ? 'special' : screening.fit);
+const isUnusual = (model: LaneInputs): boolean => fitOf(model) === 'possible' || fitOf(model) === 'special';
 
 /** Finishing one casting: cutting off, fettling, straightening, blasting. */
 export const FINISH = equation<OfInputs>()({
@@ -187,6 +188,12 @@ const scrapOf = (fresh: boolean): SymbolOf<OfInputs> =>
   );
 const kStrain = rate('global.kStrain', 'added by a strained rule');
 const nStrain = figure('strained rules', 'rules');
+/** What the grain asked for does to scrap. */
+const fGrain: SymbolOf<OfInputs> = {
+  ...rate('grain.{grain}.scrapFactor', 'scrap for the grain asked for', '×'),
+  table: (c, path) => (c.model.grain === null ? undefined : rate('', '').table?.(c, path)),
+};
+const byGrain = ({ model }: { readonly model: LaneInputs }): string => (model.grain === null ? 'usual' : 'grain');
 
 /** Castings found bad after fettling, at one state of scrap. */
 export const SCRAP = equation<{ model: LaneInputs; fresh: boolean }, OfProgramme>()({
@@ -194,8 +201,15 @@ export const SCRAP = equation<{ model: LaneInputs; fresh: boolean }, OfProgramme
   number: '2.3',
   title: 'Castings found bad after fettling',
   unit: 'share',
-  expression: 'min(0.6, scrap * (1 + kStrain * nStrain))',
+  expression: {
+    of: {
+      usual: 'min(0.6, scrap * (1 + kStrain * nStrain))',
+      grain: 'min(0.6, scrap * (1 + kStrain * nStrain) * fGrain)',
+    },
+    form: byGrain,
+  },
   symbols: {
+    fGrain,
     scrap: {
       ...scrapOf(false),
       meaning: ({ fresh }) => (fresh ? 'scrap while the tool is new' : 'settled scrap'),
@@ -206,7 +220,8 @@ export const SCRAP = equation<{ model: LaneInputs; fresh: boolean }, OfProgramme
     kStrain,
     nStrain,
   },
-  values: ({ model: { lane, rates, screening }, fresh }) => ({
+  values: ({ model: { lane, rates, screening, grain }, fresh }) => ({
+    fGrain: likely(grain?.scrapFactor),
     scrap: (fresh ? lane.capability.scrap.new : lane.capability.scrap.settled).v[1],
     kStrain: likely(rates.global.kStrain),
     nStrain: screening.nStrain,
@@ -219,8 +234,15 @@ export const SCRAP_OF_REST = equation<Pick<OfProgramme, 'model' | 'split' | 'lot
   number: '2.3',
   title: 'Castings found bad after fettling',
   unit: 'share',
-  expression: 'min(0.6, (scrapSet + on(learn - full * lot) * (scrapNew - scrapSet)) * (1 + kStrain * nStrain))',
+  expression: {
+    of: {
+      usual: 'min(0.6, (scrapSet + on(learn - full * lot) * (scrapNew - scrapSet)) * (1 + kStrain * nStrain))',
+      grain: 'min(0.6, (scrapSet + on(learn - full * lot) * (scrapNew - scrapSet)) * (1 + kStrain * nStrain) * fGrain)',
+    },
+    form: byGrain,
+  },
   symbols: {
+    fGrain,
     scrapSet: scrapOf(false),
     learn,
     full: figure('full lots', 'lots', 'fullLots'),
@@ -230,7 +252,8 @@ export const SCRAP_OF_REST = equation<Pick<OfProgramme, 'model' | 'split' | 'lot
     nStrain,
   },
   note: () => 'on(x) is 1 where x is above 0: the remainder is begun before scrap settles.',
-  values: ({ model: { lane, rates, screening, learnPieces }, split, lot: size }) => ({
+  values: ({ model: { lane, rates, screening, learnPieces, grain }, split, lot: size }) => ({
+    fGrain: likely(grain?.scrapFactor),
     scrapSet: lane.capability.scrap.settled.v[1],
     learn: learnPieces,
     full: split.freshFull + split.settledFull,

@@ -3,6 +3,7 @@ import type { LaneInputs, LaneModel, LayoutPlan, OfInputs } from '../types';
 import {
   a,
   brief,
+  capability,
   D,
   equation,
   figure,
@@ -10,8 +11,11 @@ import {
   kRet,
   l,
   lambda,
+  mayLose,
   mc,
+  mu,
   n,
+  nL,
   nU,
   ofFamily,
   p,
@@ -19,6 +23,12 @@ import {
   variant,
   Y,
 } from './symbols';
+
+const nX = figure('undercuts over the usual most', 'undercuts');
+const extraMin = capability('undercut.extraMin', 'minutes a casting for each of them', 'min', ({ lane }) => ({
+  basis: lane.capability.undercut.extraMin?.basis ?? 'assumed',
+  v: lane.capability.undercut.extraMin?.v,
+}));
 
 type Of<K extends keyof LayoutPlan> = { readonly model: LaneInputs; readonly plan: Pick<LayoutPlan, 'n' | K> };
 
@@ -67,6 +77,69 @@ export const POURED_MASS = equation<Of<never>>()({
   values: ({ model, plan }) => ({ n: plan.n, mc: model.part.mc, Y: model.Y }),
 });
 
+/** Places of a full pour that are usually lost. */
+export const LOST_PLACES = equation<Of<never>>()({
+  figure: 'nL',
+  number: '4.6',
+  title: 'Usual lost places of a pour',
+  unit: 'places',
+  expression: {
+    of: { lost: 'min(n - 1, floor(share * n + 0.5))', none: '0' },
+    form: ({ model: { lane }, plan }) => {
+      const { v, from_n } = lane.capability.positionsLost;
+      return plan.n < from_n || v[2] === 0 ? 'none' : 'lost';
+    },
+  },
+  symbols: {
+    n,
+    share: capability(
+      'positionsLost',
+      'share of places that fill badly or not at all',
+      'share',
+      ({ lane }) => lane.capability.positionsLost,
+    ),
+  },
+  note: ({ model: { lane } }) =>
+    `${lane.capability.positionsLost.where.replace(/^./, (x) => x.toUpperCase())}. Their metal comes back as returns; from ${lane.capability.positionsLost.from_n} places on.`,
+  values: ({ model: { lane }, plan }) => ({ n: plan.n, share: lane.capability.positionsLost.v[1] }),
+});
+
+/** Share of moulds lost before any metal is in them. */
+export const MOULD_LOSS = equation<OfInputs>()({
+  figure: 'mu',
+  number: '6.6',
+  title: 'Moulds lost before pouring',
+  unit: 'share',
+  expression: {
+    of: { some: 'loss', more: 'loss + extraLoss * nX', none: '0' },
+    form: (c) => (!losesMoulds(c.model) ? 'none' : c.model.nX > 0 ? 'more' : 'some'),
+  },
+  symbols: {
+    loss: capability('mouldLoss', 'share of moulds lost', 'share', ({ lane }) => lane.capability.mouldLoss),
+    extraLoss: capability('undercut.extraLoss', 'share for each undercut over the usual most', 'share', ({ lane }) => ({
+      basis: lane.capability.undercut.basis,
+    })),
+    nX,
+  },
+  note: ({ model }) =>
+    losesMoulds(model)
+      ? 'No metal is lost with them: the mould, its cores and patterns are.'
+      : 'A die or disc is not lost.',
+  values: ({ model }) => ({
+    loss: model.lane.capability.mouldLoss.v[1],
+    extraLoss: model.extraLoss,
+    nX: model.nX,
+  }),
+});
+/**
+ * Whether moulds of a lane are made anew for every pour, and some of them fail.
+ *
+ * @example
+ * losesMoulds(model) === (model.v.mould !== 'die') // true
+ */
+export const losesMoulds = ({ v, lane }: Pick<LaneInputs, 'v' | 'lane'>): boolean =>
+  v.mould !== 'die' && lane.capability.mouldLoss.v[2] > 0;
+
 /** Force that holds all positions shut. */
 export const CLAMP = equation<Of<never>>()({
   figure: 'clampOfPour',
@@ -89,10 +162,32 @@ export const MOULD = equation<Of<'nt' | 'Vm'>>()({
   number: '6.1',
   title: 'Making one mould',
   unit: 'USD',
-  expression:
-    'R * (t0 + tV * Vm + tN * n + tR * coats + tInj * inj) / 60 + k0 + kV * Vm + kN * n + kA * a * n * max(1, coats)',
+  expression: {
+    of: {
+      usual:
+        'R * (t0 + tV * Vm + tN * n + tR * coats + tInj * inj) / 60 + k0 + kV * Vm + kN * n + kA * a * n * max(1, coats)',
+      usualOver:
+        'R * (t0 + extraMin * nX * n + tV * Vm + tN * n + tR * coats + tInj * inj) / 60 + k0 + kV * Vm + kN * n + kA * a * n * max(1, coats)',
+      more: 'R * (t0 + tV * Vm + tN * n + tR * coats + tInj * inj) / 60 + kCond + kGrain + k0 + kV * Vm + kN * n + kA * a * n * max(1, coats)',
+      moreOver:
+        'R * (t0 + extraMin * nX * n + tV * Vm + tN * n + tR * coats + tInj * inj) / 60 + kCond + kGrain + k0 + kV * Vm + kN * n + kA * a * n * max(1, coats)',
+    },
+    // Of a die the minutes of undercuts are seconds of its cycle.
+    form: ({ model: { condition, grain, nX: over, v } }) =>
+      `${condition === null && grain === null ? 'usual' : 'more'}${over > 0 && v.cycle === undefined ? 'Over' : ''}`,
+  },
   symbols: {
     R: hourly('shot', 'who moulds'),
+    extraMin,
+    nX,
+    kCond: {
+      ...rate('conditions["{condition}"].kPour', 'poured under conditions', 'USD'),
+      table: (c, path) => (c.model.condition === null ? undefined : rate('', '').table?.(c, path)),
+    },
+    kGrain: {
+      ...rate('grain.{grain}.kPour', 'for the grain asked for', 'USD'),
+      table: (c, path) => (c.model.grain === null ? undefined : rate('', '').table?.(c, path)),
+    },
     t0: variant('shot.t0', 'minutes per pour', 'min'),
     tV: variant('shot.tV', 'minutes by mould volume', 'min/dm³'),
     Vm: figure('mould volume', 'dm³', 'Vm'),
@@ -108,10 +203,14 @@ export const MOULD = equation<Of<'nt' | 'Vm'>>()({
     kA: variant('shot.kA', 'money by surface', 'USD/dm²'),
     a,
   },
-  values: ({ model: { v, R, facts }, plan }) => {
+  values: ({ model: { v, R, facts, extraMin: minutes, nX: over, condition, grain }, plan }) => {
     const s = v.shot;
     return {
       R: R.shot,
+      extraMin: minutes,
+      nX: over,
+      kCond: likely(condition?.kPour),
+      kGrain: likely(grain?.kPour),
       t0: likely(s.t0),
       tV: likely(s.tV),
       Vm: plan.Vm,
@@ -136,17 +235,22 @@ export const CORES = equation<Of<never>>()({
   number: '6.2',
   title: 'Cores of one pour',
   unit: 'USD',
-  expression: 'n * nC * (tC * D * R / 60 + kC * D * D)',
+  expression: {
+    of: { made: 'n * nC * (tC * D * R / 60 + kC * D * D)', bought: 'n * nC * (tC * D * R / 60 + kC * D * D) * kBuy' },
+    form: ({ model }) => (model.kBuy === 1 ? 'made' : 'bought'),
+  },
   symbols: {
     n,
+    kBuy: rate('coreMaker.bought.kBuy', 'bought against made'),
     nC: figure('cores a casting', 'cores'),
     tC: variant('shot.tC', 'minutes a core, by size', 'min/dm'),
     D,
     R: hourly('core', 'who makes cores'),
     kC: variant('shot.kC', 'material of a core, by size', 'USD/dm²'),
   },
-  values: ({ model: { v, R, facts, cores }, plan }) => ({
+  values: ({ model: { v, R, facts, cores, kBuy }, plan }) => ({
     n: plan.n,
+    kBuy,
     nC: cores,
     tC: likely(v.shot.tC),
     D: facts.D,
@@ -183,8 +287,12 @@ export const CYCLE = equation<Of<'F_MN'>>()({
   title: 'Die cycle',
   unit: 's',
   expression: {
-    of: { cycled: 'tc0 + tcN * n + tcF * F + bF * beta * t + tU * nU * n', none: '0' },
-    form: ({ model }) => (model.v.cycle === undefined ? 'none' : 'cycled'),
+    of: {
+      cycled: 'tc0 + tcN * n + tcF * F + kShut * delta * t + tU * nU * n',
+      over: 'tc0 + tcN * n + tcF * F + kShut * delta * t + tU * nU * n + 60 * extraMin * nX * n',
+      none: '0',
+    },
+    form: ({ model }) => (model.v.cycle === undefined ? 'none' : model.nX > 0 ? 'over' : 'cycled'),
   },
   symbols: {
     tc0: variant('cycle.tc0', 'seconds per pour', 's'),
@@ -192,14 +300,21 @@ export const CYCLE = equation<Of<'F_MN'>>()({
     n,
     tcF: variant('cycle.tcF', 'seconds by clamp', 's/MN'),
     F: figure('clamp of all positions', 'MN', 'clampOfPour'),
-    bF: ofFamily('bF', 'dwell against aluminium'),
-    beta: variant('cycle.beta', 'dwell by section', 's/mm'),
+    kShut: variant('cycle.kShut', 'how much longer the die stays shut than the section asks', '×'),
+    delta: {
+      ...ofFamily('', 'freezing and cooling to ejection by section'),
+      unit: 's/mm',
+      path: ({ model }) => `families.${model.facts.ratesFamily}.dwell.${model.v.cycle?.film ?? 'gravity'}`,
+      plainly: { path: 'families.{family}.dwell' },
+    },
     t: brief('geometry.sectionMax_mm', 'thickest section', 'mm'),
     tU: variant('cycle.tU', 'seconds an undercut', 's'),
     nU,
+    extraMin,
+    nX,
   },
   note: ({ model }) => (model.v.cycle === undefined ? 'No die is cycled on this route.' : null),
-  values: ({ model: { v, family, facts }, plan }) => {
+  values: ({ model: { v, facts, dwell, extraMin: minutes, nX: over }, plan }) => {
     const y = v.cycle;
     return {
       tc0: likely(y?.tc0),
@@ -207,11 +322,13 @@ export const CYCLE = equation<Of<'F_MN'>>()({
       n: plan.n,
       tcF: likely(y?.tcF),
       F: plan.F_MN,
-      bF: likely(family.bF),
-      beta: likely(y?.beta),
+      kShut: likely(y?.kShut),
+      delta: dwell,
       t: facts.t ?? 0,
       tU: likely(y?.tU),
       nU: facts.nU,
+      extraMin: minutes,
+      nX: over,
     };
   },
 });
@@ -280,11 +397,18 @@ export const KNOCK_OUT = equation<OfInputs>()({
 /** One pour: its mould, cores, patterns, pouring or die cycle, and knocking out. */
 export const POUR = equation<Of<'mould' | 'coring' | 'prints' | 'pouring' | 'knockOut' | 'cycle_s'>>()({
   figure: 'cPour',
-  number: '6.1 to 6.5',
+  number: '6.1 to 6.6',
   title: 'One pour',
   unit: 'USD',
-  expression: 'mould + cores + prints + pouring + knockOut',
+  expression: {
+    of: {
+      kept: 'mould + cores + prints + pouring + knockOut',
+      lost: '(mould + cores + prints) / (1 - mu) + pouring + knockOut',
+    },
+    form: ({ model }) => (losesMoulds(model) ? 'lost' : 'kept'),
+  },
   symbols: {
+    mu,
     mould: figure('making the mould', 'USD', 'mould'),
     cores: figure('cores', 'USD', 'coring'),
     prints: figure('printed patterns', 'USD', 'prints'),
@@ -296,7 +420,8 @@ export const POUR = equation<Of<'mould' | 'coring' | 'prints' | 'pouring' | 'kno
     },
     knockOut: figure('knocking out', 'USD', 'knockOut'),
   },
-  values: ({ plan }) => ({
+  values: ({ model, plan }) => ({
+    mu: model.mouldLoss,
     mould: plan.mould,
     cores: plan.coring,
     prints: plan.prints,
@@ -305,15 +430,18 @@ export const POUR = equation<Of<'mould' | 'coring' | 'prints' | 'pouring' | 'kno
   }),
 });
 
-/** Castings that come out of a pour, misruns taken off. */
-export const CASTINGS_A_POUR = equation<Of<never>>()({
+/** Castings that come out of a pour, lost places and misruns taken off. */
+export const CASTINGS_A_POUR = equation<Of<'nL'>>()({
   figure: 'castingsPerPour',
   number: '8',
-  title: 'Castings per pour, misruns taken off',
+  title: 'Castings per pour, lost places and misruns taken off',
   unit: 'castings',
-  expression: 'n * (1 - lambda)',
-  symbols: { n, lambda },
-  values: ({ model, plan }) => ({ n: plan.n, lambda: model.lambda }),
+  expression: {
+    of: { all: 'n * (1 - lambda)', some: '(n - nL) * (1 - lambda)' },
+    form: ({ model, plan }) => (mayLose(model, plan.n) ? 'some' : 'all'),
+  },
+  symbols: { n, nL, lambda },
+  values: ({ model, plan }) => ({ n: plan.n, nL: plan.nL, lambda: model.lambda }),
 });
 
 /** Melting a kilogram. */
@@ -342,7 +470,13 @@ export const PER_POUR = equation<{ model: LaneModel; plan: Pick<LayoutPlan, 'M' 
   number: '8.1',
   title: 'One pour, its metal less what comes back',
   unit: 'USD',
-  expression: 'cPour + M * (p * (1 + l - kRet) + cMelt)',
+  expression: {
+    of: {
+      usual: 'cPour + M * (p * (1 + l - kRet) + cMelt)',
+      held: 'cPour + M * (p * (1 + l - kRet) + cMelt + heldKg)',
+    },
+    form: ({ model }) => (model.heldKg > 0 ? 'held' : 'usual'),
+  },
   symbols: {
     cPour: figure('one pour', 'USD', 'cPour'),
     M: figure('metal poured at once', 'kg', 'M'),
@@ -350,8 +484,10 @@ export const PER_POUR = equation<{ model: LaneModel; plan: Pick<LayoutPlan, 'M' 
     l,
     kRet,
     cMelt: figure('melting', 'USD/kg', 'cMelt'),
+    heldKg: figure('containment', 'USD/kg', 'heldKg'),
   },
   values: ({ model, plan }) => ({
+    heldKg: model.heldKg,
     cPour: plan.pour,
     M: plan.M,
     p: model.price,

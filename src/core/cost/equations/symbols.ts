@@ -7,7 +7,9 @@ const path = ({ model }: OfInputs, text: string): string =>
   text
     .replace('{lane}', model.lane.id)
     .replace('{family}', model.facts.ratesFamily)
-    .replace('{alloy}', model.facts.alloy.id);
+    .replace('{alloy}', model.facts.alloy.id)
+    .replace('{condition}', `${model.lane.route.id}|${model.facts.family}`)
+    .replace('{grain}', model.facts.brief.needs.grain ?? '');
 
 /** Equations of a lane's money. */
 export const equation = equationsOf<OfInputs>({ model: 'Cost model', path });
@@ -55,7 +57,12 @@ export const hourly = (which: 'tool' | 'shot' | 'core' | 'finish', meaning: stri
   plainly: { unit: 'USD/h', path: `the hourly rate a variant names for its ${which} work` },
 });
 
-/** A capability of the route. @param read low, likely and high, or what there is of it */
+/**
+ * A capability of the route. @param read low, likely and high, or what there is of it
+ *
+ * @example
+ * capability('yield', 'yield', 'share', ({ lane }) => lane.capability.misrunShare).source // 'route'
+ */
 export const capability = (
   path: string,
   meaning: string,
@@ -113,6 +120,13 @@ export const mk = rate('global.mk', 'mark-up on tools, fixtures and gauges');
 export const q = choice('pieces in the whole programme', 'pieces');
 export const n = choice('positions per pour, chosen for the least total', 'positions');
 export const nt = choice('cavities of the tool', 'cavities');
+/** Whether places of a pour of n may usually be lost. */
+export const mayLose = ({ lane }: Pick<LaneInputs, 'lane'>, positions: number): boolean =>
+  positions >= lane.capability.positionsLost.from_n && lane.capability.positionsLost.v[2] > 0;
+export const nL = figure('usual lost places', 'places', 'nL');
+export const mu = figure('moulds lost before pouring', 'share', 'mu');
+/** What is good of a pour, lost places and misruns taken off. */
+export const out = figure('castings per pour, lost places and misruns taken off', 'castings', 'castingsPerPour');
 export const mc = figure('cast mass, machining stock included', 'kg', 'mc');
 export const C1 = figure('first tool', 'USD', 'C1');
 export const D = figure('mean size, the cube root of L·W·H', 'dm');

@@ -1,5 +1,6 @@
 import { likely } from '../../base/figures';
-import type { LaneInputs, LayoutPlan, OfLayout, OfProgramme, ToolingLines } from '../types';
+import type { SymbolOf } from '../../equations';
+import type { LaneInputs, LayoutPlan, OfInputs, OfLayout, OfProgramme, ToolingLines } from '../types';
 import {
   a,
   brief,
@@ -20,14 +21,39 @@ import {
   variant,
 } from './symbols';
 
+/** Shots, and how long a tool bears them. */
+export interface Wear {
+  readonly shots: number;
+  readonly life: number;
+  /** Of a tool made another way; 1 for the usual one. */
+  readonly lifeFactor: number;
+  /** Shots that a tool at hand has left; null where one is made. */
+  readonly lifeLeft: number | null;
+}
+
+const byOption = ({ model }: { readonly model: LaneInputs }): string => (model.option === null ? 'usual' : 'option');
+const ofOption = (key: 'hoursFactor' | 'materialFactor' | 'lifeFactor', meaning: string): SymbolOf<OfInputs> => ({
+  ...variant('', meaning, '×'),
+  path: ({ model }) => `variants["${model.lane.id}"].toolOptions["${model.facts.brief.toolOption?.id ?? ''}"].${key}`,
+  plainly: { path: `variants["{lane}"].toolOptions.${key}` },
+});
+const fLife = ofOption('lifeFactor', 'life of the tool made the other way');
+
 /** Hours to make one tool. */
 export const TOOL_HOURS = equation<{ model: LaneInputs; plan: Pick<LayoutPlan, 'nt'> }>()({
   figure: 'Ht',
   number: '5.1',
   title: 'Tool hours',
   unit: 'h',
-  expression:
-    'h0 + hE * E * max(1, nt) + (1 + r * max(0, nt - 1)) * (hN + hA * a * kappa + hHole * nHc + hCore * nP + hU * nU)',
+  expression: {
+    of: {
+      usual:
+        'h0 + hE * E * max(1, nt) + (1 + r * max(0, nt - 1)) * (hN + hA * a * kappa + hHole * nHc + hCore * nP + hU * nU)',
+      option:
+        '(h0 + hE * E * max(1, nt) + (1 + r * max(0, nt - 1)) * (hN + hA * a * kappa + hHole * nHc + hCore * nP + hU * nU)) * fHours',
+    },
+    form: byOption,
+  },
   symbols: {
     h0: variant('tooling.h0', 'hours whatever the part', 'h'),
     hE: variant('tooling.hE', 'hours by plan', 'h/dm²'),
@@ -44,8 +70,9 @@ export const TOOL_HOURS = equation<{ model: LaneInputs; plan: Pick<LayoutPlan, '
     nP: brief('geometry.passages', 'passages', 'passages'),
     hU: variant('tooling.hU', 'hours an undercut', 'h'),
     nU,
+    fHours: ofOption('hoursFactor', 'hours of the tool made the other way'),
   },
-  values: ({ model: { v, facts, part }, plan }) => {
+  values: ({ model: { v, facts, part, option }, plan }) => {
     const t = v.tooling;
     return {
       h0: likely(t.h0),
@@ -63,6 +90,7 @@ export const TOOL_HOURS = equation<{ model: LaneInputs; plan: Pick<LayoutPlan, '
       nP: facts.nP,
       hU: likely(t.hU),
       nU: facts.nU,
+      fHours: likely(option?.hoursFactor),
     };
   },
 });
@@ -73,7 +101,13 @@ export const FIRST_TOOL = equation<{ model: LaneInputs; plan: Pick<LayoutPlan, '
   number: '5.2',
   title: 'First tool, before mark-up',
   unit: 'USD',
-  expression: 'Ht * Rtool + m0 + mV * B * max(1, nt) + nTry * cTry',
+  expression: {
+    of: {
+      usual: 'Ht * Rtool + m0 + mV * B * max(1, nt) + nTry * cTry',
+      option: 'Ht * Rtool + (m0 + mV * B * max(1, nt)) * fMaterial + nTry * cTry',
+    },
+    form: byOption,
+  },
   symbols: {
     Ht: figure('tool hours', 'h', 'Ht'),
     Rtool: hourly('tool', 'shop that makes the tool'),
@@ -83,8 +117,9 @@ export const FIRST_TOOL = equation<{ model: LaneInputs; plan: Pick<LayoutPlan, '
     nt,
     nTry: variant('tooling.nTry', 'trial loops', 'loops'),
     cTry: variant('tooling.cTry', 'one trial loop', 'USD/loop'),
+    fMaterial: ofOption('materialFactor', 'material of the tool made the other way'),
   },
-  values: ({ model: { v, R, facts }, plan }) => {
+  values: ({ model: { v, R, facts, option }, plan }) => {
     const t = v.tooling;
     return {
       Ht: plan.Ht,
@@ -95,6 +130,7 @@ export const FIRST_TOOL = equation<{ model: LaneInputs; plan: Pick<LayoutPlan, '
       nt: plan.nt,
       nTry: likely(t.nTry),
       cTry: likely(t.cTry),
+      fMaterial: likely(option?.materialFactor),
     };
   },
 });
@@ -105,20 +141,39 @@ export const UPKEEP = equation<{ model: LaneInputs; plan: Pick<LayoutPlan, 'C1'>
   number: '5.4',
   title: 'Upkeep a shot',
   unit: 'USD',
-  expression: 'mu * C1 / life',
-  symbols: { mu: variant('tooling.mu', 'upkeep over one life', 'share'), C1, life },
-  values: ({ model, plan }) => ({ mu: likely(model.v.tooling.mu), C1: plan.C1, life: model.life }),
+  expression: { of: { usual: 'mu * C1 / life', option: 'mu * C1 / (life * fLife)' }, form: byOption },
+  symbols: { mu: variant('tooling.mu', 'upkeep over one life', 'share'), C1, life, fLife },
+  values: ({ model, plan }) => ({
+    mu: likely(model.v.tooling.mu),
+    C1: plan.C1,
+    life: model.life,
+    fLife: likely(model.option?.lifeFactor),
+  }),
 });
 
 /** Sets of tools beyond the first. */
-export const REPLACEMENT_SETS = equation<{ shots: number; life: number }>()({
+export const REPLACEMENT_SETS = equation<Wear>()({
   figure: 'sets',
-  number: '5.3',
+  number: '5.3 and 5.8',
   title: 'Replacement sets',
   unit: 'sets',
-  expression: 'on(shots) * max(0, ceil(shots / life) - 1)',
-  symbols: { shots: figure('shots over the programme, warm-up included', 'shots', 'programmeShots'), life },
-  values: ({ shots, life }) => ({ shots, life }),
+  expression: {
+    of: {
+      usual: 'on(shots) * max(0, ceil(shots / life) - 1)',
+      option: 'on(shots) * max(0, ceil(shots / (life * fLife)) - 1)',
+      atHand: 'ceil(max(0, shots - left) / life)',
+      atHandOption: 'ceil(max(0, shots - left) / (life * fLife))',
+    },
+    form: ({ lifeLeft, lifeFactor }) =>
+      lifeLeft === null ? (lifeFactor === 1 ? 'usual' : 'option') : lifeFactor === 1 ? 'atHand' : 'atHandOption',
+  },
+  symbols: {
+    shots: figure('shots over the programme, warm-up included', 'shots', 'programmeShots'),
+    life,
+    fLife,
+    left: brief('tool.lifeLeft', 'shots the tool at hand has left', 'shots'),
+  },
+  values: ({ shots, life, lifeFactor, lifeLeft }) => ({ shots, life, fLife: lifeFactor, left: lifeLeft ?? 0 }),
 });
 
 type AtQ = OfLayout & { readonly q: number; readonly fx: number };
@@ -129,9 +184,84 @@ export const FIRST_TOOLS = equation<AtQ>()({
   number: '5.2 and 5.6',
   title: 'First tools',
   ...MONEY,
-  expression: '(1 + mk) * C1 * fx',
-  symbols: { mk, C1, fx },
-  values: (c) => ({ mk: likely(c.model.rates.global.mk), C1: c.plan.C1, fx: c.fx }),
+  expression: {
+    of: {
+      made: '(1 + mk) * C1 * fx',
+      owned: 'fitUp * C1 * fx',
+      ownedPaid: 'paid * fx',
+      borrowed: '(fitUp * C1 + fee * C1 * (1 + mk)) * fx',
+      borrowedPaid: '(paid + fee * C1 * (1 + mk)) * fx',
+      shared: 'insert * C1 * (1 + mk) * fx',
+      sharedPaid: 'share * C1 * (1 + mk) * fx',
+    },
+    form: ({ model: { atHand } }) => {
+      if (atHand == null) return 'made';
+      const paid = atHand.state === 'shared' ? atHand.share : atHand.fitUp_USD;
+      return `${atHand.state}${paid === undefined ? '' : 'Paid'}`;
+    },
+  },
+  symbols: {
+    mk,
+    C1,
+    fitUp: rate('toolAtHand.fitUp', 'fitting up a tool that is there, of the price of a new one'),
+    paid: brief('tool.fitUp_USD', 'fitting it up', 'USD'),
+    fee: rate('toolAtHand.borrowFee', 'borrowing, of the price of a new one'),
+    insert: rate('toolAtHand.familyInsert', 'own inserts in a shared tool, of the price of a new one'),
+    share: brief('tool.share', 'share of the tool that this part pays for', 'share'),
+    fx,
+  },
+  note: ({ model: { atHand } }) =>
+    atHand == null
+      ? null
+      : atHand.state === 'shared'
+        ? 'The frame of the tool is shared with other parts.'
+        : 'Fitting up is added without mark-up.',
+  values: ({ model: { rates, atHand }, plan, fx: currency }) => ({
+    mk: likely(rates.global.mk),
+    C1: plan.C1,
+    fitUp: likely(rates.toolAtHand.fitUp),
+    paid: atHand?.fitUp_USD ?? 0,
+    fee: likely(rates.toolAtHand.borrowFee),
+    insert: likely(rates.toolAtHand.familyInsert),
+    share: atHand?.share ?? 0,
+    fx: currency,
+  }),
+});
+
+/** Keeping a tool that was there already, year after year; nothing for one that is made. */
+export const STORAGE = equation<{ model: LaneInputs; q: number; fx: number }>()({
+  figure: 'tooling.storage',
+  number: '5.8',
+  title: 'Keeping the tool',
+  ...MONEY,
+  expression: {
+    of: {
+      none: '0',
+      usual: '(storage + storageVol * B) * ceil(q / perYear) * fx',
+      paid: 'paid * ceil(q / perYear) * fx',
+    },
+    form: ({ model: { atHand } }) =>
+      atHand == null ? 'none' : atHand.storagePerYear_USD === undefined ? 'usual' : 'paid',
+  },
+  symbols: {
+    storage: rate('toolAtHand.storage', 'keeping a tool a year'),
+    storageVol: rate('toolAtHand.storageVol', 'and by its size'),
+    B: figure('envelope L·W·H', 'dm³', 'sizes'),
+    paid: brief('tool.storagePerYear_USD', 'keeping the tool a year', 'USD'),
+    q,
+    perYear: brief('quantity.perYear', 'pieces a year', 'pieces'),
+    fx,
+  },
+  note: ({ model: { atHand } }) => (atHand == null ? 'Only where a tool is there already.' : 'Added without mark-up.'),
+  values: ({ model: { rates, facts, atHand }, q: pieces, fx: currency }) => ({
+    storage: likely(rates.toolAtHand.storage),
+    storageVol: likely(rates.toolAtHand.storageVol),
+    B: facts.B,
+    paid: atHand?.storagePerYear_USD ?? 0,
+    q: pieces,
+    perYear: facts.brief.quantity.perYear ?? pieces,
+    fx: currency,
+  }),
 });
 
 /** Replacement sets with their mark-up. */
@@ -216,12 +346,16 @@ export const GAUGES = equation<{ model: LaneInputs; q: number; fx: number }>()({
 /** All tooling of the programme. */
 export const TOOLING = equation<{ model: LaneInputs; tools: ToolingLines }>()({
   figure: 'tooling',
-  number: '5.2 to 5.6',
+  number: '5.2 to 5.8',
   remark: 'first bracket of 8.2',
   title: 'Tooling over the programme',
   ...MONEY,
-  expression: 'first + sets + fixtures + gauges',
+  expression: {
+    of: { made: 'first + sets + fixtures + gauges', atHand: 'first + sets + fixtures + gauges + storage' },
+    form: ({ model }) => (model.atHand == null ? 'made' : 'atHand'),
+  },
   symbols: {
+    storage: money('keeping the tool', 'tooling.storage'),
     first: money('first tools', 'tooling.firstTool'),
     sets: money('replacement sets', 'tooling.replacementSets'),
     fixtures: money('machining fixtures and programs', 'tooling.fixtures'),
@@ -232,6 +366,7 @@ export const TOOLING = equation<{ model: LaneInputs; tools: ToolingLines }>()({
     sets: tools.replacementSets,
     fixtures: tools.fixtures,
     gauges: tools.gauges,
+    storage: tools.storage,
   }),
 });
 

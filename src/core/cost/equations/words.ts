@@ -10,6 +10,8 @@ export const LINE_WORDS: Readonly<Record<LineId, string>> = {
   heatTreatment: 'heat treatment',
   machining: 'second operations',
   inspection: 'inspection',
+  coat: 'coating',
+  containment: 'containment and conditions',
   upkeep: 'tool upkeep',
   scrapAndRework: 'scrap and rework',
 };

@@ -1,5 +1,5 @@
 import { brief, type SymbolOf, type TableValue } from '../../equations';
-import type { Capability } from '../../catalogue/routes';
+import type { Capability, WidthClaim } from '../../catalogue/routes';
 import { equation, type OfPart } from './symbols';
 
 /** A size and what stands against it on a lane, in mm. */
@@ -7,8 +7,8 @@ export interface OfWidth {
   readonly nominal_mm: number;
   /** Total width of the casting grade. */
   readonly ct_mm: number;
-  /** What a specialist shop claims, where that is believed and the size is one it claims; null for the published grade alone. */
-  readonly claim: Capability['shopClaim'] | null;
+  /** What a shop claims, where that is believed and the size is one it claims; null for the published grade alone. */
+  readonly claim: { readonly claim: WidthClaim; readonly path: string } | null;
   /** Added where the size crosses the parting, and where a core makes an end of it. */
   readonly parting_mm: number;
   readonly shift_mm: number;
@@ -41,10 +41,13 @@ const route = (
   path,
   table: ({ capability }) => ({ basis: basis(capability), range: null }),
 });
-const ofClaim = (key: 'totalBase_mm' | 'perMm' | 'upTo_mm', meaning: string, unit: string): SymbolOf<WidthContext> =>
-  route(`shopClaim.${key}`, meaning, unit, (c) => c.shopClaim.basis);
+const ofClaim = (key: 'totalBase_mm' | 'perMm' | 'upTo_mm', meaning: string, unit: string): SymbolOf<WidthContext> => ({
+  ...route('', meaning, unit, (c) => c.shopClaim.basis),
+  path: ({ claim }) => `${claim?.path ?? 'shopClaim'}.${key}`,
+  plainly: { path: `shopClaim.${key}, specialistClaim.${key}` },
+});
 
-/** Width that a lane holds of a size as cast, by the published grade or by what a specialist shop claims. */
+/** Width that a lane holds of a size as cast, by the published grade or by what a shop claims. */
 export const HELD_WIDTH = equation<OfWidth, WidthContext>()({
   figure: 'width.{feature}',
   number: 'section 3',
@@ -65,7 +68,7 @@ export const HELD_WIDTH = equation<OfWidth, WidthContext>()({
         `total width of grade CT${grade} at ${nominal_mm} mm${filled ? ', filled from the nearest size with a value' : ''}`,
       plainly: { meaning: 'total width of the casting grade at that size' },
     },
-    base: ofClaim('totalBase_mm', 'what a specialist shop claims', 'mm'),
+    base: ofClaim('totalBase_mm', 'what a shop claims', 'mm'),
     perMm: ofClaim('perMm', 'and more for each mm', 'mm/mm'),
     nominal: {
       ...brief('', 'nominal size', 'mm'),
@@ -91,10 +94,10 @@ export const HELD_WIDTH = equation<OfWidth, WidthContext>()({
   plainly: { title: 'Width held as cast' },
   values: ({ ct_mm, claim, nominal_mm, parting_mm, shift_mm }) => ({
     ct: ct_mm,
-    base: claim?.totalBase_mm ?? 0,
-    perMm: claim?.perMm ?? 0,
+    base: claim?.claim.totalBase_mm ?? 0,
+    perMm: claim?.claim.perMm ?? 0,
     nominal: nominal_mm,
-    upTo: claim?.upTo_mm ?? 0,
+    upTo: claim?.claim.upTo_mm ?? 0,
     parting: parting_mm,
     shift: shift_mm,
   }),

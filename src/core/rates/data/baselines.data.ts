@@ -22,8 +22,17 @@ export const BASELINES_RATES: BaselineRates = {
       queue: { v: [2, 5, 10], unit: 'working days', basis: 'assumed' },
       material: { v: [2, 4, 10], unit: 'working days', basis: 'assumed' },
       shiftH: 8,
-      machines: 1,
       avail: { v: [0.6, 0.75, 0.85], unit: 'share', basis: 'assumed' },
+      capacity: {
+        shiftsMax: { v: 2, unit: 'shifts', basis: 'rule' },
+        machinesMax: { v: 10, unit: 'machines', basis: 'rule' },
+      },
+    },
+    ground: {
+      families: ['nickel', 'cobalt', 'tool-steel'],
+      machBelow: { v: 5, unit: 'brass = 100', basis: 'rule' },
+      hardness_HRC: { v: 45, unit: 'HRC', basis: 'rule' },
+      timeFactor: { v: [2, 3, 5], unit: '× cutting time', basis: 'rule', note: 'wheel or spark instead of a cutter' },
     },
   },
   stamped: {
@@ -41,14 +50,34 @@ export const BASELINES_RATES: BaselineRates = {
     tDeburr: { v: [0.14, 0.2, 0.3], unit: 'min/piece', basis: 'assumed' },
     capDay: { v: [6, 9, 14], unit: 'tool hours per working day', basis: 'assumed' },
     buy: { v: [5, 8, 14], unit: 'working days', basis: 'assumed' },
+    families: ['aluminium', 'copper', 'steel', 'stainless', 'precious'],
+    maxProgThickness: { v: 4, unit: 'mm', basis: 'rule' },
+    maxProgWidth: { v: 300, unit: 'mm of strip', basis: 'rule' },
+    progHours: {
+      v: [1.3, 1.6, 2.2],
+      unit: '× tool hours of single dies',
+      basis: 'rule',
+      note: 'one strip tool does all operations at a stroke',
+    },
+    progStation: { v: [6, 10, 16], unit: 'h per operation', basis: 'assumed' },
+    tProg: { v: [0.2, 0.5, 1.2], unit: 's/stroke', basis: 'assumed', note: 'coil-fed press' },
+    progSU: { v: [1, 2, 4], unit: 'h/lot', basis: 'assumed' },
+    kTumble: { v: [0.1, 0.25, 0.6], unit: 'USD/kg', basis: 'assumed', note: 'deburr and wash in bulk' },
+    kPack: { v: [0.001, 0.003, 0.01], unit: 'USD/piece', basis: 'assumed', note: 'count by weight, pack' },
+    handFrom: {
+      v: 150,
+      unit: 'mm',
+      basis: 'rule',
+      note: 'over this length, or with a cosmetic face, a hand deburrs each piece (tDeburr)',
+    },
+    pressAvail: { v: [0.5, 0.65, 0.8], unit: 'share of the shift worked', basis: 'assumed' },
+    capacity: {
+      pressesMax: { v: 6, unit: 'presses', basis: 'rule' },
+      shiftsMax: { v: 2, unit: 'shifts', basis: 'rule' },
+      shiftH: { v: 8, unit: 'h', basis: 'rule' },
+    },
   },
   fabricated: {
-    c0: {
-      v: [2.8, 4, 6],
-      unit: 'USD/part',
-      basis: 'assumed',
-      note: 'cutting, drilling and handling one ordinary piece',
-    },
     kMat: { v: [1.5, 2.2, 3.5], unit: '× ingot price for bar and plate, with offcuts', basis: 'assumed' },
     joint: {
       bolt: { v: [0.84, 1.2, 1.8], unit: 'min/joint', basis: 'assumed' },
@@ -72,7 +101,31 @@ export const BASELINES_RATES: BaselineRates = {
       note: 'ordering, storing, kitting',
     },
     jig: { v: [240, 350, 530], unit: 'USD', basis: 'assumed' },
+    time: {
+      lead: { v: [5, 12, 20], unit: 'working days', basis: 'assumed' },
+      capacity: {
+        peopleMax: { v: 20, unit: 'persons', basis: 'rule' },
+        shiftH: { v: 8, unit: 'h', basis: 'rule' },
+        avail: { v: 0.85, unit: 'share of the shift worked', basis: 'rule' },
+      },
+    },
+    c0ByKind: {
+      cut: {
+        v: [2.8, 4, 6],
+        unit: 'USD/part',
+        basis: 'assumed',
+        note: 'cutting, drilling and handling one ordinary piece',
+      },
+      turned: { v: [1, 2.5, 6], unit: 'USD/part', basis: 'assumed' },
+      stamped: {
+        v: [0.05, 0.2, 0.8],
+        unit: 'USD/part',
+        basis: 'assumed',
+        note: 'blank and form in strip tools already paid',
+      },
+      bought: { v: [0.1, 0.5, 3], unit: 'USD/part', basis: 'assumed', note: 'standard parts' },
+    },
+    alignSize: { min: { v: 0.25, unit: 'dm', basis: 'rule' }, max: { v: 2, unit: 'dm', basis: 'rule' } },
     rent: { v: [60, 110, 200], unit: 'USD/m² a year', basis: 'assumed', note: 'floor of an assembly station' },
-    time: { lead: { v: [5, 12, 20], unit: 'working days', basis: 'assumed' } },
   },
 };

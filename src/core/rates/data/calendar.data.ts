@@ -6,6 +6,14 @@ export const CALENDAR_RATES: CalendarRates = {
   workdaysPerWeek: 5,
   calendarPerWorkday: { v: 1.4, unit: 'calendar days per working day', basis: 'rule' },
   handover: { v: [0.1, 0.3, 0.6], unit: 'working days lost between one step and the next', basis: 'assumed' },
+  workDaysYear: { v: 230, unit: 'working days', basis: 'rule' },
+  bigTool_h: {
+    v: 800,
+    unit: 'h',
+    basis: 'rule',
+    note: 'a tool of more hours is shared among more people and machines',
+  },
+  bigToolExp: { v: 0.6, unit: 'exponent', basis: 'rule' },
 };
 
 /** Alloy family to the row of FAMILY_RATES and the column of the route capability; a family not listed keeps its own name. */

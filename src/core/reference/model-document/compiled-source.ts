@@ -4,7 +4,8 @@ import { EQUATIONS } from './equations';
 const HEAD = `/* Made by npm run equations of the expressions of all equations; a test makes it anew and compares. */
 /* eslint-disable */
 import { ceilGuarded } from '../base/checks';
-import { least, on, sum, type Run } from './closures';
+import { power } from '../base/power';
+import { least, most, on, sum, type Run } from './closures';
 
 export const COMPILED: Readonly<Record<string, Run>> = {
 `;
@@ -20,5 +21,5 @@ export function compiledSource(): string {
   const lines = [...texts].map(
     (text) => `  // ${text}\n  '${keyOf(text)}': (v: any) => ${sourceOf(parseExpression(text))},\n`,
   );
-  return `${HEAD}${lines.join('')}};\nvoid [ceilGuarded, least, on, sum];\n`;
+  return `${HEAD}${lines.join('')}};\nvoid [ceilGuarded, least, most, on, power, sum];\n`;
 }

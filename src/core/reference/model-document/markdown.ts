@@ -46,8 +46,8 @@ export function markdownOf(subject: ModelSubject, all: readonly ModelSubject[]):
     `# ${subject.title}`,
     '',
     'Made by `npm run equations` of the definitions the product works with; a test makes it anew and compares. An equation',
-    'of several forms is calculated by the one that a case needs. `on(x)` is 1 where x is above 0, else 0; `sum` and `least`',
-    'are of a list; `ceil` and `floor` leave out noise of a billionth.',
+    'of several forms is calculated by the one that a case needs. `on(x)` is 1 where x is above 0, else 0; `pow(x, y)` is x to',
+    'the power y; `sum`, `least` and `most` are of a list; `ceil` and `floor` leave out noise of a billionth.',
     '',
     ...subject.equations.map((e) => equation(e, subject, (anchor) => pages.get(anchor))),
   ].join('\n');

@@ -29,7 +29,7 @@ describe('equations', () => {
 
   test.each(forms)('%s uses symbols that are told, and lists', (_, form, { definition }) => {
     const known = new Set([...Object.keys(definition.symbols), ...Object.keys(definition.lists ?? {})]);
-    const words = new Set(['min', 'max', 'ceil', 'floor', 'on', 'sum', 'least']);
+    const words = new Set(['min', 'max', 'ceil', 'floor', 'on', 'pow', 'sum', 'least', 'most']);
     for (const name of form.match(/[A-Za-z_]\w*/g) ?? [])
       if (!words.has(name)) expect([...known], `${definition.figure}: ${name}`).toContain(name);
   });
@@ -46,9 +46,9 @@ describe('equations', () => {
   test.each(forms)('%s comes to the same compiled and uncompiled, to the last bit', (_, form) => {
     const names = [...new Set(form.match(/[A-Za-z_]\w*/g) ?? [])];
     const plain = closureOf(form);
-    const lists = new Set([...form.matchAll(/(?:sum|least)\((\w+)\)/g)].map((m) => m[1]));
+    const lists = new Set([...form.matchAll(/(?:sum|least|most)\((\w+)\)/g)].map((m) => m[1]));
     fc.assert(
-      fc.property(fc.array(fc.double({ min: -1e4, max: 1e4, noNaN: true }), { minLength: 30, maxLength: 30 }), (x) => {
+      fc.property(fc.array(fc.double({ min: -1e4, max: 1e4, noNaN: true }), { minLength: 40, maxLength: 40 }), (x) => {
         const values = Object.fromEntries(names.map((n, i) => [n, lists.has(n) ? x.slice(i, i + 4) : x[i]!]));
         expect(COMPILED[keyOf(form)]?.(values)).toBe(plain(values));
         expect(runOf(form)(values)).toBe(plain(values));

@@ -1,9 +1,37 @@
 import type { LaneInputs, LayoutPlan, OfInputs } from '../../cost';
-import { brief, choice, figure, rate, timeEquation, variant } from '../../cost/equations';
-import type { SymbolOf } from '../../equations';
-import { likely } from '../../base/figures';
+import { brief, choice, figure, rate, rateKey, timeEquation, variant } from '../../cost/equations';
+import { fromRate, type ListOf, type SymbolOf } from '../../equations';
+import { likely, type Figure } from '../../base/figures';
 
 const W = rate('calendar.calendarPerWorkday', 'calendar days a working day');
+
+/** Whether cores are bought: nobody makes them here, and they take days. */
+export const buysCores = ({ cores, facts }: LaneInputs): boolean => cores > 0 && facts.brief.cores?.maker === 'bought';
+
+/** How many times its likely hours a tool may take in a draw. */
+const MAY_GROW = 3;
+
+/** More hands share a very big tool. */
+const MANY_HANDS = 'Ht / (cap * pow(max(1, Ht / bigTool), bigExp))';
+const LEADS = {
+  usual: 'wait + Ht / cap + buy + loops * loopDays',
+  big: `wait + ${MANY_HANDS} + buy + loops * loopDays`,
+  other: `wait + ${MANY_HANDS} + buy + other + loops * loopDays`,
+  atHand: `fitUp * ${MANY_HANDS} + loops * loopDays`,
+} as const;
+/** The lead of a tool that is made, or fitted up; of a very big one; made another way; with cores bought. */
+const TOOL_LEAD_FORMS: Readonly<Record<string, string>> = Object.fromEntries(
+  Object.entries(LEADS).flatMap(([way, lead]) => [
+    [way, lead],
+    [`${way} cores`, `${lead} + cores`],
+  ]),
+);
+function toolLeadForm({ model, plan }: { readonly model: LaneInputs; readonly plan: Pick<LayoutPlan, 'Ht'> }): string {
+  // A tool that may turn out as big is stated so: the power is 1 until it does.
+  const isBig = plan.Ht > likely(model.rates.calendar.bigTool_h) / MAY_GROW;
+  const way = model.atHand != null ? 'atHand' : model.option !== null ? 'other' : isBig ? 'big' : 'usual';
+  return `${way}${buysCores(model) ? ' cores' : ''}`;
+}
 
 /** Working days until the tool is there. */
 export const TOOL_LEAD = timeEquation<{ model: LaneInputs; plan: Pick<LayoutPlan, 'Ht'> }>()({
@@ -11,8 +39,17 @@ export const TOOL_LEAD = timeEquation<{ model: LaneInputs; plan: Pick<LayoutPlan
   number: 'T9',
   title: 'Lead of the tool',
   unit: 'working days',
-  expression: 'wait + Ht / cap + buy + loops * loopDays',
+  expression: { of: TOOL_LEAD_FORMS, form: toolLeadForm },
   symbols: {
+    fitUp: rate('toolAtHand.fitUp', 'fitting up a tool that is there, of the hours of a new one'),
+    bigTool: rate('calendar.bigTool_h', 'hours over which more hands share a tool'),
+    bigExp: rate('calendar.bigToolExp', 'how their number grows with it'),
+    other: {
+      ...variant('', 'the tool made the other way'),
+      path: ({ model }) => `variants["{lane}"].toolOptions["${model.facts.brief.toolOption?.id ?? ''}"].days`,
+      plainly: { path: 'variants["{lane}"].toolOptions.days', unit: 'working days' },
+    },
+    cores: rate('coreMaker.bought.days', 'cores bought'),
     wait: variant('time.tool.queue', 'queue at the toolmaker'),
     Ht: figure('tool hours', 'h', 'Ht'),
     cap: variant('time.tool.cap', 'tool hours a working day'),
@@ -20,9 +57,14 @@ export const TOOL_LEAD = timeEquation<{ model: LaneInputs; plan: Pick<LayoutPlan
     loops: variant('time.tool.loops', 'sampling loops'),
     loopDays: variant('time.tool.loopDays', 'one loop'),
   },
-  values: ({ model: { v }, plan }) => {
+  values: ({ model: { v, rates, option }, plan }) => {
     const { tool } = v.time;
     return {
+      fitUp: likely(rates.toolAtHand.fitUp),
+      bigTool: likely(rates.calendar.bigTool_h),
+      bigExp: likely(rates.calendar.bigToolExp),
+      other: likely(option?.days),
+      cores: likely(rates.coreMaker.bought.days),
       wait: likely(tool.queue),
       Ht: plan.Ht,
       cap: likely(tool.cap),
@@ -41,16 +83,24 @@ export const FIRST_ARTICLE = timeEquation<OfFirst>()({
   number: 'T9 and T10',
   title: 'First article, holidays left out',
   unit: 'days from the order',
-  expression: 'W * (lead + queue + hFO / shift) + pass',
+  expression: {
+    of: {
+      usual: 'W * (lead + queue + hFO / shift) + pass',
+      held: 'W * (lead + queue + few + hFO / shift) + pass',
+    },
+    form: ({ model }) => (model.condition === null ? 'usual' : 'held'),
+  },
   symbols: {
     W,
+    few: rate('conditions["{condition}"].queue', 'few shops pour this metal so', 'working days'),
     lead: figure('lead of the tool', 'working days', 'toolLead'),
     queue: variant('time.queue', 'wait for a slot on the floor'),
     hFO: variant('lot.hFO', 'first-off check'),
     shift: figure('hours a shift', 'h'),
     pass: figure('order on the floor to first good castings', 'days', 'pass'),
   },
-  values: ({ model: { v, rates }, toolLead_wd, pass_d }) => ({
+  values: ({ model: { v, rates, condition }, toolLead_wd, pass_d }) => ({
+    few: likely(condition?.queue),
     W: likely(rates.calendar.calendarPerWorkday),
     lead: toolLead_wd,
     queue: likely(v.time.queue),
@@ -59,6 +109,47 @@ export const FIRST_ARTICLE = timeEquation<OfFirst>()({
     pass: pass_d,
   }),
 });
+
+/** Coats, containment and method trials, in calendar days: they join the pass of every lot. */
+export const AWAY = timeEquation<OfInputs>()({
+  figure: 'away',
+  number: 'T3c',
+  title: 'Coating and containment',
+  unit: 'days',
+  expression: 'W * (most(coat) + sum(held) + trials)',
+  lists: {
+    coat: daysOf('coat', 'each coat', ({ model }) =>
+      model.coats.map((id) => [id, model.rates.coatings[id].name, model.rates.coatings[id].days, 'coatings']),
+    ),
+    held: daysOf('held', 'each containment', ({ model }) =>
+      model.hazards.map((id) => [id, id.replaceAll('-', ' '), model.rates.containment[id].days, 'containment']),
+    ),
+  },
+  symbols: {
+    W,
+    trials: {
+      ...rate('grain.{grain}.days', 'method trials for the grain asked for', 'working days'),
+      table: (c, path) => (c.model.grain?.days === undefined ? undefined : rate('', '').table?.(c, path)),
+    },
+  },
+  values: ({ model: { rates, grain } }) => ({
+    W: likely(rates.calendar.calendarPerWorkday),
+    trials: likely(grain?.days),
+  }),
+});
+type Row = readonly [id: string, words: string, figure: Figure, table: string];
+function daysOf(symbol: string, meaning: string, rows: (c: OfInputs) => readonly Row[]): ListOf<OfInputs, OfInputs> {
+  return {
+    meaning,
+    unit: 'working days',
+    written: `${symbol}1 + ${symbol}2 + …`,
+    values: (c) => rows(c).map(([, , days]) => likely(days)),
+    each: (c) =>
+      rows(c).map(([id, words, days, table]) =>
+        fromRate(`${symbol}_${id.replace(/\W/g, '_')}`, words, days, `${table}${rateKey(id)}.days`),
+      ),
+  };
+}
 
 /** Days lost to holidays on the way to a day. */
 export interface Shut {

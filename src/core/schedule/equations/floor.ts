@@ -1,5 +1,5 @@
 import type { LaneInputs, LayoutPlan, OfInputs } from '../../cost';
-import { figure, lambda, mc, n, timeEquation, variant, Y } from '../../cost/equations';
+import { figure, mc, out, rate, timeEquation, variant, Y } from '../../cost/equations';
 import type { ListOf } from '../../equations';
 import { likely } from '../../base/figures';
 
@@ -29,7 +29,7 @@ export interface Shop {
 }
 type OfShop = {
   readonly model: LaneInputs;
-  readonly plan: Pick<LayoutPlan, 'n'>;
+  readonly plan: Pick<LayoutPlan, 'castingsPerPour' | 'M'>;
   readonly shop: Shop;
   readonly hours: number;
 };
@@ -40,6 +40,49 @@ export const CAPS: Readonly<Record<string, string>> = {
   capKg: 'kilograms a shift, by furnace or arms',
 };
 
+/** Metal heat at the mould, the middle of the alloy's band on this route; that of the caps where none is known. */
+const pourHeat = ({ facts, lane, rates }: LaneInputs): number => {
+  const band = facts.alloy.pour_C[lane.route.id];
+  return band === undefined ? likely(rates.handPour.tRef_C) : (band[0] + band[1]) / 2;
+};
+
+/** What heat and the ladle do to the pours of a shift that is poured by hand. */
+export const HAND_POUR = timeEquation<{ model: LaneInputs; plan: Pick<LayoutPlan, 'M'> }>()({
+  figure: 'handPour',
+  number: 'T7a',
+  title: 'Heat and arms of whoever pours by hand',
+  unit: '×',
+  expression: 'min(maxGain, pow((Tp + 273) / (Tref + 273), 0 - 4 * xHeat)) * min(1, pow(mRef / M, xMass))',
+  symbols: {
+    maxGain: rate('handPour.maxGain', 'most that a cool metal gains'),
+    Tp: {
+      meaning: 'metal heat at the mould, the middle of its band',
+      unit: '°C',
+      source: 'alloy',
+      path: ({ model }) => `alloys.{alloy}.pour_C.${model.lane.route.id}`,
+      plainly: { path: 'alloys.{alloy}.pour_C' },
+    },
+    Tref: rate('handPour.tRef_C', 'metal heat the pours of a shift are told for'),
+    xHeat: rate('handPour.xHeat', 'exponent on the radiation, which goes with the fourth power of the heat'),
+    mRef: rate('handPour.mRef_kg', 'ladle the pours of a shift are told for'),
+    M: figure('metal in the ladle', 'kg', 'M'),
+    xMass: rate('handPour.xMass', 'exponent on the ladle'),
+  },
+  note: () => 'Local rules on heat exposure decide.',
+  values: ({ model, plan }) => {
+    const h = model.rates.handPour;
+    return {
+      maxGain: likely(h.maxGain),
+      Tp: pourHeat(model),
+      Tref: likely(h.tRef_C),
+      xHeat: likely(h.xHeat),
+      mRef: likely(h.mRef_kg),
+      M: plan.M,
+      xMass: likely(h.xMass),
+    };
+  },
+});
+
 /** Castings a day that one crew, station or cap allows to be started. */
 export const STARTS_A_DAY = timeEquation<OfShop>()({
   figure: 'shop.{shop}',
@@ -48,13 +91,20 @@ export const STARTS_A_DAY = timeEquation<OfShop>()({
   unit: 'castings',
   expression: {
     of: {
-      capPours: 'cap * shifts * share * (n * (1 - lambda))',
+      capPours: 'cap * shifts * share * out',
+      capHand: 'cap * heat * shifts * share * out',
       capKg: 'cap * shifts * share / (mc / Y)',
       clock: 'count * share * 24 / load',
       crew: 'count * share * h / load',
     },
     form: ({ model, shop: { id } }) =>
-      id in CAPS ? id : model.v.time.resources[id]?.clock === 'clock' ? 'clock' : 'crew',
+      id in CAPS
+        ? id === 'capPours' && model.v.time.handPoured === true
+          ? 'capHand'
+          : id
+        : model.v.time.resources[id]?.clock === 'clock'
+          ? 'clock'
+          : 'crew',
   },
   symbols: {
     cap: {
@@ -75,8 +125,8 @@ export const STARTS_A_DAY = timeEquation<OfShop>()({
     },
     share: variant('time.share', 'share of the shop given to the job'),
     h: figure('hours of work in a day', 'h', 'hours'),
-    n,
-    lambda,
+    heat: figure('heat and arms of whoever pours by hand', '×', 'handPour'),
+    out,
     mc,
     Y,
     load: { ...figure('hours a casting takes there', 'h'), opens: ({ shop }) => `load.${shop.id}` },
@@ -90,8 +140,8 @@ export const STARTS_A_DAY = timeEquation<OfShop>()({
       count: time.resources[shop.id]?.n ?? 1,
       share: likely(time.share),
       h: hours,
-      n: plan.n,
-      lambda: model.lambda,
+      heat: shop.id === 'capPours' && time.handPoured === true ? HAND_POUR.value({ model, plan }) : 1,
+      out: plan.castingsPerPour,
       mc: model.part.mc,
       Y: model.Y,
       load: shop.load_h ?? 0,
@@ -174,12 +224,15 @@ export const GOOD_A_DAY = timeEquation<OfGood, OfGood & OfInputs & { readonly bo
 });
 
 /** Samples that come with the first article. */
-export const SAMPLES = timeEquation<{ model: LaneInputs; plan: Pick<LayoutPlan, 'n'>; nB: number }>()({
+export const SAMPLES = timeEquation<
+  { plan: Pick<LayoutPlan, 'castingsPerPour'>; nB: number },
+  { plan: Pick<LayoutPlan, 'castingsPerPour'>; nB: number } & OfInputs
+>()({
   figure: 'samples',
   number: 'T10',
   title: 'Samples that come with the first article',
   unit: 'pieces',
-  expression: 'max(1, floor(n * (1 - lambda) / nB + 0.000000001))',
-  symbols: { n, lambda, nB: figure('castings made a good piece', '–', 'stages@set') },
-  values: ({ model, plan, nB }) => ({ n: plan.n, lambda: model.lambda, nB }),
+  expression: 'max(1, floor(out / nB + 0.000000001))',
+  symbols: { out, nB: figure('castings made a good piece', '–', 'stages@set') },
+  values: ({ plan, nB }) => ({ out: plan.castingsPerPour, nB }),
 });

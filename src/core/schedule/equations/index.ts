@@ -1,5 +1,6 @@
 import {
   APPROVAL,
+  AWAY,
   DAY_OF,
   FIRST_ARTICLE,
   FIRST_ARTICLE_SHUT,
@@ -7,7 +8,7 @@ import {
   TOOL_LEAD,
   YEAR_WORKDAYS,
 } from './days';
-import { GOOD_A_DAY, HOURS, LOAD, PASS, SAMPLES, STARTS_A_DAY } from './floor';
+import { GOOD_A_DAY, HAND_POUR, HOURS, LOAD, PASS, SAMPLES, STARTS_A_DAY } from './floor';
 import { CREW_HOURS, STATION_HOURS, STEP_DAYS, WAIT, WORK } from './steps';
 import { TOUCHES } from './touches';
 
@@ -15,7 +16,7 @@ import { TOUCHES } from './touches';
 export const TIME_EQUATIONS = [
   HOURS,
   ...Object.values(TOUCHES),
-  ...[WORK, WAIT, STEP_DAYS, PASS],
-  ...[CREW_HOURS, STATION_HOURS, LOAD, STARTS_A_DAY, GOOD_A_DAY, SAMPLES],
+  ...[WORK, WAIT, STEP_DAYS, AWAY, PASS],
+  ...[CREW_HOURS, STATION_HOURS, LOAD, HAND_POUR, STARTS_A_DAY, GOOD_A_DAY, SAMPLES],
   ...[TOOL_LEAD, FIRST_ARTICLE, FIRST_ARTICLE_SHUT, APPROVAL, DAY_OF, GOOD_A_CALENDAR_DAY, YEAR_WORKDAYS],
 ] as const;

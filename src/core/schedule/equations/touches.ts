@@ -1,5 +1,21 @@
 import type { LaneInputs, LayoutPlan, OfInputs } from '../../cost';
-import { a, brief, D, figure, mc, n, nt, ofFamily, rate, timeEquation, variant, Y } from '../../cost/equations';
+import {
+  a,
+  brief,
+  capability,
+  D,
+  figure,
+  losesMoulds,
+  mc,
+  mu,
+  n,
+  nt,
+  ofFamily,
+  rate,
+  timeEquation,
+  variant,
+  Y,
+} from '../../cost/equations';
 import type { SymbolOf } from '../../equations';
 import { likely } from '../../base/figures';
 import type { Touch } from '../../rates';
@@ -27,31 +43,53 @@ function touch<S extends string>(
 const t0 = variant('shot.t0', 'minutes per pour');
 const tN = variant('shot.tN', 'minutes a position');
 const coats = variant('shot.coats', 'coats');
+const byLoss = ({ model }: Of): string => (losesMoulds(model) ? 'lost' : 'usual');
 const assembles = ({ model }: Of): boolean => model.v.time.steps.some((step) => step.touch === 'assemble');
 
 /** Minutes of each kind of work, a piece or a pour as its step says. */
 export const TOUCHES = {
   core: touch(
     'core',
-    'nC * tC * D',
-    { nC: figure('cores a casting', 'cores'), tC: variant('shot.tC', 'minutes a core, by size'), D },
-    ({ model: { cores, v, facts } }) => ({ nC: cores, tC: likely(v.shot.tC), D: facts.D }),
+    { of: { usual: 'nC * tC * D', lost: 'nC * tC * D / (1 - mu)' }, form: byLoss },
+    {
+      mu,
+      nC: figure('cores a casting', 'cores'),
+      tC: variant('shot.tC', 'minutes a core, by size'),
+      D,
+    },
+    ({ model: { cores, v, facts, mouldLoss } }) => ({ mu: mouldLoss, nC: cores, tC: likely(v.shot.tC), D: facts.D }),
   ),
   mould: touch(
     'mould',
     {
-      of: { whole: 't0 + tV * Vm + tN * n', apart: 't0 + tV * Vm' },
+      of: {
+        whole: 't0 + tV * Vm + tN * n',
+        apart: 't0 + tV * Vm',
+        wholeLost: '(t0 + tV * Vm + tN * n) / (1 - mu)',
+        apartLost: '(t0 + tV * Vm) / (1 - mu)',
+        wholeOver: '(t0 + tV * Vm + extraMin * nX * n + tN * n) / (1 - mu)',
+        apartOver: '(t0 + tV * Vm + extraMin * nX * n) / (1 - mu)',
+      },
       // Where moulds are put together in a step of their own, that step has the minutes by position.
-      form: (c) => (assembles(c) ? 'apart' : 'whole'),
+      form: (c) => `${assembles(c) ? 'apart' : 'whole'}${c.model.nX > 0 ? 'Over' : losesMoulds(c.model) ? 'Lost' : ''}`,
     },
     {
+      mu,
+      extraMin: capability('undercut.extraMin', 'minutes a casting for each of them', 'min', ({ lane }) => ({
+        basis: lane.capability.undercut.extraMin?.basis ?? 'assumed',
+        v: lane.capability.undercut.extraMin?.v,
+      })),
+      nX: figure('undercuts over the usual most', 'undercuts'),
       t0,
       tV: variant('shot.tV', 'minutes by mould volume'),
       Vm: figure('mould volume', 'dm³', 'Vm'),
       tN,
       n,
     },
-    ({ model: { v }, plan }) => ({
+    ({ model: { v, mouldLoss, extraMin, nX }, plan }) => ({
+      mu: mouldLoss,
+      extraMin: v.cycle === undefined ? extraMin : 0,
+      nX,
       t0: likely(v.shot.t0),
       tV: likely(v.shot.tV),
       Vm: plan.Vm,
@@ -66,11 +104,18 @@ export const TOUCHES = {
     ({ model: { v }, plan }) => ({ tInj: likely(v.shot.tInj), nt: plan.nt }),
   ),
   assemble: touch('assemble', 'tN', { tN }, ({ model: { v } }) => ({ tN: likely(v.shot.tN) })),
-  dip: touch('dip', 'tR * coats', { tR: variant('shot.tR', 'minutes a coat'), coats }, ({ model: { v } }) => ({
-    tR: likely(v.shot.tR),
-    coats: likely(v.shot.coats),
-  })),
-  shellcare: touch('shellcare', 't0', { t0 }, ({ model: { v } }) => ({ t0: likely(v.shot.t0) })),
+  dip: touch(
+    'dip',
+    { of: { usual: 'tR * coats', lost: 'tR * coats / (1 - mu)' }, form: byLoss },
+    { mu, tR: variant('shot.tR', 'minutes a coat'), coats },
+    ({ model: { v, mouldLoss } }) => ({ mu: mouldLoss, tR: likely(v.shot.tR), coats: likely(v.shot.coats) }),
+  ),
+  shellcare: touch(
+    'shellcare',
+    { of: { usual: 't0', lost: 't0 / (1 - mu)' }, form: byLoss },
+    { mu, t0 },
+    ({ model: { v, mouldLoss } }) => ({ mu: mouldLoss, t0: likely(v.shot.t0) }),
+  ),
   pour: touch(
     'pour',
     'tp0 + tpM * (n * mc / Y)',

@@ -5,6 +5,11 @@
 // @ts-ignore: decorator
 @inline const GUARD: f64 = 1e-9;
 
+/** x to the power y, as the rest of the product works it out. */
+// @ts-ignore: decorator
+@external("env", "power")
+declare function power(x: f64, y: f64): f64;
+
 /**
  * Works a program out for a block of draws.
  * @param tape steps of six 32-bit words: op, address of a, of b and of the result, bytes from one pair of draws to the
@@ -52,6 +57,12 @@ export function sums(tape: usize, steps: i32, pairs: i32): void {
       }
       case 7:
         for (; out < end; out += 16, a += da) v128.store(out, f64x2.floor(v128.load(a)));
+        break;
+      case 9:
+        for (; out < end; out += 16, a += da, b += db) {
+          store<f64>(out, power(load<f64>(a), load<f64>(b)));
+          store<f64>(out, power(load<f64>(a, 8), load<f64>(b, 8)), 8);
+        }
         break;
       default: {
         const one = f64x2.splat(1);

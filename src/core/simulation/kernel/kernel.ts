@@ -1,3 +1,4 @@
+import { power } from '../../base/power';
 import { KERNEL } from './kernel.data';
 
 /** What the compiled loops of kernel.as export. Addresses are bytes from the start of `memory`. */
@@ -41,7 +42,9 @@ function kernelOf({ memory, sums, pert }: Readonly<Record<string, unknown>>): Ke
  */
 export function kernelWith(bytes: number): Kernel {
   made ??= kernelOf(
-    new WebAssembly.Instance(new WebAssembly.Module(Uint8Array.from(atob(KERNEL), (c) => c.charCodeAt(0)))).exports,
+    new WebAssembly.Instance(new WebAssembly.Module(Uint8Array.from(atob(KERNEL), (c) => c.charCodeAt(0))), {
+      env: { power },
+    }).exports,
   );
   const pages = Math.ceil((BASE + bytes) / PAGE) - made.memory.buffer.byteLength / PAGE;
   if (pages > 0) made.memory.grow(pages);

@@ -1,7 +1,7 @@
 import type { StudyLane } from '../study-lane';
 import type { Working } from '../../equations';
 import { refuse } from '../../base/errors';
-import { HELD_WIDTH, partWorking, shopClaim, type LanePart, type PartFacts, type TolerancePolicy } from '../../part';
+import { HELD_WIDTH, partWorking, claimOf, type LanePart, type PartFacts, type TolerancePolicy } from '../../part';
 import type { RateSet } from '../../rates';
 import { CLAMP_OF_ONE, POURED_FOR_ONE, SECTION_RATIO } from '../../screening';
 import { castingTolerance } from '../../formula-book/tolerance';
@@ -45,7 +45,7 @@ function widthWorking({ entry, facts, part, rates, school }: RuleContext, row: n
     ct_mm: table.total_mm,
     grade,
     filled: table.filled,
-    claim: school === 'shop' ? shopClaim(f.nominal_mm, f.critical === true, capability) : null,
+    claim: claimOf(f.nominal_mm, f.critical === true, capability, facts.family, school),
     parting_mm,
     shift_mm: call.coreShift_mm,
     acrossParting: f.acrossParting === true,

@@ -5,7 +5,7 @@ import { getStudy, saveBrief } from '@/server/studies';
 
 const saveSchema = z.object({
   brief: briefSchema,
-  school: z.enum(['published', 'shop']),
+  school: z.enum(['published', 'shop', 'specialist']),
   version: z.number().int().min(1).max(4_294_967_295),
   editor: z.string().min(1).max(64),
   settles: z.uuid().optional(),

@@ -29,6 +29,8 @@ export const COBALT_ALLOYS: readonly Alloy[] = [
     price_USD_kg: [35, 50, 75],
     meltLoss_pct: [0.5, 1.5, 3],
     machinability: 4,
+    machiningNote:
+      'ground or sparked only: cutters do not live in it; faces a wheel cannot reach cannot be made from solid',
     specificCuttingEnergy_J_mm3: [3.5, 4.8, 7],
     conditions: [
       {

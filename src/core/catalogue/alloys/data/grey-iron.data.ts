@@ -126,8 +126,8 @@ export const GREY_IRON_ALLOYS: readonly Alloy[] = [
     freezing: 'medium',
     freezingNote: 'Graphite swelling helps feeding, less so than in the soft class.',
     pour_C: {
-      'green-sand': [1340, 1440],
-      'bonded-sand': [1340, 1440],
+      'green-sand': [1340, 1470],
+      'bonded-sand': [1340, 1470],
       'shell-investment': [1350, 1440],
       'gravity-die': [1280, 1350],
       'permanent-mould': [1280, 1350],

@@ -20,6 +20,7 @@ export const MAGNESIUM_ALLOYS: readonly Alloy[] = [
     freezingRange_C: 125,
     freezing: 'long',
     pour_C: {
+      plaster: [690, 750],
       'green-sand': [700, 780],
       'bonded-sand': [700, 780],
       'shell-investment': [700, 760],
@@ -60,7 +61,7 @@ export const MAGNESIUM_ALLOYS: readonly Alloy[] = [
         elongation_pct: 2,
         hardness: { scale: 'HB', value: 60 },
         kind: 'typical',
-        routes: ['green-sand', 'bonded-sand', 'shell-investment', 'gravity-die', 'permanent-mould'],
+        routes: ['green-sand', 'bonded-sand', 'shell-investment', 'gravity-die', 'permanent-mould', 'plaster'],
         basis: 'handbook',
       },
       {
@@ -90,8 +91,14 @@ export const MAGNESIUM_ALLOYS: readonly Alloy[] = [
     hazards: ['molten-metal', 'magnesium-fire', 'metal-dust-fire'],
     routes: {
       'green-sand': { fit: 'special', why: 'Needs inhibitor in low-moisture sand and cover gas; very few shops.' },
-      'bonded-sand': { fit: 'usual', why: 'Where magnesium sand work is done: inhibited dry sand, filtered gating.' },
-      plaster: { fit: 'no', why: 'Never: magnesium reacts violently with the water and sulphate in plaster.' },
+      'bonded-sand': {
+        fit: 'usual',
+        why: 'Where magnesium sand work is done: inhibited dry sand, filtered gating, cover gas, a shop with the licence.',
+      },
+      plaster: {
+        fit: 'special',
+        why: 'Inhibited mix, a two-day bake to full dehydration, purged moulds, cover gas and a licensed shop; never in ordinary plaster.',
+      },
       'shell-investment': { fit: 'special', why: 'Reacts with silica shell; special face coats and cover gas.' },
       'flask-investment': { fit: 'no', why: 'Gypsum investment and magnesium react dangerously.' },
       'gravity-die': { fit: 'possible', why: 'Steel dies last well; cover gas and a magnesium-trained shop.' },
@@ -199,7 +206,7 @@ export const MAGNESIUM_ALLOYS: readonly Alloy[] = [
     routes: {
       'green-sand': { fit: 'no', why: 'Sand shops pour AZ91 or rare-earth grades; this one is made for the tool.' },
       'bonded-sand': { fit: 'no', why: 'No sand grade of it is kept; take AZ91.' },
-      plaster: { fit: 'no', why: 'Never: magnesium reacts violently with the water and sulphate in plaster.' },
+      plaster: { fit: 'no', why: 'A pressure-die alloy; for a plaster prototype take AZ91 and say so on the drawing.' },
       'shell-investment': { fit: 'no', why: 'Not offered; reacts with the shell and gains nothing.' },
       'flask-investment': { fit: 'no', why: 'Gypsum investment and magnesium react dangerously.' },
       'gravity-die': { fit: 'no', why: 'Hand-ladled burning metal with poor fluidity: not offered.' },
@@ -248,6 +255,7 @@ export const MAGNESIUM_ALLOYS: readonly Alloy[] = [
     freezingRange_C: 120,
     freezing: 'long',
     pour_C: {
+      plaster: [690, 750],
       'green-sand': [730, 790],
       'bonded-sand': [730, 790],
       'shell-investment': [720, 770],
@@ -281,6 +289,17 @@ export const MAGNESIUM_ALLOYS: readonly Alloy[] = [
         basis: 'standard',
         note: 'standard figures are for sand and metal-mould bars; take shell castings as similar',
       },
+      {
+        name: 'T5, plaster',
+        yield_MPa: 125,
+        uts_MPa: 185,
+        elongation_pct: 2,
+        hardness: { scale: 'HB', value: 60 },
+        kind: 'typical',
+        routes: ['plaster'],
+        basis: 'rule',
+        note: 'slow freezing coarsens the grain a little',
+      },
     ],
     corrosion: { indoor: 4, outdoor: 2, marine: 1, hot: 2, why: 'no better than common magnesium; always coated' },
     serviceMax_C: 160,
@@ -293,7 +312,10 @@ export const MAGNESIUM_ALLOYS: readonly Alloy[] = [
     routes: {
       'green-sand': { fit: 'special', why: 'Only in inhibited low-moisture sand.' },
       'bonded-sand': { fit: 'usual', why: 'Its home: inhibited bonded sand with chills and filters.' },
-      plaster: { fit: 'no', why: 'Never: magnesium reacts violently with the water and sulphate in plaster.' },
+      plaster: {
+        fit: 'special',
+        why: 'Inhibited mix, a two-day bake to full dehydration, purged moulds, cover gas and a licensed shop; never in ordinary plaster.',
+      },
       'shell-investment': { fit: 'special', why: 'Special face coats and cover gas; a handful of shops.' },
       'flask-investment': { fit: 'no', why: 'Gypsum investment and magnesium react dangerously.' },
       'gravity-die': { fit: 'possible', why: 'Steel dies serve; grain refiner settles, so stir and pour promptly.' },

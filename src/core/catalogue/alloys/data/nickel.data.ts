@@ -29,6 +29,7 @@ export const NICKEL_ALLOYS: readonly Alloy[] = [
     price_USD_kg: [18, 26, 40],
     meltLoss_pct: [0.5, 1, 2.5],
     machinability: 5,
+    machiningNote: 'cut slowly with hard tools in the soft state; ground after hardening',
     specificCuttingEnergy_J_mm3: [3.6, 4.9, 6.8],
     conditions: [
       {
@@ -128,6 +129,8 @@ export const NICKEL_ALLOYS: readonly Alloy[] = [
     price_USD_kg: [20, 30, 45],
     meltLoss_pct: [0.5, 1, 2.5],
     machinability: 4,
+    machiningNote:
+      'ground or sparked only: cutters do not live in it; faces a wheel cannot reach cannot be made from solid',
     specificCuttingEnergy_J_mm3: [4, 5.5, 8],
     conditions: [
       {

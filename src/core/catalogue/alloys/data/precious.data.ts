@@ -39,6 +39,7 @@ export const PRECIOUS_ALLOYS: readonly Alloy[] = [
     priceNote: "follows the day's silver price: enter today's fix plus the refiner's charge",
     meltLoss_pct: [0.2, 0.5, 1.5],
     machinability: 40,
+    formingNote: 'rolls and stamps well between anneals; strip is sold',
     specificCuttingEnergy_J_mm3: [1, 1.5, 2.2],
     conditions: [
       {
@@ -138,6 +139,7 @@ export const PRECIOUS_ALLOYS: readonly Alloy[] = [
     priceNote: "follows the day's gold price: 58.5 % of the fix, plus alloy and charge",
     meltLoss_pct: [0.1, 0.3, 1],
     machinability: 45,
+    formingNote: 'rolls and stamps well between anneals; strip is sold',
     specificCuttingEnergy_J_mm3: [1, 1.6, 2.4],
     conditions: [
       {

@@ -7,7 +7,10 @@ export const GRAVITY_DIE_PROCESS: Process = {
   baseline: false,
   summary:
     'A jobbing shop turns the die in days and pours by ladle; sound, heat-treatable aluminium at hundreds to some thousands; heat and arms limit the day.',
-  variants: { hand: 'As listed.' },
+  variants: {
+    hand: 'As listed.',
+    open: 'A block, no cores, no feeder: skip sand cores and die opening; fill level, wait until the top is set, tip out, wipe.',
+  },
   steps: [
     { id: 'gravity-die.review', n: 1, ...SHARED_STEPS.review },
     {

@@ -8,11 +8,27 @@ export const PLASTER: Route = {
   summary:
     'Thin walls and a smooth skin in aluminium and zinc for tens to hundreds of pieces, with soft tooling; slow because the mould must dry; metal cools slowly so strength is lower.',
   capability: {
-    mass_kg: { min: 0.02, max: 15, basis: 'rule' },
-    size_mm: { max: [500, 400, 250], min: 8, basis: 'assumed' },
+    mass_kg: {
+      min: 0.02,
+      max: 15,
+      basis: 'rule',
+      exceptional: 25,
+      specialist: 60,
+      who: 'prototype shops with large ovens',
+    },
+    size_mm: {
+      max: [500, 400, 250],
+      min: 8,
+      basis: 'assumed',
+      exceptional: [700, 500, 350],
+      specialist: [1000, 700, 450],
+    },
     families: {
       aluminium: { ok: 'yes', why: '' },
-      magnesium: { ok: 'no', why: 'combined water in plaster reacts with magnesium' },
+      magnesium: {
+        ok: 'limited',
+        why: 'special only: inhibitor in the mix, a long bake to full dehydration near 300 °C, moulds purged and poured under cover gas, a licensed magnesium shop; combined water or sulphate left in the mould reacts violently',
+      },
       zinc: { ok: 'yes', why: '' },
       copper: {
         ok: 'yes',
@@ -36,6 +52,7 @@ export const PLASTER: Route = {
       copper: [1.5, 2.5],
       tin: [0.8, 1.5],
       lead: [1.2, 2],
+      magnesium: [1.5, 2.5],
     },
     sectionMax: {
       unit: 'mm',
@@ -46,6 +63,7 @@ export const PLASTER: Route = {
       copper: 20,
       tin: 20,
       lead: 25,
+      magnesium: 18,
     },
     sectionRatioMax: { v: 5, basis: 'rule' },
     draft_deg: { usual: 1, min: 0.5, inside: 2, basis: 'handbook' },
@@ -63,8 +81,12 @@ export const PLASTER: Route = {
       toolCost: 'rates tooling.hU',
       pieceCost: 'a little more stripping time',
       basis: 'rule',
+      exceptional: 6,
+      specialist: 10,
+      extraMin: { v: [1.8, 3, 6], unit: 'min per casting and undercut over max', basis: 'assumed' },
+      extraLoss: 0.005,
     },
-    passages: { mode: 'plaster-core', max: 2, basis: 'rule' },
+    passages: { mode: 'plaster-core', max: 2, basis: 'rule', exceptional: 3, specialist: 5 },
     inserts: { possible: 'yes', note: 'brass and steel inserts placed in the mould', basis: 'rule' },
     castThread: { possible: 'limited', note: 'coarse external threads, chased after', basis: 'rule' },
     pressureTight: { v: 2, basis: 'rule' },
@@ -78,6 +100,7 @@ export const PLASTER: Route = {
       copper: [1.6, 3.2],
       tin: [1.2, 2.5],
       lead: [1.6, 3.2],
+      magnesium: [1.6, 3.2],
     },
     ct: {
       basis: 'handbook',
@@ -88,6 +111,7 @@ export const PLASTER: Route = {
       tin: [5, 7, 8],
       lead: [6, 7, 8],
       note: 'not in the standard tables; handbook values turned into grades',
+      magnesium: [5, 7, 8],
     },
     partingExtra: {
       basis: 'rule',
@@ -130,6 +154,7 @@ export const PLASTER: Route = {
       copper: [0.45, 0.55, 0.65],
       tin: [0.5, 0.6, 0.7],
       lead: [0.5, 0.6, 0.7],
+      magnesium: [0.38, 0.48, 0.6],
     },
     scrap: {
       new: { v: [0.08, 0.15, 0.3], unit: 'share of castings', basis: 'rule' },
@@ -149,6 +174,46 @@ export const PLASTER: Route = {
     },
     misrunShare: { v: [0.01, 0.03, 0.06], unit: 'share of positions', basis: 'rule' },
     quantityBand: { wins: [10, 400], plausible: [3, 2000], unit: 'pieces in the whole programme', basis: 'rule' },
+    conditions: {
+      magnesium: {
+        fitAtBest: 'special',
+        caution: 'c-magnesium-fire',
+        cautionFirst: true,
+        conditions: [
+          'inhibitor (fluoride or boric type) mixed into the plaster',
+          'bake past the last combined water, weight constant, two days or more',
+          'mould poured warm, never stored back into damp air',
+          'purge with cover gas before and during the pour',
+          'dry sand and class D powder at hand, no water in the room',
+        ],
+        shopMustShow: [
+          'licence or written permission for magnesium',
+          'cover gas at the furnace and the mould',
+          'fire plan without water',
+          'two people at every pour',
+        ],
+        basis: 'handbook',
+      },
+    },
+    sectionFactor: { exceptional: 1.5, specialist: 2, basis: 'rule', who: 'shops that chill and feed heavy sections' },
+    grain: { normal: 'yes', fine: 'no', directional: 'no', basis: 'rule', note: 'insulating mould: coarse grain' },
+    mouldLoss: { v: [0.01, 0.03, 0.07], unit: 'share of moulds', basis: 'rule' },
+    positionsLost: {
+      v: [0, 0, 0.25],
+      from_n: 4,
+      unit: 'share of positions, rounded to whole places',
+      where: 'cold corner of the frame',
+      basis: 'rule',
+    },
+    effort: {
+      score: 3,
+      heat: 2,
+      lift: 3,
+      dust: 3,
+      repeat: 2,
+      why: 'mixing, wet lifting, oven doors',
+      basis: 'assumed',
+    },
   },
   variants: [
     {
@@ -178,6 +243,7 @@ export const PLASTER: Route = {
           tin: [6, 8, 9],
           lead: [7, 8, 9],
           note: 'print error added to plaster',
+          magnesium: [6, 8, 9],
         },
         Ra_um: {
           unit: 'µm',
@@ -187,6 +253,7 @@ export const PLASTER: Route = {
           copper: [2.5, 4],
           tin: [2, 4],
           lead: [2.5, 4],
+          magnesium: [2.5, 4],
         },
         layout: {
           rule: 'one or two prints a frame',
@@ -205,5 +272,5 @@ export const PLASTER: Route = {
   ],
   environment:
     'Wet plaster waste cannot be reused and must be landfilled; long ovens use gas or power; little fume at the pour.',
-  room: 'Mixing bench with vacuum, drying oven 200-250 °C for 10-24 h, small melting furnace; 40 m².',
+  room: 'Mixing bench with vacuum, drying oven 200-250 °C for half a day (thin moulds) to several days (thick ones), small melting furnace; 40 m².',
 };

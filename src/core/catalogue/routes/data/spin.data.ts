@@ -8,8 +8,15 @@ export const SPIN: Route = {
   summary:
     'Small low-melting parts by tens to thousands from a rubber disc that costs a day; soft tool so dimensions wander by a tenth or two.',
   capability: {
-    mass_kg: { min: 0.0005, max: 0.4, basis: 'rule' },
-    size_mm: { max: [130, 90, 35], min: 2, basis: 'assumed' },
+    mass_kg: {
+      min: 0.0005,
+      max: 0.4,
+      basis: 'rule',
+      exceptional: 0.7,
+      specialist: 1.2,
+      who: 'shops with 450 mm discs and over',
+    },
+    size_mm: { max: [130, 90, 35], min: 2, basis: 'assumed', exceptional: [170, 120, 45], specialist: [250, 180, 60] },
     families: {},
     wallMin: {
       unit: 'mm',
@@ -30,8 +37,12 @@ export const SPIN: Route = {
       pieceCost: 'rates shot.tU seconds each',
       basis: 'rule',
       note: 'to about 2 mm deep; more with removable rubber or metal plugs',
+      exceptional: 6,
+      specialist: 10,
+      extraMin: { v: [0.06, 0.1, 0.2], unit: 'min per casting and undercut over max', basis: 'assumed' },
+      extraLoss: 0.002,
     },
-    passages: { mode: 'metal-plug', max: 0, basis: 'rule' },
+    passages: { mode: 'metal-plug', max: 0, basis: 'rule', exceptional: 0, specialist: 0 },
     inserts: { possible: 'yes', note: 'pins, nuts and magnets placed in the disc', basis: 'rule' },
     castThread: { possible: 'limited', note: 'external over 1 mm pitch; internal on screw-in plugs', basis: 'rule' },
     pressureTight: { v: 1, basis: 'rule' },
@@ -100,6 +111,17 @@ export const SPIN: Route = {
     },
     misrunShare: { v: [0.01, 0.04, 0.1], unit: 'share of positions', basis: 'rule' },
     quantityBand: { wins: [30, 8000], plausible: [10, 30000], unit: 'pieces in the whole programme', basis: 'rule' },
+    sectionFactor: { exceptional: 1.5, specialist: 2, basis: 'rule', who: 'nobody does it well' },
+    grain: { normal: 'yes', fine: 'limited', directional: 'no', basis: 'rule' },
+    mouldLoss: { v: [0, 0, 0], unit: 'share of moulds', basis: 'rule' },
+    positionsLost: {
+      v: [0, 0.04, 0.1],
+      from_n: 12,
+      unit: 'share of positions, rounded to whole places',
+      where: 'places by the disc’s seam and the locating nuts',
+      basis: 'rule',
+    },
+    effort: { score: 2, heat: 2, lift: 1, dust: 1, repeat: 4, why: 'quick hand work, rubber fume', basis: 'assumed' },
   },
   variants: [
     {

@@ -108,7 +108,17 @@ export const FLASK_INVESTMENT_RUBBER_MOULD: VariantRates = {
         batch: 6,
         overlaps: ['inject', 'fettle'],
       },
-      { id: 'pour', name: 'cast under vacuum, quench', per: 'pour', touch: 'pour', crew: 'pour', overlaps: [] },
+      { id: 'pour', name: 'cast under vacuum', per: 'pour', touch: 'pour', crew: 'pour', overlaps: [] },
+      {
+        id: 'cool',
+        name: 'stand, then quench or cool',
+        per: 'pour',
+        touch: null,
+        crew: null,
+        wait_h: 'cooling.flask',
+        overlaps: [],
+        note: 'by metal and section',
+      },
       { id: 'knock', name: 'blast out investment', per: 'pour', touch: 'knock', crew: 'finish', overlaps: [] },
       {
         id: 'fettle',

@@ -30,10 +30,16 @@ export const GRAVITY_DIE_HAND: VariantRates = {
   cycle: {
     tc0: { v: [35, 50, 75], unit: 's/pour', basis: 'assumed' },
     tcN: { v: [7, 10, 15], unit: 's/position', basis: 'assumed' },
-    beta: { v: [3.5, 5.5, 9], unit: 's/mm of thickest section (aluminium)', basis: 'assumed' },
     tU: { v: [7, 10, 15], unit: 's/undercut, per position', basis: 'assumed' },
     crew: { v: [0.8, 1.1, 1.4], unit: 'persons per machine', basis: 'assumed' },
     rm0: { v: [6.3, 9, 14], unit: 'USD/h machine', basis: 'assumed' },
+    film: 'gravity',
+    kShut: {
+      v: [1.5, 2, 2.8],
+      unit: '× the section’s own freezing and cooling',
+      basis: 'rule',
+      note: 'feeder 1.2 times the modulus behind a coat that lets about half the heat through, and a little waiting',
+    },
   },
   finish: {
     tCut: { v: [0.56, 0.8, 1.2], unit: 'min/casting', basis: 'assumed' },
@@ -75,7 +81,7 @@ export const GRAVITY_DIE_HAND: VariantRates = {
       v: [120, 200, 320],
       unit: 'pours per shift',
       basis: 'rule',
-      note: 'heat exposure: about 45 min at the pot in the hour, a break each hour',
+      note: 'at 710 °C and a 2 kg ladle; T7a turns it for other metals and masses (heat exposure: about 45 min at the pot in the hour, a break each hour)',
     },
     capKg: { v: [120, 220, 350], unit: 'kg poured per shift', basis: 'rule', note: 'furnace output or ladle arms' },
     resources: {
@@ -149,5 +155,25 @@ export const GRAVITY_DIE_HAND: VariantRates = {
         overlaps: ['machine', 'shot'],
       },
     ],
+    handPoured: true,
+  },
+  toolOptions: {
+    'cast-soft': {
+      name: 'soft die cast to shape in grey iron or bronze, faces scraped by hand',
+      hoursFactor: { v: 0.55, unit: '× tool hours', basis: 'rule' },
+      materialFactor: { v: 1.3, unit: '× material', basis: 'rule' },
+      lifeFactor: { v: 0.35, unit: '× life', basis: 'rule' },
+      ctPlus: 1,
+      days: { v: 4, unit: 'working days', basis: 'rule' },
+      note: 'an aluminium charge eats a bronze core or face: sleeve it with steel',
+    },
+    hardened: {
+      name: 'hot-work steel, hardened',
+      hoursFactor: { v: 1.5, unit: '× tool hours', basis: 'rule' },
+      materialFactor: { v: 1.8, unit: '× material', basis: 'rule' },
+      lifeFactor: { v: 2.5, unit: '× life', basis: 'rule' },
+      ctPlus: 0,
+      days: { v: 10, unit: 'working days', basis: 'rule' },
+    },
   },
 };

@@ -11,6 +11,7 @@ import { SHELL_INVESTMENT_PRINTED } from './shell-investment.printed.data';
 import { FLASK_INVESTMENT_RUBBER_MOULD } from './flask-investment.rubber-mould.data';
 import { FLASK_INVESTMENT_PRINTED } from './flask-investment.printed.data';
 import { GRAVITY_DIE_HAND } from './gravity-die.hand.data';
+import { GRAVITY_DIE_OPEN } from './gravity-die.open.data';
 import { PERMANENT_MOULD_TILT } from './permanent-mould.tilt.data';
 import { PERMANENT_MOULD_LOW_PRESSURE } from './permanent-mould.low-pressure.data';
 import { PRESSURE_DIE_COLD } from './pressure-die.cold.data';
@@ -32,6 +33,7 @@ export const VARIANT_RATES: Readonly<Record<string, VariantRates>> = {
   'flask-investment/rubber-mould': FLASK_INVESTMENT_RUBBER_MOULD,
   'flask-investment/printed': FLASK_INVESTMENT_PRINTED,
   'gravity-die/hand': GRAVITY_DIE_HAND,
+  'gravity-die/open': GRAVITY_DIE_OPEN,
   'permanent-mould/tilt': PERMANENT_MOULD_TILT,
   'permanent-mould/low-pressure': PERMANENT_MOULD_LOW_PRESSURE,
   'pressure-die/cold': PRESSURE_DIE_COLD,

@@ -30,10 +30,16 @@ export const PERMANENT_MOULD_LOW_PRESSURE: VariantRates = {
   cycle: {
     tc0: { v: [42, 60, 90], unit: 's/pour', basis: 'assumed' },
     tcN: { v: [2.8, 4, 6], unit: 's/position', basis: 'assumed' },
-    beta: { v: [4, 6.5, 10], unit: 's/mm of thickest section (aluminium)', basis: 'assumed' },
     tU: { v: [2.1, 3, 4.5], unit: 's/undercut, per position', basis: 'assumed' },
     crew: { v: [0.2, 0.35, 0.6], unit: 'persons per machine', basis: 'assumed' },
     rm0: { v: [29, 42, 63], unit: 'USD/h machine', basis: 'assumed' },
+    film: 'gravity',
+    kShut: {
+      v: [1.6, 2.3, 3.2],
+      unit: '× the section’s own freezing and cooling',
+      basis: 'rule',
+      note: 'the section freezes back to the gate under pressure',
+    },
   },
   finish: {
     tCut: { v: [0.24, 0.35, 0.52], unit: 'min/casting', basis: 'assumed' },

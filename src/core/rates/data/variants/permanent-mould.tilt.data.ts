@@ -30,10 +30,16 @@ export const PERMANENT_MOULD_TILT: VariantRates = {
   cycle: {
     tc0: { v: [22, 32, 48], unit: 's/pour', basis: 'assumed' },
     tcN: { v: [2.8, 4, 6], unit: 's/position', basis: 'assumed' },
-    beta: { v: [2.5, 4.2, 7], unit: 's/mm of thickest section (aluminium)', basis: 'assumed' },
     tU: { v: [2.1, 3, 4.5], unit: 's/undercut, per position', basis: 'assumed' },
     crew: { v: [0.35, 0.6, 1], unit: 'persons per machine', basis: 'assumed' },
     rm0: { v: [21, 30, 45], unit: 'USD/h machine', basis: 'assumed' },
+    film: 'gravity',
+    kShut: {
+      v: [1.1, 1.5, 2.2],
+      unit: '× the section’s own freezing and cooling',
+      basis: 'rule',
+      note: 'feeder and gate after the section',
+    },
   },
   finish: {
     tCut: { v: [0.35, 0.5, 0.75], unit: 'min/casting', basis: 'assumed' },

@@ -94,11 +94,12 @@ export const PLASTER_PRINTED: VariantRates = {
         per: 'pour',
         touch: null,
         crew: null,
-        wait_h: { v: [10, 18, 36], unit: 'h', basis: 'handbook' },
+        wait_h: 'drying.plaster',
         station: 'oven',
         holds: 'wait',
         batch: 8,
         overlaps: ['mould', 'pour'],
+        note: 'by the wall of the mould',
       },
       { id: 'pour', name: 'melt and pour, vacuum assist', per: 'pour', touch: 'pour', crew: 'pour', overlaps: [] },
       {

@@ -28,11 +28,17 @@ export const PRESSURE_DIE_COLD: VariantRates = {
     tc0: { v: [15, 22, 33], unit: 's/pour', basis: 'assumed' },
     tcN: { v: [0.7, 1, 1.5], unit: 's/position', basis: 'assumed' },
     tcF: { v: [0.91, 1.3, 2], unit: 's/MN clamp', basis: 'assumed' },
-    beta: { v: [1.2, 1.9, 3], unit: 's/mm of thickest section (aluminium)', basis: 'assumed' },
     tU: { v: [0.7, 1, 1.5], unit: 's/undercut, per position', basis: 'assumed' },
     crew: { v: [0.25, 0.5, 1], unit: 'persons per machine', basis: 'assumed' },
     rm0: { v: [34, 48, 72], unit: 'USD/h machine', basis: 'assumed' },
     rmF: { v: [9.8, 14, 21], unit: 'USD/h per MN clamp', basis: 'assumed' },
+    film: 'pressure',
+    kShut: {
+      v: [3, 4.6, 7.5],
+      unit: '× the section’s own freezing and cooling',
+      basis: 'rule',
+      note: 'the biscuit, some 25 to 40 mm, freezes last',
+    },
   },
   finish: {
     tKO: { v: [0.1, 0.15, 0.22], unit: 'min/pour', basis: 'assumed' },

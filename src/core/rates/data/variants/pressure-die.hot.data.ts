@@ -28,11 +28,17 @@ export const PRESSURE_DIE_HOT: VariantRates = {
     tc0: { v: [6.3, 9, 14], unit: 's/pour', basis: 'assumed' },
     tcN: { v: [0.21, 0.3, 0.45], unit: 's/position', basis: 'assumed' },
     tcF: { v: [2.1, 3, 4.5], unit: 's/MN clamp', basis: 'assumed' },
-    beta: { v: [0.6, 1.2, 2], unit: 's/mm of thickest section (aluminium)', basis: 'assumed' },
     tU: { v: [0.42, 0.6, 0.9], unit: 's/undercut, per position', basis: 'assumed' },
     crew: { v: [0.15, 0.35, 0.8], unit: 'persons per machine', basis: 'assumed' },
     rm0: { v: [25, 36, 54], unit: 'USD/h machine', basis: 'assumed' },
     rmF: { v: [8.4, 12, 18], unit: 'USD/h per MN clamp', basis: 'assumed' },
+    film: 'pressure',
+    kShut: {
+      v: [1.5, 2.5, 4],
+      unit: '× the section’s own freezing and cooling',
+      basis: 'rule',
+      note: 'runner and nozzle plug',
+    },
   },
   finish: {
     tKO: { v: [0.042, 0.06, 0.09], unit: 'min/pour', basis: 'assumed' },

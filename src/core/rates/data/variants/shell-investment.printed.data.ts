@@ -128,8 +128,9 @@ export const SHELL_INVESTMENT_PRINTED: VariantRates = {
         per: 'pour',
         touch: null,
         crew: null,
-        wait_h: { v: [1, 4, 12], unit: 'h', basis: 'handbook' },
+        wait_h: 'cooling.shell',
         overlaps: [],
+        note: 'by metal and section',
       },
       { id: 'knock', name: 'knock out, leach', per: 'pour', touch: 'knock', crew: 'finish', overlaps: [] },
       {

@@ -25,10 +25,16 @@ export const SPIN_ORGANIC_RUBBER: VariantRates = {
   cycle: {
     tc0: { v: [77, 110, 170], unit: 's/pour', basis: 'assumed' },
     tcN: { v: [1.4, 2, 3], unit: 's/position', basis: 'assumed' },
-    beta: { v: [4, 8, 14], unit: 's/mm of thickest section (aluminium)', basis: 'assumed' },
     tU: { v: [0.35, 0.5, 0.75], unit: 's/undercut, per position', basis: 'assumed' },
     crew: { v: [0.8, 1, 1.1], unit: 'persons per machine', basis: 'assumed' },
     rm0: { v: [4.2, 6, 9], unit: 'USD/h machine', basis: 'assumed' },
+    film: 'rubber',
+    kShut: {
+      v: [0.7, 1, 1.5],
+      unit: '× the section’s own freezing and cooling',
+      basis: 'rule',
+      note: 'sprue and ring runner',
+    },
   },
   finish: {
     tCut: { v: [0.28, 0.4, 0.6], unit: 'min/casting', basis: 'assumed' },

@@ -25,10 +25,16 @@ export const SPIN_SILICONE_RUBBER: VariantRates = {
   cycle: {
     tc0: { v: [91, 130, 200], unit: 's/pour', basis: 'assumed' },
     tcN: { v: [1.4, 2, 3], unit: 's/position', basis: 'assumed' },
-    beta: { v: [5, 9, 15], unit: 's/mm of thickest section (aluminium)', basis: 'assumed' },
     tU: { v: [0.35, 0.5, 0.75], unit: 's/undercut, per position', basis: 'assumed' },
     crew: { v: [0.8, 1, 1.1], unit: 'persons per machine', basis: 'assumed' },
     rm0: { v: [4.9, 7, 11], unit: 'USD/h machine', basis: 'assumed' },
+    film: 'rubber',
+    kShut: {
+      v: [0.8, 1.125, 1.7],
+      unit: '× the section’s own freezing and cooling',
+      basis: 'rule',
+      note: 'sprue and ring runner',
+    },
   },
   finish: {
     tCut: { v: [0.39, 0.55, 0.83], unit: 'min/casting', basis: 'assumed' },
