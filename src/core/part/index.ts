@@ -19,6 +19,7 @@ export { isPartFigure, PART_FIGURES, partWorking, shapeWorking, type PartCase } 
 export { PART_EQUATIONS } from './equations';
 export { HELD_WIDTH } from './equations/widths';
 export { GRIND_STOCK_MM, REAM_STOCK_MM } from './equations/machining';
+export { POLICY_WORDS } from './policy-words';
 export { coatsOf, hazardsOf, roughnessAsked, tightnessOf } from './needs';
 export type { Taken } from './taken';
 export { makingOf, type Making } from './process-steps';

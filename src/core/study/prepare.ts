@@ -6,7 +6,7 @@ import { overridePlan, laneModel, layoutPlans, ProgrammeCost, type LaneModel, ty
 import { fabricatedBaseline, machinedBaseline, stampedBaseline, type Baseline } from '../baselines';
 import { lanePart, partFacts, type TolerancePolicy } from '../part';
 import { pricedAlloy, type RateSet } from '../rates';
-import { LANES, type Lane } from '../catalogue/routes';
+import { CAPABILITY_FAMILIES, LANES, type Capability, type Lane } from '../catalogue/routes';
 import { screenLane } from '../screening';
 import { splitBaseline } from './split';
 import type { StudyLane } from './study-lane';
@@ -24,12 +24,12 @@ export interface World {
 function toolAsked(lane: Lane, { toolOption }: Brief, rates: RateSet): Lane {
   const option = toolOption?.variant === lane.id ? rates.variants[lane.id]?.toolOptions?.[toolOption.id] : undefined;
   if (option === undefined || option.ctPlus === 0) return lane;
-  const ct = Object.fromEntries(
-    Object.entries(lane.capability.ct).map(([family, grades]) => [
-      family,
-      Array.isArray(grades) ? (grades as readonly number[]).map((grade) => grade + option.ctPlus) : grades,
-    ]),
-  ) as unknown as Lane['capability']['ct'];
+  const ct: { -readonly [K in keyof Capability['ct']]: Capability['ct'][K] } = { ...lane.capability.ct };
+  for (const family of CAPABILITY_FAMILIES) {
+    const grades = ct[family];
+    if (grades !== undefined)
+      ct[family] = [grades[0] + option.ctPlus, grades[1] + option.ctPlus, grades[2] + option.ctPlus];
+  }
   return { ...lane, capability: { ...lane.capability, ct } };
 }
 

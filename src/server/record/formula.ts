@@ -9,6 +9,7 @@ const FUNCTIONS: Readonly<Record<string, (args: readonly string[]) => string>> =
   // Counts are never below nothing, and programs differ on INT below it.
   ceil: ([x = '0']) => `ROUNDUP(MAX(0,(${x})-${GUARD}*MAX(1,ABS(${x}))),0)`,
   floor: ([x = '0']) => `INT(MAX(0,(${x})+${GUARD}*MAX(1,ABS(${x}))))`,
+  pow: ([x = '0', y = '1']) => `POWER(${x},${y})`,
   on: ([x = '0']) => `IF((${x})>0,1,0)`,
 };
 

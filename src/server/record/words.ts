@@ -2,6 +2,7 @@ import { dateWords } from '@/core/base/day';
 import { FIRST_WEIGHTS, firstOf, rankingExplanation, rankingsAt } from '@/core/comparison/ranking';
 import { drawnWords, certaintyExplanation } from '@/core/decision';
 import { shortName } from '@/core/catalogue/routes';
+import { POLICY_WORDS } from '@/core/part';
 import { perPart, whole } from '@/core/base/numbers';
 import { plain } from '@/core/explanation';
 import { sureOf, type RecordSheet } from './sheet';
@@ -28,7 +29,7 @@ export function headLines(sheet: RecordSheet): (readonly [string, string])[] {
     ['Signed', `${decision.signedBy}, ${dateWords(decision.signedOn)}`],
     [
       'Kept as signed',
-      `brief revision ${decision.revision}, rates “${snapshot.rates.name}”, core ${decision.coreVersion}, tolerances by ${decision.school === 'published' ? 'published grades' : 'a specialist shop'}, order on ${dateWords(orderDate)}`,
+      `brief revision ${decision.revision}, rates “${snapshot.rates.name}”, core ${decision.coreVersion}, tolerances by ${POLICY_WORDS[decision.school]}, order on ${dateWords(orderDate)}`,
     ],
   );
   return out;

@@ -57,7 +57,7 @@ export function BaselineRow({
         <Emblem laneId={baseline.id} size={30} />
         <div>
           <div data-name="">{capital(name)}</div>
-          <div data-note="">without a casting</div>
+          <div data-note="">{baseline.warning ?? 'without a casting'}</div>
         </div>
       </div>
       <WordsCell column="quantity" text="any" />

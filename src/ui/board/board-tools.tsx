@@ -40,7 +40,8 @@ export function BoardTools() {
           value={school}
           options={[
             ['published', 'published'],
-            ['shop', 'specialist'],
+            ['shop', 'good shop'],
+            ['specialist', 'specialist'],
           ]}
           onChange={setTolerancePolicy}
         />

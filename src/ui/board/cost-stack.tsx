@@ -20,6 +20,12 @@ export const SEGMENTS: readonly (readonly [id: string, name: string, fill: strin
   ['heatTreatment', 'heat treatment', `repeating-linear-gradient(-45deg, ${INK.ink} 0 1.5px, ${INK.paper} 1.5px 5px)`],
   ['machining', 'second operations', `repeating-linear-gradient(90deg, ${INK.ink} 0 1.5px, ${INK.paper} 1.5px 4px)`],
   ['inspection', 'inspection', `repeating-linear-gradient(0deg, ${INK.ink} 0 1px, ${INK.paper} 1px 4px)`],
+  ['coat', 'coating', `repeating-linear-gradient(90deg, ${INK.ink} 0 1px, ${INK.paper} 1px 7px)`],
+  [
+    'containment',
+    'containment and conditions',
+    `repeating-linear-gradient(135deg, ${INK.ink} 0 2.5px, ${INK.paper} 2.5px 7px)`,
+  ],
   ['scrapAndRework', 'scrap and rework', `repeating-linear-gradient(45deg, ${INK.ink} 0 3px, ${INK.paper} 3px 5px)`],
   ['setUp', 'lot set-up', `color-mix(in srgb, ${INK.ink} 22%, ${INK.paper})`],
   ['upkeep', 'tool upkeep', `color-mix(in srgb, ${INK.ink} 12%, ${INK.paper})`],
@@ -104,13 +110,19 @@ export function lineValues({ allIn, unit, tooling, lines }: LaneMoney, q: number
   );
 }
 
+/** Lines that few parts have: shown only where one of the lanes does. */
+const SELDOM = new Set(['coat', 'containment']);
+/** Whether a line is shown for these lanes. */
+export const isShown = (id: string, lanes: readonly BoardLane[]): boolean =>
+  !SELDOM.has(id) || lanes.some((l) => (l.money?.lines[id as 'coat'] ?? 0) > 0);
+
 /** What each survivor's all-in part cost is made of, on one scale. Every stretch opens its working. */
 export const CostStack = memo(function CostStack({ q, lanes, currency, onOpen }: LinesProps) {
   const most = Math.max(...lanes.map((lane) => lane.money?.allIn ?? 0), 1e-9);
   return (
     <div>
       <Legend>
-        {SEGMENTS.map(([id, name]) => (
+        {SEGMENTS.filter(([id]) => isShown(id, lanes)).map(([id, name]) => (
           <span key={id}>
             <i style={COLOURS[id]} />
             {name}

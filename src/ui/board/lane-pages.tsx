@@ -2,7 +2,7 @@
 import { DataList, Span, Table } from '@chakra-ui/react';
 import { FigureButton, Section, Unit } from '../kit';
 import { useMemo } from 'react';
-import type { FeatureCall, FeatureVerdict } from '@/core/part';
+import { POLICY_WORDS, type FeatureCall, type FeatureVerdict } from '@/core/part';
 import { LAYER_LINES, LOOKS, MASTER_COPIES } from '@/core/catalogue/routes';
 import { WASTE_FIGURES } from '@/core/cost/equations';
 import { workingOf } from '@/core/study/workings';
@@ -60,14 +60,15 @@ export function RankingPage({ laneId }: Props) {
   const parted = calls.filter((c) => c.otherVerdict !== null && c.otherVerdict !== c.verdict);
   if (parted.length === 0) return null;
   const width = (mm: number | null): string => (mm === null ? '' : `${findingValue(mm, 'mm', units)}: `);
-  const side = (c: FeatureCall, of: 'published' | 'shop'): string =>
+  const claimed = school === 'specialist' ? 'specialist' : 'shop';
+  const side = (c: FeatureCall, of: 'published' | 'shop' | 'specialist'): string =>
     of === school
       ? `${width(c.cast_mm)}${VERDICT_WORDS[c.verdict]}`
       : `${width(c.otherPolicy_mm)}${VERDICT_WORDS[c.otherVerdict ?? 'not-known']}`;
   return (
     <Section
       title="Where the tolerances differ"
-      under={<>this study uses {school === 'published' ? 'published grades' : 'a specialist shop'}</>}
+      under={<>this study uses {POLICY_WORDS[school]}</>}
       data-testid="rankings"
     >
       <Table.Root size="sm" aria-label="Where the tolerances differ">
@@ -75,7 +76,7 @@ export function RankingPage({ laneId }: Props) {
           <Table.Row>
             <Table.ColumnHeader>Dimension</Table.ColumnHeader>
             <Table.ColumnHeader>Published grades</Table.ColumnHeader>
-            <Table.ColumnHeader>A specialist shop</Table.ColumnHeader>
+            <Table.ColumnHeader>{POLICY_WORDS[claimed].replace(/^./, (x) => x.toUpperCase())}</Table.ColumnHeader>
           </Table.Row>
         </Table.Header>
         <Table.Body>
@@ -86,7 +87,7 @@ export function RankingPage({ laneId }: Props) {
                 <Span color="fg.muted"> asked {findingValue(c.feature.tol_mm, 'mm', units)}</Span>
               </Table.Cell>
               <Table.Cell>{side(c, 'published')}</Table.Cell>
-              <Table.Cell>{side(c, 'shop')}</Table.Cell>
+              <Table.Cell>{side(c, claimed)}</Table.Cell>
             </Table.Row>
           ))}
         </Table.Body>

@@ -149,7 +149,7 @@ const limitAt = (scale: ColumnScales['quantity'], x: number): number | undefined
 
 /** Reasons to watch: what is tight, wants a second operation or is not known, and what the programme says; one a line. */
 function watchOf({ findings, programme }: BoardLane): string {
-  const watched = [...findings, ...programme].filter((f) => f.status === 'tight' || f.status === 'not-known');
+  const watched = [...findings, ...programme].filter((f) => ['special', 'tight', 'not-known'].includes(f.status));
   return [...new Set(watched.map((f) => (f.subject ? `${f.subject}: ${f.reason}` : f.reason)))].slice(0, 4).join('\n');
 }
 

@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 import { centsThatAdd } from '@/core/base/cents';
 import { shortName } from '@/core/catalogue/routes';
 import { perPart } from '../format';
-import { figureOf, lineValues, SEGMENTS, type LinesProps } from './cost-stack';
+import { figureOf, isShown, lineValues, SEGMENTS, type LinesProps } from './cost-stack';
 
 /** The lines of every survivor's part cost as figures that add up to the cent; each opens its working. */
 export function LineTable({ q, lanes, currency, onOpen }: LinesProps) {
@@ -38,16 +38,18 @@ export function LineTable({ q, lanes, currency, onOpen }: LinesProps) {
           </Table.Row>
         </Table.Header>
         <Table.Body>
-          {SEGMENTS.map(([id, name], i) => (
-            <Table.Row key={id}>
-              <Table.Cell>{name}</Table.Cell>
-              {columns.map((c) => (
-                <Table.Cell key={c.id} className="num">
-                  <FigureButton onClick={() => onOpen(c.id, figureOf(id))}>{perPart(c.cents[i] ?? 0)}</FigureButton>
-                </Table.Cell>
-              ))}
-            </Table.Row>
-          ))}
+          {SEGMENTS.map(([id, name], i) =>
+            !isShown(id, lanes) ? null : (
+              <Table.Row key={id}>
+                <Table.Cell>{name}</Table.Cell>
+                {columns.map((c) => (
+                  <Table.Cell key={c.id} className="num">
+                    <FigureButton onClick={() => onOpen(c.id, figureOf(id))}>{perPart(c.cents[i] ?? 0)}</FigureButton>
+                  </Table.Cell>
+                ))}
+              </Table.Row>
+            ),
+          )}
           <Table.Row>
             <Table.Cell>
               <strong>total</strong>

@@ -124,6 +124,7 @@ function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => v
         <Box textStyle="label">
           <Glossed text={sentence(textInUnits(f.reason, units))} />
         </Box>
+        {f.who !== null && <Box textStyle="label">Who can: {f.who}.</Box>}
         {f.status !== 'fits' && f.fixes.length > 0 && (
           <Box textStyle="label">
             →{' '}

@@ -3,6 +3,7 @@ import { Section } from '../kit';
 import { DrawingSection } from './drawing-section';
 import { FeaturesTable } from './features-table';
 import { HolesTable } from './holes-table';
+import { MakingSection } from './making-section';
 import { NeedsSection } from './needs-section';
 import { TodaySection } from './today-section';
 
@@ -17,6 +18,7 @@ export function BelowGeometry() {
         <HolesTable />
       </Section>
       <NeedsSection />
+      <MakingSection />
       <TodaySection />
       <DrawingSection />
     </>

@@ -1,5 +1,20 @@
 /** Optional figures of the whole brief, and of each row of a list: an emptied one is absent, not "not known". */
 const OPTIONAL = ['bends', 'machiningSetups'] as const;
+/** The same inside holders of the brief. */
+const OPTIONAL_IN: Readonly<Record<string, readonly string[]>> = {
+  geometry: ['flatFace'],
+  surface: ['Rq_um'],
+  needs: ['grain', 'coating', 'chromate', 'gasTest', 'hardened', 'hardness_HRC', 'nonMagnetic'],
+  today: ['repairPerYear_USD', 'partKinds'],
+  cores: ['maker'],
+  tool: ['variant', 'state', 'lifeLeft', 'fitUp_USD', 'share', 'storagePerYear_USD'],
+  toolOption: ['variant', 'id'],
+};
+/** Holders that mean nothing without all of these. */
+const WHOLE: Readonly<Record<string, readonly string[]>> = {
+  tool: ['variant', 'state'],
+  toolOption: ['variant', 'id'],
+};
 const OPTIONAL_IN_ROWS = {
   features: ['area_cm2', 'depth_mm', 'count', 'Ra_um'],
   holes: ['tol_mm'],
@@ -21,6 +36,14 @@ export function withoutEmptied(values: Readonly<Record<string, unknown>>): Recor
     const rows = out[list];
     if (Array.isArray(rows)) out[list] = rows.map((row) => without(row, keys));
   }
+  for (const [key, keys] of Object.entries(OPTIONAL_IN)) if (isObject(out[key])) out[key] = without(out[key], keys);
+  for (const [key, keys] of Object.entries(WHOLE)) {
+    const holder = out[key];
+    if (isObject(holder) && keys.some((k) => holder[k] == null)) Reflect.deleteProperty(out, key);
+  }
+  const { partKinds } = isObject(out['today']) ? out['today'] : {};
+  if (isObject(partKinds))
+    out['today'] = { ...(out['today'] as object), partKinds: without(partKinds, Object.keys(partKinds)) };
   for (const key of ['today', 'split']) {
     const holder = out[key];
     if (isObject(holder) && isObject(holder['joints']))

@@ -12,6 +12,13 @@ const JOINTS = [
   ['press', 'Press fits'],
 ] as const;
 
+/** How parts of today's assembly are made; those not told are cut. */
+const KINDS = [
+  ['turned', 'Turned'],
+  ['stamped', 'Stamped'],
+  ['bought', 'Bought'],
+] as const;
+
 /** How the part is made today, and what the ways without a casting need to know. */
 export function TodaySection() {
   return (
@@ -53,6 +60,14 @@ export function TodaySection() {
         <NumberField path="today.repair_USD" label="A repair costs" unit="USD" />
         <TextField path="today.note" label="Note" rows={2} />
       </FormGrid>
+      <Fieldset.Root mt="3.5">
+        <Fieldset.Legend>Parts in it, by how they are made</Fieldset.Legend>
+        <FormGrid dense>
+          {KINDS.map(([kind, label]) => (
+            <NumberField key={kind} path={`today.partKinds.${kind}`} label={label} unit="parts" />
+          ))}
+        </FormGrid>
+      </Fieldset.Root>
       <Fieldset.Root mt="3.5">
         <Fieldset.Legend>Joints in it</Fieldset.Legend>
         <FormGrid dense>

@@ -1,6 +1,7 @@
 'use client';
 import { DataList } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
+import { POLICY_WORDS } from '@/core/part';
 import { PLAN } from '@/core/phased-plans';
 import type { DecisionRecord } from '@/server/decisions';
 import { perPart, plainDate, weeks, whole } from '../format';
@@ -91,7 +92,7 @@ export function RecordFacts({
       </Fact>
       <Fact name="Kept as signed">
         brief revision {decision.revision}, rates “{rates.name}”, model {decision.coreVersion}, tolerances by{' '}
-        {decision.school === 'published' ? 'published grades' : 'a specialist shop'}
+        {POLICY_WORDS[decision.school]}
       </Fact>
     </DataList.Root>
   );

@@ -4,7 +4,7 @@ export { STATUS_WORDS } from '@/core/screening';
 
 /**
  * A small mould section: full cavity (fits), half full (tight), full with a cut corner (second operation),
- * crossed (ruled out), dotted (not known). Reads at 12 px and in grey.
+ * nearly empty under a star (only at a specialist), crossed (ruled out), dotted (not known). Reads at 12 px and in grey.
  */
 export function Mark({ status, size = 15, label = true }: { status: Status; size?: number; label?: boolean }) {
   const cavity = 'M4 4.5 H12 L10.6 12 H5.4 Z';
@@ -30,6 +30,16 @@ export function Mark({ status, size = 15, label = true }: { status: Status; size
         <>
           <path d={cavity} fill="none" stroke="currentColor" strokeWidth="1.1" />
           <path d="M4.7 8.2 H11.3 L10.6 12 H5.4 Z" fill="currentColor" />
+        </>
+      )}
+      {status === 'special' && (
+        <>
+          <path d={cavity} fill="none" stroke="currentColor" strokeWidth="1.1" />
+          <path d="M5.2 10.4 H10.8 L10.6 12 H5.4 Z" fill="currentColor" />
+          <path
+            d="M8 1 L9 3.2 L11.3 3.4 L9.6 5 L10.1 7.3 L8 6.1 L5.9 7.3 L6.4 5 L4.7 3.4 L7 3.2 Z"
+            fill="currentColor"
+          />
         </>
       )}
       {status === 'second-operation' && (

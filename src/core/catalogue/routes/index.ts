@@ -3,6 +3,7 @@ export { ROUTES } from './data';
 export { LAYER_LINES, LOOKS, MASTER_COPIES, type Look } from './data/look.data';
 export { LANES, findLane, type Lane } from './lanes';
 export { kinOf, laneWords, ROUTE_COUNT, shortName } from './names';
+export { CAPABILITY_FAMILIES } from './types';
 export type {
   Ability,
   ByFamily,

@@ -1,19 +1,21 @@
 import type { Basis, Triple } from '../../base/figures';
 
 /** The column of a capability table; `precious`, `cobalt` and `tool-steel` alloys read across by FAMILY_MAP. */
-export type CapabilityFamily =
-  | 'aluminium'
-  | 'magnesium'
-  | 'zinc'
-  | 'copper'
-  | 'tin'
-  | 'lead'
-  | 'grey-iron'
-  | 'ductile-iron'
-  | 'steel'
-  | 'stainless'
-  | 'nickel'
-  | 'titanium';
+export const CAPABILITY_FAMILIES = [
+  'aluminium',
+  'magnesium',
+  'zinc',
+  'copper',
+  'tin',
+  'lead',
+  'grey-iron',
+  'ductile-iron',
+  'steel',
+  'stainless',
+  'nickel',
+  'titanium',
+] as const;
+export type CapabilityFamily = (typeof CAPABILITY_FAMILIES)[number];
 
 export type Ability = 'yes' | 'limited' | 'no';
 

@@ -56,6 +56,8 @@ export interface BoardBaseline {
   readonly name: string;
   readonly status: Status;
   readonly barred: string | null;
+  /** What is out of the ordinary with it, or null. */
+  readonly warning: string | null;
   readonly fix: string | null;
   readonly tooling: number;
   readonly unit: number;
@@ -95,6 +97,7 @@ export function boardAt(study: Study, q: number, orderDate: string | null = null
       name: b.name,
       status: b.barred === null ? 'fits' : 'blocked',
       barred: b.barred,
+      warning: b.warning,
       fix: b.fix,
       tooling: b.tooling(q),
       unit: b.unit(q),

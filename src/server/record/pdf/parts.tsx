@@ -56,6 +56,10 @@ export function MarkShape({ status }: { readonly status: Status }) {
       {status === 'fits' && <Path d={cavity} fill={INK} />}
       {status === 'tight' && <Path d={cavity} fill="none" stroke={INK} strokeWidth={1.1} />}
       {status === 'tight' && <Path d="M4.7 8.2 H11.3 L10.6 12 H5.4 Z" fill={INK} />}
+      {status === 'special' && <Path d={cavity} fill="none" stroke={INK} strokeWidth={1.1} />}
+      {status === 'special' && (
+        <Path d="M8 1 L9 3.2 L11.3 3.4 L9.6 5 L10.1 7.3 L8 6.1 L5.9 7.3 L6.4 5 L4.7 3.4 L7 3.2 Z" fill={INK} />
+      )}
       {status === 'second-operation' && <Path d="M4 4.5 H8.6 L11.6 8 L10.6 12 H5.4 Z" fill={INK} />}
       {status === 'blocked' && <Path d="M4 4 L12 12.5 M12 4 L4 12.5" stroke={INK} strokeWidth={1.5} />}
     </Svg>
