@@ -1,3 +1,2 @@
 -- A third tolerance policy: what a shop that does little else claims.
-ALTER TABLE studies MODIFY school ENUM('published', 'shop', 'specialist') NOT NULL DEFAULT 'published';
-ALTER TABLE decisions MODIFY school ENUM('published', 'shop', 'specialist') NOT NULL;
+ALTER TABLE studies MODIFY school ENUM('published', 'shop', 'specialist') NOT NULL DEFAULT 'published'
