@@ -37,3 +37,24 @@ test('values of any other shape pass through', () => {
     holes: [null, 3],
   });
 });
+
+test('holders that say nothing, or not enough, are left out; what is said stays', () => {
+  const empty = {
+    needs: { grain: null, coating: null, coated: true },
+    cores: { maker: undefined },
+    tool: { state: 'owned', variant: null, lifeLeft: 40 },
+    toolOption: { variant: 'gravity-die/hand', id: undefined },
+    today: { parts: 3, partKinds: { turned: null, stamped: undefined }, joints: {} },
+  };
+  expect(withoutEmptied(empty)).toEqual({ needs: { coated: true }, today: { parts: 3, joints: {} } });
+  const said = {
+    cores: { maker: 'bought' },
+    tool: { state: 'owned', variant: 'gravity-die/hand', lifeLeft: null },
+    today: { parts: 3, partKinds: { turned: 1, stamped: null }, joints: {} },
+  };
+  expect(withoutEmptied(said)).toEqual({
+    cores: { maker: 'bought' },
+    tool: { state: 'owned', variant: 'gravity-die/hand' },
+    today: { parts: 3, partKinds: { turned: 1 }, joints: {} },
+  });
+});

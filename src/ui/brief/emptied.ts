@@ -12,6 +12,7 @@ const OPTIONAL_IN: Readonly<Record<string, readonly string[]>> = {
 };
 /** Holders that mean nothing without all of these. */
 const WHOLE: Readonly<Record<string, readonly string[]>> = {
+  cores: ['maker'],
   tool: ['variant', 'state'],
   toolOption: ['variant', 'id'],
 };
@@ -22,9 +23,11 @@ const OPTIONAL_IN_ROWS = {
 
 const isObject = (x: unknown): x is Record<string, unknown> => typeof x === 'object' && x !== null && !Array.isArray(x);
 
-/** An object without those of the keys that hold null. */
+/** An object without those of the keys that hold nothing. */
 const without = (x: unknown, keys: readonly string[]): unknown =>
-  isObject(x) ? Object.fromEntries(Object.entries(x).filter(([k, v]) => v !== null || !keys.includes(k))) : x;
+  isObject(x)
+    ? Object.fromEntries(Object.entries(x).filter(([k, v]) => (v !== null && v !== undefined) || !keys.includes(k)))
+    : x;
 
 /**
  * A form's values with emptied optional figures left out. The form itself holds null for them, since a form forgets a
@@ -41,9 +44,12 @@ export function withoutEmptied(values: Readonly<Record<string, unknown>>): Recor
     const holder = out[key];
     if (isObject(holder) && keys.some((k) => holder[k] == null)) Reflect.deleteProperty(out, key);
   }
-  const { partKinds } = isObject(out['today']) ? out['today'] : {};
-  if (isObject(partKinds))
-    out['today'] = { ...(out['today'] as object), partKinds: without(partKinds, Object.keys(partKinds)) };
+  const today = out['today'];
+  if (isObject(today) && isObject(today['partKinds'])) {
+    const { partKinds, ...rest } = today;
+    const told = Object.entries(partKinds as object).filter(([, n]) => n !== null && n !== undefined);
+    out['today'] = told.length === 0 ? rest : { ...rest, partKinds: Object.fromEntries(told) };
+  }
   for (const key of ['today', 'split']) {
     const holder = out[key];
     if (isObject(holder) && isObject(holder['joints']))
