@@ -155,7 +155,7 @@ test('the comparison comes as CSV, a row a lane', async ({ request }) => {
   const response = await request.get(`/api/studies/${await studyId(request, 'Tripod hub')}/comparison?quantity=2400`);
   const text = await response.text();
   expect(response.headers()['content-type']).toContain('text/csv');
-  expect(text.split('\r\n').filter((line) => /^[a-z-]+\/[a-z-]+,/.test(line))).toHaveLength(18);
+  expect(text.split('\r\n').filter((line) => /^[a-z-]+\/[a-z-]+,/.test(line))).toHaveLength(19);
   expect(text).toContain('gravity-die/hand');
 });
 
