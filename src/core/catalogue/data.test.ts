@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { ALLOY_NAMES, ALLOYS, HAZARDS } from './alloys';
 import { isOrdered } from '../base/figures';
 import { SHIPPED_RATES, capabilityFamily, ratesFamily } from '../rates';
-import { LANES, ROUTE_COUNT, ROUTES } from './routes';
+import { shortName, LANES, ROUTE_COUNT, ROUTES } from './routes';
 import { ruleText } from '../screening';
 import { prepareStudy } from '../study';
 import { bracket } from '../testing/demo-briefs';
@@ -17,7 +17,10 @@ function figuresIn(node: unknown, path: string): [string, { v: never; basis?: st
 test('nine routes and nineteen lanes, each with money and time', () => {
   expect(ROUTES).toHaveLength(9);
   expect(LANES).toHaveLength(19);
-  for (const lane of LANES) expect(SHIPPED_RATES.variants[lane.id], lane.id).toBeDefined();
+  for (const lane of LANES) {
+    expect(SHIPPED_RATES.variants[lane.id], lane.id).toBeDefined();
+    expect(shortName(lane.id), lane.id).not.toBe(lane.id);
+  }
   expect(Object.keys(SHIPPED_RATES.variants).sort()).toEqual(LANES.map((l) => l.id).sort());
 });
 

@@ -15,6 +15,7 @@ import { LeadGap } from './lead-gap';
 import { SaveLine } from './save-line';
 import { useStudy } from './study-context';
 import { UnreadNotice } from './unread-notice';
+import { FirstCaution } from './first-caution';
 import { VerdictLine } from './verdict-line';
 import { STUDY_VIEWS } from './views';
 
@@ -89,6 +90,9 @@ export function StudyHead({ children }: { children: ReactNode }) {
           ))}
         </Flex>
       </Flex>
+      <Guarded name="The caution" of={study}>
+        <FirstCaution />
+      </Guarded>
       <Flex rowGap="2" columnGap="8" pt="1" pb="2" align="flex-start" flexWrap={{ base: 'wrap', md: 'nowrap' }}>
         <Box flex="1 1 auto" minW="0">
           <Guarded name="The verdict" of={study}>

@@ -12,6 +12,7 @@ export const SHORT_NAMES: Readonly<Record<string, string>> = {
   'flask-investment/rubber-mould': 'flask investment, rubber mould',
   'flask-investment/printed': 'flask investment, printed patterns',
   'gravity-die/hand': 'gravity die, ladled by hand',
+  'gravity-die/open': 'gravity die, open block',
   'permanent-mould/tilt': 'permanent mould, tilting',
   'permanent-mould/low-pressure': 'permanent mould, low pressure',
   'pressure-die/hot': 'pressure die, hot chamber',
