@@ -42,6 +42,8 @@ const at = (data: unknown, path: readonly string[]): unknown =>
 const BESIDE: Readonly<Record<string, object>> = {
   features: { features: [{ id: 'f1', name: 'bore', kind: 'turn', nominal_mm: 5000, tol_mm: 0.5 }] },
   holes: { holes: [{ dia_mm: 8, depth_mm: 20 }] },
+  tool: { tool: { variant: 'gravity-die/hand', state: 'owned' } },
+  toolOption: { toolOption: { variant: 'gravity-die/hand', id: 'hardened' } },
   plan: { plan: { first: 'gravity-die/hand', then: 'permanent-mould/tilt', pieces: 300 } },
   model: {
     model: {

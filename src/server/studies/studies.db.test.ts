@@ -133,7 +133,7 @@ describe('decisions', () => {
     const [record] = await listDecisions(made.id);
     expect(record?.revision).toBe(1);
     expect(record?.snapshot.brief.title).toBe('Bracket');
-    expect(record?.snapshot.evaluation.lanes).toHaveLength(20);
+    expect(record?.snapshot.evaluation.lanes).toHaveLength(21);
     expect(record?.snapshot.case.against.length).toBeGreaterThan(0);
     expect(record?.snapshot.rates.global.Rlab.v).toEqual([26, 36, 52]);
     expect((await listStudies()).studies.find((s) => s.id === made.id)?.decision).toMatchObject({
