@@ -12,7 +12,7 @@ test('how sure: the board’s whiskers, the shares, and a flip point confirmed b
   await openView(page, id, 'routes');
   await setQuantity(page, 18_000);
   const verdict = page.getByTestId('simulation-verdict');
-  await expect(verdict).toContainText('Permanent mould, tilting is the cheapest of 3 routes in ');
+  await expect(verdict).toContainText(/Permanent mould, tilting is the cheapest of \d+ routes in /);
   const leader = page.locator('[data-leader]');
   await expect(leader.getByRole('img', { name: /80 % range [\d.]+–[\d.]+ USD/ })).toBeVisible();
   await expect(leader).toContainText(/cheapest \d+ %/);
