@@ -26,10 +26,11 @@ test('the model is found by words, numbers and symbols, and says so where nothin
   expect(all).toBeGreaterThan(90);
   const find = page.getByLabel('Search figure, symbol or number');
   await find.fill('hHole');
-  // Hours of a casting tool, and of a press tool.
-  await expect(count).toHaveText(`2 of ${all} equations`);
+  // Hours of a casting tool, of single dies and of a strip tool.
+  await expect(count).toHaveText(`3 of ${all} equations`);
   await expect(page.getByRole('heading', { name: 'Tool hours' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Hours of the press tool' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Hours of the strip tool' })).toBeVisible();
   await find.fill('zebra');
   await expect(page.getByText('No equation matches “zebra”')).toBeVisible();
   await find.fill('');
