@@ -43,20 +43,20 @@ test('the ranking methods are weighed, the weights kept for the team, and anothe
   await page.getByTitle('Lead this study by soonest good parts').click();
   const led = page.getByTestId('led-by');
   await expect(led).toContainText(
-    'By soonest good parts, the method of this study, shell investment, printed patterns',
+    'By soonest good parts, the method of this study, flask investment, printed patterns',
   );
   await led.getByRole('button').nth(1).click();
   await expect(sheet).toContainText('Against permanent mould, tilting');
   await page.keyboard.press('Escape');
-  await expect(page.locator('[data-leader]')).toHaveAttribute('data-lane', 'shell-investment/printed');
+  await expect(page.locator('[data-leader]')).toHaveAttribute('data-lane', 'flask-investment/printed');
   await saved(page);
   await page.reload();
   await ready(page);
-  await expect(page.getByTestId('led-by')).toContainText('shell investment, printed patterns');
+  await expect(page.getByTestId('led-by')).toContainText('flask investment, printed patterns');
   await expect(page.getByRole('heading', { name: /^Team weights/ })).toContainText('set by Casting buyer');
   await expect(page.getByRole('slider', { name: 'programme cost' })).toHaveAttribute('aria-valuenow', '8');
   await page.getByRole('link', { name: 'Decision', exact: true }).click();
-  await expect(page.locator('input[type=radio][value="shell-investment/printed"]')).toBeChecked();
+  await expect(page.locator('input[type=radio][value="flask-investment/printed"]')).toBeChecked();
   const put = (weights: object) => request.put('/api/weights', { data: { weights, who: 'Journey' } });
   expect((await put({ cost: 11, first: 3, operations: 1, reserve: 1, scrap: 1 })).status()).toBe(400);
   expect((await put({ cost: 0, first: 0, operations: 0, reserve: 0, scrap: 0 })).status()).toBe(400);
