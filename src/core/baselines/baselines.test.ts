@@ -174,6 +174,10 @@ describe('stamped from cents', () => {
     const at = (b: Baseline, figure: string) => b.working(figure, 1000, 1000)?.value ?? NaN;
     expect(at(busy, 'shifts')).toBe(2);
     expect(at(busy, 'machines')).toBeGreaterThan(1);
+    const crowd = blank({ quantity: { perYear: 10_000_000, years: 1, lot: 100_000 }, bends: 40 });
+    const shared = stampedBaseline(crowd, SHIPPED_RATES, () => 100_000).working('machines', 10, 10);
+    expect(shared?.value).toBeGreaterThan(6);
+    expect(shared?.note).toContain('One shop has at most 6');
     const one = blank({
       quantity: { perYear: 9_000_000, years: 1, lot: 100_000, capacity: { stamped: { presses: 1, shifts: 1 } } },
     });

@@ -54,11 +54,6 @@ export function MakingSection() {
           unit="HRC"
           help="Above 45 a way from solid is ground or sparked."
         />
-        <CheckField
-          path="needs.gasTest"
-          label="Gas content tested"
-          help="A sample of the melt is frozen and weighed."
-        />
         <NumberField
           path="surface.Rq_um"
           label="Roughness as root mean square, Rq"

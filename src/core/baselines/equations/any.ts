@@ -56,6 +56,7 @@ export const inAYear = (
     readonly values: (c: OfBaseline) => Record<'h' | 'avail' | 'most', number>;
   },
   values: (c: OfBaseline) => Record<string, number>,
+  most: (c: OfBaseline) => number,
 ) => {
   const perYear = brief('quantity.perYear', 'pieces a year', 'pieces');
   const days = rate('calendar.workDaysYear', 'working days of a year');
@@ -101,6 +102,10 @@ export const inAYear = (
         said: said(id === 'machined' ? 'machines' : id === 'fabricated' ? 'people' : 'presses', words, words),
         units,
         shifts,
+      },
+      note: (c) => {
+        const shops = Math.ceil(known(c, 'machines') / most(c));
+        return shops > 1 ? `One shop has at most ${most(c)}: the work is shared by ${shops} shops.` : null;
       },
       values: (c) => ({ said: own(c).machines ?? 0, units: known(c, 'units'), shifts: known(c, 'shifts') }),
     }),

@@ -213,6 +213,7 @@ export const { UNITS, SHIFTS, MACHINES } = inAYear(
     },
   },
   (c) => ({ minutes: known(c, 'joining') }),
+  (c) => likely(ownRates(c).time.capacity.peopleMax),
 );
 
 /** The day by which N assemblies exist, by as many people as a year’s assemblies ask for. */

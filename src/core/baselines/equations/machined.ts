@@ -371,6 +371,7 @@ export const { UNITS, SHIFTS, MACHINES } = inAYear(
     },
   },
   (c) => ({ minutes: known(c, 'minutes') }),
+  (c) => likely(ownRates(c).time.capacity.machinesMax),
 );
 
 /** The day by which N pieces exist. */

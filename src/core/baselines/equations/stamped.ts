@@ -189,6 +189,7 @@ const HOURS_OF_DAY = {
     return { h: likely(capacity.shiftH), avail: likely(pressAvail), most: likely(capacity.shiftsMax) };
   },
 };
+const mostPresses = (c: OfBaseline): number => likely(ownRates(c).capacity.pressesMax);
 const ownPresses = ({ facts }: OfBaseline) => {
   const said = facts.brief.quantity.capacity?.stamped;
   return { machines: said?.presses, shifts: said?.shifts };
@@ -202,6 +203,7 @@ export const { UNITS, SHIFTS, MACHINES } = inAYear(
   ownPresses,
   HOURS_OF_DAY,
   strokeOf,
+  mostPresses,
 );
 
 /** What the date of stamped pieces hangs on, whichever tool they come from. */
@@ -284,6 +286,7 @@ export const STRIP = {
     ownPresses,
     HOURS_OF_DAY,
     (c) => ({ t: likely(ownRates(c).tProg) }),
+    mostPresses,
   ),
   DAY: timeEquation({
     figure: 'strip.day',
