@@ -7,6 +7,8 @@ const CORE_ROOMS = [
   'explanation',
   'catalogue',
   'formula-book',
+  'process-values',
+  'foundries',
   'rates',
   'brief',
   'part-file',

@@ -3,8 +3,9 @@ import { boardAt, crossings, leaderAt, ribbon } from '../../src/core/comparison/
 import { prepareStudy } from '../../src/core/study';
 import { lifetimeQuantity, parseBrief, type Brief } from '../../src/core/brief';
 import { lotSizes } from '../../src/core/comparison/lot-sizes';
-import { SHIPPED_RATES } from '../../src/core/rates';
+import { foundriesAt, SHIPPED_RATES } from '../../src/core/rates';
 import { relaxations, requirementCosts } from '../../src/core/comparison/requirements';
+import { FOUNDRIES } from '../../src/server/demo/foundries.data';
 import { QUILLMERE_PARTS } from '../../src/server/demo/quillmere.data';
 import { goal, pace } from './goals';
 
@@ -53,6 +54,19 @@ time(
   3,
   40,
   (b) => void boardAt(studies.get(b) ?? prepareStudy(b), quantity(b)),
+);
+/** Two hundred foundries: those of the demo, ten of each under names of their own. */
+const MANY = Array.from({ length: 200 }, (_, i) => {
+  const one = FOUNDRIES[i % FOUNDRIES.length];
+  if (one === undefined) throw new Error('no foundries');
+  return { id: `f${i}`, name: `Foundry ${i}`, version: 1, profile: one.profile };
+});
+const amongAll = foundriesAt(SHIPPED_RATES, { judged: 'all', list: MANY });
+time(
+  'board from the brief, the best of 200 foundries (in a worker)',
+  60,
+  10,
+  (b) => void boardAt(prepareStudy(b, 'published', amongAll), quantity(b)),
 );
 time('ribbon of 240 quantities, from the brief', 60, 10, (b) => void ribbon(prepareStudy(b), 240));
 time(

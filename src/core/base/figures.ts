@@ -7,6 +7,20 @@ export type Basis = 'standard' | 'handbook' | 'rule' | 'assumed' | 'shop';
 /** Low, likely and high value of one figure. */
 export type Triple = readonly [low: number, likely: number, high: number];
 
+/** How a value that differs from the book is known: said by a shop, seen by us, or supposed. */
+export type Known = 'claimed' | 'measured' | 'assumed';
+
+/** Whose value stands in place of the book's, how it is known, and since when. */
+export interface ValueSource {
+  /** A foundry, or a set of process values. */
+  readonly who: string;
+  readonly known: Known;
+  /** What it was read from, in words; empty where not said. */
+  readonly source: string;
+  /** ISO date it was said or seen on; null where not known. */
+  readonly date: string | null;
+}
+
 /** One figure with its unit and basis; a bare number is a fixed value, not an uncertain one. */
 export interface Figure {
   readonly v: Triple | number;

@@ -58,16 +58,18 @@ function partingWidth(brief: Brief, capability: Capability): number | null {
 /** A claim of a width held as cast, and where it stands in the capability of a lane. */
 export interface ClaimOf {
   readonly claim: WidthClaim;
-  /** `shopClaim`, or `specialistClaim.copper`. */
+  /** `shopClaim`, `specialistClaim.copper`, or `foundryClaim.other`. */
   readonly path: string;
+  /** Stands in place of the published grade, be it closer or wider: what one foundry says or showed. */
+  readonly own?: true;
 }
 
 const claimed_mm = (nominal_mm: number, { totalBase_mm, perMm, upTo_mm }: WidthClaim): number =>
   totalBase_mm + perMm * Math.max(0, nominal_mm - upTo_mm);
 
 /**
- * The closest claim that a tolerance policy believes of a dimension; null for the published grades, for a critical
- * dimension, and beyond the largest that is claimed.
+ * The closest claim that a tolerance policy believes of a dimension, or the foundry's own where a lane is judged by one;
+ * null for the published grades, for a critical dimension, and beyond the largest that is claimed.
  *
  * @example
  * claimOf(50, true, entry.lane.capability, facts.family, 'specialist') // null
@@ -79,6 +81,10 @@ export function claimOf(
   family: CapabilityFamily,
   school: TolerancePolicy,
 ): ClaimOf | null {
+  const asked = critical ? 'critical' : 'other';
+  const ofFoundry = capability.foundryClaim?.[asked];
+  if (ofFoundry !== undefined && nominal_mm <= ofFoundry.maxNominal_mm)
+    return { claim: ofFoundry, path: `foundryClaim.${asked}`, own: true };
   if (school === 'published' || critical) return null;
   const own = school === 'specialist' ? capability.specialistClaim?.[family] : undefined;
   const all: ClaimOf[] = [{ claim: capability.shopClaim, path: 'shopClaim' }];
@@ -186,7 +192,10 @@ export function leastCore({ hole }: HoleLimits, family: CapabilityFamily, school
 
 /** What a lane can core: least diameters, depth ratios, and the grades it holds. */
 export interface HoleLimits {
-  readonly hole: Pick<Capability['hole'], 'minDia' | 'minDiaSpecialist' | 'depthRatioThrough' | 'depthRatioBlind'>;
+  readonly hole: Pick<
+    Capability['hole'],
+    'minDia' | 'minDiaSpecialist' | 'depthRatioThrough' | 'depthRatioBlind' | 'tol_mm'
+  >;
   readonly ct: Capability['ct'];
 }
 
@@ -210,7 +219,7 @@ export function judgeHole(
   const ratio = hole.depth_mm / coreDia;
   const cored = coreDia >= minDia && ratio <= ratioMax;
   const ct = capability.ct[family];
-  const cast = cored && ct ? castWidth(hole.dia_mm, ct[1]) : null;
+  const cast = cored && ct ? (capability.hole.tol_mm ?? castWidth(hole.dia_mm, ct[1])) : null;
   const operations: ('drill' | 'tap' | 'bore' | 'ream')[] = [];
   if (!cored) operations.push('drill');
   if (hole.thread) operations.push('tap');

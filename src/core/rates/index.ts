@@ -1,7 +1,9 @@
 /** Money, time and effort coefficients: one rate set holds all that the cost and calendar equations need. */
 export { limitsOf, ownRates, refusedFigure, type OwnFigure, type OwnFigures } from './changes';
 export { ratesOf, SHIPPED_REF } from './chosen';
-export { ratesOn, type RateRef } from './ref';
+export { atFoundry } from './at-foundry';
+export { BOOK_PROCESS_ID, BOOK_PROCESS_REF, processAt, type ProcessRef } from './process-at';
+export { foundriesAt, ratesOn, type JudgedBy, type RateRef } from './ref';
 export { SHIPPED_ID, shippedAt } from './shipped-at';
 export { capabilityFamily, ratesFamily } from './families';
 export { RATE_PARTS } from './data/words.data';

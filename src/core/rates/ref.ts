@@ -1,17 +1,54 @@
+import type { Foundry } from '../foundries';
+import { atFoundry } from './at-foundry';
 import { ownRates, type OwnFigures } from './changes';
+import { processAt, type ProcessRef } from './process-at';
 import { SHIPPED_ID } from './shipped-at';
 import type { RateSet } from './types';
 
-/** A rate set named by what sets it apart from the shipped one: small enough to send along with a question. */
+/** By whom a study is judged: the book, one foundry, or all of them. */
+export type JudgedBy = 'book' | 'one' | 'all';
+
+/**
+ * A rate set named by what sets it apart from the shipped one, and by whose process values and foundries it is used with:
+ * small enough to send along with a question.
+ */
 export interface RateRef {
   readonly id: string;
   readonly name: string;
   readonly version: number;
   readonly currency: string;
   readonly own: OwnFigures;
+  /** Process values; absent for the book's. */
+  readonly process?: ProcessRef;
+  /** Foundries asked: one, or all that there are; absent for the book. */
+  readonly foundries?: { readonly judged: 'one' | 'all'; readonly list: readonly Foundry[] };
 }
 
 const KEPT = 16;
+
+/** A name that is the same for the same figures. */
+const keyOf = ({ id, version, process, foundries }: RateRef): string =>
+  [
+    id,
+    version,
+    process === undefined ? '' : `${process.id} ${process.version}`,
+    foundries === undefined ? '' : `${foundries.judged} ${foundries.list.map((f) => `${f.id} ${f.version}`).join(',')}`,
+  ].join(' | ');
+
+/**
+ * Rates at the foundries that are asked.
+ *
+ * @param rates at no foundry
+ * @param foundries one, or all; nothing for the book
+ * @example
+ * foundriesAt(rates, undefined) === rates // true
+ */
+export function foundriesAt(rates: RateSet, foundries: RateRef['foundries']): RateSet {
+  if (foundries === undefined) return rates;
+  const [first] = foundries.list;
+  if (foundries.judged === 'one') return first === undefined ? rates : atFoundry(rates, first);
+  return { ...rates, among: foundries.list.map((foundry) => atFoundry(rates, foundry)) };
+}
 
 /**
  * Builds whole rate sets from references to them; each version of a set is built once and kept for a while.
@@ -24,14 +61,20 @@ const KEPT = 16;
  */
 export function ratesOn(shipped: RateSet): (ref: RateRef) => RateSet {
   const built = new Map<string, RateSet>();
-  return (ref) => {
-    if (ref.id === SHIPPED_ID) return shipped;
-    const key = `${ref.id} ${ref.version}`;
+  const kept = (key: string, make: () => RateSet): RateSet => {
     const known = built.get(key);
     if (known !== undefined) return known;
-    const rates = ownRates(shipped, ref.id, ref.name, ref.own, ref.currency);
+    const rates = make();
     if (built.size >= KEPT) built.delete(built.keys().next().value ?? '');
     built.set(key, rates);
     return rates;
+  };
+  const bare = (ref: RateRef): RateSet =>
+    ref.id === SHIPPED_ID
+      ? shipped
+      : kept(`${ref.id} ${ref.version}`, () => ownRates(shipped, ref.id, ref.name, ref.own, ref.currency));
+  return (ref) => {
+    if (ref.process === undefined && ref.foundries === undefined) return bare(ref);
+    return kept(keyOf(ref), () => foundriesAt(processAt(bare(ref), ref.process), ref.foundries));
   };
 }

@@ -1,4 +1,6 @@
 import type { Basis, Figure } from '../base/figures';
+import type { Lane } from '../catalogue/routes';
+import type { Foundry } from '../foundries';
 
 type Figures<K extends string> = Readonly<Record<K, Figure>>;
 type SomeFigures<K extends string> = Readonly<Partial<Record<K, Figure>>>;
@@ -287,6 +289,16 @@ export interface RateSet {
   readonly coreMaker: CoreMakerRates;
   readonly grain: GrainRates;
   readonly toolAtHand: ToolAtHandRates;
+  /** What each lane can do, where that is not the book's: by a set of process values, or by a foundry. */
+  readonly lanes?: readonly Lane[];
+  /** The set of process values that the lanes are by; absent for the book's. */
+  readonly process?: { readonly id: string; readonly name: string; readonly version: number };
+  /** The foundry that lanes and rates are of; absent where no one is asked. */
+  readonly foundry?: Foundry;
+  /** The same rates at no foundry: what ways without a casting cost, and what all foundries are told against. */
+  readonly atNone?: RateSet;
+  /** Foundries of which each lane takes the one that does it best. */
+  readonly among?: readonly RateSet[];
   /** Price of ingot, USD/kg, by alloy id. An alloy that is not listed keeps the price of the alloy table. */
   readonly metals?: Readonly<Record<string, Figure>>;
 }

@@ -27,6 +27,7 @@ interface Draft {
   readonly spare?: number | null;
   readonly strains?: boolean;
   readonly who?: string | null;
+  readonly source?: Finding['source'];
   readonly fixes?: readonly string[];
 }
 

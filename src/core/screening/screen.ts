@@ -6,6 +6,7 @@ import { CLAMP_OF_ONE, POURED_FOR_ONE } from './equations';
 import { below, finding, notKnown } from './finding';
 import { screenWidths } from './as-cast';
 import { alloyFit, screenMetal } from './metal';
+import { screenFoundry, withSource } from './foundry';
 import { screenShape } from './shape';
 import { stepped, type Ceiling } from './ceilings';
 import { worse, type Finding, type Status } from './types';
@@ -35,19 +36,21 @@ export function clampPerPosition(facts: PartFacts, lane: Lane, rates: RateSet): 
 }
 
 /**
- * Holds every screening rule against one lane (equations 2.0 to 2.2).
+ * Holds every screening rule against one lane (equations 2.0 to 2.2), and what the foundry asked says of the part.
  *
+ * @param nobody that no foundry of those asked runs the lane
  * @example
  * screenLane(facts, entry.lane, part, rates).status === entry.screening?.status // true
  */
-export function screenLane(facts: PartFacts, lane: Lane, part: LanePart, rates: RateSet): Screening {
+export function screenLane(facts: PartFacts, lane: Lane, part: LanePart, rates: RateSet, nobody = false): Screening {
   const F1 = clampPerPosition(facts, lane, rates);
   const findings = [
+    ...screenFoundry(facts, lane, rates, nobody),
     ...screenMetal(facts, lane, rates),
     ...screenShape(facts, lane.capability),
     ...screenWidths(facts, lane.capability, part),
     ...screenPour(facts, lane, part, F1),
-  ];
+  ].map((found) => withSource(found, lane, facts.family));
   return {
     fit: alloyFit(facts, lane),
     findings,

@@ -1,4 +1,4 @@
-import type { Basis } from '../base/figures';
+import type { Basis, ValueSource } from '../base/figures';
 
 /** Verdict on one rule, one cell or one lane, from free to barred. */
 export type Status = 'fits' | 'tight' | 'second-operation' | 'special' | 'not-known' | 'blocked';
@@ -29,6 +29,8 @@ export interface Finding {
   readonly strains: boolean;
   /** Shops that go beyond what ordinary ones do; null where no rule asks for one. */
   readonly who: string | null;
+  /** Whose limit decides, where it is not the book's: absent for the book's own. */
+  readonly source?: ValueSource;
   /** Why, in one sentence. */
   readonly reason: string;
   /** What an engineer can change, nearest first. */

@@ -56,6 +56,8 @@ function treeOf(expression: string): Expr {
   return tree;
 }
 
+const sameRange = (a: Triple, b: Triple): boolean => a.every((x, i) => x === b[i]);
+
 /** The quantity as an input. */
 export const QUANTITY = 'quantity';
 /** Holidays depend on the day they are met on: days are drawn without them, and shown with them. */
@@ -83,7 +85,11 @@ export function simulationModel(
   const indexOf = new Map<string, number>();
   const done = new Map<string, number>();
 
-  const input = (one: SimulationInput): number => {
+  const input = (asked: SimulationInput, lane = ''): number => {
+    // Foundries that differ in a figure differ in it, not in what is drawn of it: a figure of its own for each.
+    const first = inputs[indexOf.get(asked.key) ?? -1];
+    const one =
+      first === undefined || sameRange(first.range, asked.range) ? asked : { ...asked, key: `${asked.key} at ${lane}` };
     let index = indexOf.get(one.key);
     if (index === undefined) {
       index = inputs.length;
@@ -112,14 +118,17 @@ export function simulationModel(
     if (s.source === 'choice' && OF_RAIL.has(s.symbol) && s.value === piecesOf(lane)) return rail(lane);
     if (s.path === HOLIDAYS) return program.fixed(0);
     if (s.range !== null && s.range[1] > s.range[0] && s.path !== null)
-      return input({
-        key: s.source === 'route' ? `routes["${lane === PLAN ? PLAN : of.place(lane).laneId}"].${s.path}` : s.path,
-        words: s.meaning,
-        range: [s.range[0], s.value, s.range[1]],
-        unit: s.unit,
-        source: s.source,
-        path: s.path,
-      });
+      return input(
+        {
+          key: s.source === 'route' ? `routes["${lane === PLAN ? PLAN : of.place(lane).laneId}"].${s.path}` : s.path,
+          words: s.meaning,
+          range: [s.range[0], s.value, s.range[1]],
+          unit: s.unit,
+          source: s.source,
+          path: s.path,
+        },
+        lane,
+      );
     if (s.opens !== null && s.opens !== 'sizes') return figureStep(s.opensLane ?? lane, s.opens);
     return program.fixed(s.value);
   };

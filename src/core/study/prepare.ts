@@ -1,7 +1,7 @@
 import type { Study } from './types';
 import type { Alloy } from '../catalogue/alloys';
 import { laneTime, type LaneTime } from '../schedule';
-import { ENDLESS_LOT, lotSize, withEstimates, type Brief } from '../brief';
+import { ENDLESS_LOT, lifetimeQuantity, lotSize, withEstimates, type Brief } from '../brief';
 import { overridePlan, laneModel, layoutPlans, ProgrammeCost, type LaneModel, type LayoutPlan } from '../cost';
 import { fabricatedBaseline, machinedBaseline, stampedBaseline, type Baseline } from '../baselines';
 import { lanePart, partFacts, type TolerancePolicy } from '../part';
@@ -9,7 +9,7 @@ import { pricedAlloy, type RateSet } from '../rates';
 import { CAPABILITY_FAMILIES, LANES, type Capability, type Lane } from '../catalogue/routes';
 import { screenLane } from '../screening';
 import { splitBaseline } from './split';
-import type { StudyLane } from './study-lane';
+import { bestLayout, type StudyLane } from './study-lane';
 
 /** The alloy of an id; undefined where there is none. */
 export type AlloyTable = (id: string) => Alloy | undefined;
@@ -31,6 +31,19 @@ function toolAsked(lane: Lane, { toolOption }: Brief, rates: RateSet): Lane {
       ct[family] = [grades[0] + option.ctPlus, grades[1] + option.ctPlus, grades[2] + option.ctPlus];
   }
   return { ...lane, capability: { ...lane.capability, ct } };
+}
+
+/**
+ * The lane of the foundry that does it best: of those that fewest rules bar, the one of least T(q). It is chosen at the
+ * pieces of the programme and does not change while the quantity is dragged.
+ */
+function cheapestOf(runs: readonly StudyLane[], q: number): StudyLane | null {
+  let best: { readonly entry: StudyLane; readonly total: number } | null = null;
+  for (const entry of runs) {
+    const total = bestLayout(entry, q)?.total ?? Infinity;
+    if (best === null || total < best.total) best = { entry, total };
+  }
+  return best?.entry ?? null;
 }
 
 /**
@@ -67,37 +80,49 @@ export function prepareFrom(
     times.set(plan, time);
     return time;
   };
-  const { layouts, variants } = brief.overrides;
-  const known = world.lanes ?? LANES;
-  const lanes = known.map((known): StudyLane => {
-    const lane = toolAsked(known, brief, rates);
-    const wanted = variants[lane.route.id];
+  const lot = brief.quantity.lot ?? (brief.quantity.perYear === null ? ENDLESS_LOT : lotOf(1));
+  /** A lane judged at the rates of one shop, before anything is costed. */
+  const judged = (known: Lane, at: RateSet, nobody = false) => {
+    const lane = toolAsked(known, brief, at);
+    if (facts === null) return { lane, rates: at, part: null, screening: null };
+    const part = lanePart(facts, lane.capability, at, school);
+    return { lane, rates: at, part, screening: screenLane(facts, lane, part, at, nobody) };
+  };
+  const costed = ({ lane, rates: at, part, screening }: ReturnType<typeof judged>): StudyLane => {
+    const wanted = brief.overrides.variants[lane.route.id];
     const passedOver = wanted !== undefined && wanted !== lane.id && LANES.some((l) => l.id === wanted);
-    const none = { model: null, costs: [], overriddenCost: null, passedOver };
-    if (facts === null)
-      return {
-        ...none,
-        lane,
-        part: null,
-        screening: null,
-        uncosted: `Not known: ${missing.join(', ')}.`,
-      };
-    const part = lanePart(facts, lane.capability, rates, school);
-    const screening = screenLane(facts, lane, part, rates);
-    const model = laneModel(facts, lane, part, screening, rates);
-    if ('uncosted' in model) return { ...none, lane, part, screening, uncosted: model.uncosted };
-    const lot = brief.quantity.lot ?? (brief.quantity.perYear === null ? ENDLESS_LOT : lotOf(1));
+    const none = { lane, rates: at, part, screening, model: null, costs: [], overriddenCost: null, passedOver };
+    if (facts === null || part === null || screening === null)
+      return { ...none, uncosted: `Not known: ${missing.join(', ')}.` };
+    const model = laneModel(facts, lane, part, screening, at);
+    if ('uncosted' in model) return { ...none, uncosted: model.uncosted };
     const priced = (plan: LayoutPlan): ProgrammeCost => new ProgrammeCost(model, plan, lot, brief.quantity.perYear);
     const costs = layoutPlans(model).map(priced);
-    const layout = layouts[lane.id];
+    const layout = brief.overrides.layouts[lane.id];
     const overridden = layout === undefined ? null : overridePlan(model, layout[0], layout[1]);
     const overriddenCost = overridden === null ? null : priced(overridden);
-    return { lane, part, screening, model, uncosted: null, costs, overriddenCost, passedOver };
+    return { lane, rates: at, part, screening, model, uncosted: null, costs, overriddenCost, passedOver };
+  };
+  const { among } = rates;
+  const lanes = (world.lanes ?? rates.lanes ?? LANES).map((known): StudyLane => {
+    if (among === undefined) return costed(judged(known, rates));
+    const runs = among.flatMap((at) => {
+      const run = at.foundry?.profile.lines.some((line) => `${line.route}/${line.variant}` === known.id) === true;
+      const own = run ? at.lanes?.find((lane) => lane.id === known.id) : undefined;
+      return own === undefined ? [] : [judged(own, at)];
+    });
+    const bars = ({ screening }: ReturnType<typeof judged>): number =>
+      screening?.findings.filter((f) => f.status === 'blocked').length ?? 0;
+    const fewest = Math.min(...runs.map(bars));
+    const open = runs.filter((run) => bars(run) === fewest).map(costed);
+    return cheapestOf(open, lifetimeQuantity(brief) ?? lotOf(1)) ?? costed(judged(known, rates, true));
   });
   const baselines: Baseline[] = [];
   if (facts !== null) {
-    baselines.push(machinedBaseline(facts, rates, lotOf), stampedBaseline(facts, rates, lotOf));
-    const today = fabricatedBaseline(facts, rates);
+    // Ways without a casting are not the foundry's.
+    const plain = rates.atNone ?? rates;
+    baselines.push(machinedBaseline(facts, plain, lotOf), stampedBaseline(facts, plain, lotOf));
+    const today = fabricatedBaseline(facts, plain);
     if (today !== null) baselines.push(today);
     const split = splitBaseline(brief, facts, rates, (piece) => prepareFrom(alloyOf, piece, school, rates));
     if (split !== null) baselines.push(split);

@@ -1,11 +1,14 @@
 import type { LaneModel, ProgrammeCost } from '../cost';
 import type { LanePart } from '../part';
+import type { RateSet } from '../rates';
 import type { Lane } from '../catalogue/routes';
 import type { Screening } from '../screening';
 
 /** One lane of a study, readied for any quantity. */
 export interface StudyLane {
   readonly lane: Lane;
+  /** Rates of the lane: those of the study, or of the foundry that does it best where all are asked. */
+  readonly rates: RateSet;
   readonly part: LanePart | null;
   readonly screening: Screening | null;
   readonly model: LaneModel | null;

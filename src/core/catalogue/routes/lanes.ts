@@ -1,3 +1,4 @@
+import type { ValueSource } from '../../base/figures';
 import { ROUTES } from './data';
 import type { Capability, Route, RouteVariant } from './types';
 
@@ -8,6 +9,8 @@ export interface Lane {
   readonly route: Route;
   readonly variant: RouteVariant;
   readonly capability: Capability;
+  /** Whose values stand in place of the book's, by path in the capability: `scrap.new`, `wallMin.copper`. */
+  readonly sources?: Readonly<Record<string, ValueSource>>;
 }
 
 /**

@@ -116,6 +116,8 @@ export interface Capability {
     readonly minDiaSpecialist?: Partial<Record<CapabilityFamily | 'any', number>> & { readonly basis: Basis };
     readonly depthRatioThrough: number;
     readonly depthRatioBlind: number;
+    /** What a foundry holds of a hole as cast, mm in total; absent where the casting grade stands. */
+    readonly tol_mm?: number;
   };
   readonly undercut: Noted & {
     readonly mode: string;
@@ -163,6 +165,8 @@ export interface Capability {
   readonly shopClaim: Noted & WidthClaim & { readonly formula: string };
   /** What a shop that does little else claims, by family. */
   readonly specialistClaim?: Noted & { readonly unit: string } & Partial<Record<CapabilityFamily, WidthClaim>>;
+  /** What one foundry holds, in place of grades and claims; absent where the book stands. */
+  readonly foundryClaim?: { readonly critical?: WidthClaim; readonly other?: WidthClaim };
   readonly machiningStock_mm: TripleFigure;
   readonly life_shots: ByFamily<Triple>;
   readonly wear: {

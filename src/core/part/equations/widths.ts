@@ -8,7 +8,7 @@ export interface OfWidth {
   /** Total width of the casting grade. */
   readonly ct_mm: number;
   /** What a shop claims, where that is believed and the size is one it claims; null for the published grade alone. */
-  readonly claim: { readonly claim: WidthClaim; readonly path: string } | null;
+  readonly claim: { readonly claim: WidthClaim; readonly path: string; readonly own?: true } | null;
   /** Added where the size crosses the parting, and where a core makes an end of it. */
   readonly parting_mm: number;
   readonly shift_mm: number;
@@ -44,10 +44,10 @@ const route = (
 const ofClaim = (key: 'totalBase_mm' | 'perMm' | 'upTo_mm', meaning: string, unit: string): SymbolOf<WidthContext> => ({
   ...route('', meaning, unit, (c) => c.shopClaim.basis),
   path: ({ claim }) => `${claim?.path ?? 'shopClaim'}.${key}`,
-  plainly: { path: `shopClaim.${key}, specialistClaim.${key}` },
+  plainly: { path: `shopClaim.${key}, specialistClaim.${key}, foundryClaim.${key}` },
 });
 
-/** Width that a lane holds of a size as cast, by the published grade or by what a shop claims. */
+/** Width that a lane holds of a size as cast, by the published grade, by what a shop claims, or by one foundry’s own word. */
 export const HELD_WIDTH = equation<OfWidth, WidthContext>()({
   figure: 'width.{feature}',
   number: 'section 3',
@@ -58,8 +58,9 @@ export const HELD_WIDTH = equation<OfWidth, WidthContext>()({
     of: {
       published: 'ct + (parting + shift)',
       claimed: 'min(ct, base + perMm * max(0, nominal - upTo)) + (parting + shift)',
+      foundry: 'base + perMm * max(0, nominal - upTo) + (parting + shift)',
     },
-    form: ({ claim }) => (claim === null ? 'published' : 'claimed'),
+    form: ({ claim }) => (claim === null ? 'published' : claim.own === true ? 'foundry' : 'claimed'),
   },
   symbols: {
     ct: {

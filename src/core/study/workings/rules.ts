@@ -84,12 +84,12 @@ export const isRuleFigure = (figure: string): boolean => figure in RULES || figu
 
 /** The working of a figure of a rule or of the part on one lane. Refused as E_NO_VALUE while the brief lacks what it needs. */
 export function ruleWorking(
-  study: { readonly rates: RateSet; readonly school: TolerancePolicy; readonly facts: PartFacts | null },
+  study: { readonly school: TolerancePolicy; readonly facts: PartFacts | null },
   entry: StudyLane,
   figure: string,
 ): Working {
-  const { facts, rates, school } = study;
-  const { part, lane } = entry;
+  const { facts, school } = study;
+  const { part, lane, rates } = entry;
   if (facts === null || part === null)
     return refuse('E_NO_VALUE', 'figure', figure, 'a brief with alloy, volume, surface and box');
   const c: RuleContext = { entry, facts, part, rates, school };

@@ -1,0 +1,5 @@
+/** What each foundry can do: its profile, and lanes and rates as it runs them. */
+export { bandOf, laneAt } from './lane-at';
+export { calendarAt, variantAt } from './rates-at';
+export { parseFoundryProfile, PROFILE_SCHEMA } from './schema';
+export type { Foundry, FoundryLine, FoundryProfile, Said, SaidWidth, Shifts, Sides, Steps } from './types';
