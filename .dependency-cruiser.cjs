@@ -30,6 +30,8 @@ const SERVER_ROOMS = [
   'db',
   'http',
   'rates',
+  'process-sets',
+  'foundries',
   'weights',
   'studies',
   'part-files',

@@ -4,7 +4,7 @@ import { significant } from './format';
 const NUMBER = String.raw`\d[\d\u202f]*(?:\.\d+)?`;
 /** Figures before one unit: “5 mm”, “2–3 mm”, “Ø10 × 24 mm”; of a hole also without one: a drawing is in mm. */
 const MEASURED = new RegExp(
-  String.raw`(?<![\p{L}\d.,])(Ø?${NUMBER}(?:(?: × |–| to )${NUMBER})*)[ \u00a0](kg/m³|USD/kg|dm³|cm³|dm²|cm²|µm|MPa|mm|kg|g)(?![\p{L}\d/²³])` +
+  String.raw`(?<![\p{L}\d.,])(Ø?${NUMBER}(?:(?: × |–| to )${NUMBER})*)[ \u00a0](kg/m³|USD/kg|dm³|cm³|dm²|cm²|µm|MPa|MN|mm|kg|g)(?![\p{L}\d/²³])` +
     String.raw`|(Ø${NUMBER}(?: × ${NUMBER})?)`,
   'gu',
 );

@@ -12,7 +12,11 @@ export const KG_PER_POUND = 0.45359237;
 /** Exact by definition (pound-force a square inch). */
 export const MPA_PER_KSI = 6.894757293168361;
 
-export type Dimension = 'length' | 'area' | 'volume' | 'mass' | 'roughness' | 'stress' | 'density' | 'metalPrice';
+/** Short tons-force in a meganewton: 2,000 pounds at standard gravity. */
+export const TONF_PER_MN = 1e6 / (2000 * KG_PER_POUND * 9.80665);
+
+export type Dimension =
+  'force' | 'length' | 'area' | 'volume' | 'mass' | 'roughness' | 'stress' | 'density' | 'metalPrice';
 
 interface DisplayUnit {
   readonly unit: string;
@@ -22,7 +26,7 @@ interface DisplayUnit {
   readonly digits: number;
 }
 
-/** Display units per dimension. Stored: mm, cm², cm³, kg, µm, MPa, kg/m³, USD/kg. */
+/** Display units per dimension. Stored: mm, cm², cm³, kg, µm, MPa, kg/m³, USD/kg, MN. */
 export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimension, DisplayUnit>>>> = {
   si: {
     length: { unit: 'mm', factor: 1, digits: 3 },
@@ -33,6 +37,7 @@ export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimensio
     stress: { unit: 'MPa', factor: 1, digits: 0 },
     density: { unit: 'kg/m³', factor: 1, digits: 0 },
     metalPrice: { unit: 'USD/kg', factor: 1, digits: 2 },
+    force: { unit: 'MN', factor: 1, digits: 2 },
   },
   inch: {
     length: { unit: 'in', factor: 1 / MM_PER_INCH, digits: 4 },
@@ -43,6 +48,7 @@ export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimensio
     stress: { unit: 'ksi', factor: 1 / MPA_PER_KSI, digits: 1 },
     density: { unit: 'lb/in³', factor: (MM_PER_INCH * MM_PER_INCH * MM_PER_INCH) / 1e9 / KG_PER_POUND, digits: 3 },
     metalPrice: { unit: 'USD/lb', factor: KG_PER_POUND, digits: 2 },
+    force: { unit: 'tonf', factor: TONF_PER_MN, digits: 0 },
   },
 };
 
@@ -87,11 +93,12 @@ const WRITTEN: Readonly<Record<string, readonly [Dimension, number]>> = {
   MPa: ['stress', 1],
   'kg/m³': ['density', 1],
   'USD/kg': ['metalPrice', 1],
+  MN: ['force', 1],
 };
 
 /**
  * A figure written in an SI unit, in the units of a system.
- * @param unit as written: mm, cm², dm², cm³, dm³, g, kg, µm, MPa, kg/m³, USD/kg
+ * @param unit as written: mm, cm², dm², cm³, dm³, g, kg, µm, MPa, kg/m³, USD/kg, MN
  * @returns null where the unit measures nothing a system has its own unit for (hours, money, a ratio)
  * @example
  * inUnitsOf(25.4, 'mm', 'inch') // { value: 0.9999999999999999, unit: 'in' }

@@ -2,8 +2,9 @@ import { boardAt, plainMoney, weeks, type Board } from '../comparison/board';
 import { prepareStudy, type Study } from '../study';
 import { firstOf, FIRST_WEIGHTS, rankingsAt } from '../comparison/ranking';
 import { sentence } from '../simulation';
-import { rateDifferences, type OwnFigure, type RateSet } from '../rates';
+import { judgedWords, rateDifferences, type OwnFigure, type RateSet } from '../rates';
 import { shortName } from '../catalogue/routes';
+import type { Foundry } from '../foundries';
 import { figureOf, listed, plain, explain, type Explanation } from '../explanation';
 import { differenceTo } from '../study/workings';
 import { dearerBy, lateFirst } from './change-explanation';
@@ -145,11 +146,35 @@ function causesOf(was: RateSet, is: RateSet): Cause[] {
   });
   const explanation = all.sort((a, b) => b.share - a.share).slice(0, CAUSES_LISTED);
   const more = all.length - explanation.length;
+  const judged = (rates: RateSet): string => `${judgedWords(rates)}, ${processWords(rates)}`;
   return [
+    ...(judged(was) === judged(is)
+      ? []
+      : [{ text: `judged by ${judged(was)} when signed, by ${judged(is)} now`, path: null }]),
+    ...foundryCauses(was, is),
     ...explanation.map((x) => x.cause),
     ...(more > 0 ? [{ text: `and ${more} more ${more === 1 ? 'rate' : 'rates'}`, path: null }] : []),
   ];
 }
+
+/** Foundries that came, went, or of whom something else is said now, where all are asked. */
+function foundryCauses(was: RateSet, is: RateSet): Cause[] {
+  const of = (rates: RateSet): Map<string, Foundry> =>
+    new Map((rates.among ?? []).flatMap(({ foundry }) => (foundry === undefined ? [] : [[foundry.id, foundry]])));
+  const [before, after] = [of(was), of(is)];
+  if (before.size === 0 || after.size === 0) return [];
+  const told = [...new Set([...before.keys(), ...after.keys()])].flatMap((id): string[] => {
+    const [a, b] = [before.get(id), after.get(id)];
+    if (a === undefined) return [`${b?.name ?? id}: asked only now`];
+    if (b === undefined) return [`${a.name}: asked no more`];
+    return a.version === b.version ? [] : [`${b.name}: its profile changed, version ${a.version} to ${b.version}`];
+  });
+  return told.slice(0, CAUSES_LISTED).map((text) => ({ text, path: null }));
+}
+
+/** The process values that a study is judged by. */
+const processWords = ({ process }: RateSet): string =>
+  process === undefined ? 'the book’s process values' : `“${process.name}”, version ${process.version}`;
 
 /** A sentence that begins with words, with a large first letter. */
 const capital = (said: Explanation): Explanation => {

@@ -32,7 +32,8 @@ export function refusedValue(entry: Pick<ProcessEntry, 'path' | 'value' | 'choic
       ? null
       : `one of ${entry.choices.join(', ')} is wanted`;
   const key = processNames(entry.path).at(-1) ?? '';
-  if (LISTS.has(key)) return listOf(value) === null ? 'whole numbers from 1, rising, or “any”, are wanted' : null;
+  if (LISTS.has(key))
+    return listOf(key, value) === null ? `whole numbers from ${leastOf(key)}, rising, or “any”, are wanted` : null;
   const triple = Array.isArray(entry.value);
   const numbers: readonly unknown[] = Array.isArray(value) ? value : [value];
   if (Array.isArray(value) !== triple || (triple && numbers.length !== 3))
@@ -50,8 +51,11 @@ export function refusedValue(entry: Pick<ProcessEntry, 'path' | 'value' | 'choic
     : null;
 }
 
+/** A printed mould has a tool of no cavities. */
+const leastOf = (key: string): number => (key === 'toolCavities' ? 0 : 1);
+
 /** The positions of a list, or `any`; null for what is neither. */
-function listOf(value: unknown): readonly number[] | 'any' | null {
+function listOf(key: string, value: unknown): readonly number[] | 'any' | null {
   if (value === 'any') return 'any';
   if (typeof value !== 'string' && typeof value !== 'number') return null;
   const numbers = String(value)
@@ -59,7 +63,7 @@ function listOf(value: unknown): readonly number[] | 'any' | null {
     .filter(Boolean)
     .map(Number);
   const rising = numbers.every(
-    (n, i) => Number.isInteger(n) && n >= 1 && n <= 5000 && (i === 0 || n > (numbers[i - 1] ?? 0)),
+    (n, i) => Number.isInteger(n) && n >= leastOf(key) && n <= 5000 && (i === 0 || n > (numbers[i - 1] ?? 0)),
   );
   return numbers.length > 0 && rising ? numbers : null;
 }
@@ -104,7 +108,7 @@ export function putValues<C extends Partial<Capability>>(
     const last = names.at(-1) ?? '';
     const was = holder[last];
     if (!known || was === undefined) continue;
-    if (LISTS.has(last)) holder[last] = listOf(v);
+    if (LISTS.has(last)) holder[last] = listOf(last, v);
     else if (typeof was === 'boolean') holder[last] = v === 'yes';
     else if (isFigure(was)) holder[last] = { ...was, v, basis: 'shop' };
     else holder[last] = v;

@@ -3,7 +3,16 @@ export { limitsOf, ownRates, refusedFigure, type OwnFigure, type OwnFigures } fr
 export { ratesOf, SHIPPED_REF } from './chosen';
 export { atFoundry } from './at-foundry';
 export { BOOK_PROCESS_ID, BOOK_PROCESS_REF, processAt, type ProcessRef } from './process-at';
-export { foundriesAt, ratesOn, type JudgedBy, type RateRef } from './ref';
+export {
+  foundriesAt,
+  judgedWords,
+  packedRates,
+  rateKey,
+  ratesOn,
+  unpackedRates,
+  type JudgedBy,
+  type RateRef,
+} from './ref';
 export { SHIPPED_ID, shippedAt } from './shipped-at';
 export { capabilityFamily, ratesFamily } from './families';
 export { RATE_PARTS } from './data/words.data';

@@ -32,6 +32,6 @@ export const BOOK_PROCESS_REF: ProcessRef = {
 export function processAt(rates: RateSet, process: ProcessRef | undefined): RateSet {
   if (process === undefined || Object.keys(process.own).length === 0) return rates;
   const table = ownProcess(BOOK_PROCESS, process.own);
-  const { id, name, version } = process;
-  return { ...rates, lanes: lanesOf(table, process.own, name), process: { id, name, version } };
+  const { id, name, version, own } = process;
+  return { ...rates, lanes: lanesOf(table, own, name), process: { id, name, version, own } };
 }

@@ -26,8 +26,14 @@ export interface RateRef {
 
 const KEPT = 16;
 
-/** A name that is the same for the same figures. */
-const keyOf = ({ id, version, process, foundries }: RateRef): string =>
+/**
+ * A name that is the same for the same figures.
+ *
+ * @param ref rates, with the process values and foundries they are used with
+ * @example
+ * rateKey({ id: 'a', name: 'A', version: 2, currency: 'USD', own: { figures: {}, holidays: [] } }) // 'a | 2 |  | '
+ */
+export const rateKey = ({ id, version, process, foundries }: RateRef): string =>
   [
     id,
     version,
@@ -75,6 +81,50 @@ export function ratesOn(shipped: RateSet): (ref: RateRef) => RateSet {
       : kept(`${ref.id} ${ref.version}`, () => ownRates(shipped, ref.id, ref.name, ref.own, ref.currency));
   return (ref) => {
     if (ref.process === undefined && ref.foundries === undefined) return bare(ref);
-    return kept(keyOf(ref), () => foundriesAt(processAt(bare(ref), ref.process), ref.foundries));
+    return kept(rateKey(ref), () => foundriesAt(processAt(bare(ref), ref.process), ref.foundries));
   };
 }
+
+/**
+ * Rates as they are kept with a record: process values and foundries told by what sets them apart.
+ *
+ * @param rates of a study
+ * @example
+ * packedRates(rates) // rates
+ */
+export function packedRates(rates: RateSet): RateSet {
+  const { among, foundry, atNone, lanes, ...whole } = rates;
+  if (among === undefined && foundry === undefined && lanes === undefined) return rates;
+  const plain: RateSet = { ...(atNone ?? whole) };
+  Reflect.deleteProperty(plain, 'lanes');
+  const list = foundry === undefined ? among?.flatMap((at) => at.foundry ?? []) : [foundry];
+  return list === undefined ? plain : { ...plain, asked: { judged: foundry === undefined ? 'all' : 'one', list } };
+}
+
+/**
+ * Rates out of a record, with the lanes of their process values and foundries.
+ *
+ * @param rates as they were kept
+ * @example
+ * unpackedRates(rates) // rates
+ */
+export function unpackedRates(rates: RateSet): RateSet {
+  const { asked, ...plain } = rates;
+  return asked === undefined && rates.process === undefined
+    ? rates
+    : foundriesAt(processAt(plain, rates.process), asked);
+}
+
+/**
+ * By whom a study is judged, in words.
+ *
+ * @param rates of the study
+ * @example
+ * judgedWords(rates) // 'the book'
+ */
+export const judgedWords = ({ foundry, among }: RateSet): string =>
+  foundry !== undefined
+    ? `${foundry.name}, version ${foundry.version}`
+    : among !== undefined
+      ? `the best of ${among.length} foundries`
+      : 'the book';

@@ -1,6 +1,7 @@
 import type { Basis, Figure } from '../base/figures';
 import type { Lane } from '../catalogue/routes';
 import type { Foundry } from '../foundries';
+import type { OwnValues } from '../process-values';
 
 type Figures<K extends string> = Readonly<Record<K, Figure>>;
 type SomeFigures<K extends string> = Readonly<Partial<Record<K, Figure>>>;
@@ -292,11 +293,18 @@ export interface RateSet {
   /** What each lane can do, where that is not the book's: by a set of process values, or by a foundry. */
   readonly lanes?: readonly Lane[];
   /** The set of process values that the lanes are by; absent for the book's. */
-  readonly process?: { readonly id: string; readonly name: string; readonly version: number };
+  readonly process?: {
+    readonly id: string;
+    readonly name: string;
+    readonly version: number;
+    readonly own: OwnValues;
+  };
   /** The foundry that lanes and rates are of; absent where no one is asked. */
   readonly foundry?: Foundry;
   /** The same rates at no foundry: what ways without a casting cost, and what all foundries are told against. */
   readonly atNone?: RateSet;
+  /** Of a kept record: the foundries that were asked. */
+  readonly asked?: { readonly judged: 'one' | 'all'; readonly list: readonly Foundry[] };
   /** Foundries of which each lane takes the one that does it best. */
   readonly among?: readonly RateSet[];
   /** Price of ingot, USD/kg, by alloy id. An alloy that is not listed keeps the price of the alloy table. */

@@ -16,6 +16,7 @@ import {
   type KeptPlan,
 } from '@/core/decision';
 import { DRAWS } from '@/core/simulation';
+import { packedRates } from '@/core/rates';
 import { CoreError } from '@/core/base/errors';
 import type { SignedSnapshot } from './record';
 
@@ -67,7 +68,7 @@ export function frozenOf(
       : ofPlan(study, board, plan, orderDate, input, drawing);
   return {
     brief: study.brief,
-    rates: study.rates,
+    rates: packedRates(study.rates),
     evaluation,
     ...argued,
     plan,

@@ -5,6 +5,8 @@ import { insertBrief, insertStudy } from '../studies/queries';
 import { SHIPPED_RATES } from '@/core/rates';
 import { randomUUID } from 'node:crypto';
 import { insertChange, insertRateSet, putFigure, updateRateSet } from '../rates/queries';
+import { insertFoundry } from '../foundries/queries';
+import { FOUNDRIES } from './foundries.data';
 import { keepWholeFile } from '../part-files/keep';
 import { PARTNER_RATES } from './partner-rates.data';
 import { demoFile, withDemoModel } from './part-models';
@@ -30,12 +32,24 @@ export function demoBriefs(): Brief[] {
  * deleted or archived by the user do not come back at the next start.
  */
 export async function seedDemo(on: Runner): Promise<number> {
+  await seedFoundries(on);
   if (await isMarked(on, SEEDED)) return 0;
   const briefs = demoBriefs();
   for (const brief of [...briefs].reverse()) await putDemoStudy(on, brief);
   await seedPartnerRates(on);
   await insertMark(on, SEEDED);
   return briefs.length;
+}
+
+/** The mark of a database that had the demo foundries once. */
+const FOUNDRIES_SEEDED = 'demo-foundries-seeded';
+
+/** The foundries of the demo world, once. */
+async function seedFoundries(on: Runner): Promise<void> {
+  if (await isMarked(on, FOUNDRIES_SEEDED)) return;
+  for (const { id, name, note, profile } of FOUNDRIES)
+    await insertFoundry(on, { id, name, note, profile, who: PARTNER_RATES.who });
+  await insertMark(on, FOUNDRIES_SEEDED);
 }
 
 /** One demo study with its part file. @returns its id */

@@ -2,3 +2,4 @@
 export { comparisonCsv } from './comparison-csv';
 export { ratesCsv, readRatesCsv, type RatesCsvResult } from './rates-csv';
 export { evaluateRequestSchema, publishedSchemas, readStudyFile, toStudyFile } from './study-file';
+export { processCsv, readProcessCsv, type ProcessCsvResult } from './process-csv';

@@ -5,12 +5,16 @@ import type { Weights } from '@/core/comparison/ranking';
 import { standingOf, type Standing } from '@/core/decision';
 import { CoreError } from '@/core/base/errors';
 import type { TolerancePolicy } from '@/core/part';
-import { ratesOf, type RateRef } from '@/core/rates';
+import { whoCan, type WhoCan } from '@/core/comparison/foundries';
+import type { Foundry } from '@/core/foundries';
+import { ratesOf, unpackedRates, type ProcessRef, type RateRef } from '@/core/rates';
+import { processMovers, type ProcessMover } from '@/core/comparison/process-movers';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { runVector, WORKED_CASES } from '@/core/reference/worked-cases';
 import { frozenOf, type Signing, type Report } from '../decisions/snapshot';
 import type { DecisionRecord, SignedSnapshot } from '../decisions/record';
+import { readProcessCsv, type ProcessCsvResult } from '../exchange/process-csv';
 import { readRatesCsv, type RatesCsvResult } from '../exchange/rates-csv';
 import { readStudyFile, type StudyFileResult } from '../exchange/study-file';
 import { takenStill, type StillTaken } from '../part-files/still';
@@ -32,6 +36,13 @@ export interface LeaderAsked {
   readonly brief: Brief;
   readonly school: TolerancePolicy;
   readonly rates: RateRef;
+}
+
+/** A part, and the foundries that are asked. */
+export interface WhoCanAsked extends LeaderAsked {
+  readonly foundries: readonly Foundry[];
+  /** Pieces in all; those of the programme where not said. */
+  readonly q?: number;
 }
 
 /** A decision and the rates it is looked at with. */
@@ -119,7 +130,7 @@ export const JOBS = {
     return standingOf(
       {
         brief,
-        rates: snapshot.rates,
+        rates: unpackedRates(snapshot.rates),
         school: decision.school,
         laneId: decision.laneId,
         quantity: decision.quantity,
@@ -135,6 +146,20 @@ export const JOBS = {
   /** A CSV of rates read against a set. */
   ratesCsv: ({ text, rates }: { readonly text: string; readonly rates: RateRef }): RatesCsvResult =>
     readRatesCsv(text, ratesOf(rates)),
+  /** A CSV of process values read against a set. */
+  processCsv: ({ text, process }: { readonly text: string; readonly process: ProcessRef }): ProcessCsvResult =>
+    readProcessCsv(text, process),
+  /** Process values by how much each moves the total of the leader of a study; nothing where none leads. */
+  processMovers: ({ brief, school, rates }: LeaderAsked): readonly ProcessMover[] => {
+    const { foundries: _, ...plain } = rates;
+    return processMovers(brief, school, ratesOf(plain), lifetimeQuantity(brief) ?? 1);
+  },
+  /** Who can make a part, of all foundries. */
+  whoCan: ({ brief, school, rates, foundries, q }: WhoCanAsked): WhoCan => {
+    const { foundries: _, ...plain } = rates;
+    const pieces = q ?? lifetimeQuantity(brief) ?? 1;
+    return whoCan(brief, school, ratesOf(plain), foundries, pieces, brief.quantity.orderDate);
+  },
   /** What a change of rates does to one study. */
   rateEffect: (asked: EffectAsked): RateEffect => effectOf(asked),
   /** A picture taken apart and put together anew. */

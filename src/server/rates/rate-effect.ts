@@ -2,7 +2,7 @@ import { boardAt } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
 import { lifetimeQuantity, type Brief } from '@/core/brief';
 import type { TolerancePolicy } from '@/core/part';
-import { ownRates, ratesOf, SHIPPED_RATES, type RateRef, type RateSet } from '@/core/rates';
+import { foundriesAt, ownRates, processAt, ratesOf, SHIPPED_RATES, type RateRef, type RateSet } from '@/core/rates';
 
 /** Who leads a study and at what price, at one rate set. Money in the set's currency. */
 export interface LeaderBefore {
@@ -39,8 +39,11 @@ export function effectOf({ studyId, title, brief, school, before, after }: Effec
   return { studyId, title, q, before: at(ratesOf(before)), after: at(unkept(after)) };
 }
 
-/** Rates that have no version yet are built anew and not kept under one. */
-const unkept = ({ id, name, own, currency }: RateRef): RateSet => ownRates(SHIPPED_RATES, id, name, own, currency);
+/** Rates, process values and foundries that have no version yet are built anew and not kept under one. */
+const unkept = ({ id, name, own, currency, process, foundries }: RateRef): RateSet => {
+  const rates = id === SHIPPED_RATES.id ? SHIPPED_RATES : ownRates(SHIPPED_RATES, id, name, own, currency);
+  return foundriesAt(processAt(rates, process), foundries);
+};
 
 function standing(brief: Brief, school: TolerancePolicy, rates: RateSet, q: number | null): LeaderBefore {
   if (q === null) return { leader: null, allIn: null, total: null };

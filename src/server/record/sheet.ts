@@ -1,4 +1,5 @@
 import { boardAt, type Board, type BoardLane } from '@/core/comparison/board';
+import { unpackedRates } from '@/core/rates';
 import { prepareStudy, type Study } from '@/core/study';
 import { PLAN, STEPS, StudyWorkings } from '@/core/phased-plans';
 import { readStoredBrief } from '@/core/brief';
@@ -24,7 +25,7 @@ export interface RecordSheet {
 export function recordSheet(decision: DecisionRecord): RecordSheet | null {
   const { snapshot } = decision;
   const { brief } = readStoredBrief(snapshot.brief);
-  const study = prepareStudy(brief, decision.school, snapshot.rates);
+  const study = prepareStudy(brief, decision.school, unpackedRates(snapshot.rates));
   const orderDate = snapshot.orderDate ?? brief.quantity.orderDate ?? decision.signedOn;
   const board = boardAt(study, decision.quantity, orderDate);
   const lane = board.lanes.find((l) => l.id === decision.laneId);

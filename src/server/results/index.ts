@@ -2,6 +2,6 @@
 export { curvesOf } from './cost-curves';
 export { renewed, renewSoon } from './renew';
 export { listStandings, standingOfDecision, type StandingOf, type StandingsKept } from './standings';
-export { rateEffects } from './rate-effects';
-export { saveRates } from './save-rates';
+export { foundryEffects, processEffects, rateEffects, type Effects } from './rate-effects';
+export { saveProcess, saveProfile, saveRates } from './save-rates';
 export { studyPage } from './study-page';

@@ -6,15 +6,14 @@ export async function selectStaleStudies(
   on: Runner,
   core: string,
   most: number,
-): Promise<{ id: string; rate_version: number }[]> {
+): Promise<{ id: string; facts: string }[]> {
   return rows(
     on,
-    `SELECT s.id, k.version AS rate_version
+    `SELECT s.id, u.facts
        FROM studies s
-       JOIN rate_sets k ON k.id = s.rate_set_id
+       JOIN study_facts u ON u.study_id = s.id
        LEFT JOIN study_results r ON r.study_id = s.id
-      WHERE r.study_id IS NULL OR r.version <> s.version OR r.rate_set_id <> s.rate_set_id
-         OR r.rate_version <> k.version OR r.core_version <> ?
+      WHERE r.study_id IS NULL OR r.version <> s.version OR r.facts <> u.facts OR r.core_version <> ?
       ORDER BY s.archived_at IS NOT NULL, s.changed_at DESC
       LIMIT ${Math.floor(most)}`,
     [core],
@@ -28,6 +27,7 @@ export async function putStudyResult(
     version: number;
     rateSetId: string;
     rateVersion: number;
+    facts: string;
     core: string;
     quantity: number | null;
     leader: string | null;
@@ -35,12 +35,12 @@ export async function putStudyResult(
 ): Promise<void> {
   await change(
     on,
-    `INSERT INTO study_results (study_id, version, rate_set_id, rate_version, core_version, quantity, leader)
-     VALUES (?, ?, ?, ?, ?, ?, ?)
+    `INSERT INTO study_results (study_id, version, rate_set_id, rate_version, facts, core_version, quantity, leader)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?)
      ON DUPLICATE KEY UPDATE version = VALUES(version), rate_set_id = VALUES(rate_set_id),
-       rate_version = VALUES(rate_version), core_version = VALUES(core_version),
+       rate_version = VALUES(rate_version), facts = VALUES(facts), core_version = VALUES(core_version),
        quantity = VALUES(quantity), leader = VALUES(leader)`,
-    [r.studyId, r.version, r.rateSetId, r.rateVersion, r.core, r.quantity, r.leader],
+    [r.studyId, r.version, r.rateSetId, r.rateVersion, r.facts, r.core, r.quantity, r.leader],
   );
 }
 
@@ -49,16 +49,16 @@ export async function selectStaleStandings(
   on: Runner,
   core: string,
   most: number,
-): Promise<{ id: string; rates_now: string }[]> {
+): Promise<{ id: string; study_id: string; facts: string }[]> {
   return rows(
     on,
-    `SELECT d.id, s.rate_set_id AS rates_now
+    `SELECT d.id, d.study_id, u.facts
        FROM decisions d
        JOIN studies s ON s.id = d.study_id
-       JOIN rate_sets k ON k.id = s.rate_set_id
+       JOIN study_facts u ON u.study_id = s.id
        LEFT JOIN decision_standings g ON g.decision_id = d.id
       WHERE d.reopened_at IS NULL AND s.archived_at IS NULL
-        AND (g.decision_id IS NULL OR g.rate_set_id <> s.rate_set_id OR g.rate_version <> k.version OR g.core_version <> ?)
+        AND (g.decision_id IS NULL OR g.facts <> u.facts OR g.core_version <> ?)
       ORDER BY d.created_at DESC
       LIMIT ${Math.floor(most)}`,
     [core],
@@ -71,17 +71,18 @@ export async function putStanding(
     decisionId: string;
     rateSetId: string;
     rateVersion: number;
+    facts: string;
     core: string;
     standing: Standing & { plan: boolean };
   },
 ): Promise<void> {
   await change(
     on,
-    `INSERT INTO decision_standings (decision_id, rate_set_id, rate_version, core_version, state, standing)
-     VALUES (?, ?, ?, ?, ?, ?)
+    `INSERT INTO decision_standings (decision_id, rate_set_id, rate_version, facts, core_version, state, standing)
+     VALUES (?, ?, ?, ?, ?, ?, ?)
      ON DUPLICATE KEY UPDATE rate_set_id = VALUES(rate_set_id), rate_version = VALUES(rate_version),
-       core_version = VALUES(core_version), state = VALUES(state), standing = VALUES(standing)`,
-    [g.decisionId, g.rateSetId, g.rateVersion, g.core, g.standing.state, JSON.stringify(g.standing)],
+       facts = VALUES(facts), core_version = VALUES(core_version), state = VALUES(state), standing = VALUES(standing)`,
+    [g.decisionId, g.rateSetId, g.rateVersion, g.facts, g.core, g.standing.state, JSON.stringify(g.standing)],
   );
 }
 
@@ -103,11 +104,17 @@ export interface KeptStandingRow {
 const KEPT = `
      SELECT g.decision_id, d.study_id, s.title, d.lane_id, d.quantity, d.signed_by, d.signed_on,
             k.id AS rates_id, k.name AS rates_name, g.standing,
-            (g.rate_set_id = s.rate_set_id AND g.rate_version = k.version AND g.core_version = ?) AS fresh
+            (g.facts = u.facts AND g.core_version = ?) AS fresh
        FROM decision_standings g
        JOIN decisions d ON d.id = g.decision_id AND d.reopened_at IS NULL
        JOIN studies s ON s.id = d.study_id AND s.archived_at IS NULL
+       JOIN study_facts u ON u.study_id = s.id
        JOIN rate_sets k ON k.id = s.rate_set_id`;
+
+/** What a study is judged by at present, as the text results are kept under; undefined where there is no such study. */
+export async function selectFacts(on: Runner, studyId: string): Promise<string | undefined> {
+  return (await rows<{ facts: string }>(on, 'SELECT facts FROM study_facts WHERE study_id = ?', [studyId]))[0]?.facts;
+}
 
 /** Kept standings, the fallen ones first, the latest first among equals. */
 export async function selectKeptStandings(on: Runner, core: string, most: number): Promise<KeptStandingRow[]> {

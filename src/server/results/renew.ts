@@ -5,9 +5,9 @@ import { reading, transaction } from '../db';
 import { selectDecision } from '../decisions/queries';
 import { Busy, inPool } from '../jobs';
 import { log } from '../log';
-import { loadRates } from '../rates/repo';
-import { loadStudies } from '../studies/repo';
-import { putStanding, putStudyResult, selectStaleStandings, selectStaleStudies } from './queries';
+import { loadStudies, ratesOfStudy } from '../studies/repo';
+import { selectStudy } from '../studies/queries';
+import { putStanding, putStudyResult, selectFacts, selectStaleStandings, selectStaleStudies } from './queries';
 
 /** Studies and standings taken up in one go: small, so that what was asked meanwhile is not held up. */
 const STUDIES_AT_ONCE = 16;
@@ -68,6 +68,7 @@ async function renewStudies(): Promise<number> {
       stale.map((s) => s.id),
     ),
   );
+  const facts = new Map(stale.map((s) => [s.id, s.facts]));
   for (const study of studies) {
     const { id: studyId, version, brief, school, rates } = study;
     // A study that cannot be worked out leads with nothing: it is not asked again until it changes.
@@ -82,6 +83,7 @@ async function renewStudies(): Promise<number> {
         version,
         rateSetId: rates.id,
         rateVersion: rates.version,
+        facts: facts.get(studyId) ?? '',
         core: CORE_VERSION,
         ...found,
       }),
@@ -96,18 +98,21 @@ async function renewStudies(): Promise<number> {
 /** Looks at some signed decisions again; how many. */
 async function renewStandings(): Promise<number> {
   const stale = await reading((on) => selectStaleStandings(on, CORE_VERSION, STANDINGS_AT_ONCE));
-  for (const { id, rates_now } of stale) await renewStanding(id, rates_now);
+  for (const { id, study_id } of stale) await renewStanding(id, study_id);
   return stale.length;
 }
 
-/** Looks at one signed decision again, with a rate set. @param signal ends the work */
-export async function renewStanding(decisionId: string, rateSetId: string, signal?: AbortSignal): Promise<void> {
+/** Looks at one signed decision again, with what its study is judged by at present. @param signal ends the work */
+export async function renewStanding(decisionId: string, studyId: string, signal?: AbortSignal): Promise<void> {
   const read = await reading(async (on) => {
     const decision = await selectDecision(on, decisionId);
-    return decision === undefined ? undefined : { decision, rates: await loadRates(on, rateSetId) };
+    const study = await selectStudy(on, studyId);
+    const facts = await selectFacts(on, studyId);
+    if (decision === undefined || study === undefined || facts === undefined) return undefined;
+    return { decision, facts, rates: await ratesOfStudy(on, study) };
   });
   if (read === undefined) return;
-  const { decision, rates } = read;
+  const { decision, facts, rates } = read;
   const found = await inPool('standing', { decision, rates }, signal).catch((error: unknown) => {
     if (signal?.aborted === true || error instanceof Busy) throw error;
     log.warn({ decision: decisionId, error: String(error) }, 'a decision could not be looked at again');
@@ -115,6 +120,13 @@ export async function renewStanding(decisionId: string, rateSetId: string, signa
   });
   const standing = { ...(found ?? UNREADABLE), plan: decision.snapshot.plan != null };
   await transaction((on) =>
-    putStanding(on, { decisionId, rateSetId: rates.id, rateVersion: rates.version, core: CORE_VERSION, standing }),
+    putStanding(on, {
+      decisionId,
+      rateSetId: rates.id,
+      rateVersion: rates.version,
+      facts,
+      core: CORE_VERSION,
+      standing,
+    }),
   );
 }

@@ -4,7 +4,6 @@ import { CORE_VERSION } from '@/core/base/version';
 import { reading } from '../db';
 import { underPresentNames } from '../decisions/older-names';
 import { selectDecision } from '../decisions/queries';
-import { selectStudy } from '../studies/queries';
 import { countStandings, selectKeptStanding, selectKeptStandings, type KeptStandingRow } from './queries';
 import { renewSoon, renewStanding } from './renew';
 
@@ -60,13 +59,12 @@ export async function listStandings(most = MOST_LISTED): Promise<StandingsKept> 
 export async function standingOfDecision(decisionId: string, signal?: AbortSignal): Promise<StandingOf | undefined> {
   const kept = await reading((on) => selectKeptStanding(on, CORE_VERSION, decisionId));
   if (kept !== undefined && Boolean(kept.fresh)) return standingFrom(kept);
-  const rates = await reading(async (on) => {
+  const studyId = await reading(async (on) => {
     const decision = await selectDecision(on, decisionId);
-    if (decision === undefined || decision.reopenedAt !== null) return undefined;
-    return (await selectStudy(on, decision.studyId))?.rate_set_id;
+    return decision === undefined || decision.reopenedAt !== null ? undefined : decision.studyId;
   });
-  if (rates === undefined) return undefined;
-  await renewStanding(decisionId, rates, signal);
+  if (studyId === undefined) return undefined;
+  await renewStanding(decisionId, studyId, signal);
   const now = await reading((on) => selectKeptStanding(on, CORE_VERSION, decisionId));
   return now === undefined ? undefined : standingFrom(now);
 }

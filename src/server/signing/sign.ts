@@ -10,9 +10,9 @@ import type { DecisionRecord } from '../decisions/record';
 import { RequestError } from '../http';
 import { inPool } from '../jobs';
 import { selectStill } from '../part-files/queries';
-import { loadRates } from '../rates/repo';
+import { rateKey } from '@/core/rates';
 import { lockStudy, selectStudy, updateStudy } from '../studies/queries';
-import { loadBrief } from '../studies/repo';
+import { loadBrief, ratesOfStudy } from '../studies/repo';
 import { teamWeights } from '../weights';
 
 export type SignResult =
@@ -42,7 +42,7 @@ export async function signDecision(
     if (row === undefined) return undefined;
     const standing = await selectOpenDecision(on, studyId);
     const brief = await loadBrief(on, studyId, row.revision);
-    return { row, standing, brief, still: await stillOf(on, brief), rates: await loadRates(on, row.rate_set_id) };
+    return { row, standing, brief, still: await stillOf(on, brief), rates: await ratesOfStudy(on, row) };
   });
   if (read?.brief === undefined) return { outcome: 'missing' };
   const { row, brief, rates, still } = read;
@@ -58,8 +58,8 @@ export async function signDecision(
     if (now === undefined) return { outcome: 'missing' };
     const standing = await selectOpenDecision(on, studyId);
     if (standing !== undefined) return { outcome: 'standing', ...standing };
-    const ratesNow = await loadRates(on, now.rate_set_id);
-    if (now.version !== input.version || ratesNow.id !== rates.id || ratesNow.version !== rates.version)
+    const ratesNow = await ratesOfStudy(on, now);
+    if (now.version !== input.version || rateKey(ratesNow) !== rateKey(rates))
       return { outcome: 'conflict', version: now.version };
     const id = randomUUID();
     await insertDecision(on, {

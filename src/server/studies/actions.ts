@@ -5,7 +5,8 @@ import type { TolerancePolicy } from '@/core/part';
 import { SHIPPED_RATES, type RateRef } from '@/core/rates';
 import { reading, transaction } from '../db';
 import { lockRateSet } from '../rates/queries';
-import { loadRates } from '../rates/repo';
+import { lockFoundry } from '../foundries/queries';
+import { lockProcessSet } from '../process-sets/queries';
 import {
   insertBrief,
   insertRefusedSave,
@@ -15,12 +16,14 @@ import {
   rewriteBrief,
   selectBrief,
   setArchived,
+  setJudged,
+  setProcessSet,
   setRates,
   settleRefusedSave,
   updateStudy,
 } from './queries';
 import { selectStudyPage, type ListAsked, type StudyPage } from './list-queries';
-import { loadRefusedSaves, loadStudy, type RefusedSave, type StudyRecord } from './repo';
+import { loadRefusedSaves, loadStudy, ratesOfStudy, type RefusedSave, type StudyRecord } from './repo';
 
 /** A page of the studies that are (or are not) archived. */
 export async function listStudies(asked: Partial<ListAsked> = {}): Promise<StudyPage> {
@@ -40,12 +43,30 @@ export async function getStudy(id: string): Promise<(StudyRecord & { refused: Re
 /** Makes a study from a brief. */
 export async function createStudy(
   brief: Brief,
-  options: { school?: TolerancePolicy; rateSetId?: string; editor?: string; demo?: boolean; id?: string } = {},
+  options: {
+    school?: TolerancePolicy;
+    rateSetId?: string;
+    processSetId?: string | null;
+    judged?: 'book' | 'one' | 'all';
+    foundryId?: string | null;
+    editor?: string;
+    demo?: boolean;
+    id?: string;
+  } = {},
 ): Promise<StudyRecord> {
   const { id = randomUUID(), school = 'published', editor = 'server', demo = false } = options;
-  const { rateSetId = SHIPPED_RATES.id } = options;
+  const { rateSetId = SHIPPED_RATES.id, processSetId = null, judged = 'book', foundryId = null } = options;
   return transaction(async (on) => {
-    await insertStudy(on, { id, title: brief.title, school, rateSetId, demo });
+    await insertStudy(on, {
+      id,
+      title: brief.title,
+      school,
+      rateSetId,
+      demo,
+      process_set_id: processSetId,
+      judged,
+      foundry_id: foundryId,
+    });
     await insertBrief(on, id, 1, editor, brief);
     return (await loadStudy(on, id)) as StudyRecord;
   });
@@ -110,7 +131,50 @@ export async function chooseRates(
     const set = await lockRateSet(on, input.rateSetId);
     if (set === undefined || set.archived_at !== null) return { outcome: 'no-set' };
     await setRates(on, id, input.rateSetId);
-    return { outcome: 'chosen', version: row.version + 1, rates: await loadRates(on, input.rateSetId) };
+    return {
+      outcome: 'chosen',
+      version: row.version + 1,
+      rates: await ratesOfStudy(on, { ...row, rate_set_id: input.rateSetId }),
+    };
+  });
+}
+
+/** Lets a study read at `version` be judged by another set of process values; null for the book's. */
+export async function chooseProcess(
+  id: string,
+  input: { processSetId: string | null; version: number },
+): Promise<ChooseRatesResult> {
+  return transaction(async (on) => {
+    const row = await lockStudy(on, id);
+    if (row === undefined) return { outcome: 'missing' };
+    if (row.version !== input.version) return { outcome: 'conflict', version: row.version };
+    if (input.processSetId !== null) {
+      const set = await lockProcessSet(on, input.processSetId);
+      if (set === undefined || set.archived_at !== null) return { outcome: 'no-set' };
+    }
+    await setProcessSet(on, id, input.processSetId);
+    const now = { ...row, process_set_id: input.processSetId };
+    return { outcome: 'chosen', version: row.version + 1, rates: await ratesOfStudy(on, now) };
+  });
+}
+
+/** Lets a study read at `version` be judged by the book, by one foundry, or by all of them. */
+export async function judgeBy(
+  id: string,
+  input: { judged: 'book' | 'one' | 'all'; foundryId: string | null; version: number },
+): Promise<ChooseRatesResult> {
+  return transaction(async (on) => {
+    const row = await lockStudy(on, id);
+    if (row === undefined) return { outcome: 'missing' };
+    if (row.version !== input.version) return { outcome: 'conflict', version: row.version };
+    if (input.judged === 'one') {
+      const foundry = input.foundryId === null ? undefined : await lockFoundry(on, input.foundryId);
+      if (foundry === undefined || foundry.archived_at !== null) return { outcome: 'no-set' };
+    }
+    const by = { judged: input.judged, foundryId: input.judged === 'one' ? input.foundryId : null };
+    await setJudged(on, id, by);
+    const now = { ...row, judged: by.judged, foundry_id: by.foundryId };
+    return { outcome: 'chosen', version: row.version + 1, rates: await ratesOfStudy(on, now) };
   });
 }
 
@@ -124,7 +188,17 @@ export async function duplicateStudy(id: string): Promise<StudyRecord | undefine
   const study = await getStudy(id);
   if (study === undefined) return undefined;
   const title = `${study.title} (copy)`.slice(0, 120);
-  return createStudy({ ...study.brief, title }, { school: study.school, rateSetId: study.rates.id });
+  const { process, foundries } = study.rates;
+  return createStudy(
+    { ...study.brief, title },
+    {
+      school: study.school,
+      rateSetId: study.rates.id,
+      processSetId: process?.id ?? null,
+      judged: foundries?.judged ?? 'book',
+      foundryId: foundries?.judged === 'one' ? (foundries.list[0]?.id ?? null) : null,
+    },
+  );
 }
 
 /** Archives a study or takes it back; false when there is none of that id. */

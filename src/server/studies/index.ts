@@ -1,9 +1,11 @@
 /** Studies: list, read, save against races, copy, archive. */
 export {
   archiveStudy,
+  chooseProcess,
   chooseRates,
   createStudy,
   dropRefusedSave,
+  judgeBy,
   duplicateStudy,
   getStudy,
   listStudies,

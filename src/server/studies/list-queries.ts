@@ -187,15 +187,14 @@ export async function selectStudyPage(on: Runner, asked: ListAsked): Promise<Stu
      SELECT s.id, s.title, s.demo, s.changed_at, s.archived_at, b.alloy,
             JSON_VALUE(b.details, '$.model.file') AS part_file,
             b.per_year, b.years, r.leader,
-            COALESCE(r.version = s.version AND r.rate_set_id = s.rate_set_id AND r.rate_version = k.version
-                     AND r.core_version = ?, FALSE) AS fresh,
+            COALESCE(r.version = s.version AND r.facts = u.facts AND r.core_version = ?, FALSE) AS fresh,
             d.lane_id AS decided_lane, d.signed_by, d.signed_on, d.reopened_at,
             g.state AS standing, JSON_VALUE(g.standing, '$.plan') AS in_steps,
-            g.rate_set_id = s.rate_set_id AND g.rate_version = k.version AND g.core_version = ? AS standing_fresh
+            g.facts = u.facts AND g.core_version = ? AS standing_fresh
        FROM shown
        STRAIGHT_JOIN studies s ON s.id = shown.id
        ${ALL}
-       JOIN rate_sets k ON k.id = s.rate_set_id
+       JOIN study_facts u ON u.study_id = s.id
        LEFT JOIN decision_standings g ON g.decision_id = d.id AND d.reopened_at IS NULL
       ORDER BY ${order}`,
     [...values, CORE_VERSION, CORE_VERSION],

@@ -8,6 +8,9 @@ export interface StudyRow {
   readonly title: string;
   readonly school: 'published' | 'shop' | 'specialist';
   readonly rate_set_id: string;
+  readonly process_set_id: string | null;
+  readonly judged: 'book' | 'one' | 'all';
+  readonly foundry_id: string | null;
   readonly revision: number;
   readonly version: number;
   readonly demo: number;
@@ -16,7 +19,8 @@ export interface StudyRow {
   readonly archived_at: string | null;
 }
 
-const STUDY = 'id, title, school, rate_set_id, revision, version, demo, created_at, changed_at, archived_at';
+const STUDY =
+  'id, title, school, rate_set_id, process_set_id, judged, foundry_id, revision, version, demo, created_at, changed_at, archived_at';
 
 const marks = (ids: readonly string[]): string => ids.map(() => '?').join(', ');
 
@@ -50,13 +54,15 @@ export async function lockStudy(on: Runner, id: string): Promise<StudyRow | unde
 
 export async function insertStudy(
   on: Runner,
-  s: { id: string; title: string; school: string; rateSetId: string; demo: boolean },
+  s: { id: string; title: string; school: string; rateSetId: string; demo: boolean } & Partial<
+    Pick<StudyRow, 'process_set_id' | 'judged' | 'foundry_id'>
+  >,
 ): Promise<void> {
   await change(
     on,
-    `INSERT INTO studies (id, title, school, rate_set_id, revision, version, demo)
-     VALUES (?, ?, ?, ?, 1, 1, ?)`,
-    [s.id, s.title, s.school, s.rateSetId, s.demo],
+    `INSERT INTO studies (id, title, school, rate_set_id, process_set_id, judged, foundry_id, revision, version, demo)
+     VALUES (?, ?, ?, ?, ?, ?, ?, 1, 1, ?)`,
+    [s.id, s.title, s.school, s.rateSetId, s.process_set_id ?? null, s.judged ?? 'book', s.foundry_id ?? null, s.demo],
   );
 }
 
@@ -90,6 +96,38 @@ export async function setRates(on: Runner, id: string, rateSetId: string): Promi
         SET rate_set_id = ?, version = version + 1, changed_at = CURRENT_TIMESTAMP(3)
       WHERE id = ?`,
     [rateSetId, id],
+  );
+}
+
+/** Studies, not archived, that are judged by all foundries. */
+export async function selectStudiesByAll(on: Runner): Promise<{ id: string }[]> {
+  return rows<{ id: string }>(
+    on,
+    "SELECT id FROM studies WHERE judged = 'all' AND archived_at IS NULL ORDER BY changed_at DESC, id",
+  );
+}
+
+export async function setProcessSet(on: Runner, id: string, processSetId: string | null): Promise<number> {
+  return change(
+    on,
+    `UPDATE studies
+        SET process_set_id = ?, version = version + 1, changed_at = CURRENT_TIMESTAMP(3)
+      WHERE id = ?`,
+    [processSetId, id],
+  );
+}
+
+export async function setJudged(
+  on: Runner,
+  id: string,
+  by: { judged: StudyRow['judged']; foundryId: string | null },
+): Promise<number> {
+  return change(
+    on,
+    `UPDATE studies
+        SET judged = ?, foundry_id = ?, version = version + 1, changed_at = CURRENT_TIMESTAMP(3)
+      WHERE id = ?`,
+    [by.judged, by.foundryId, id],
   );
 }
 

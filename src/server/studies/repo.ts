@@ -2,6 +2,8 @@ import { readStoredBrief, type Brief, type BriefIssue, type StoredBrief } from '
 import type { TolerancePolicy } from '@/core/part';
 import type { RateRef } from '@/core/rates';
 import { isoTime, type Runner } from '../db';
+import { activeFoundries, foundryOf } from '../foundries/repo';
+import { loadProcess } from '../process-sets/repo';
 import { loadRates } from '../rates/repo';
 import { briefFromRows, type BriefRow } from './brief-rows';
 import {
@@ -43,7 +45,25 @@ export interface StudyRecord {
 export async function withBrief(on: Runner, row: StudyRow): Promise<StudyRecord> {
   const stored = await loadStored(on, row.id, row.revision);
   if (stored === undefined) throw new Error(`Study ${row.id} has no brief of revision ${row.revision}`);
-  return studyOf(row, await loadRates(on, row.rate_set_id), stored);
+  return studyOf(row, await ratesOfStudy(on, row), stored);
+}
+
+/** What a study is judged by. */
+type JudgedRow = Pick<StudyRow, 'rate_set_id' | 'process_set_id' | 'judged' | 'foundry_id'>;
+
+/** Rates of a study, with the process values and the foundries it is judged by. */
+export async function ratesOfStudy(on: Runner, row: JudgedRow): Promise<RateRef> {
+  const rates = await loadRates(on, row.rate_set_id);
+  const process = row.process_set_id === null ? undefined : await loadProcess(on, row.process_set_id);
+  const one = row.judged === 'one' && row.foundry_id !== null ? await foundryOf(on, row.foundry_id) : undefined;
+  const list = row.judged === 'all' ? await activeFoundries(on) : one === undefined ? [] : [one];
+  return {
+    ...rates,
+    ...(process === undefined ? {} : { process }),
+    ...(row.judged === 'book' || (row.judged === 'one' && one === undefined)
+      ? {}
+      : { foundries: { judged: row.judged, list } }),
+  };
 }
 
 /** Studies by id, in the order given, those there are: a handful of statements, however many. */
@@ -53,12 +73,13 @@ export async function loadStudies(on: Runner, ids: readonly string[]): Promise<S
   const briefs = new Map((await selectInForce(on, 'briefs', ids)).map((b) => [b['study_id'] as string, b]));
   const features = grouped(await selectInForce(on, 'features', ids));
   const holes = grouped(await selectInForce(on, 'holes', ids));
+  const keyOf = (row: JudgedRow): string => [row.rate_set_id, row.process_set_id, row.judged, row.foundry_id].join(' ');
   const rates = new Map<string, RateRef>();
-  for (const { rate_set_id: id } of found.values()) if (!rates.has(id)) rates.set(id, await loadRates(on, id));
+  for (const row of found.values()) if (!rates.has(keyOf(row))) rates.set(keyOf(row), await ratesOfStudy(on, row));
   return ids.flatMap((id) => {
     const row = found.get(id);
     const brief = briefs.get(id);
-    const set = row === undefined ? undefined : rates.get(row.rate_set_id);
+    const set = row === undefined ? undefined : rates.get(keyOf(row));
     if (row === undefined || brief === undefined || set === undefined) return [];
     return [studyOf(row, set, briefFromRows(brief, features.get(id) ?? [], holes.get(id) ?? []))];
   });

@@ -4,7 +4,6 @@ import { significant } from '../format';
 
 const PLAIN: Partial<Record<FindingUnit, string>> = {
   deg: '°',
-  MN: ' MN',
   days: ' d',
   pieces: ' pieces',
   shots: ' shots',

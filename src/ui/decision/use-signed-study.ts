@@ -1,3 +1,4 @@
+import { unpackedRates } from '@/core/rates';
 import { useMemo } from 'react';
 import { CORE_VERSION } from '@/core/base/version';
 import { boardAt, verdictExplanation } from '@/core/comparison/board';
@@ -20,7 +21,7 @@ export function useSignedStudy(decision: DecisionRecord): {
     () =>
       decision.coreVersion === CORE_VERSION
         ? {
-            study: prepare(decision.snapshot.brief, decision.school, decision.snapshot.rates),
+            study: prepare(decision.snapshot.brief, decision.school, unpackedRates(decision.snapshot.rates)),
             q: decision.quantity,
             words: 'as signed',
             plan: decision.snapshot.plan == null ? null : drawnOf(decision.snapshot.plan),

@@ -1,0 +1,144 @@
+import Papa from 'papaparse';
+import type { BriefIssue } from '@/core/brief';
+import {
+  BOOK_PROCESS,
+  bookEntries,
+  ownProcess,
+  processEntries,
+  refusedValue,
+  type OwnValue,
+  type ProcessValue,
+} from '@/core/process-values';
+import type { ProcessRef } from '@/core/rates';
+import { isPlainDate } from '@/core/base/plain-date';
+import { plain } from './plain-cell';
+
+const COLUMNS = [
+  'path',
+  'part',
+  'of',
+  'what',
+  'low',
+  'likely',
+  'high',
+  'unit',
+  'known',
+  'source',
+  'date',
+  'basis',
+  'note',
+] as const;
+
+const MOST_LETTERS = 2_000_000;
+const MOST_LINES = 20_000;
+
+/** A set of process values as CSV: one line a value; a word, a list or a single figure stands under `likely`. */
+export function processCsv({ own }: ProcessRef): string {
+  const data = processEntries(ownProcess(BOOK_PROCESS, own)).map((e) => {
+    const mine = own[e.path];
+    const [low, likely, high] = typeof e.value === 'object' ? e.value : [null, e.value, null];
+    return [
+      e.path,
+      e.part,
+      plain(e.of),
+      plain(e.words),
+      low,
+      typeof likely === 'string' ? plain(likely) : likely,
+      high,
+      plain(e.unit),
+      mine?.known ?? '',
+      plain(mine?.source ?? ''),
+      mine?.date ?? '',
+      e.basis,
+      plain(e.note),
+    ];
+  });
+  return `${Papa.unparse({ fields: [...COLUMNS], data }, { newline: '\r\n' })}\r\n`;
+}
+
+/** Values of a CSV that differ from a set, and what is wrong with it. */
+export interface ProcessCsvResult {
+  readonly values: Readonly<Record<string, OwnValue>>;
+  readonly unchanged: number;
+  readonly issues: readonly BriefIssue[];
+}
+
+const KNOWN: ReadonlySet<string> = new Set(['claimed', 'measured', 'assumed']);
+
+/**
+ * Reads a CSV of process values against a set: columns `path` and `likely`, for bands also `low` and `high`, and where
+ * given `known`, `source` and `date`. What is wrong is named by line, column and value; the right lines are read all the
+ * same.
+ */
+export function readProcessCsv(text: string, { own }: ProcessRef): ProcessCsvResult {
+  if (/[^\r\n]{20000}/.test(text) || text.length > MOST_LETTERS)
+    return {
+      values: {},
+      unchanged: 0,
+      issues: [
+        {
+          path: 'file',
+          value: `${text.length} letters`,
+          message: 'a table of process values is wanted: lines below 20 000 letters, 2 million in all',
+        },
+      ],
+    };
+  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    preview: MOST_LINES,
+    skipEmptyLines: 'greedy',
+    transformHeader: (head) => head.trim().toLowerCase(),
+  });
+  const heads = parsed.meta.fields ?? [];
+  const missing = ['path', 'likely'].filter((head) => !heads.includes(head));
+  if (missing.length > 0)
+    return {
+      values: {},
+      unchanged: 0,
+      issues: [
+        { path: 'line 1', value: heads.join(', '), message: `a column named ${missing.join(' and ')} is wanted` },
+      ],
+    };
+  const values: Record<string, OwnValue> = {};
+  const issues: BriefIssue[] = [];
+  let unchanged = 0;
+  parsed.data.forEach((row, i) => {
+    const line = `line ${i + 2}`;
+    const cell = (column: string): string => (row[column] ?? '').trim();
+    const path = cell('path');
+    const entry = bookEntries().get(path);
+    if (entry === undefined)
+      return void issues.push({ path: `${line}, path`, value: path, message: 'a process value of the book is wanted' });
+    const number = (column: string): number => (cell(column) === '' ? Number.NaN : Number(cell(column)));
+    const v: ProcessValue =
+      typeof entry.value === 'string'
+        ? cell('likely')
+        : typeof entry.value === 'number'
+          ? number('likely')
+          : [number('low'), number('likely'), number('high')];
+    const refusal = refusedValue(entry, v);
+    if (refusal !== null) {
+      const given = typeof v === 'object' ? [row['low'], row['likely'], row['high']].join(' · ') : row['likely'];
+      return void issues.push({ path: `${line}, ${path}`, value: given ?? '', message: refusal });
+    }
+    const date = cell('date');
+    if (date !== '' && !isPlainDate(date))
+      return void issues.push({ path: `${line}, date`, value: date, message: 'a date such as 2026-12-07 is wanted' });
+    const known = cell('known');
+    if (known !== '' && !KNOWN.has(known))
+      return void issues.push({
+        path: `${line}, known`,
+        value: known,
+        message: 'one of claimed, measured, assumed is wanted',
+      });
+    const mine = own[path];
+    if (JSON.stringify(v) === JSON.stringify(mine?.v ?? entry.value)) return void unchanged++;
+    values[path] = {
+      v,
+      known: known === '' ? 'assumed' : (known as OwnValue['known']),
+      source: cell('source').slice(0, 400),
+      date: date === '' ? null : date,
+    };
+  });
+  return { values, unchanged, issues };
+}
