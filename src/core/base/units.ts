@@ -97,6 +97,18 @@ const WRITTEN: Readonly<Record<string, readonly [Dimension, number]>> = {
 };
 
 /**
+ * What a unit that figures are stored in measures; null for one no system has a unit of its own for, and for one that is
+ * not stored as it is written (dm², g).
+ *
+ * @example
+ * dimensionOf('mm') // 'length'
+ */
+export function dimensionOf(unit: string): Dimension | null {
+  const written = WRITTEN[unit];
+  return written?.[1] === 1 ? written[0] : null;
+}
+
+/**
  * A figure written in an SI unit, in the units of a system.
  * @param unit as written: mm, cm², dm², cm³, dm³, g, kg, µm, MPa, kg/m³, USD/kg, MN
  * @returns null where the unit measures nothing a system has its own unit for (hours, money, a ratio)

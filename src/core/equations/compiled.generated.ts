@@ -21,6 +21,8 @@ export const COMPILED: Readonly<Record<string, Run>> = {
   '15k8py8gl12': (v: any) => v.ct + (v.parting + v.shift),
   // min(ct, base + perMm * max(0, nominal - upTo)) + (parting + shift)
   'kf6kmnwog0': (v: any) => Math.min(v.ct, v.base + v.perMm * Math.max(0, v.nominal - v.upTo)) + (v.parting + v.shift),
+  // base + perMm * max(0, nominal - upTo) + (parting + shift)
+  'wkbicl3juk': (v: any) => v.base + v.perMm * Math.max(0, v.nominal - v.upTo) + (v.parting + v.shift),
   // A * s
   '1ohwv0krnb': (v: any) => v.A * v.s,
   // Au * 100 * s

@@ -15,7 +15,7 @@ function valuesOf(profile: FoundryProfile): Map<string, unknown> {
   const { lines, ...shop } = profile;
   const out = new Map<string, unknown>(Object.entries(shop).filter(([, said]) => said !== undefined));
   for (const line of lines) {
-    const { route, variant, ...said } = line;
+    const { route: _route, variant: _variant, ...said } = line;
     out.set(laneOf(line), 'run');
     for (const [key, value] of Object.entries(said)) if (value !== undefined) out.set(`${laneOf(line)}.${key}`, value);
   }

@@ -1,4 +1,5 @@
 /** What each foundry can do: its profile, and lanes and rates as it runs them. */
+export { LINE_FIELDS, SHOP_FIELDS, type ProfileField, type ProfileSlot } from './fields.data';
 export { profileChanges, type ProfileChange } from './changes';
 export { bandOf, laneAt } from './lane-at';
 export { calendarAt, variantAt } from './rates-at';

@@ -102,7 +102,7 @@ export function laneAt(lane: Lane, line: FoundryLine, foundry: Foundry): Lane {
     c.sectionMax = same(c.sectionMax, v);
   });
   say(line.holeMin_mm, ['hole.minDia'], (v) => {
-    const { minDiaSpecialist, ...hole } = c.hole;
+    const { minDiaSpecialist: _none, ...hole } = c.hole;
     c.hole = { ...hole, minDia: { any: v }, basis: 'shop' };
   });
   say(line.holeTol_mm, ['hole.tol_mm'], (v) => {

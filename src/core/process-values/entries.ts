@@ -47,7 +47,7 @@ function found(capability: Node): Found[] {
     const add = (value: ProcessValue, more: Partial<Found> = {}): void =>
       void out.push({ names, value, unit: of.unit, basis: of.basis, note, ...more });
     if (LISTS.has(key)) {
-      if (node !== undefined) add(Array.isArray(node) ? node.join(', ') : String(node));
+      if (node !== undefined) add(isNumbers(node) ? node.join(', ') : typeof node === 'string' ? node : '');
     } else if (typeof node === 'number') add(node);
     else if (typeof node === 'boolean') {
       if (key in CHOICES) add(node ? 'yes' : 'no', { choices: CHOICES[key] ?? [] });
@@ -55,7 +55,8 @@ function found(capability: Node): Found[] {
       const choices = key === 'mode' ? MODES[names[0] ?? ''] : CHOICES[key];
       if (choices !== undefined) add(node, { choices, unit: '' });
     } else if (isNumbers(node)) {
-      if (BANDS.has(names[0] ?? '') || BANDS.has(key)) add(node as unknown as Triple);
+      if (BANDS.has(names[0] ?? '') || BANDS.has(key))
+        add([node[0] ?? NaN, node[1] ?? NaN, node[2] ?? NaN] satisfies Triple);
       else node.forEach((n, i) => walk(n, [...names, String(i)], of, note));
     } else if (Array.isArray(node)) node.forEach((item, i) => walk(item, [...names, String(i)], of, note));
     else if (isNode(node)) {

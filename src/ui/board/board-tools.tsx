@@ -1,6 +1,7 @@
 'use client';
 import { Flex, Span } from '@chakra-ui/react';
 import { useMemo } from 'react';
+import { JudgedBy } from '../foundries/judged-by';
 import { FileLink, Segments } from '../kit';
 import { useDensity, useLaneOrder, useSpreadShown, type LaneOrder } from '../preferences';
 import { useQuantity, useStudy } from '../study/study-context';
@@ -47,6 +48,7 @@ export function BoardTools() {
         />
         {otherPolicy !== '' && <Span color="fg.muted">{otherPolicy}</Span>}
       </Flex>
+      <JudgedBy />
       <Flex gap="1.5" align="center">
         <Span color="fg.muted">Uncertainty</Span>
         <Segments

@@ -24,6 +24,7 @@ export const LaneName = memo(function LaneName({
   positions,
   layoutOverridden,
   best,
+  foundry,
   watch,
   open,
   onToggle,
@@ -41,6 +42,8 @@ export const LaneName = memo(function LaneName({
   readonly layoutOverridden: boolean;
   /** Ranking methods that put it first, their names joined by commas; empty for none. */
   readonly best: string;
+  /** The foundry it is judged by; empty for the book. */
+  readonly foundry: string;
   /** Reasons to watch, one a line. */
   readonly watch: string;
   /** Whether all of its cells show on a phone. */
@@ -102,6 +105,7 @@ export const LaneName = memo(function LaneName({
               </FigureButton>
             </>
           )}
+          {foundry !== '' && <div data-foundry="">{foundry}</div>}
         </div>
       </div>
       <IconButton

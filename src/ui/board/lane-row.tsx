@@ -63,6 +63,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         positions={money.plan.n}
         layoutOverridden={lane.layoutOverridden}
         best={props.best}
+        foundry={lane.foundry?.name ?? ''}
         watch={watchOf(lane)}
         onOpen={onOpen}
         onExpand={props.onExpand}

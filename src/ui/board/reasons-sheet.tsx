@@ -13,6 +13,7 @@ import { CautionsList } from '../study/cautions-list';
 import { useQuantity, useStudy } from '../study/study-context';
 import { Advice } from './advice';
 import { LookAndShop, Losses, RankingPage } from './lane-pages';
+import { isOld, sourceWords } from '../foundries/said-words';
 import { textInUnits } from '../text-in-units';
 import { findingValue, sentence } from './finding-words';
 
@@ -103,6 +104,7 @@ function SeenOnPart({ rule }: { readonly rule: string }) {
 
 function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => void }) {
   const [units] = useUnits();
+  const { orderDate } = useStudy('orderDate');
   const figure = figureOfRule(f.rule, f.fields);
   const isWidth = figure?.startsWith('width.') === true;
   const value = findingValue(f.value, f.unit, units);
@@ -125,6 +127,12 @@ function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => v
           <Glossed text={sentence(textInUnits(f.reason, units))} />
         </Box>
         {f.who !== null && <Box textStyle="label">Who can: {f.who}.</Box>}
+        {f.source !== undefined && (
+          <Box textStyle="label" color="fg.muted" data-source="">
+            Limit of {sourceWords(f.source)}
+            {isOld(f.source.date, orderDate) && <Span color="alarm"> · over a year old</Span>}.
+          </Box>
+        )}
         {f.status !== 'fits' && f.fixes.length > 0 && (
           <Box textStyle="label">
             →{' '}

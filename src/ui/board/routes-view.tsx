@@ -9,6 +9,7 @@ import { PageLink } from '../kit';
 import { late, Near } from '../late';
 import { useLaneOrder, useSpreadShown } from '../preferences';
 import { useWeights } from '../ranking/use-weights';
+import { ChooseProcess } from '../process-sets/choose-process';
 import { ChooseRates } from '../rates/choose-rates';
 import { useOpenDrawn } from '../simulation/use-open-drawn';
 import { useSimulation, type SimulationChoice } from '../simulation/use-simulation';
@@ -78,7 +79,7 @@ export function RoutesView() {
         />
       </Near>
       <Box textStyle="label" color="fg.muted" mt="4">
-        <ChooseRates /> Rates that are not your own are assumptions. Every figure opens its working.
+        <ChooseRates /> <ChooseProcess /> Values that are not your own are assumptions. Every figure opens its working.
       </Box>
     </>
   );

@@ -2,11 +2,24 @@
 import { Box, Button, Field, Flex, Input } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { SHIPPED_RATES, type RateRef } from '@/core/rates';
 import { call, Refused } from '../api';
 
 /** Makes a shop's own set out of this one: asks for its name and who makes it. */
-export function CopySet({ from, name, who }: { readonly from: string; readonly name: string; readonly who: string }) {
+export function CopySet({
+  from,
+  offered,
+  who,
+  place = '/rates',
+  page,
+}: {
+  readonly from: string;
+  /** Name that is offered for the copy. */
+  readonly offered: string;
+  readonly who: string;
+  /** Address of the sets in the service, and of their pages where that is another. */
+  readonly place?: string;
+  readonly page?: string;
+}) {
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const [title, setTitle] = useState('');
@@ -18,7 +31,7 @@ export function CopySet({ from, name, who }: { readonly from: string; readonly n
       <Button
         size="xs"
         onClick={() => {
-          setTitle(from === SHIPPED_RATES.id ? 'Our own rates' : `${name} (copy)`);
+          setTitle(offered);
           setMaker(who);
           setOpen(true);
         }}
@@ -30,8 +43,8 @@ export function CopySet({ from, name, who }: { readonly from: string; readonly n
     setBusy(true);
     setProblem(null);
     try {
-      const made = await call<RateRef>('POST', '/api/rates', { from, name: title.trim(), who: maker.trim() });
-      router.push(`/rates/${made.id}`);
+      const made = await call<{ id: string }>('POST', `/api${place}`, { from, name: title.trim(), who: maker.trim() });
+      router.push(`${page ?? place}/${made.id}`);
     } catch (error) {
       setProblem(error instanceof Refused ? error.message : 'The server does not answer. Nothing was created.');
       setBusy(false);

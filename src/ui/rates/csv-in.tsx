@@ -2,30 +2,30 @@
 import { Box, Button, List } from '@chakra-ui/react';
 import { FileButton } from '../kit';
 import { useState } from 'react';
-import type { OwnFigure } from '@/core/rates';
 import { call, Refused } from '../api';
 import type { BriefIssue } from '@/core/brief';
 
 interface Read {
-  readonly figures: Readonly<Record<string, OwnFigure>>;
   readonly unchanged: number;
   readonly issues: readonly BriefIssue[];
 }
 
 /** Imports figures from a CSV into the set, unsaved, and names every line that was refused. */
-export function CsvIn({
-  id,
+export function CsvIn<R extends Read>({
+  address,
+  label,
   onTake,
 }: {
-  readonly id: string;
-  readonly onTake: (figures: Readonly<Record<string, OwnFigure>>, why: string) => void;
+  /** Where the file is read against the set. */
+  readonly address: string;
+  readonly label: string;
+  readonly onTake: (read: R, why: string) => number;
 }) {
   const [result, setResult] = useState<{ readonly words: string; readonly issues: readonly BriefIssue[] } | null>(null);
   const read = async (chosen: File): Promise<void> => {
     try {
-      const result = await call<Read>('POST', `/api/rates/${id}/csv`, { csv: await chosen.text() });
-      const n = Object.keys(result.figures).length;
-      onTake(result.figures, `imported from ${chosen.name}`);
+      const result = await call<R>('POST', address, { csv: await chosen.text() });
+      const n = onTake(result, `imported from ${chosen.name}`);
       setResult({
         words: `${chosen.name}: ${n} figures imported, not saved yet; ${result.unchanged} unchanged; ${result.issues.length} refused.`,
         issues: result.issues,
@@ -37,7 +37,7 @@ export function CsvIn({
   };
   return (
     <>
-      <FileButton label="CSV of rates" accept={['.csv']} onFile={(file) => void read(file)}>
+      <FileButton label={label} accept={['.csv']} onFile={(file) => void read(file)}>
         <Button size="xs">Import CSV</Button>
       </FileButton>
       {result !== null && (

@@ -3,7 +3,7 @@ import { Span, Table, Text } from '@chakra-ui/react';
 import { PageLink } from '../kit';
 import { useEffect, useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
-import type { RateEffect, RateSetChange } from '@/server/rates';
+import type { RateEffect } from '@/server/rates';
 import { call, Refused } from '../api';
 import { perPart, signed, whole } from '../format';
 import { Emblem } from '../marks/emblem';
@@ -20,15 +20,15 @@ export interface Moves {
   readonly problem: string | null;
 }
 
-/** Asks the server what a change would do; a newer question ends the one before it. */
-export function useMoves(id: string, change: RateSetChange, version: number): Moves {
+/** Asks an address of the server what a change would do; a newer question ends the one before it. */
+export function useMoves(address: string, change: object, version: number): Moves {
   const [moves, setMoves] = useState<Moves>({ effects: null, of: 0, busy: true, problem: null });
   const asked = JSON.stringify(change);
   useEffect(() => {
     const ending = new AbortController();
     const timer = setTimeout(() => {
       setMoves((m) => ({ ...m, busy: true }));
-      call<{ effects: RateEffect[]; of: number }>('POST', `/api/rates/${id}/effect`, JSON.parse(asked), {
+      call<{ effects: RateEffect[]; of: number }>('POST', address, JSON.parse(asked), {
         signal: ending.signal,
       }).then(
         ({ effects, of }) => setMoves({ effects, of, busy: false, problem: null }),
@@ -43,7 +43,7 @@ export function useMoves(id: string, change: RateSetChange, version: number): Mo
       clearTimeout(timer);
       ending.abort();
     };
-  }, [id, asked, version]);
+  }, [address, asked, version]);
   return moves;
 }
 

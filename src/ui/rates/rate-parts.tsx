@@ -1,7 +1,6 @@
 'use client';
 import { Box, chakra, Input, Span } from '@chakra-ui/react';
-import type { RateRef } from '@/core/rates';
-import type { RatePart } from './rate-search';
+import type { PartOfSet } from './rate-search';
 
 const Item = chakra('button', {
   base: {
@@ -23,21 +22,23 @@ export function RateParts({
   search,
   onSearch,
   onOpen,
+  searchLabel = 'Search the coefficients',
 }: {
-  readonly parts: readonly RatePart[];
+  readonly parts: readonly PartOfSet[];
   /** Figures that are the set's own. */
-  readonly own: RateRef['own']['figures'];
+  readonly own: Readonly<Record<string, unknown>>;
   /** Figures typed and not saved. */
   readonly typed: Readonly<Record<string, unknown>>;
   readonly openId: string;
   readonly search: string;
   readonly onSearch: (text: string) => void;
   readonly onOpen: (partId: string) => void;
+  readonly searchLabel?: string;
 }) {
   return (
     <Box as="nav" aria-label="Parts of the set" position={{ md: 'sticky' }} top="0" alignSelf="start" py="3">
       <Input
-        aria-label="Search the coefficients"
+        aria-label={searchLabel}
         placeholder="Search all parts"
         value={search}
         onChange={(e) => onSearch(e.target.value)}

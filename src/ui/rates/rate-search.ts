@@ -1,6 +1,13 @@
 import { RATE_PARTS, type RateEntry } from '@/core/rates';
 import { lanePartName } from './rate-words';
 
+/** A part of a set, of which the list tells what is own and what is not saved. */
+export interface PartOfSet {
+  readonly id: string;
+  readonly name: string;
+  readonly entries: readonly { readonly path: string }[];
+}
+
 /** A part of a rate set: what all routes share, or one route's own. */
 export interface RatePart {
   readonly id: string;

@@ -1,13 +1,13 @@
 'use client';
 import { Flex, Grid, Text } from '@chakra-ui/react';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
-import { rateEntries } from '@/core/rates';
+import { rateEntries, type OwnFigure } from '@/core/rates';
 import type { RateSetRecord } from '@/server/rates';
 import { plainDate, whole } from '../format';
 import { FileLink, PageHead, PageLink, Section } from '../kit';
 import { CopySet } from './copy-set';
 import { CsvIn } from './csv-in';
-import { History } from './history';
+import { RateHistory } from './history';
 import { HolidaysField } from './holidays-field';
 import { MetalPrices } from './metal-prices';
 import { MovedStudies, movesWords } from './moved-studies';
@@ -56,8 +56,17 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
           : `${Object.keys(ref.own.figures).length} of ${whole(RATE_COUNT)} figures are your own; the others are as shipped.`}
       </PageHead>
       <Flex gap="3" align="flex-end" flexWrap="wrap" pb="2">
-        <CopySet from={ref.id} name={ref.name} who={set.who} />
-        {!readOnly && <CsvIn id={ref.id} onTake={set.takeAll} />}
+        <CopySet from={ref.id} offered={readOnly ? 'Our own rates' : `${ref.name} (copy)`} who={set.who} />
+        {!readOnly && (
+          <CsvIn<{ readonly figures: Readonly<Record<string, OwnFigure>>; unchanged: number; issues: [] }>
+            address={`/api/rates/${ref.id}/csv`}
+            label="CSV of rates"
+            onTake={({ figures }, why) => {
+              set.takeAll(figures, why);
+              return Object.keys(figures).length;
+            }}
+          />
+        )}
       </Flex>
       <Grid
         templateColumns={{ base: 'minmax(0, 1fr)', md: '15rem minmax(0, 1fr)' }}
@@ -137,7 +146,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
           />
         )}
       </Section>
-      {!readOnly && <History changes={set.changes} />}
+      {!readOnly && <RateHistory changes={set.changes} />}
       {!readOnly && (count > 0 || set.problems.length > 0 || set.problem !== null) && (
         <SaveBar
           count={count}

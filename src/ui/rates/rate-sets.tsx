@@ -26,11 +26,15 @@ export function RateSets({ sets }: { readonly sets: readonly RateSetSummary[] })
   };
   return (
     <>
-      <PageHead title="Rate sets" under="what an hour, a kilogram and a day cost, for all studies that use a set">
+      <PageHead
+        title="Rate sets"
+        under="what an hour, a kilogram and a day cost, for all studies that use a set"
+        ways={<PageLink href="/process-values">Process values</PageLink>}
+      >
         The shipped set is a place to start: assumptions and rules of the trade. A copy is your own; every change of it
         is kept with who made it and why.
       </PageHead>
-      {shipped !== undefined && <CopySet from={shipped.id} name={shipped.name} who="" />}
+      {shipped !== undefined && <CopySet from={shipped.id} offered="Our own rates" who="" />}
       <Table.ScrollArea mt="4">
         <Table.Root size="lg" interactive aria-label="Rate sets">
           <Table.Header>

@@ -1,5 +1,6 @@
 'use client';
 import { Box, Button, Field, Flex, Input } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
 import type { FarOff } from '@/core/rates';
 import { significant } from '../format';
 import { FileLink } from '../kit';
@@ -22,6 +23,7 @@ export function SaveBar({
   onSave,
   onDrop,
   asking,
+  children,
 }: {
   readonly count: number;
   /** What the changes would do to the studies, in a few words; empty while it is not known. */
@@ -37,6 +39,8 @@ export function SaveBar({
   readonly onDrop: () => void;
   /** Figures far outside their usual band, about which is asked before they are saved; null where nothing is asked. */
   readonly asking: readonly FarOff[] | null;
+  /** What else is asked about a change. */
+  readonly children?: ReactNode;
 }) {
   const nameless = who.trim() === '';
   const first = problems[0];
@@ -93,6 +97,7 @@ export function SaveBar({
         <Field.Label>Why</Field.Label>
         <Input value={why} maxLength={400} onChange={(e) => onWhy(e.target.value)} />
       </Field.Root>
+      {children}
       <Button size="xs" onClick={onDrop}>
         Discard changes
       </Button>

@@ -74,8 +74,11 @@ describe('saving a set', () => {
 
 describe('figures from a CSV', () => {
   async function chosen(status: number, body: unknown) {
-    const onTake = vi.fn();
-    const opened: Opened = mountStudy(bracket(), <CsvIn id="own" onTake={onTake} />);
+    const onTake = vi.fn(() => 1);
+    const opened: Opened = mountStudy(
+      bracket(),
+      <CsvIn address="/api/rates/own/csv" label="CSV of rates" onTake={onTake} />,
+    );
     await arrived(import('../kit/file-upload'));
     const field = document.querySelector<HTMLInputElement>('input[type="file"]');
     if (field === null) throw new Error('no field');
@@ -99,7 +102,10 @@ describe('figures from a CSV', () => {
       message: 'a number is wanted',
     }));
     const onTake = await chosen(200, { figures: { 'global.Rlab': [1, 2, 3] }, unchanged: 4, issues });
-    expect(onTake).toHaveBeenCalledWith({ 'global.Rlab': [1, 2, 3] }, 'imported from ours.csv');
+    expect(onTake).toHaveBeenCalledWith(
+      { figures: { 'global.Rlab': [1, 2, 3] }, unchanged: 4, issues },
+      'imported from ours.csv',
+    );
     expect(said()).toContain('1 figures imported, not saved yet; 4 unchanged; 14 refused');
     expect(said()).toContain('row 0: “x” – a number is wanted');
     expect(said()).toContain('and 2 more');

@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
-import type { RatePart } from './rate-search';
+import type { PartOfSet } from './rate-search';
 import { askedPlace } from '../asked-place';
 
 /** The coefficient that the address names: its part is opened, its row marked, and its first figure takes the focus. */
-export function useMarkedRate(parts: readonly RatePart[], partId: string, open: (partId: string) => void) {
+export function useMarkedRate(parts: readonly PartOfSet[], partId: string, open: (partId: string) => void) {
   const [marked, setMarked] = useState<string | null>(null);
   const opening = useRef(open);
   useEffect(() => {

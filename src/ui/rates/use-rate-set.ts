@@ -62,7 +62,7 @@ export function useRateSet(record: RateSetRecord) {
   );
   const count = Object.keys(draft.figures).length + (draft.holidaysChanged ? 1 : 0) + Object.keys(named.change).length;
   const problems = Object.values(draft.problems).concat(draft.holidaysProblem ?? [], named.problems);
-  const moves = useMoves(ref.id, change, ref.version);
+  const moves = useMoves(`/api/rates/${ref.id}/effect`, change, ref.version);
   const far = useMemo(() => farOff(draft.figures, SHIPPED_ENTRIES), [draft.figures]);
   const last = useMemo(() => {
     const out = new Map<string, RateChange>();

@@ -21,6 +21,7 @@ export const KEY_GROUPS: readonly KeyGroup[] = [
       [['o'], 'Alloys'],
       [['c'], 'Calendar'],
       [['a'], 'Requirements'],
+      [['f'], 'Foundries'],
       [['n'], 'Calculator'],
       [['d'], 'Decision'],
       [['r'], 'Quantity rail'],

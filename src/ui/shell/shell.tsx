@@ -18,6 +18,7 @@ const Shortcuts = late(() => import('./shortcuts').then((m) => m.Shortcuts));
 const PLACES = [
   ['/', 'Parts'],
   ['/rates', 'Rates'],
+  ['/foundries', 'Foundries'],
   ['/calculator', 'Calculator'],
   ['/model', 'Model'],
   ['/check', 'Check'],
@@ -25,7 +26,9 @@ const PLACES = [
 
 /** Whether an address lies within a place; a study belongs to the parts. */
 const within = (path: string, place: string): boolean =>
-  place === '/' ? path === '/' || path.startsWith('/studies') : path.startsWith(place);
+  place === '/'
+    ? path === '/' || path.startsWith('/studies')
+    : path.startsWith(place) || (place === '/rates' && path.startsWith('/process-values'));
 
 const Place = chakra(NextLink, {
   base: {

@@ -50,6 +50,10 @@ export interface StudyActions {
   readonly setTolerancePolicy: (school: TolerancePolicy) => void;
   /** Lets the study use another rate set: saved at once. Rejects with the server's refusal. */
   readonly setRates: (rateSetId: string) => Promise<void>;
+  /** Other process values; null for the book's. */
+  readonly setProcess: (processSetId: string | null) => Promise<void>;
+  /** Judged by the book, by one foundry, or by all of them. */
+  readonly setJudged: (judged: 'book' | 'one' | 'all', foundryId: string | null) => Promise<void>;
   readonly settle: (choice: 'mine' | 'theirs') => void;
   readonly setDecisions: (decisions: readonly DecisionRecord[]) => void;
   readonly flush: () => Promise<number>;
@@ -147,6 +151,17 @@ export function createStudyStore(opened: StudyOpened, helpers = HELPERS): StudyS
     /** The same, put in place of what the form shows. */
     const putIn = (to: Parameters<typeof change>[0], more: Partial<StudyState> = {}): void =>
       change(to, { ...more, generation: get().generation + 1 });
+    /** Lets the study be judged by something else: told the server first, as what it stands at. */
+    const judgedBy = async (act: 'rates' | 'process' | 'judged', body: object): Promise<void> => {
+      const version = await get().flush();
+      const chosen = await helpers.call<{ version: number; rates: RateRef }>(
+        'POST',
+        `/api/studies/${record.id}/${act}`,
+        { ...body, version },
+      );
+      saver?.adopt(chosen.version);
+      change({ rates: chosen.rates });
+    };
     return {
       id: record.id,
       ...following(record.brief, record.school, record.rates),
@@ -194,16 +209,9 @@ export function createStudyStore(opened: StudyOpened, helpers = HELPERS): StudyS
         await saver?.flush();
         return saver?.currentVersion ?? 0;
       },
-      setRates: async (rateSetId) => {
-        const version = await get().flush();
-        const chosen = await helpers.call<{ version: number; rates: RateRef }>(
-          'POST',
-          `/api/studies/${record.id}/rates`,
-          { rateSetId, version },
-        );
-        saver?.adopt(chosen.version);
-        change({ rates: chosen.rates });
-      },
+      setRates: (rateSetId) => judgedBy('rates', { rateSetId }),
+      setProcess: (processSetId) => judgedBy('process', { processSetId }),
+      setJudged: (judged, foundryId) => judgedBy('judged', { judged, foundryId }),
       setDecisions: (list) => set({ decisions: list }),
       adopt: (version) => saver?.adopt(version),
       replace: (next) => {

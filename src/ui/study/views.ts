@@ -6,6 +6,7 @@ export const STUDY_VIEWS = [
   ['alloys', 'Alloys', 'o'],
   ['calendar', 'Calendar', 'c'],
   ['requirements', 'Requirements', 'a'],
+  ['foundries', 'Foundries', 'f'],
   ['calculator', 'Calculator', 'n'],
   ['decision', 'Decision', 'd'],
 ] as const;

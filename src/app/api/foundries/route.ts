@@ -5,9 +5,13 @@ import { foundrySchema } from './foundry-schema';
 
 const createSchema = foundrySchema.extend({ who: z.string().trim().min(1, 'the name of who enters it').max(80) });
 
-/** Every foundry with its profile, by name. */
-export function GET(): Promise<Response> {
-  return answering(async () => Response.json(await listFoundries()));
+/** Every foundry with its profile, by name; `?names=1` for ids and names alone. */
+export function GET(request: Request): Promise<Response> {
+  return answering(async () => {
+    const list = await listFoundries();
+    const names = new URL(request.url).searchParams.get('names') === '1';
+    return Response.json(names ? list.map(({ id, name }) => ({ id, name })) : list);
+  });
 }
 
 /** Puts a foundry in. */

@@ -36,6 +36,8 @@ export interface BoardLane {
   readonly status: Status;
   /** Another variant of the route is held by the brief. */
   readonly passedOver: boolean;
+  /** The foundry it is judged by, where one is asked and runs it; absent for the book. */
+  readonly foundry?: { readonly id: string; readonly name: string };
   /** The count of positions is held by the brief, not the cheapest. */
   readonly layoutOverridden: boolean;
   readonly findings: readonly Finding[];
@@ -201,6 +203,7 @@ function boardLane(study: Study, entry: StudyLane, q: number, orderDate: string 
     variantName: lane.variant.name,
     status: screening?.status ?? 'not-known',
     passedOver: entry.passedOver,
+    ...foundryOf(entry),
     layoutOverridden: entry.overriddenCost !== null,
     findings,
     programme: [ofQuantity, ofTool, ofDate].filter((f) => f !== null),
@@ -217,6 +220,12 @@ function boardLane(study: Study, entry: StudyLane, q: number, orderDate: string 
     },
     shape: columnCell(findings, 'shape', none),
   };
+}
+
+/** The foundry that a lane is judged by, where it runs it. */
+function foundryOf({ lane, rates: { foundry } }: StudyLane): Pick<BoardLane, 'foundry'> {
+  const runs = foundry?.profile.lines.some((line) => `${line.route}/${line.variant}` === lane.id) === true;
+  return foundry !== undefined && runs ? { foundry: { id: foundry.id, name: foundry.name } } : {};
 }
 
 function columnCell(findings: readonly Finding[], column: Column, none: Cell): Cell {

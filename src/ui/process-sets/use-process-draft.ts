@@ -1,0 +1,86 @@
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { dimensionOf, type UnitSystem } from '@/core/base/units';
+import { refusedValue, type ProcessEntry, type ProcessValue } from '@/core/process-values';
+import { keepHere, keptHere } from '../browser-store';
+import { readFigure } from '../fields/numbers';
+import { textsOf } from './value-words';
+
+/** What is typed over values and not saved, with the units it was typed in. */
+type Texts = Readonly<Record<string, { readonly units: UnitSystem; readonly boxes: readonly string[] }>>;
+
+const NOTHING: Texts = {};
+const isTexts = (x: unknown): x is Texts => typeof x === 'object' && x !== null && !Array.isArray(x);
+
+/** The value that was typed; texts that are no figure come back as they are, to be refused by name. */
+function readValue(entry: ProcessEntry, { units, boxes }: Texts[string]): unknown {
+  if (typeof entry.value === 'string') return boxes[0] ?? '';
+  const dimension = dimensionOf(entry.unit);
+  const numbers = boxes.map((text) => readFigure(text, dimension, units));
+  return typeof entry.value === 'number' ? numbers[0] : numbers;
+}
+
+/** What is typed into a set, kept in this browser until it is saved or dropped. */
+export function useProcessDraft(id: string, entries: ReadonlyMap<string, ProcessEntry>, units: UnitSystem) {
+  const name = `process-${id}`;
+  const [texts, setTexts] = useState(NOTHING);
+  useEffect(() => queueMicrotask(() => setTexts(keptHere(name, isTexts) ?? NOTHING)), [name]);
+  const put = useCallback(
+    (change: (was: Texts) => Texts) =>
+      setTexts((was) => {
+        const next = change(was);
+        keepHere(name, Object.keys(next).length === 0 ? null : next);
+        return next;
+      }),
+    [name],
+  );
+  const read = useMemo(() => {
+    const values: Record<string, ProcessValue> = {};
+    const problems: Record<string, string> = {};
+    for (const [path, typed] of Object.entries(texts)) {
+      const entry = entries.get(path);
+      if (entry === undefined) continue;
+      const value = readValue(entry, typed);
+      const refusal = refusedValue(entry, value);
+      if (refusal !== null) problems[path] = `${entry.words} “${typed.boxes.join(' · ')}”: ${refusal}.`;
+      else if (JSON.stringify(value) !== JSON.stringify(entry.value)) values[path] = value as ProcessValue;
+    }
+    return { values, problems };
+  }, [texts, entries]);
+  const textsFor = useCallback(
+    (entry: ProcessEntry): readonly string[] => {
+      const typed = texts[entry.path];
+      if (typed === undefined) return textsOf(entry, entry.value, units);
+      if (typed.units === units) return typed.boxes;
+      const value = readValue(entry, typed);
+      return refusedValue(entry, value) === null ? textsOf(entry, value as ProcessValue, units) : typed.boxes;
+    },
+    [texts, units],
+  );
+  return {
+    ...read,
+    textsFor,
+    type: useCallback(
+      (entry: ProcessEntry, box: number, text: string, shown: readonly string[]) =>
+        put((was) => {
+          const boxes = [...shown];
+          boxes[box] = text;
+          return { ...was, [entry.path]: { units, boxes } };
+        }),
+      [put, units],
+    ),
+    take: useCallback(
+      (values: Readonly<Record<string, ProcessValue>>) =>
+        put((was) => ({
+          ...was,
+          ...Object.fromEntries(
+            Object.entries(values).flatMap(([path, value]) => {
+              const entry = entries.get(path);
+              return entry === undefined ? [] : [[path, { units, boxes: textsOf(entry, value, units) }] as const];
+            }),
+          ),
+        })),
+      [put, entries, units],
+    ),
+    clear: useCallback(() => put(() => NOTHING), [put]),
+  };
+}
