@@ -13,6 +13,7 @@ const BESIDE = [
   'dates',
   'files',
   'first-use',
+  'foundries',
   'fuzz',
   'judgement',
   'keyboard',

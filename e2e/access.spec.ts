@@ -5,7 +5,7 @@ import { copyOf, openView } from './journeys';
 // As the application comes: with its certainty shown.
 test.use({ storageState: { cookies: [], origins: [] } });
 
-test('no serious finding by axe on any page of the application, in light and dark', async ({ page }) => {
+test('no serious finding by axe on the list of parts and on the check, in light and dark', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'light' });
   await page.goto('/');
   await expect(page.getByRole('table', { name: 'Parts' }).getByRole('link').first()).toBeVisible();
@@ -13,12 +13,25 @@ test('no serious finding by axe on any page of the application, in light and dar
   await page.goto('/check');
   await expect(page.getByTestId('tally')).toContainText('agree', { timeout: 60_000 });
   await look(page, 'check');
-  for (const path of ['/calculator', '/rates', '/rates/shipped-1']) {
+});
+
+for (const path of [
+  '/calculator',
+  '/rates',
+  '/rates/shipped-1',
+  '/process-values',
+  '/process-values/process-book-2',
+  '/foundries',
+  '/foundries/f-x',
+  '/foundries/f-x?edit=1',
+  '/foundries/compare?a=f-b&b=f-d',
+])
+  test(`no serious finding by axe on ${path}, in light and dark`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: 'light' });
     await page.goto(path);
     await page.waitForLoadState('networkidle');
     await look(page, path);
-  }
-});
+  });
 
 test('a signed record, and bad input, have no serious finding either', async ({ page, request }) => {
   const id = await copyOf(request, 'Tripod hub');

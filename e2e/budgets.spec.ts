@@ -12,7 +12,17 @@ const VIEW_KB = 375;
 const CHARTS_KB = 45;
 const CSS_KB = 20;
 
-const VIEWS = ['brief', 'part', 'routes', 'alloys', 'requirements', 'decision', 'process-steps', 'calendar'] as const;
+const VIEWS = [
+  'brief',
+  'part',
+  'routes',
+  'alloys',
+  'requirements',
+  'decision',
+  'process-steps',
+  'calendar',
+  'foundries',
+] as const;
 
 /** Bytes of the body of a file as it goes over the wire. */
 const compressed = (url: string): Promise<number> =>
@@ -50,6 +60,8 @@ async function firstLoad(page: Page, path: string): Promise<Fetched> {
 for (const [name, path] of [
   ['Parts', '/'],
   ['Rates', '/rates'],
+  ['Foundries', '/foundries'],
+  ['Process values', '/process-values/process-book-2'],
   ['Calculator', '/calculator'],
   ['Model', '/model'],
   ['Check', '/check'],

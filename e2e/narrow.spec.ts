@@ -5,7 +5,19 @@ import { studyId, touch, VIEWS } from './journeys';
 // Pages do not hang on one another.
 test.describe.configure({ mode: 'parallel' });
 
-const PLACES = ['/', '/check', '/model', '/calculator', '/rates', '/rates/shipped-1'];
+const PLACES = [
+  '/',
+  '/check',
+  '/model',
+  '/calculator',
+  '/rates',
+  '/rates/shipped-1',
+  '/process-values/process-book-2',
+  '/foundries',
+  '/foundries/f-x',
+  '/foundries/f-x?edit=1',
+  '/foundries/compare?a=f-b&b=f-d',
+];
 
 /** How far a page reaches over the width of its window, px, once all of it is drawn. */
 async function overhang(page: Page): Promise<number> {

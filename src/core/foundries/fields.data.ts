@@ -4,7 +4,11 @@ export interface ProfileSlot {
   readonly at: readonly string[];
   readonly words: string;
   readonly unit: string;
-  readonly kind: 'number' | 'whole' | 'band' | 'flag' | 'list';
+  /**
+   * `reasons`: “magnesium: no licence | lead: returns”. `instead`: “al-206 → al-a356: tears in green sand”. `machines`:
+   * “2 × cold chamber, 6 MN | 1 × crane, 3 t”.
+   */
+  readonly kind: 'number' | 'whole' | 'band' | 'flag' | 'list' | 'reasons' | 'instead' | 'machines';
   /** May be left empty while the others are said. */
   readonly optional?: true;
 }
@@ -32,6 +36,10 @@ const whole = (at: string, words: string, unit: string, optional = false): Profi
 const band = (at: string, words: string, unit: string): ProfileSlot => ({ ...number(at, words, unit), kind: 'band' });
 const flag = (at: string, words: string): ProfileSlot => ({ ...number(at, words, ''), kind: 'flag' });
 const list = (at: string, words: string): ProfileSlot => ({ ...number(at, words, ''), kind: 'list' });
+const told = (kind: ProfileSlot['kind'], at: string, words: string): ProfileSlot => ({
+  ...number(at, words, ''),
+  kind,
+});
 const sides = (at: string, words: string): ProfileSlot[] =>
   ['long', 'middle', 'short'].map((side, i) => number(`${at}.${i}`, `${words}, ${side}`, 'mm'));
 const width = (words: string): ProfileSlot[] => [
@@ -99,7 +107,16 @@ export const LINE_FIELDS: readonly ProfileField[] = [
 
 /** What is told of the foundry as a whole. */
 export const SHOP_FIELDS: readonly ProfileField[] = [
-  { key: 'alloys', words: 'Alloys poured', slots: [list('poured', 'poured')] },
+  {
+    key: 'alloys',
+    words: 'Alloys',
+    slots: [
+      list('poured', 'poured'),
+      told('reasons', 'refused', 'refused: reason'),
+      told('instead', 'offeredInstead', 'asked → offered: reason'),
+    ],
+  },
+  { key: 'machines', words: 'Machines', slots: [told('machines', '', 'how many × what, clamp in MN, more')] },
   { key: 'casters', words: 'People who cast', slots: [whole('', 'casters', 'people')] },
   {
     key: 'shifts',

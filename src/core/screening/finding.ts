@@ -1,17 +1,5 @@
-import { RULE_TEXTS } from './rules.data';
-import type { Column, Finding, FindingUnit, RuleText, Status } from './types';
-
-const TEXTS = new Map<string, RuleText>(RULE_TEXTS.map((r) => [r.id, r]));
-
-/**
- * The words of a rule, or undefined for a rule that has none.
- *
- * @example
- * ruleText('no such rule') // undefined
- */
-export function ruleText(id: string): RuleText | undefined {
-  return TEXTS.get(id);
-}
+import { RULE_FIXES } from './rule-fixes.data';
+import type { Column, Finding, FindingUnit, Status } from './types';
 
 interface Draft {
   readonly rule: string;
@@ -47,7 +35,7 @@ export function finding(draft: Draft): Finding {
     strains: false,
     who: null,
     ...draft,
-    fixes: draft.fixes ?? (draft.status === 'fits' ? [] : (TEXTS.get(draft.rule)?.fixes ?? [])),
+    fixes: draft.fixes ?? (draft.status === 'fits' ? [] : (RULE_FIXES[draft.rule] ?? [])),
   };
 }
 

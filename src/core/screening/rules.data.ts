@@ -1,18 +1,12 @@
 import type { RuleText } from './types';
 
-/** The screening rules in words: what is asked, why, and what an engineer can change, nearest fix first. */
+/** The screening rules in words: what is asked and why. */
 export const RULE_TEXTS = [
   {
     id: 'dr-mass-max',
     name: 'Light enough for the route',
     statement: 'The finished part, and the poured cluster it comes from, must be no heavier than the route handles.',
     why: 'Above a point the mould, the ladle or the machine, not the metal, sets the limit.',
-    fixes: [
-      'Core out heavy sections',
-      'Split the part and bolt or weld it',
-      'Move to a sand route',
-      'Choose a lighter alloy',
-    ],
     costEffect:
       'Over the limit there is no price, only another route; near it the lot needs bigger machines, fewer cavities and slower handling.',
     basis: 'rule',
@@ -22,7 +16,6 @@ export const RULE_TEXTS = [
     name: 'Heavy enough for the route',
     statement: 'A part much lighter than the route is used to costs more in handling than in metal.',
     why: 'A mould has a smallest sensible load of metal.',
-    fixes: ['Put many in one mould', 'Combine with its neighbour part', 'Move to spin or flask investment'],
     costEffect:
       'Below the limit gates and grinding weigh more than the part and the unit price stops falling with mass.',
     basis: 'rule',
@@ -32,12 +25,6 @@ export const RULE_TEXTS = [
     name: 'Inside the biggest mould',
     statement: 'The longest side of the part with its gates and prints must fit the flask, die, shell or disc.',
     why: 'Boxes, tumblers, tanks and presses come in sizes.',
-    fixes: [
-      'Turn the part in the mould',
-      'Split at a machined joint',
-      'Fold or shorten an arm',
-      'Move to a sand route',
-    ],
     costEffect: 'Next size of box or machine costs a step, not a slope.',
     basis: 'rule',
   },
@@ -46,12 +33,6 @@ export const RULE_TEXTS = [
     name: 'Walls thick enough to fill',
     statement: 'The thinnest wall must be at least what the route and alloy family can fill over a short run.',
     why: 'Metal freezes from the skin inwards; a thin stream dies before it meets the far side.',
-    fixes: [
-      'Thicken the wall',
-      'Shorten the run from the nearest gate',
-      'Use a more fluid alloy of the same family',
-      'Move to a hot-mould route (plaster, investment) or to pressure',
-    ],
     costEffect: 'A little too thin shows as scrap; far too thin as a route that cannot be quoted.',
     basis: 'rule',
   },
@@ -60,12 +41,6 @@ export const RULE_TEXTS = [
     name: 'Thick and thin not too far apart',
     statement: "The thickest section divided by the thinnest wall should stay under the route's ratio.",
     why: 'The lump stays liquid after its supply has frozen and draws a hole in itself.',
-    fixes: [
-      'Core the heavy part',
-      'Carry load in ribs, not lumps',
-      'Add chills or a feeder on the lump',
-      'Cast the lump separately',
-    ],
     costEffect: 'Each isolated lump wants a feeder or chill; yield falls and cut-off rises.',
     basis: 'rule',
   },
@@ -74,12 +49,6 @@ export const RULE_TEXTS = [
     name: 'Enough draft to leave the mould',
     statement: "Every face along the draw needs at least the route's draft; inner faces about twice the outer.",
     why: 'Metal shrinks on to cores and away from cavities.',
-    fixes: [
-      'Add draft where the drawing allows',
-      'Move the parting line',
-      'Take a face from the machining allowance',
-      'Choose investment or printed sand for zero draft',
-    ],
     costEffect: 'No draft means slides, loose pieces, tears in sand or scored walls; each is money.',
     basis: 'rule',
   },
@@ -89,12 +58,6 @@ export const RULE_TEXTS = [
     statement:
       'Each undercut along the draw must be something the route can make: a slide, loose piece, core, soft rubber, or wax that is assembled.',
     why: 'A mould that is taken away whole must be able to leave.',
-    fixes: [
-      'Turn the draw direction',
-      'Open the undercut to the parting',
-      'Make it in machining',
-      'Use a core, or a route with a lost pattern',
-    ],
     costEffect: 'In a hardened die each slide adds tool cost and flash; in sand a core adds minutes to every mould.',
     basis: 'rule',
   },
@@ -104,7 +67,6 @@ export const RULE_TEXTS = [
     statement:
       "A dimension that crosses the parting gets the route's tolerance grade plus closing error; do not hold a fit across it.",
     why: 'Moulds never close the same twice: sand, flash and pressure hold them apart.',
-    fixes: ['Move both ends into one half', 'Machine one end', 'Loosen the tolerance'],
     costEffect: 'Moving a datum is free now; a milling cut later is paid on every part.',
     basis: 'rule',
   },
@@ -113,7 +75,6 @@ export const RULE_TEXTS = [
     name: 'Cored holes big enough',
     statement: "Holes smaller than the route's smallest are drilled, not cast.",
     why: 'Small cores burn, break or float.',
-    fixes: ['Fill the hole and drill it (spot the centre)', 'Enlarge the hole', 'Choose pressure die or investment'],
     costEffect: 'A drilled hole costs cents to a few units of money per part; a broken core pin stops a machine.',
     basis: 'rule',
   },
@@ -122,7 +83,6 @@ export const RULE_TEXTS = [
     name: 'Threads cast or cut',
     statement: 'Cast threads only where the route makes them, coarse and short; otherwise core and tap.',
     why: 'Thread flanks are undercuts.',
-    fixes: ['Tap after casting', 'Use a threaded insert', 'Use external thread split on the parting with flats'],
     costEffect: 'An unscrewing core is a machine in the tool; tapping is cheap in small numbers.',
     basis: 'rule',
   },
@@ -132,11 +92,6 @@ export const RULE_TEXTS = [
     statement:
       'Cast-in inserts only where the route takes them; knurled or grooved, clean, dry, preheated and thick enough not to melt.',
     why: 'The insert is a chill, a source of gas and a different shrinkage.',
-    fixes: [
-      'Press or screw the insert in later',
-      'Add wall round it: at least one insert diameter divided by two',
-      'Change insert metal',
-    ],
     costEffect: 'Placing inserts adds seconds to each cycle and a scrap mode of its own.',
     basis: 'rule',
   },
@@ -146,11 +101,6 @@ export const RULE_TEXTS = [
     statement:
       'Parts that must hold a fluid go to routes that feed well; gas-trapping routes need vacuum, impregnation or a thicker skin left uncut.',
     why: 'Pores link up through a wall once the skin is cut away.',
-    fixes: [
-      'Even walls, no chaplets, no heavy machining into the core',
-      'Leak test every part',
-      'Add impregnation to the plan',
-    ],
     costEffect: 'Leak test, impregnation and their scrap join the unit cost.',
     basis: 'rule',
   },
@@ -160,11 +110,6 @@ export const RULE_TEXTS = [
     statement:
       'Solution-treated tempers only on routes whose parts carry no trapped gas, and only for alloys that respond.',
     why: 'Gas under pressure swells when the metal goes soft near 500 °C.',
-    fixes: [
-      'Use an as-cast or aged-only alloy',
-      'Move to gravity or low pressure',
-      'Vacuum die casting by special agreement',
-    ],
     costEffect: 'Blisters scrap finished parts; straightening after quench adds handling.',
     basis: 'rule',
   },
@@ -173,11 +118,6 @@ export const RULE_TEXTS = [
     name: 'Welding and weld repair',
     statement: 'Parts to be welded need a weldable alloy and low gas; agree on repair rules on the drawing.',
     why: 'Trapped gas boils in the weld pool.',
-    fixes: [
-      'Bolt or bond instead',
-      'Choose an Al-Si-Mg alloy over Al-Cu or Al-Si-Cu',
-      'Use gravity or sand for welded lugs',
-    ],
     costEffect: 'Weld repair with re-treatment can cost more than the casting.',
     basis: 'rule',
   },
@@ -186,11 +126,6 @@ export const RULE_TEXTS = [
     name: 'Surface as cast',
     statement: 'The finest surface asked for on an unmachined face must be no finer than the route gives.',
     why: 'The metal copies the mould face.',
-    fixes: [
-      'Blast, tumble or machine that face',
-      'Relax the need to where hands and eyes go',
-      'Choose plaster, investment or die',
-    ],
     costEffect: 'Polishing hides in the unit cost and in waiting time.',
     basis: 'rule',
   },
@@ -200,12 +135,6 @@ export const RULE_TEXTS = [
     statement:
       "Each dimension needs a total tolerance at least as wide as the route's grade gives at that size; tighter ones are machined or not held.",
     why: 'Shrinkage scatter, mould closing and wear add up with size.',
-    fixes: [
-      'Open the tolerance',
-      'Machine the feature',
-      'Correct the tool after the first trial and hold one grade better',
-      'Change route',
-    ],
     costEffect: 'Tight tolerances on faces nobody uses are the most expensive words on a drawing.',
     basis: 'standard',
   },
@@ -214,7 +143,6 @@ export const RULE_TEXTS = [
     name: 'The route must pour the alloy',
     statement: "The alloy's family and pouring temperature must be one the route's mould can stand.",
     why: 'Rubber stands about 400–450 °C metal for moments, gypsum about 1100 °C metal, steel dies best under 700 °C metal.',
-    fixes: ['Take the offered near alloy', 'Change the route', 'Coat or plate a pourable alloy instead'],
     costEffect: 'No price where the mould melts or the metal reacts.',
     basis: 'rule',
   },
@@ -223,7 +151,6 @@ export const RULE_TEXTS = [
     name: 'The alloy must live where the part lives',
     statement: 'Outdoor, marine and hot service bar some alloys and oblige coatings on others.',
     why: 'Corrosion, creep and ageing act long after the quote.',
-    fixes: ['Choose another alloy', 'Add coating and say who pays', 'Change fasteners'],
     costEffect: 'Coating and its reject rate join the unit cost.',
     basis: 'rule',
   },
@@ -233,7 +160,6 @@ export const RULE_TEXTS = [
     statement:
       'Clamp force must exceed metal pressure times projected area (parts, runners, overflows, and slide wedges) with margin.',
     why: 'One square centimetre at one megapascal is a tenth of a kilonewton.',
-    fixes: ['Fewer cavities', 'Turn the part to show less area', 'Lower intensification', 'Bigger machine'],
     costEffect: 'The next machine size raises the hourly rate.',
     basis: 'rule',
   },
@@ -243,7 +169,6 @@ export const RULE_TEXTS = [
     statement:
       "The quantity over the life should fall where the route's total cost is lowest, and one day's need within what it pours.",
     why: 'Tooling is divided by quantity, labour is not.',
-    fixes: ['Bridge on a cheaper route and switch', 'Change lot size', 'Share a tool between variants'],
     costEffect: 'Wrong band: either tooling never earns itself back or hand work is bought thousands of times.',
     basis: 'rule',
   },
@@ -252,11 +177,6 @@ export const RULE_TEXTS = [
     name: 'Tools wear out inside the programme',
     statement: 'Where pours per cavity exceed tool life, the replacement tool belongs in the total.',
     why: 'Thermal fatigue, erosion, abrasion and rubber ageing.',
-    fixes: [
-      'Price the replacement now',
-      'Insert the wearing areas',
-      'Take a softer alloy or lower pouring temperature',
-    ],
     costEffect: 'The total is a staircase; the last step may fall just before the end.',
     basis: 'rule',
   },
@@ -266,7 +186,6 @@ export const RULE_TEXTS = [
     statement:
       'Tool, trial, correction and approval must fit before first delivery, and the cumulative good parts before the need date.',
     why: 'Tools rarely pass at the first trial.',
-    fixes: ['Printed mould or pattern for the first lot', 'Soft tool', 'Order the tool on a risk release'],
     costEffect: 'Rush money or a bridge lot.',
     basis: 'rule',
   },
@@ -276,7 +195,6 @@ export const RULE_TEXTS = [
     statement:
       'The thickest section should stay under what the route cools and feeds for that alloy without special means.',
     why: 'Freezing time goes with the square of thickness, and coarse, porous metal with it.',
-    fixes: ['Core out the lump', 'Chill or feed it', 'Make the heavy piece apart'],
     costEffect: 'Over it: chills, longer cooling and x-ray; far over it: scrap.',
     basis: 'rule',
   },
@@ -285,12 +203,6 @@ export const RULE_TEXTS = [
     name: 'Internal passages the route can make',
     statement: 'The number of closed internal passages must be one the route can core.',
     why: 'No sand core survives die pressure; rubber and thin shells have limits too.',
-    fixes: [
-      'Drill straight passages and plug',
-      'Open the passage to the parting',
-      'Join two castings',
-      'Move to a sand-cored route',
-    ],
     costEffect: 'Each passage is a core in every part: box, minutes, scrap and knock-out.',
     basis: 'rule',
   },
@@ -300,7 +212,6 @@ export const RULE_TEXTS = [
     statement:
       'An open block is filled level and tipped out: one plain flat face must be allowed to lie open, and the part be plain.',
     why: 'The open face sinks, skins over and cools by itself; nothing hollow can lie above it.',
-    fixes: ['Say in the brief that a flat face may lie open', 'Machine or hide that face', 'Take the closed die'],
     costEffect: 'A block costs a tenth of a closed die; its top face is machined or hidden.',
     basis: 'rule',
   },
@@ -309,7 +220,6 @@ export const RULE_TEXTS = [
     name: 'Metal poured only under conditions',
     statement: 'Some metals are poured in some moulds only under conditions that the shop must show before it quotes.',
     why: 'Magnesium burns, and reacts with water left in a mould.',
-    fixes: ['Ask the shop what it has and may pour', 'Take another route for this metal'],
     costEffect: 'Cover gas, fire watch and longer drying, a lot and a pour; few shops, and their queue.',
     basis: 'handbook',
   },
@@ -319,7 +229,6 @@ export const RULE_TEXTS = [
     statement:
       'A fine grain wants fast cooling or inoculation; a grain grown in one direction wants a furnace that withdraws the mould.',
     why: 'How fast and from where a part cools decides its grain.',
-    fixes: ['Ask for the usual grain', 'Move to a mould that cools faster', 'Ask a shop with such a furnace'],
     costEffect: 'More scrap and money a pour; for a directed grain, trials of weeks.',
     basis: 'rule',
   },
@@ -328,7 +237,6 @@ export const RULE_TEXTS = [
     name: 'Coat goes on the metal',
     statement: 'A coat must be one that goes on the metal, and that the metal bears.',
     why: 'A coat is a reaction with one metal, or is baked hotter than another bears.',
-    fixes: ['Ask for another coat', 'Choose a metal it goes on'],
     costEffect: 'A lot charge, a price by surface, and the days of the longest coat in every pass.',
     basis: 'handbook',
   },
@@ -337,7 +245,6 @@ export const RULE_TEXTS = [
     name: 'The foundry runs the route',
     statement: 'A foundry makes castings only on the routes and variants it runs.',
     why: 'Moulds, machines and hands are there for some routes only.',
-    fixes: ['Ask a foundry that runs it'],
     costEffect: '',
     basis: 'rule',
   },
@@ -346,7 +253,6 @@ export const RULE_TEXTS = [
     name: 'The foundry pours the alloy',
     statement: 'The alloy must be one that the foundry pours.',
     why: 'Furnaces, returns and licences are kept for some metals only.',
-    fixes: ['Take an alloy it pours', 'Ask another foundry'],
     costEffect: '',
     basis: 'rule',
   },
@@ -355,7 +261,6 @@ export const RULE_TEXTS = [
     name: 'The foundry wants so many a year',
     statement: 'The yearly pieces should lie within what the foundry wants of one part.',
     why: 'A shop set up for thousands loses by fifty, and one for fifty cannot make thousands.',
-    fixes: ['Order a year at once', 'Ask another foundry'],
     costEffect: '',
     basis: 'rule',
   },
@@ -364,7 +269,6 @@ export const RULE_TEXTS = [
     name: 'The foundry has the licence',
     statement: 'Metals and baths that are handled under licence go to foundries that show it.',
     why: 'Local codes and licensed practice decide.',
-    fixes: ['Ask for the licence in writing'],
     costEffect: '',
     basis: 'rule',
   },
@@ -373,7 +277,6 @@ export const RULE_TEXTS = [
     name: 'Done in the house',
     statement: 'What the part needs after casting should be done where it is cast.',
     why: 'Every way out and back costs days and a carrier.',
-    fixes: ['Ask who does it, and how long it takes'],
     costEffect: '',
     basis: 'rule',
   },

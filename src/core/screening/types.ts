@@ -45,9 +45,13 @@ export interface RuleText {
   readonly name: string;
   readonly statement: string;
   readonly why: string;
-  readonly fixes: readonly string[];
   readonly costEffect: string;
   readonly basis: Basis;
+}
+
+/** A rule of advice in words, with what an engineer can change. */
+export interface AdviceText extends RuleText {
+  readonly fixes: readonly string[];
 }
 
 const ORDER: Readonly<Record<Status, number>> = {

@@ -120,7 +120,7 @@ export const FOUNDRIES: readonly {
             v: 52,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'moulds a shift',
+            note: 'moulds',
           },
           scrap: {
             v: {
@@ -249,7 +249,7 @@ export const FOUNDRIES: readonly {
             v: 380,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'moulds a shift',
+            note: 'moulds',
           },
           scrap: {
             v: {
@@ -470,7 +470,7 @@ export const FOUNDRIES: readonly {
             v: 12,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'moulds a shift',
+            note: 'moulds',
           },
           scrap: {
             v: {
@@ -696,7 +696,7 @@ export const FOUNDRIES: readonly {
             v: 11,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'moulds a shift',
+            note: 'moulds',
           },
           scrap: {
             v: {
@@ -902,7 +902,7 @@ export const FOUNDRIES: readonly {
             v: 18,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'moulds a shift',
+            note: 'moulds',
           },
           scrap: {
             v: {
@@ -1100,7 +1100,7 @@ export const FOUNDRIES: readonly {
           },
           undercuts: {
             v: {
-              ways: ['any, printed'],
+              ways: ['any (printed)'],
             },
             basis: 'claimed',
             date: '2026-11-16',
@@ -1117,7 +1117,7 @@ export const FOUNDRIES: readonly {
             v: 9,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'moulds a shift',
+            note: 'moulds',
           },
           scrap: {
             v: {
@@ -1323,7 +1323,7 @@ export const FOUNDRIES: readonly {
             v: 15,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'moulds a shift',
+            note: 'moulds',
           },
           scrap: {
             v: {
@@ -1448,7 +1448,7 @@ export const FOUNDRIES: readonly {
             v: 12,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'moulds a shift',
+            note: 'moulds',
           },
           scrap: {
             v: {
@@ -1900,7 +1900,6 @@ export const FOUNDRIES: readonly {
             v: 620,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'shots a shift',
           },
           scrap: {
             v: {
@@ -1919,7 +1918,6 @@ export const FOUNDRIES: readonly {
             v: 120000,
             basis: 'assumed',
             date: '2026-11-02',
-            note: 'shots',
           },
         },
       ],
@@ -2550,7 +2548,6 @@ export const FOUNDRIES: readonly {
             v: 115,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'pours a shift',
           },
           scrap: {
             v: {
@@ -2569,7 +2566,6 @@ export const FOUNDRIES: readonly {
             v: 12000,
             basis: 'assumed',
             date: '2026-11-02',
-            note: 'pours',
           },
         },
         {
@@ -2675,7 +2671,6 @@ export const FOUNDRIES: readonly {
             v: 180,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'pours a shift',
           },
           scrap: {
             v: {
@@ -2694,7 +2689,6 @@ export const FOUNDRIES: readonly {
             v: 8000,
             basis: 'assumed',
             date: '2026-11-02',
-            note: 'pours',
           },
         },
       ],
@@ -2892,7 +2886,6 @@ export const FOUNDRIES: readonly {
             v: 300,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'pours a shift',
           },
           scrap: {
             v: {
@@ -2911,7 +2904,6 @@ export const FOUNDRIES: readonly {
             v: 80000,
             basis: 'assumed',
             date: '2026-11-02',
-            note: 'pours',
           },
         },
       ],
@@ -3107,7 +3099,7 @@ export const FOUNDRIES: readonly {
             v: 120,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'spins a shift',
+            note: 'spins',
           },
           scrap: {
             v: {
@@ -3329,7 +3321,6 @@ export const FOUNDRIES: readonly {
             v: 520,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'shots a shift',
           },
           scrap: {
             v: {
@@ -3348,7 +3339,6 @@ export const FOUNDRIES: readonly {
             v: 90000,
             basis: 'assumed',
             date: '2026-11-02',
-            note: 'shots',
           },
         },
       ],
@@ -3542,7 +3532,6 @@ export const FOUNDRIES: readonly {
             v: 1900,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'shots a shift',
           },
           scrap: {
             v: {
@@ -3561,7 +3550,6 @@ export const FOUNDRIES: readonly {
             v: 700000,
             basis: 'assumed',
             date: '2026-11-02',
-            note: 'shots',
           },
         },
       ],
@@ -3754,7 +3742,6 @@ export const FOUNDRIES: readonly {
             v: 200,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'pours a shift',
           },
           scrap: {
             v: {
@@ -3773,7 +3760,6 @@ export const FOUNDRIES: readonly {
             v: 80000,
             basis: 'assumed',
             date: '2026-11-02',
-            note: 'pours',
           },
         },
       ],
@@ -3960,7 +3946,7 @@ export const FOUNDRIES: readonly {
             v: 5,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'moulds a shift',
+            note: 'moulds',
           },
           scrap: {
             v: {
@@ -4174,7 +4160,6 @@ export const FOUNDRIES: readonly {
             v: 420,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'pours a shift',
           },
           scrap: {
             v: {
@@ -4193,7 +4178,6 @@ export const FOUNDRIES: readonly {
             v: 25000,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'pours',
           },
         },
         {
@@ -4300,7 +4284,6 @@ export const FOUNDRIES: readonly {
             v: 70,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'pours a shift',
           },
           scrap: {
             v: {
@@ -4319,7 +4302,6 @@ export const FOUNDRIES: readonly {
             v: 6000,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'pours',
           },
         },
       ],
@@ -4526,7 +4508,6 @@ export const FOUNDRIES: readonly {
             v: 300,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'shots a shift',
           },
           scrap: {
             v: {
@@ -4545,7 +4526,6 @@ export const FOUNDRIES: readonly {
             v: 90000,
             basis: 'assumed',
             date: '2026-11-02',
-            note: 'shots',
           },
         },
       ],
@@ -4738,7 +4718,7 @@ export const FOUNDRIES: readonly {
             v: 10,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'moulds a shift',
+            note: 'moulds',
           },
           scrap: {
             v: {
@@ -4863,7 +4843,7 @@ export const FOUNDRIES: readonly {
             v: 5,
             basis: 'measured',
             date: '2026-12-07',
-            note: 'moulds a shift',
+            note: 'moulds',
           },
           scrap: {
             v: {

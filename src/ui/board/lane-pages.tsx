@@ -3,7 +3,7 @@ import { DataList, Span, Table } from '@chakra-ui/react';
 import { FigureButton, Section, Unit } from '../kit';
 import { useMemo } from 'react';
 import { POLICY_WORDS, type FeatureCall, type FeatureVerdict } from '@/core/part';
-import { LAYER_LINES, LOOKS, MASTER_COPIES } from '@/core/catalogue/routes';
+import { LAYER_LINES, LOOKS, MASTER_COPIES, SHOPS } from '@/core/catalogue/routes';
 import { WASTE_FIGURES } from '@/core/cost/equations';
 import { workingOf } from '@/core/study/workings';
 import { fixed } from '../format';
@@ -172,13 +172,13 @@ export function LookAndShop({ laneId }: Props) {
         <DataList.Item>
           <DataList.ItemLabel>Room</DataList.ItemLabel>
           <DataList.ItemValue>
-            <div>{route.room}</div>
+            <div>{SHOPS[route.id]?.room}</div>
           </DataList.ItemValue>
         </DataList.Item>
         <DataList.Item>
           <DataList.ItemLabel>Air and waste</DataList.ItemLabel>
           <DataList.ItemValue>
-            <div>{route.environment}</div>
+            <div>{SHOPS[route.id]?.environment}</div>
           </DataList.ItemValue>
         </DataList.Item>
       </DataList.Root>

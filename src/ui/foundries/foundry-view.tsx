@@ -185,7 +185,6 @@ export function FoundryView({
 
 function Profile({ record, today }: { readonly record: FoundryRecord; readonly today: string }) {
   const { profile } = record;
-  const alloys = profile.alloys?.v;
   return (
     <>
       {profile.lines.length === 0 && <Text>Nothing is entered yet: press Edit and say what it runs.</Text>}
@@ -207,32 +206,6 @@ function Profile({ record, today }: { readonly record: FoundryRecord; readonly t
       })}
       <Section title="The foundry">
         <ProfileTable name="The foundry" rows={shopRows(profile)} today={today} />
-        {alloys !== undefined && (alloys.refused.length > 0 || alloys.offeredInstead.length > 0) && (
-          <Box textStyle="label" mt="2">
-            {alloys.refused.map((r) => (
-              <div key={r.what}>
-                Refuses {r.what.replaceAll('-', ' ')}: {r.why}.
-              </div>
-            ))}
-            {alloys.offeredInstead.map((o) => (
-              <div key={o.asked}>
-                Offers {o.offered} instead of {o.asked}: {o.why}.
-              </div>
-            ))}
-          </Box>
-        )}
-        {profile.machines !== undefined && (
-          <Box textStyle="label" mt="2">
-            Machines:{' '}
-            {profile.machines.v
-              .map(
-                (m) =>
-                  `${m.n} × ${m.kind}${m.clamp_MN === undefined ? '' : ` ${m.clamp_MN} MN`}${m.detail === undefined ? '' : `, ${m.detail}`}`,
-              )
-              .join('; ')}
-            .
-          </Box>
-        )}
       </Section>
     </>
   );

@@ -173,6 +173,9 @@ function FieldRow({
   );
 }
 
+/** Slots that hold a figure. */
+const FIGURES: ReadonlySet<RowSlot['kind']> = new Set(['number', 'whole', 'band']);
+
 /** What the schema wants, in words that name no type of the code. */
 const wanted = (message: string): string =>
   /expected number|expected tuple|expected array/.test(message)
@@ -221,9 +224,9 @@ function Slot({
         <Input
           size="xs"
           variant="flushed"
-          width={slot.kind === 'list' ? '20rem' : '5.5rem'}
-          textAlign={slot.kind === 'list' ? 'start' : 'end'}
-          inputMode={slot.kind === 'list' || slot.kind === 'band' ? 'text' : 'decimal'}
+          width={FIGURES.has(slot.kind) ? '5.5rem' : '20rem'}
+          textAlign={FIGURES.has(slot.kind) ? 'end' : 'start'}
+          inputMode={FIGURES.has(slot.kind) && slot.kind !== 'band' ? 'decimal' : 'text'}
           autoComplete="off"
           aria-label={label}
           value={shown}

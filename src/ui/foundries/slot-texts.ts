@@ -35,6 +35,46 @@ const shown = (x: number, { unit }: ProfileSlot, units: UnitSystem, digits: numb
     : significant(inUnits, digits);
 };
 
+/** Said, and there are none. */
+const NONE = 'none';
+
+type Row = Readonly<Record<string, string | number | undefined>>;
+
+/** Rows of a list as text: each as it is typed. */
+const WRITTEN: Readonly<Partial<Record<ProfileSlot['kind'], (row: Row) => string>>> = {
+  reasons: ({ what, why }) => `${String(what)}: ${String(why)}`,
+  instead: ({ asked, offered, why }) => `${String(asked)} → ${String(offered)}: ${String(why)}`,
+  machines: ({ n, kind, clamp_MN: clamp, detail }) =>
+    [`${String(n)} × ${String(kind)}`, clamp === undefined ? '' : `${clamp} MN`, detail ?? '']
+      .filter(Boolean)
+      .join(', '),
+};
+
+/** A row read from its text; the text itself where it is none. */
+const READ: Readonly<Partial<Record<ProfileSlot['kind'], (text: string) => unknown>>> = {
+  reasons: (text) => {
+    const [, what, why] = /^([^:]+):\s*(.*)$/.exec(text) ?? [];
+    return what === undefined ? text : { what: what.trim(), why: why ?? '' };
+  },
+  instead: (text) => {
+    const [, asked, offered, why] = /^([^:→>]+?)\s*(?:→|->|>)\s*([^:]+):\s*(.*)$/.exec(text) ?? [];
+    return asked === undefined ? text : { asked: asked.trim(), offered: (offered ?? '').trim(), why: why ?? '' };
+  },
+  machines: (text) => {
+    const [, n, rest = ''] = /^(\d+)\s*[×x*]\s*(.+)$/.exec(text) ?? [];
+    if (n === undefined) return text;
+    const [kind = '', ...more] = rest.split(',').map((part) => part.trim());
+    const clamp = more.find((part) => /^[\d.]+\s*MN$/.test(part));
+    const detail = more.filter((part) => part !== clamp).join(', ');
+    return {
+      kind,
+      n: Number(n),
+      ...(clamp === undefined ? {} : { clamp_MN: Number.parseFloat(clamp) }),
+      ...(detail === '' ? {} : { detail }),
+    };
+  },
+};
+
 /** What stands in a slot, as a text to be typed over (`digits` null), or to be read. */
 export function slotText(value: unknown, slot: ProfileSlot, units: UnitSystem, digits: number | null = null): string {
   if (value === undefined || value === null) return '';
@@ -42,9 +82,13 @@ export function slotText(value: unknown, slot: ProfileSlot, units: UnitSystem, d
   if (typeof value === 'number') return shown(value, slot, units, digits);
   if (typeof value === 'string') return value;
   if (!Array.isArray(value)) return '';
+  const write = WRITTEN[slot.kind];
+  if (write !== undefined) return value.length === 0 ? NONE : value.map((row) => write(row as Row)).join(' | ');
   return slot.kind === 'band'
     ? value.map((x) => shown(Number(x), slot, units, digits)).join(digits === null ? ' / ' : '–')
-    : value.map(String).join(', ');
+    : value.length === 0
+      ? NONE
+      : value.map(String).join('; ');
 }
 
 /** A text read as what the slot holds; undefined for nothing, the text itself where it cannot be read. */
@@ -52,14 +96,21 @@ export function readSlot(text: string, slot: ProfileSlot, units: UnitSystem): un
   const said = text.trim();
   if (said === '') return undefined;
   const number = (one: string): unknown => readFigure(one, dimensionOf(slot.unit), units) ?? one;
+  const row = READ[slot.kind];
+  if (row !== undefined)
+    return said
+      .split(/\s*\|\s*|\n/)
+      .map((one) => one.trim())
+      .filter((one) => one !== '' && one !== NONE)
+      .map(row);
   switch (slot.kind) {
     case 'flag':
       return said === 'yes' ? true : said === 'no' ? false : said;
     case 'list':
       return said
-        .split(/[,;\n]+/)
+        .split(said.includes(';') ? /[;\n]+/ : /[,\n]+/)
         .map((word) => word.trim())
-        .filter(Boolean);
+        .filter((word) => word !== '' && word !== NONE);
     case 'band': {
       const parts = said.split('/').map((one) => number(one.trim()));
       return parts.length === 1 ? parts[0] : parts;

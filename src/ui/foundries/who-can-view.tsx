@@ -6,7 +6,7 @@ import type { Candidate, Objection, WhoCan } from '@/core/comparison/foundries';
 import { ruleText } from '@/core/screening';
 import { call, Refused } from '../api';
 import { findingValue } from '../board/finding-words';
-import { dateAfter, perPart, plainDate, weeks, whole } from '../format';
+import { dateAfter, perPart, weeks, whole } from '../format';
 import { Fold, PageLink, Section, TextButton } from '../kit';
 import { Emblem } from '../marks/emblem';
 import { Mark } from '../marks/mark';
@@ -167,7 +167,7 @@ function Can({
       <Table.Cell className="num">
         {c.firstArticle_d === null ? '' : weeks(c.firstArticle_d)}
         <Box textStyle="label" color="fg.muted">
-          {c.firstArticle_d === null ? '' : plainDate(dateAfter(orderDate, c.firstArticle_d))}
+          {c.firstArticle_d === null ? '' : dateAfter(orderDate, c.firstArticle_d)}
         </Box>
       </Table.Cell>
       <Table.Cell className="num">{said === null ? '' : `${weeks(said[0])}–${weeks(said[2])}`}</Table.Cell>
@@ -219,7 +219,7 @@ function Reason({ o, short = false }: { readonly o: Objection; readonly short?: 
       {short ? (ruleText(o.rule)?.name ?? o.reason) : textInUnits(o.reason, units)}
       {figures}
       {!short && o.mend !== null && <Span color="fg.muted"> → {textInUnits(o.mend, units)}</Span>}
-      {o.source !== null && <Span color="fg.muted"> ({sourceWords(o.source)})</Span>}
+      {o.source !== null && <Span color="fg.muted"> ({sourceWords({ ...o.source, who: '' })})</Span>}
     </Box>
   );
 }

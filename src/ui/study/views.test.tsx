@@ -14,6 +14,7 @@ import { CalendarView } from '../calendar/calendar-view';
 import { DecisionView } from '../decision/decision-view';
 import { ProcessStepsView } from '../process-steps/process-steps-view';
 import { PartView } from '../part/part-view';
+import { WhoCanView } from '../foundries/who-can-view';
 import { RequirementsView } from '../requirements/requirements-view';
 import { perPart, whole } from '../format';
 import { faultsOf, textOf } from '../testing/html-faults';
@@ -25,6 +26,7 @@ const VIEWS = {
   brief: <BriefView />,
   calendar: <CalendarView />,
   decision: <DecisionView />,
+  foundries: <WhoCanView />,
   'process-steps': <ProcessStepsView asked={null} />,
   part: <PartView />,
   requirements: <RequirementsView />,

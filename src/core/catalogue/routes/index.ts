@@ -1,6 +1,7 @@
 /** The nine routes, their variants and what each can do. */
 export { ROUTES } from './data';
 export { LAYER_LINES, LOOKS, MASTER_COPIES, type Look } from './data/look.data';
+export { SHOPS } from './data/shops.data';
 export { LANES, findLane, type Lane } from './lanes';
 export { kinOf, laneWords, ROUTE_COUNT, shortName } from './names';
 export { CAPABILITY_FAMILIES } from './types';

@@ -212,9 +212,6 @@ export interface Route {
   readonly id: string;
   readonly name: string;
   readonly mould: string;
-  readonly summary: string;
   readonly capability: Partial<Capability>;
   readonly variants: readonly RouteVariant[];
-  readonly environment: string;
-  readonly room: string;
 }

@@ -1,4 +1,4 @@
-import type { RuleText } from '..';
+import type { AdviceText } from '..';
 
 /** Advice in words: what a drawing should say or show, why, and what an engineer can change, nearest fix first. */
 export const ADVICE_TEXTS = [
@@ -265,4 +265,4 @@ export const ADVICE_TEXTS = [
     costEffect: 'Joints, fasteners and their checks disappear; tool and scrap risk rise.',
     basis: 'rule',
   },
-] as const satisfies readonly RuleText[];
+] as const satisfies readonly AdviceText[];

@@ -1,7 +1,7 @@
-import { above, below, finding, type Finding, type FindingUnit, type RuleText, type Status } from '..';
+import { above, below, finding, type Finding, type FindingUnit, type AdviceText, type Status } from '..';
 import { ADVICE_TEXTS } from './advice.data';
 
-const TEXTS: ReadonlyMap<string, RuleText> = new Map(ADVICE_TEXTS.map((t) => [t.id, t]));
+const TEXTS: ReadonlyMap<string, AdviceText> = new Map(ADVICE_TEXTS.map((t) => [t.id, t]));
 
 /**
  * The words of a piece of advice, or undefined for a rule that bars.
@@ -9,7 +9,7 @@ const TEXTS: ReadonlyMap<string, RuleText> = new Map(ADVICE_TEXTS.map((t) => [t.
  * @example
  * adviceText('no such advice') // undefined
  */
-export const adviceText = (id: string): RuleText | undefined => TEXTS.get(id);
+export const adviceText = (id: string): AdviceText | undefined => TEXTS.get(id);
 
 /** One comparison that advice makes; `value` null where the drawing has not been read for it. */
 export interface Point {

@@ -5,8 +5,6 @@ export const BONDED_SAND: Route = {
   id: 'bonded-sand',
   name: 'Bonded sand',
   mould: 'resin-bonded sand, used once; sand partly reclaimed',
-  summary:
-    'Rigid moulds and cores, so passages, steel and larger parts; printing the mould removes the pattern altogether and buys weeks, at many times the mould price.',
   capability: {
     mass_kg: {
       min: 0.2,
@@ -362,7 +360,4 @@ export const BONDED_SAND: Route = {
       },
     },
   ],
-  environment:
-    'Resin and catalyst fumes (formaldehyde, amine, sulphur dioxide according to the binder); burnt sand is reclaimed 70-90 %, the rest is controlled waste.',
-  room: 'Mixer, fume extraction, crane for boxes over 20 kg; 80 m² and up. Printed moulds may be bought in, then only a pouring bay is needed.',
 };

@@ -5,8 +5,6 @@ export const FLASK_INVESTMENT: Route = {
   id: 'flask-investment',
   name: 'Flask investment',
   mould: 'block of gypsum- or phosphate-bonded investment in a steel flask, vacuum-assisted, once',
-  summary:
-    'Finest detail in small non-ferrous pieces from a rubber wax mould; badges, scales, tiny brackets; pieces of grams.',
   capability: {
     mass_kg: {
       min: 0.0005,
@@ -223,7 +221,4 @@ export const FLASK_INVESTMENT: Route = {
       },
     },
   ],
-  environment:
-    'Crystalline silica in investment powder: wet handling and mask; burn-out fumes extracted; spent block is landfilled.',
-  room: 'A bench shop: vacuum pump and table, burn-out kiln, wax injector, 15-25 m² and good extraction.',
 };

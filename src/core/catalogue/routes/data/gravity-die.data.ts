@@ -5,8 +5,6 @@ export const GRAVITY_DIE: Route = {
   id: 'gravity-die',
   name: 'Gravity die, hand-tended',
   mould: 'simple machined steel or iron die, opened by hand, filled by ladle',
-  summary:
-    'A jobbing shop turns the die in days and pours by ladle; sound, heat-treatable aluminium at hundreds to some thousands; heat and arms limit the day.',
   capability: {
     mass_kg: {
       min: 0.03,
@@ -375,6 +373,4 @@ export const GRAVITY_DIE: Route = {
       },
     },
   ],
-  environment: 'Die-coat spray mist and radiant heat; almost no waste but dross; metal returns remelted at once.',
-  room: 'Crucible or bale-out furnace, die bench with pre-heat torch, quench tank; 20-40 m²; an operator needs rest and drink: see the pours-per-shift cap.',
 };

@@ -5,8 +5,6 @@ export const GREEN_SAND: Route = {
   id: 'green-sand',
   name: 'Green sand',
   mould: 'clay-bonded sand, used once, sand itself returned to the muller',
-  summary:
-    'Cheapest way from nothing to a metal part in almost any alloy; rough skin, wide tolerance, thick walls; the price falls in three steps as the moulding is mechanised.',
   capability: {
     mass_kg: { min: 0.05, max: 25, basis: 'rule', exceptional: 40, specialist: 60, who: 'floor and pit moulders' },
     size_mm: {
@@ -414,7 +412,4 @@ export const GREEN_SAND: Route = {
       },
     },
   ],
-  environment:
-    'Silica dust at knock-out and mixing; water-based binder, little fume in aluminium, sea-coal smoke in iron. Most sand is reused; about a tenth is dumped.',
-  room: 'Bench moulding fits a room of 30-60 m² with a muller, sand heap and extraction; a machine line needs a hall, conveyors and 100 kW or more.',
 };

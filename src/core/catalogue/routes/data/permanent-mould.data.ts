@@ -5,8 +5,6 @@ export const PERMANENT_MOULD: Route = {
   id: 'permanent-mould',
   name: 'Permanent mould, machine-tended',
   mould: 'cooled steel die in a tilting or low-pressure machine',
-  summary:
-    'The production form of the metal die: moving cores, ejectors, cooling; quiet filling, heat-treatable, pressure-tight aluminium at thousands to a hundred thousand.',
   capability: {
     mass_kg: {
       min: 0.1,
@@ -284,6 +282,4 @@ export const PERMANENT_MOULD: Route = {
       },
     },
   ],
-  environment: 'Die-coat mist and dross; quiet, little waste; holding furnace is the power user.',
-  room: 'Machine with hydraulic cell, holding furnace, guard and 60-100 m²; 50-100 kW.',
 };

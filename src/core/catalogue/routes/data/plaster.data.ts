@@ -5,8 +5,6 @@ export const PLASTER: Route = {
   id: 'plaster',
   name: 'Plaster',
   mould: 'gypsum plaster, used once, oven-dried',
-  summary:
-    'Thin walls and a smooth skin in aluminium and zinc for tens to hundreds of pieces, with soft tooling; slow because the mould must dry; metal cools slowly so strength is lower.',
   capability: {
     mass_kg: {
       min: 0.02,
@@ -270,7 +268,4 @@ export const PLASTER: Route = {
       },
     },
   ],
-  environment:
-    'Wet plaster waste cannot be reused and must be landfilled; long ovens use gas or power; little fume at the pour.',
-  room: 'Mixing bench with vacuum, drying oven 200-250 °C for half a day (thin moulds) to several days (thick ones), small melting furnace; 40 m².',
 };

@@ -5,8 +5,6 @@ export const PRESSURE_DIE: Route = {
   id: 'pressure-die',
   name: 'Pressure die',
   mould: 'hardened die in a hot- or cold-chamber machine',
-  summary:
-    'Seconds a shot, thin walls, close limits, best skin; expensive tool and slow start; trapped gas limits heat treatment and welding.',
   capability: {
     mass_kg: {
       min: 0.005,
@@ -378,7 +376,4 @@ export const PRESSURE_DIE: Route = {
       },
     },
   ],
-  environment:
-    'Die lubricant mist and waste water, hydraulic fluid fire risk, noise; zinc and aluminium runners remelted; magnesium needs cover gas.',
-  room: 'Machines of 5 to 60 t, foundation, crane for the die, 100-300 m² a cell, 50-300 kW.',
 };

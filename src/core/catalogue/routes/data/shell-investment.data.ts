@@ -5,8 +5,6 @@ export const SHELL_INVESTMENT: Route = {
   id: 'shell-investment',
   name: 'Shell investment',
   mould: 'ceramic shell dipped round a wax tree, used once',
-  summary:
-    'Detail, undercuts and near-net faces in steel, stainless and everything else that pours; pays per kilogram and per dip; wants small parts on a full tree.',
   capability: {
     mass_kg: {
       min: 0.003,
@@ -289,7 +287,4 @@ export const SHELL_INVESTMENT: Route = {
       },
     },
   ],
-  environment:
-    'Respirable silica and zircon dust at stuccoing and knock-out; spent shell is landfilled; dewax steam and firing use the energy; wax is reclaimed for runners.',
-  room: 'Climate-controlled dip room (22 ± 1 °C, moving dry air), autoclave, firing furnace 900-1050 °C, melting for steel by induction; 150 m² and up.',
 };

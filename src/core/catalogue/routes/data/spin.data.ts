@@ -5,8 +5,6 @@ export const SPIN: Route = {
   id: 'spin',
   name: 'Spin casting',
   mould: 'vulcanised rubber disc, spun; used some hundreds of times',
-  summary:
-    'Small low-melting parts by tens to thousands from a rubber disc that costs a day; soft tool so dimensions wander by a tenth or two.',
   capability: {
     mass_kg: {
       min: 0.0005,
@@ -175,7 +173,4 @@ export const SPIN: Route = {
       },
     },
   ],
-  environment:
-    'Rubber fume at vulcanising; lead-bearing alloys need lead hygiene; runners remelted on the spot; spent discs are general waste.',
-  room: 'A table-top process: vulcanising press, spinner with guard, pot; 10-15 m², single-phase power.',
 };
