@@ -47,6 +47,9 @@ function clampOf({ profile: { machines } }: Foundry): Said<number> | null {
  * @param line what the foundry says of the lane's variant
  * @param foundry whose line it is
  * @returns the lane, its id kept
+ * @example
+ * laneAt(entry.lane, { route: 'x', variant: 'y', sectionMax_mm: { v: 50, basis: 'measured', date: '2026-12-07' } }, { id: 'f', name: 'F', version: 1, profile: { lines: [] } }).capability.sectionMax.aluminium
+ * // 50
  */
 export function laneAt(lane: Lane, line: FoundryLine, foundry: Foundry): Lane {
   const c: Draft = { ...lane.capability };

@@ -40,6 +40,9 @@ function figureAt(was: Figure, said: Said<number | Triple> | undefined, foundry:
  *
  * @param variant rates of the variant
  * @param line what the foundry says of it
+ * @example
+ * variantAt(rates.variants['gravity-die/hand'], { route: 'x', variant: 'y', poursPerShift: { v: 90, basis: 'measured', date: '2026-12-07' } }, { id: 'f', name: 'F', version: 1, profile: { lines: [] } }).time.capPours.v[1]
+ * // 90
  */
 export function variantAt<V extends VariantFigures>(variant: V, line: FoundryLine, foundry: Foundry): V {
   const { profile } = foundry;

@@ -24,3 +24,4 @@ export { coatsOf, hazardsOf, roughnessAsked, tightnessOf } from './needs';
 export type { Taken } from './taken';
 export { makingOf, type Making } from './process-steps';
 export { density } from './density';
+export { cautionsOf } from './caution-case';

@@ -2,7 +2,7 @@ import type { Figure, ValueSource } from '../base/figures';
 import type { Capability } from '../catalogue/routes';
 import { ABOVE_ZERO, LISTS, LOSS_MOST, LOSSES, MOST, SHARES, WHOLE } from './data/words.data';
 import { capabilityPath, processNames } from './path';
-import type { OwnValue, OwnValues, ProcessEntry, ProcessTable, ProcessValue, ValueSources } from './types';
+import type { OwnValue, OwnValues, ProcessEntry, ProcessTable, ValueSources } from './types';
 
 const CEILING = 1e7;
 
@@ -121,7 +121,7 @@ export function putValues<C extends Partial<Capability>>(
  *
  * @param own values that the table would take; a path it does not have is left out
  * @example
- * ownProcess(BOOK_PROCESS, {}) === BOOK_PROCESS // true
+ * ownProcess({}, {}) // {}
  */
 export function ownProcess(table: ProcessTable, own: OwnValues): ProcessTable {
   const byPart = new Map<string, Record<string, OwnValue>>();
@@ -143,6 +143,8 @@ export function ownProcess(table: ProcessTable, own: OwnValues): ProcessTable {
  * @param laneId "route/variant"
  * @param variant what the variant has of its own
  * @param who name of the set
+ * @example
+ * sourcesOf('spin/organic-rubber', {}, {}, 'Ours') // undefined
  */
 export function sourcesOf(
   laneId: string,
@@ -158,6 +160,3 @@ export function sourcesOf(
   }
   return Object.keys(out).length === 0 ? undefined : out;
 }
-
-/** A value in a few words: its likely figure, or the word. */
-export const likelyValue = (value: ProcessValue): number | string => (typeof value === 'object' ? value[1] : value);

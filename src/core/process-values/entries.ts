@@ -92,7 +92,7 @@ const NOT_VALUES: ReadonlySet<string> = new Set(['conditions']);
  *
  * @param table of the book, or one with own values in it
  * @example
- * processEntries(BOOK_PROCESS)[0]?.path // '["green-sand"].mass_kg.min'
+ * processEntries({ spin: { sectionRatioMax: { v: 5, basis: 'rule' } } })[0]?.path // '["spin"].sectionRatioMax'
  */
 export function processEntries(table: ProcessTable): ProcessEntry[] {
   return Object.entries(table).flatMap(([part, capability]) =>
@@ -133,6 +133,11 @@ function wordsFor(names: readonly string[]): { of: string; words: string } {
 
 let listed: ReadonlyMap<string, ProcessEntry> | null = null;
 
-/** Every process value of the book by its path; listed once. */
+/**
+ * Every process value of the book by its path; listed once.
+ *
+ * @example
+ * bookEntries().get('["spin"].sectionRatioMax')?.unit // ': 1'
+ */
 export const bookEntries = (): ReadonlyMap<string, ProcessEntry> =>
   (listed ??= new Map(processEntries(BOOK_PROCESS).map((entry) => [entry.path, entry])));

@@ -1,6 +1,6 @@
 /** What routes and variants can do, value by value: the book's, and a team's own in their place. */
 export { BOOK_PROCESS } from './book';
-export { likelyValue, ownProcess, putValues, refusedValue, sourcesOf } from './changes';
+export { ownProcess, putValues, refusedValue, sourcesOf } from './changes';
 export { disorders, type Disorder } from './disorders';
 export { bookEntries, processEntries } from './entries';
 export { lanesOf } from './lanes';

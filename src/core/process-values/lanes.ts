@@ -11,7 +11,7 @@ import type { OwnValues, ProcessTable } from './types';
  * @param who name of the set that they stand in
  * @returns the book's own lanes where the table is the book's
  * @example
- * lanesOf(BOOK_PROCESS, {}, '').length // 19
+ * lanesOf({ spin: {} }, {}, '').length // 19
  */
 export function lanesOf(table: ProcessTable, own: OwnValues, who: string): readonly Lane[] {
   if (table === BOOK_PROCESS) return LANES;

@@ -10,7 +10,7 @@ import type { RateSet } from './types';
  * @param foundry with its profile
  * @returns a set of which everything the profile lacks is as it was
  * @example
- * atFoundry(rates, { id: 'f', name: 'F', version: 1, profile: { lines: [] } }).variants // rates.variants
+ * atFoundry(rates, { id: 'f', name: 'F', version: 1, profile: { lines: [] } }).foundry.id // 'f'
  */
 export function atFoundry(rates: RateSet, foundry: Foundry): RateSet {
   const lines = new Map(foundry.profile.lines.map((line) => [`${line.route}/${line.variant}`, line]));

@@ -90,7 +90,7 @@ export function ratesOn(shipped: RateSet): (ref: RateRef) => RateSet {
  *
  * @param rates of a study
  * @example
- * packedRates(rates) // rates
+ * packedRates(rates) === rates // true
  */
 export function packedRates(rates: RateSet): RateSet {
   const { among, foundry, atNone, lanes, ...whole } = rates;
@@ -106,7 +106,7 @@ export function packedRates(rates: RateSet): RateSet {
  *
  * @param rates as they were kept
  * @example
- * unpackedRates(rates) // rates
+ * unpackedRates(rates) === rates // true
  */
 export function unpackedRates(rates: RateSet): RateSet {
   const { asked, ...plain } = rates;

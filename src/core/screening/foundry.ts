@@ -1,6 +1,6 @@
 import { hazardsOf, coatsOf, type PartFacts } from '../part';
 import type { RateSet } from '../rates';
-import type { Lane } from '../catalogue/routes';
+import { shortName, type Lane } from '../catalogue/routes';
 import type { Foundry, Said } from '../foundries';
 import type { ValueSource } from '../base/figures';
 import { finding } from './finding';
@@ -45,7 +45,7 @@ export function screenFoundry(facts: PartFacts, lane: Lane, rates: RateSet, nobo
   if (foundry === undefined) return [];
   const line = foundry.profile.lines.find((l) => `${l.route}/${l.variant}` === lane.id);
   if (line === undefined) {
-    const runs = foundry.profile.lines.map((l) => `${l.route} ${l.variant}`.replaceAll('-', ' ')).join(', ');
+    const runs = foundry.profile.lines.map((l) => shortName(`${l.route}/${l.variant}`)).join('; ');
     return [
       finding({
         rule: 'foundry-runs',

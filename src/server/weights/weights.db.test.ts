@@ -12,7 +12,7 @@ test('before anybody sets them the weights are the first ones', async () => {
 });
 
 test('what is set comes back for everybody, with who and when', async () => {
-  const weights = { cost: 2.5, first: 10, operations: 0, reserve: 0.5, scrap: 3 };
+  const weights = { cost: 2.5, first: 10, operations: 0, reserve: 0.5, scrap: 3, effort: 2 };
   await setTeamWeights(weights, 'Buyer');
   await setTeamWeights({ ...weights, scrap: 4 }, 'Engineer');
   const got = await teamWeights();

@@ -66,7 +66,7 @@ export function ReasonsPage({
       <LookAndShop laneId={laneId} />
       {study.alloy !== null && (
         <Section title="Safety">
-          <CautionsList routeIds={[laneId.split('/')[0] ?? laneId]} alloy={study.alloy} />
+          <CautionsList routeIds={[laneId.split('/')[0] ?? laneId]} alloy={study.alloy} brief={study.brief} />
         </Section>
       )}
     </SheetPage>

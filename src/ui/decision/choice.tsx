@@ -149,7 +149,7 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
           )}
         </Section>
         <Section title="Safety">
-          <Cautions routeIds={routeIds} alloy={study.alloy} />
+          <Cautions routeIds={routeIds} alloy={study.alloy} brief={study.brief} />
         </Section>
       </TwoColumns>
       <Near height="24rem">

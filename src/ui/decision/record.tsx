@@ -104,6 +104,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
           <Cautions
             routeIds={[...new Set(routeIds)]}
             alloy={(brief.alloy === null ? null : alloyOf(brief.alloy)) ?? null}
+            brief={brief}
           />
         </Section>
       </TwoColumns>

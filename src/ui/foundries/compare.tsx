@@ -107,7 +107,7 @@ function Rows({
       </>
     );
   return (
-    <Table.ScrollArea>
+    <Table.ScrollArea tabIndex={0}>
       <Table.Root size="sm" aria-label={name} whiteSpace="normal">
         <Table.Header>
           <Table.Row>

@@ -197,7 +197,7 @@ function Gaps({ list }: { readonly list: readonly FoundrySummary[] }) {
             {found.length === 0 ? (
               <Text>No gap of this kind.</Text>
             ) : (
-              <Table.ScrollArea>
+              <Table.ScrollArea tabIndex={0}>
                 <Table.Root size="sm" aria-label={GAP_WORDS[kind]}>
                   <Table.Body>
                     {[...new Set(found.map((g) => g.laneId))].map((laneId) => {

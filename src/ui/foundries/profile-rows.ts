@@ -71,7 +71,7 @@ function shareWords(value: unknown): string {
 function widthWords(value: unknown, units: UnitSystem): string {
   const mm = (name: string): string => slotText(at(value, name), SIDE, units, 3);
   const unit = unitWords('mm', units);
-  return `${mm('totalBase_mm')} ${unit} in total up to ${mm('upTo_mm')} ${unit}, then ${significant(Number(at(value, 'perMm')), 3)} of every further ${unit}`;
+  return `${mm('totalBase_mm')} ${unit} in total up to ${mm('upTo_mm')} ${unit}, then ${significant(Number(at(value, 'perMm')), 3)} ${unit} more for each ${unit}`;
 }
 
 /** A value of a profile in words: “usual 14 kg, most 28 kg”. */

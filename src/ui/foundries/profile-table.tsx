@@ -16,7 +16,7 @@ export function ProfileTable({
 }) {
   const [units] = useUnits();
   return (
-    <Table.ScrollArea>
+    <Table.ScrollArea tabIndex={0}>
       <Table.Root size="sm" aria-label={name} whiteSpace="normal">
         <Table.Body>
           {rows.map(({ field, said }) => (

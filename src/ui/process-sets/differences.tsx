@@ -63,7 +63,7 @@ export function ProcessDifferences({
         />
       </Field.Root>
       {found.length > 0 && (
-        <Table.ScrollArea>
+        <Table.ScrollArea tabIndex={0}>
           <Table.Root size="sm" aria-label="Differences">
             <Table.Header>
               <Table.Row>

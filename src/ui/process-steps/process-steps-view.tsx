@@ -77,7 +77,7 @@ export function ProcessStepsView({ asked }: { readonly asked: string | null }) {
         <TermsUsed text={making.phases.flatMap((p) => p.steps.map((s) => `${s.what} ${s.why}`)).join(' ')} />
       </Near>
       <Section title="Safety">
-        <Cautions routeIds={[laneId.split('/')[0] ?? laneId]} alloy={study.alloy} />
+        <Cautions routeIds={[laneId.split('/')[0] ?? laneId]} alloy={study.alloy} brief={study.brief} />
       </Section>
       <Text textStyle="label" color="fg.muted">
         {laneWords(laneId).route}, {laneWords(laneId).variant}. Usual practice, not an instruction to a shop.

@@ -15,6 +15,7 @@ export const WEIGHED_WORDS: Readonly<Record<Weighed, string>> = {
   operations: 'second operations',
   reserve: 'tolerance margin',
   scrap: 'scrap',
+  effort: 'effort of the work',
 };
 
 /** A score of a lane in its own unit. */
@@ -30,6 +31,8 @@ export function scoreWords(o: LaneScores, key: Weighed, currency: string): strin
       return `${fixed(100 * o.reserve, 0)} % margin`;
     case 'scrap':
       return `${fixed(100 * o.scrap, 1)} % scrap`;
+    case 'effort':
+      return `effort ${o.effort} of 5`;
   }
 }
 

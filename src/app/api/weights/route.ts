@@ -6,7 +6,14 @@ import { setTeamWeights, teamWeights } from '@/server/weights';
 const weight = z.number().min(0).max(MOST_WEIGHT);
 const schema = z.object({
   weights: z
-    .strictObject({ cost: weight, first: weight, operations: weight, reserve: weight, scrap: weight })
+    .strictObject({
+      cost: weight,
+      first: weight,
+      operations: weight,
+      reserve: weight,
+      scrap: weight,
+      effort: weight.default(0),
+    })
     .refine((w) => Object.values(w).some((x) => x > 0), 'at least one weight above 0'),
   who: z.string().trim().min(1, 'the name of who sets them').max(80),
 });

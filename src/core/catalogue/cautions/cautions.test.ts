@@ -1,7 +1,9 @@
 import { expect, test } from 'vitest';
 import { findAlloy } from '../alloys';
 import { LANES } from '../routes';
-import { cautionsFor } from '.';
+import { cautionsOf } from '../../part';
+import { bracket } from '../../testing/demo-briefs';
+import { cautionsFor, cautionsLeftOut } from '.';
 
 const of = (route: string, alloy: string): string[] => cautionsFor(route, findAlloy(alloy) ?? null).map((c) => c.id);
 
@@ -26,4 +28,25 @@ test('without a metal only what any metal brings is told', () => {
   const none = cautionsFor('green-sand', null);
   expect(none.length).toBeGreaterThan(0);
   for (const c of none) expect(c.applies.alloys).toBe('all');
+});
+
+test('a caution that only some parts bring on is left out where the part is known not to, and says why', () => {
+  const alloy = findAlloy('al-a356') ?? null;
+  const plain = cautionsOf(
+    bracket({ needs: { xray: false, gasTest: false, pressureTight: false, heatTreated: false } }),
+    alloy,
+  );
+  const said = (so: ReturnType<typeof cautionsOf>): string[] => cautionsFor('gravity-die', alloy, so).map((c) => c.id);
+  for (const id of ['c-xray', 'c-gas-test', 'c-quench', 'c-silica-dust', 'c-binder-fume'])
+    expect(said(plain)).not.toContain(id);
+  const left = cautionsLeftOut('gravity-die', alloy, plain);
+  expect(left.map((l) => l.caution.id)).toContain('c-xray');
+  expect(left.every((l) => l.why.length > 10)).toBe(true);
+  // Sand carries silica whatever the part; a flask is always quenched.
+  expect(cautionsFor('green-sand', alloy, plain).map((c) => c.id)).toContain('c-silica-dust');
+  expect(said(cautionsOf(bracket({ needs: { xray: true } }), alloy))).toContain('c-xray');
+  // What is not said counts as so.
+  expect(said(cautionsOf(bracket({ needs: {} }), alloy))).toContain('c-quench');
+  const cored = bracket({ needs: {}, geometry: { ...bracket().geometry, passages: 1 } });
+  expect(said(cautionsOf(cored, alloy))).toContain('c-silica-dust');
 });

@@ -16,12 +16,12 @@ export const RANKING_METHODS = ['cost', 'soonest', 'spare', 'regret', 'weighted'
 export type RankingMethod = (typeof RANKING_METHODS)[number];
 
 /** What a lane is weighed by. */
-export const WEIGHED = ['cost', 'first', 'operations', 'reserve', 'scrap'] as const;
+export const WEIGHED = ['cost', 'first', 'operations', 'reserve', 'scrap', 'effort'] as const;
 export type Weighed = (typeof WEIGHED)[number];
 export type Weights = Readonly<Record<Weighed, number>>;
 
-/** Weights before a team has set its own. Basis: assumed. */
-export const FIRST_WEIGHTS: Weights = { cost: 5, first: 3, operations: 1, reserve: 1, scrap: 1 };
+/** Weights before a team has set its own; effort counts only where a team says so. Basis: assumed. */
+export const FIRST_WEIGHTS: Weights = { cost: 5, first: 3, operations: 1, reserve: 1, scrap: 1, effort: 0 };
 export const MOST_WEIGHT = 10;
 
 /** What the ranking methods look at of one lane. Money in the study's currency. */
@@ -36,6 +36,8 @@ export interface LaneScores {
   readonly reserve: number;
   /** Castings found bad once settled, share. */
   readonly scrap: number;
+  /** Hardship of the work for the people at it, 1 light to 5 very heavy. */
+  readonly effort: number;
 }
 
 /** A weight at which another lane comes first, the other weights as they are. */
@@ -144,8 +146,14 @@ function regretAt(
 
 const plainOf = (options: readonly LaneScores[]): Option[] => options.map(({ id, ...scores }) => ({ id, scores }));
 
+/** A weight; 0 for one that older records do not know. */
+export const weightOf = (weights: Partial<Weights>, key: Weighed): number => weights[key] ?? 0;
+
 const withWeights = (weights: Weights): Criterion[] =>
-  CRITERIA.map((c) => ({ ...c, weight: weights[c.key as Weighed] }));
+  [...CRITERIA, { key: 'effort', better: 'low' } as const].map((c) => ({
+    ...c,
+    weight: weightOf(weights, c.key as Weighed),
+  }));
 
 const firstBy = (options: readonly LaneScores[], by: (o: LaneScores) => number): string[] => {
   const least = Math.min(...options.map(by));
@@ -174,6 +182,7 @@ export function laneScores(study: Study, board: Board): LaneScores[] {
         operations: entry.part.operations.length,
         reserve: rooms.length === 0 ? 0 : Math.min(...rooms),
         scrap: entry.model.settled.sc,
+        effort: entry.lane.capability.effort.score,
       },
     ];
   });
@@ -209,9 +218,10 @@ export function weightTurns(rankings: Rankings, weights: Weights): WeightTurn[] 
   return WEIGHED.flatMap((key) =>
     [-1, 1].flatMap((way): WeightTurn[] => {
       const end = way < 0 ? 0 : MOST_WEIGHT;
-      let kept = weights[key];
+      let kept = weightOf(weights, key);
       for (let i = 1; i <= WEIGHT_STEPS; i++) {
-        const w = Math.max(0, weights[key] + ((end - weights[key]) * i) / WEIGHT_STEPS);
+        const start = weightOf(weights, key);
+        const w = Math.max(0, start + ((end - start) * i) / WEIGHT_STEPS);
         if (firstAt(key, w) === winner) {
           kept = w;
           continue;

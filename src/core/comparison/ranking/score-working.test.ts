@@ -31,7 +31,14 @@ test('a score is worked out again from its symbols, for any weights', () => {
 });
 
 test('the largest regret is the difference to the best lane of its quantity', () => {
-  const rankings = rankingsAt(study, boardAt(study, 2000), { cost: 1, first: 0, operations: 0, reserve: 0, scrap: 0 })!;
+  const rankings = rankingsAt(study, boardAt(study, 2000), {
+    cost: 1,
+    first: 0,
+    operations: 0,
+    reserve: 0,
+    scrap: 0,
+    effort: 0,
+  })!;
   let some = 0;
   for (const { id } of rankings.options) {
     const { q, best } = rankings.regretAt[id]!;

@@ -1,6 +1,6 @@
 import { shortName } from '../../catalogue/routes';
 import { computed, type Working, type WorkingSymbol } from '../../equations';
-import { WEIGHED, type LaneScores, type Rankings, type Weighed, type Weights } from './rankings';
+import { weightOf, WEIGHED, type LaneScores, type Rankings, type Weighed, type Weights } from './rankings';
 
 const WORDS: Readonly<Record<Weighed, string>> = {
   cost: 'total of the programme',
@@ -8,6 +8,7 @@ const WORDS: Readonly<Record<Weighed, string>> = {
   operations: 'second operations on a piece',
   reserve: 'room of the tightest size, share',
   scrap: 'castings found bad, share',
+  effort: 'effort of the work',
 };
 const LESS_IS_BETTER: Readonly<Record<Weighed, boolean>> = {
   cost: true,
@@ -15,6 +16,7 @@ const LESS_IS_BETTER: Readonly<Record<Weighed, boolean>> = {
   operations: true,
   reserve: false,
   scrap: true,
+  effort: true,
 };
 const OPENS: Readonly<Partial<Record<Weighed, string>>> = { cost: 'total', first: 'firstArticle' };
 
@@ -31,6 +33,7 @@ export function scoreWorking(rankings: Rankings, weights: Weights, id: string, c
     operations: 'operations',
     reserve: 'share',
     scrap: 'share',
+    effort: 'of 5',
   };
   const terms = WEIGHED.map((key, i) => {
     const of = (o: LaneScores | undefined): number => o?.[key] ?? NaN;
@@ -41,14 +44,14 @@ export function scoreWorking(rankings: Rankings, weights: Weights, id: string, c
       opensLane: o?.id ?? null,
     });
     const weight: WorkingSymbol = {
-      ...computed(`w${i + 1}`, `weight of ${WORDS[key]}`, weights[key], '–'),
+      ...computed(`w${i + 1}`, `weight of ${WORDS[key]}`, weightOf(weights, key), '–'),
       source: 'choice',
     };
     const alike = of(best) === of(worst);
     return {
       // Where all lanes are alike in a column, each has the best of it.
       term: alike ? `w${i + 1}` : `w${i + 1} * (x${i + 1} - z${i + 1}) / (b${i + 1} - z${i + 1})`,
-      value: weights[key] * (alike ? 1 : (of(own) - of(worst)) / (of(best) - of(worst))),
+      value: weightOf(weights, key) * (alike ? 1 : (of(own) - of(worst)) / (of(best) - of(worst))),
       weight,
       symbols: alike
         ? [weight]

@@ -1,6 +1,7 @@
 import { Text, View } from '@react-pdf/renderer';
 import { cautionsFor, WHO_DECIDES } from '@/core/catalogue/cautions';
 import { dateWords } from '@/core/base/day';
+import { cautionsOf } from '@/core/part';
 import type { RecordSheet } from '../sheet';
 import { Lines, Section } from './parts';
 import { styles, text } from './style';
@@ -12,7 +13,11 @@ export function Closing({ sheet, dissent }: { readonly sheet: RecordSheet; reado
   const routes = [
     ...new Set([plan?.first, decision.laneId].flatMap((id) => (id == null ? [] : [id.split('/')[0] ?? id]))),
   ];
-  const cautions = [...new Map(routes.flatMap((r) => cautionsFor(r, study.alloy)).map((c) => [c.id, c])).values()];
+  const cautions = [
+    ...new Map(
+      routes.flatMap((r) => cautionsFor(r, study.alloy, cautionsOf(study.brief, study.alloy))).map((c) => [c.id, c]),
+    ).values(),
+  ];
   return (
     <View wrap={false}>
       <Section title="Cautions that come with it">

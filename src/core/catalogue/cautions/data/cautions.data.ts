@@ -344,6 +344,13 @@ export const CAUTIONS: readonly Caution[] = [
       alloyHazards: [],
       alloyNote:
         'Silica sand, flour and cristobalite-bearing investment, furnace and ladle lining dust, whatever the alloy.',
+      when: [
+        {
+          routes: ['gravity-die', 'permanent-mould', 'pressure-die', 'spin'],
+          anyOf: ['cores'],
+          why: 'metal and rubber moulds carry silica only with sand cores',
+        },
+      ],
       steps: [
         'green-sand.pattern',
         'green-sand.sand',
@@ -404,6 +411,14 @@ export const CAUTIONS: readonly Caution[] = [
       alloys: 'all',
       alloyHazards: [],
       alloyNote: 'Furan, phenolic, urethane and hot-box binders, coal dust, pattern resins and their release agents.',
+      when: [
+        {
+          routes: ['gravity-die', 'permanent-mould', 'pressure-die'],
+          anyOf: ['cores'],
+          why: 'only with resin-bonded cores',
+        },
+        { routes: ['plaster', 'shell-investment'], anyOf: ['cores', 'tooling'], why: 'pattern resin or ceramic cores' },
+      ],
       steps: [
         'green-sand.pattern',
         'green-sand.cores',
@@ -507,6 +522,13 @@ export const CAUTIONS: readonly Caution[] = [
       alloyHazards: ['titanium-fire'],
       alloyNote:
         'Core removal in hot caustic or molten salt; hydrofluoric mixtures for pickling titanium and stainless.',
+      when: [
+        {
+          routes: ['shell-investment', 'flask-investment'],
+          anyOf: ['cores', 'passivate', 'titanium'],
+          why: 'only where cores are dissolved or metal is pickled',
+        },
+      ],
       steps: ['shell-investment.knock-off', 'shell-investment.passivate'],
     },
     hurts: {
@@ -892,6 +914,23 @@ export const CAUTIONS: readonly Caution[] = [
       alloyHazards: [],
       alloyNote:
         'Radiography, real-time imaging and computed tomography of castings; sealed sources for thick iron and steel; also portable x-ray alloy guns.',
+      when: [
+        {
+          routes: [
+            'green-sand',
+            'bonded-sand',
+            'plaster',
+            'shell-investment',
+            'flask-investment',
+            'gravity-die',
+            'permanent-mould',
+            'pressure-die',
+            'spin',
+          ],
+          anyOf: ['needs.xray'],
+          why: 'only where an X-ray is asked for or bought',
+        },
+      ],
       steps: [
         'green-sand.inspect',
         'green-sand.first-article',
@@ -981,6 +1020,23 @@ export const CAUTIONS: readonly Caution[] = [
       alloys: 'all',
       alloyHazards: [],
       alloyNote: 'Leak and proof tests with air, nitrogen or helium; brittle iron and porous castings are worst.',
+      when: [
+        {
+          routes: [
+            'green-sand',
+            'bonded-sand',
+            'plaster',
+            'shell-investment',
+            'flask-investment',
+            'gravity-die',
+            'permanent-mould',
+            'pressure-die',
+            'spin',
+          ],
+          anyOf: ['needs.gasTest', 'needs.pressureTight'],
+          why: 'only where parts are leak-tested; a water or dye test needs no gas caution',
+        },
+      ],
       steps: [
         'green-sand.leak-test',
         'bonded-sand.leak-test',
@@ -1167,6 +1223,21 @@ export const CAUTIONS: readonly Caution[] = [
       alloys: 'all',
       alloyHazards: [],
       alloyNote: 'Solution treatment of aluminium at 500–540 °C, quench of steels, hot flasks dropped in water.',
+      when: [
+        {
+          routes: [
+            'green-sand',
+            'bonded-sand',
+            'gravity-die',
+            'permanent-mould',
+            'pressure-die',
+            'plaster',
+            'shell-investment',
+          ],
+          anyOf: ['needs.heatTreated', 'quench'],
+          why: 'flasks are always quenched or stood',
+        },
+      ],
       steps: [
         'green-sand.heat-treat',
         'bonded-sand.heat-treat',

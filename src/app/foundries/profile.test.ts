@@ -3,9 +3,9 @@ import { describe, expect, test } from 'vitest';
 import { LINE_FIELDS, parseFoundryProfile, SHOP_FIELDS, type FoundryProfile } from '@/core/foundries';
 import type { UnitSystem } from '@/core/base/units';
 import { FOUNDRIES } from '@/server/demo/foundries.data';
-import { lineRows, saidText, shopRows, slotsOf } from './profile-rows';
-import { readSlot, slotOf, slotText, withSlot } from './slot-texts';
-import { isOld, sourceWords } from './said-words';
+import { lineRows, saidText, shopRows, slotsOf } from '@/ui/foundries/profile-rows';
+import { readSlot, slotOf, slotText, withSlot } from '@/ui/foundries/slot-texts';
+import { isOld, sourceWords } from '@/ui/foundries/said-words';
 
 /** A profile taken apart into the texts of its boxes and put together again from them. */
 function retyped(profile: FoundryProfile, units: UnitSystem): unknown {
