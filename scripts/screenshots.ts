@@ -65,21 +65,6 @@ async function main(): Promise<void> {
   const shots: readonly Shot[] = [
     { name: 'parts', path: '/' },
     { name: 'routes', path: `/studies/${hub}/routes` },
-    {
-      name: 'routes-whole-dark',
-      path: `/studies/${hub}/routes`,
-      dark: true,
-      full: true,
-      act: async (page) => {
-        await page.getByRole('table', { name: 'What would change the choice' }).waitFor();
-        await page.getByRole('table', { name: 'What moves the choice' }).waitFor();
-        // What stands far below is drawn when it is come to; here all of it is.
-        await page.evaluate(
-          `document.querySelectorAll('*').forEach((e) => { if (getComputedStyle(e).contentVisibility === 'auto') e.style.contentVisibility = 'visible'; })`,
-        );
-        await page.waitForTimeout(2000);
-      },
-    },
     { name: 'routes-390', path: `/studies/${hub}/routes`, width: 390, height: 844 },
     {
       name: 'working',
@@ -99,11 +84,6 @@ async function main(): Promise<void> {
       },
     },
     { name: 'model', path: '/model#Ht' },
-    {
-      name: 'reasons',
-      path: `/studies/${hub}/routes`,
-      act: (page) => page.locator('[data-lane="pressure-die/cold"] button').first().click(),
-    },
     { name: 'brief', path: `/studies/${hub}/brief` },
     {
       name: 'part',
@@ -125,16 +105,6 @@ async function main(): Promise<void> {
       },
     },
     { name: 'calendar', path: `/studies/${hub}/calendar`, full: true },
-    {
-      name: 'plan',
-      path: `/studies/${gear}/calendar`,
-      height: 1100,
-      act: async (page) => {
-        await page.getByTestId('plan-verdict').waitFor();
-        await page.getByTestId('phased-plan').evaluate((section) => section.scrollIntoView());
-        await page.evaluate(() => window.scrollBy(0, -140));
-      },
-    },
     { name: 'process-steps', path: `/studies/${gear}/process-steps` },
     {
       name: 'requirements',
@@ -152,6 +122,21 @@ async function main(): Promise<void> {
         await page.getByRole('link', { name: /foundry partners/ }).click();
         await page.getByRole('button', { name: 'Labour, energy' }).click();
         await page.getByLabel('machining centre with operator, likely').fill('78');
+      },
+    },
+    { name: 'foundries', path: '/foundries/f-m' },
+    {
+      name: 'who-can',
+      path: `/studies/${hub}/foundries`,
+      dark: true,
+      act: (page) => page.getByRole('table', { name: 'Who can' }).waitFor({ timeout: 60_000 }),
+    },
+    {
+      name: 'process-values',
+      path: '/process-values/process-book-2',
+      act: async (page) => {
+        await page.getByLabel('What moves this study most').selectOption({ label: 'Tripod hub' });
+        await page.getByText('strongest first').waitFor({ timeout: 60_000 });
       },
     },
     { name: 'calculator', path: `/studies/${hub}/calculator` },

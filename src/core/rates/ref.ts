@@ -122,9 +122,9 @@ export function unpackedRates(rates: RateSet): RateSet {
  * @example
  * judgedWords(rates) // 'the book'
  */
-export const judgedWords = ({ foundry, among }: RateSet): string =>
-  foundry !== undefined
-    ? `${foundry.name}, version ${foundry.version}`
-    : among !== undefined
-      ? `the best of ${among.length} foundries`
-      : 'the book';
+export function judgedWords({ foundry, among, asked }: RateSet): string {
+  const one = foundry ?? (asked?.judged === 'one' ? asked.list[0] : undefined);
+  if (one !== undefined) return `${one.name}, version ${one.version}`;
+  const all = among?.length ?? (asked?.judged === 'all' ? asked.list.length : undefined);
+  return all === undefined ? 'the book' : `the best of ${all} foundries`;
+}

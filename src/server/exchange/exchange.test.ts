@@ -55,7 +55,7 @@ describe('the comparison as CSV', () => {
   const rows = Papa.parse<string[]>(comparisonCsv(e).trim()).data;
   test('has a row a lane and a column a figure, with units in the head', () => {
     expect(rows).toHaveLength(2 + e.lanes.length);
-    expect(rows[0]).toHaveLength(14 + LINE_IDS.length);
+    expect(rows[0]).toHaveLength(15 + LINE_IDS.length);
     expect(rows[0]?.join()).toContain('USD');
     expect(rows[1]?.[0]).toContain('quantity 500 pieces');
   });

@@ -5,6 +5,7 @@ import type { Weights } from '@/core/comparison/ranking';
 import { standingOf, type Standing } from '@/core/decision';
 import { CoreError } from '@/core/base/errors';
 import type { TolerancePolicy } from '@/core/part';
+import { editionChanges, type EditionChange } from '@/core/comparison/edition-2';
 import { whoCan, type WhoCan } from '@/core/comparison/foundries';
 import type { Foundry } from '@/core/foundries';
 import { ratesOf, unpackedRates, type ProcessRef, type RateRef } from '@/core/rates';
@@ -43,6 +44,22 @@ export interface WhoCanAsked extends LeaderAsked {
   readonly foundries: readonly Foundry[];
   /** Pieces in all; those of the programme where not said. */
   readonly q?: number;
+}
+
+/** A study as it was listed before edition 2. */
+export interface EditionAsked extends LeaderAsked {
+  readonly quantity: number;
+  /** What led then. */
+  readonly before: string | null;
+}
+
+/** What edition 2 did to a study. Money in the study's currency, by the core as it is now. */
+export interface EditionEffect {
+  readonly leader: string | null;
+  readonly allIn: number | null;
+  /** What led before, at its present price. */
+  readonly allInBefore: number | null;
+  readonly changes: readonly EditionChange[];
 }
 
 /** A decision and the rates it is looked at with. */
@@ -159,6 +176,22 @@ export const JOBS = {
     const { foundries: _, ...plain } = rates;
     const pieces = q ?? lifetimeQuantity(brief) ?? 1;
     return whoCan(brief, school, ratesOf(plain), foundries, pieces, brief.quantity.orderDate);
+  },
+  /** What edition 2 changed of a study: who led, who leads, at what price each, and why. */
+  edition2: ({ brief, school, rates, quantity, before }: EditionAsked): EditionEffect => {
+    const study = prepareStudy(brief, school, ratesOf(rates));
+    const board = boardAt(study, quantity);
+    const priceOf = (id: string | null): number | null => board.lanes.find((l) => l.id === id)?.money?.allIn ?? null;
+    const leader = leadingWay(board);
+    return {
+      leader,
+      allIn: priceOf(leader),
+      allInBefore: priceOf(before),
+      changes: editionChanges(
+        study,
+        [before, leader].filter((id) => id !== null),
+      ),
+    };
   },
   /** What a change of rates does to one study. */
   rateEffect: (asked: EffectAsked): RateEffect => effectOf(asked),

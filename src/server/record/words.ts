@@ -2,6 +2,7 @@ import { dateWords } from '@/core/base/day';
 import { FIRST_WEIGHTS, firstOf, rankingExplanation, rankingsAt } from '@/core/comparison/ranking';
 import { drawnWords, certaintyExplanation } from '@/core/decision';
 import { shortName } from '@/core/catalogue/routes';
+import { judgedWords } from '@/core/rates';
 import { POLICY_WORDS } from '@/core/part';
 import { perPart, whole } from '@/core/base/numbers';
 import { plain } from '@/core/explanation';
@@ -29,7 +30,7 @@ export function headLines(sheet: RecordSheet): (readonly [string, string])[] {
     ['Signed', `${decision.signedBy}, ${dateWords(decision.signedOn)}`],
     [
       'Kept as signed',
-      `brief revision ${decision.revision}, rates “${snapshot.rates.name}”, core ${decision.coreVersion}, tolerances by ${POLICY_WORDS[decision.school]}, order on ${dateWords(orderDate)}`,
+      `brief revision ${decision.revision}, rates “${snapshot.rates.name}”${snapshot.rates.process === undefined ? '' : `, process values “${snapshot.rates.process.name}”, version ${snapshot.rates.process.version}`}, judged by ${judgedWords(snapshot.rates)}, core ${decision.coreVersion}, tolerances by ${POLICY_WORDS[decision.school]}, order on ${dateWords(orderDate)}`,
     ],
   );
   return out;

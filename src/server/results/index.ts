@@ -1,5 +1,6 @@
 /** What lists tell, kept with studies and decisions and renewed in the background: leaders and standing. */
 export { curvesOf } from './cost-curves';
+export { edition2Report, type Edition2Line, type Edition2Report } from './edition-2';
 export { renewed, renewSoon } from './renew';
 export { listStandings, standingOfDecision, type StandingOf, type StandingsKept } from './standings';
 export { foundryEffects, processEffects, rateEffects, type Effects } from './rate-effects';

@@ -150,3 +150,51 @@ export async function countStandings(on: Runner): Promise<{ state: string | null
     values,
   );
 }
+
+/** What was listed of a study before edition 2, and what was signed of it by an earlier core. */
+export interface BeforeRow {
+  readonly study_id: string;
+  readonly title: string;
+  readonly core_version: string;
+  readonly quantity: number | null;
+  readonly leader: string | null;
+}
+
+/** Studies that were worked out before edition 2, not archived, the latest changed first. */
+export async function selectBefore(on: Runner, most: number): Promise<BeforeRow[]> {
+  return rows<BeforeRow>(
+    on,
+    `SELECT b.study_id, s.title, b.core_version, b.quantity, b.leader
+       FROM results_before b
+       JOIN studies s ON s.id = b.study_id AND s.archived_at IS NULL
+      ORDER BY s.changed_at DESC, s.id
+      LIMIT ${Math.floor(most)}`,
+  );
+}
+
+/** A decision signed by an earlier core, with how it stands now. */
+export interface SignedBeforeRow {
+  readonly study_id: string;
+  readonly lane_id: string;
+  readonly signed_by: string;
+  readonly signed_on: string;
+  readonly core_version: string;
+  readonly state: Standing['state'] | null;
+  readonly reason: string | null;
+}
+
+/** Decisions in force that an earlier core worked out, of some studies. */
+export async function selectSignedBefore(on: Runner, studyIds: readonly string[]): Promise<SignedBeforeRow[]> {
+  if (studyIds.length === 0) return [];
+  return rows<SignedBeforeRow>(
+    on,
+    `SELECT d.study_id, d.lane_id, d.signed_by, d.signed_on, d.core_version, g.state,
+            JSON_VALUE(g.standing, '$.reason') AS reason
+       FROM decisions d
+       LEFT JOIN decision_standings g ON g.decision_id = d.id
+      WHERE d.reopened_at IS NULL AND d.core_version LIKE '1.%'
+        AND d.study_id IN (${studyIds.map(() => '?').join(', ')})
+      ORDER BY d.created_at DESC`,
+    [...studyIds],
+  );
+}

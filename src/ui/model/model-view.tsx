@@ -1,5 +1,5 @@
 'use client';
-import { FileLink } from '../kit';
+import { FileLink, PageLink } from '../kit';
 import { INK } from '../theme/ink';
 import { Box, Code, EmptyState, Field, Heading, HStack, Input, Stack, Table, Text } from '@chakra-ui/react';
 import { useDeferredValue, useMemo, useState } from 'react';
@@ -27,6 +27,7 @@ export function ModelView({ subjects }: { readonly subjects: readonly ModelSubje
           definitions, in SI units. Where an equation has several forms, the one that fits the case is used; on(x) is 1
           where x is above 0, otherwise 0.
         </Text>
+        <PageLink href="/edition-2">What edition 2 of the tables changed, study by study</PageLink>
       </Box>
       <HStack gap="6" wrap="wrap" align="end">
         <Field.Root maxW="20rem">

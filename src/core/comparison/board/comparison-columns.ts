@@ -106,4 +106,5 @@ export const COMPARISON_COLUMNS: readonly ComparisonColumn[] = [
     kind: 'text',
     value: (l) => deciding(l)?.fixes[0] ?? '',
   },
+  { id: 'foundry', heading: () => 'foundry', ...onlyCsv, kind: 'text', value: (l) => l.foundry ?? null },
 ];

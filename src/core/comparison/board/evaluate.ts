@@ -15,6 +15,8 @@ export interface EvaluatedLane {
   readonly id: string;
   readonly kind: 'route' | 'baseline';
   readonly name: string;
+  /** The foundry it is judged by; absent for the book. */
+  readonly foundry?: string;
   readonly status: Status;
   readonly tooling: number | null;
   readonly unit: number | null;
@@ -112,6 +114,7 @@ function evaluatedLane(lane: BoardLane): EvaluatedLane {
     id: lane.id,
     kind: 'route',
     name: `${lane.name}, ${lane.variantName}`,
+    ...(lane.foundry === undefined ? {} : { foundry: lane.foundry.name }),
     status: lane.status,
     tooling: money?.tooling ?? null,
     unit: money?.unit ?? null,

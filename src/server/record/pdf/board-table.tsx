@@ -57,6 +57,7 @@ export function BoardTable({ evaluation, chosen }: { readonly evaluation: Evalua
           >
             <Text style={{ width: WIDTHS.name }}>
               {text(findLane(lane.id) === undefined ? lane.name : shortName(lane.id))}
+              {lane.foundry === undefined ? '' : text(`, ${lane.foundry}`)}
             </Text>
             {COLUMNS.map((c) => (
               <Num key={c.id} width={widthOf(c)} words={shown(c, c.value(lane, evaluation))} />
