@@ -25,7 +25,11 @@ export async function call<T>(
     ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
     ...init,
   });
-  const data: unknown = await response.json().catch(() => null);
+  // An answer that was cut off, or given up while it was read, is no answer.
+  const data: unknown = await response.json().catch((cut: unknown) => {
+    if (response.ok) throw cut;
+    return null;
+  });
   if (response.ok) return data as T;
   const error = (data as Partial<ErrorBody> | null)?.error;
   throw new Refused(
