@@ -4,7 +4,7 @@ import { call, Refused } from './api';
 afterEach(() => vi.unstubAllGlobals());
 
 /** An answer of the server whose body comes in pieces, or breaks off. */
-const answers = (status: number, body: string | Error): void =>
+function answers(status: number, body: string | Error): void {
   vi.stubGlobal('fetch', () => {
     const stream = new ReadableStream<Uint8Array>({
       pull(to) {
@@ -15,6 +15,7 @@ const answers = (status: number, body: string | Error): void =>
     });
     return Promise.resolve(new Response(stream, { status }));
   });
+}
 
 describe('a call of the server', () => {
   test('gives what was answered', async () => {
