@@ -134,10 +134,6 @@ async function main(): Promise<void> {
     {
       name: 'process-values',
       path: '/process-values/process-book-2',
-      act: async (page) => {
-        await page.getByLabel('What moves this study most').selectOption({ label: 'Tripod hub' });
-        await page.getByText('strongest first').waitFor({ timeout: 60_000 });
-      },
     },
     { name: 'calculator', path: `/studies/${hub}/calculator` },
     { name: 'decision', path: `/studies/${gear}/decision`, full: true },
