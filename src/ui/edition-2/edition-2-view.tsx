@@ -45,7 +45,7 @@ export function Edition2View() {
           </Progress.Track>
         </Progress.Root>
       ) : report.lines.length === 0 ? (
-        <Text mt="4">No study here was worked out by an earlier edition: there is nothing to tell.</Text>
+        <Text mt="4">No study here was calculated by an earlier edition: there is nothing to tell.</Text>
       ) : (
         <>
           <Text textStyle="label" py="2">
