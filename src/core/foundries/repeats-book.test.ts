@@ -7,7 +7,9 @@ import { boardAt, type BoardLane } from '../comparison/board';
 import type { TolerancePolicy } from '../part';
 import { foundriesAt, SHIPPED_RATES } from '../rates';
 import { prepareStudy } from '../study';
-import { parseFoundryProfile, type Foundry, type FoundryLine } from '.';
+import { StudyWorkings } from '../phased-plans';
+import { FIGURES } from '../study/workings';
+import { parseFoundryProfile, type Foundry, type FoundryLine, type FoundryProfile } from '.';
 
 const DATE = { basis: 'measured', date: '2026-12-07' } as const;
 const say = <T>(v: T) => ({ v, ...DATE });
@@ -177,4 +179,22 @@ test('what the profile lacks stays the book’s, key by key', () => {
       expect(own.sources?.['scrap']).toEqual({ who: 'Y', known: 'measured', source: '', date: '2026-12-07' });
     }
   }
+});
+
+test('a working names the foundry whose value it uses, how it is known and since when', () => {
+  const brief = BRIEFS.find((b) => b.title === 'Tripod hub') as Brief;
+  const profile: FoundryProfile = {
+    lines: [{ route: 'gravity-die', variant: 'hand', scrap: say({ new: 0.05, settled: 0.02 }), warmUpPours: say(4) }],
+  };
+  const one: Foundry = { id: 'z', name: 'Foundry of the test', version: 1, profile };
+  const study = prepareStudy(brief, 'published', foundriesAt(SHIPPED_RATES, { judged: 'one', list: [one] }));
+  const of = new StudyWorkings(study, 2000);
+  const notes = FIGURES.flatMap((figure) => {
+    try {
+      return of.working('gravity-die/hand', figure).symbols.map((s) => `${s.path ?? ''}: ${s.note ?? ''}`);
+    } catch {
+      return [];
+    }
+  });
+  expect(notes).toContain('warmUpPours: Foundry of the test, measured, 2026-12-07');
 });

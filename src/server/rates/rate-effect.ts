@@ -20,6 +20,8 @@ export interface RateEffect {
   readonly q: number | null;
   readonly before: LeaderBefore;
   readonly after: LeaderBefore;
+  /** Currency of the study after the change. */
+  readonly currency: string;
 }
 
 /** A study, and the rates before and after a change that is not saved. */
@@ -36,7 +38,7 @@ export interface EffectAsked {
 export function effectOf({ studyId, title, brief, school, before, after }: EffectAsked): RateEffect {
   const q = lifetimeQuantity(brief);
   const at = (rates: RateSet): LeaderBefore => standing(brief, school, rates, q);
-  return { studyId, title, q, before: at(ratesOf(before)), after: at(unkept(after)) };
+  return { studyId, title, q, before: at(ratesOf(before)), after: at(unkept(after)), currency: after.currency };
 }
 
 /** Rates, process values and foundries that have no version yet are built anew and not kept under one. */

@@ -148,7 +148,7 @@ export function FoundryView({
         aria-busy={moves.busy}
       >
         {moves.effects !== null && (
-          <MovedStudies effects={moves.effects} of={moves.of} currency="USD" pending={open && changed > 0} />
+          <MovedStudies effects={moves.effects} of={moves.of} currency={null} pending={open && changed > 0} />
         )}
       </Section>
       <History

@@ -1,5 +1,6 @@
 import { dayNumber } from '@/core/base/day';
 import type { Known, ValueSource } from '@/core/base/figures';
+import { OLD_AFTER_D } from '@/core/foundries';
 import { plainDate } from '../format';
 
 export const KNOWN: Readonly<Record<Known, string>> = {
@@ -7,9 +8,6 @@ export const KNOWN: Readonly<Record<Known, string>> = {
   measured: 'measured by us',
   assumed: 'assumed by us',
 };
-
-/** A value older than this many days is marked. */
-const OLD_AFTER_D = 365;
 
 /** Whether a value is older than a year on a day. @param today ISO date */
 export const isOld = (date: string | null, today: string): boolean =>

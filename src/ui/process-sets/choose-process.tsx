@@ -1,7 +1,7 @@
 'use client';
 import { Span } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
-import { BOOK_PROCESS_ID } from '@/core/rates';
+import { BOOK_PROCESS_ID, BOOK_PROCESS_REF } from '@/core/rates';
 import type { ProcessSetSummary } from '@/server/process-sets';
 import { call, Refused } from '../api';
 import { Choice, PageLink } from '../kit';
@@ -23,7 +23,7 @@ export function ChooseProcess() {
       live = false;
     };
   }, []);
-  const used = rates.process ?? { id: BOOK_PROCESS_ID, name: 'Book values, edition 2' };
+  const used = rates.process ?? BOOK_PROCESS_REF;
   const choose = async (id: string): Promise<void> => {
     setBusy(true);
     setProblem(null);

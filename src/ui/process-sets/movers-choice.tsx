@@ -9,6 +9,7 @@ import { perPart } from '../format';
 /** A study whose strongest values are asked for, and the answer. */
 export interface Movers {
   readonly studyId: string;
+  readonly currency: string;
   readonly list: readonly ProcessMover[];
 }
 
@@ -43,9 +44,14 @@ export function MoversChoice({
   useEffect(() => {
     if (chosen === '') return;
     const ending = new AbortController();
-    call<ProcessMover[]>('POST', `/api/process-sets/${setId}/movers`, { studyId: chosen }, { signal: ending.signal })
+    call<Pick<Movers, 'currency' | 'list'>>(
+      'POST',
+      `/api/process-sets/${setId}/movers`,
+      { studyId: chosen },
+      { signal: ending.signal },
+    )
       .then(
-        (list) => onMovers({ studyId: chosen, list }),
+        (found) => onMovers({ studyId: chosen, ...found }),
         (error: unknown) => {
           if (!ending.signal.aborted)
             setProblem(error instanceof Refused ? error.message : 'The server does not answer.');

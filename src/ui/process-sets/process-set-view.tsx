@@ -164,7 +164,7 @@ export function ProcessSetView({ record }: { readonly record: ProcessSetRecord }
                   readOnly={readOnly}
                   movesOf={(path) => {
                     const mover = moved.get(path);
-                    return mover === undefined ? '' : moverWords(mover, 'USD');
+                    return mover === undefined ? '' : moverWords(mover, movers?.currency ?? '');
                   }}
                   onType={set.onType}
                   onBook={set.onBook}
@@ -195,7 +195,7 @@ export function ProcessSetView({ record }: { readonly record: ProcessSetRecord }
             <MovedStudies
               effects={done ?? moves.effects ?? []}
               of={moves.of}
-              currency="USD"
+              currency={null}
               pending={done !== null || count > 0}
             />
           )}

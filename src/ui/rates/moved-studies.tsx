@@ -72,7 +72,8 @@ export function MovedStudies({
   readonly effects: readonly RateEffect[];
   /** Studies that use the set, of which the latest are shown. */
   readonly of: number;
-  readonly currency: string;
+  /** Of all studies; null where each has its own. */
+  readonly currency: string | null;
   readonly pending: boolean;
 }) {
   if (effects.length === 0)
@@ -90,11 +91,15 @@ export function MovedStudies({
             <Table.ColumnHeader>Study</Table.ColumnHeader>
             <Table.ColumnHeader className="num">Quantity</Table.ColumnHeader>
             <Table.ColumnHeader>Leader now</Table.ColumnHeader>
-            <Table.ColumnHeader className="num">{currency} per part</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">
+              {currency === null ? 'Per part' : `${currency} per part`}
+            </Table.ColumnHeader>
             {pending && (
               <>
                 <Table.ColumnHeader>Leader with the changes</Table.ColumnHeader>
-                <Table.ColumnHeader className="num">{currency} per part</Table.ColumnHeader>
+                <Table.ColumnHeader className="num">
+                  {currency === null ? 'Per part' : `${currency} per part`}
+                </Table.ColumnHeader>
                 <Table.ColumnHeader className="num">Change</Table.ColumnHeader>
               </>
             )}
@@ -107,10 +112,14 @@ export function MovedStudies({
                 <PageLink href={`/studies/${e.studyId}/routes`}>{e.title}</PageLink>
               </Table.Cell>
               <Table.Cell className="num">{e.q === null ? 'not known' : whole(e.q)}</Table.Cell>
-              <Leader standing={e.before} />
+              <Leader standing={e.before} unit={currency === null ? e.currency : ''} />
               {pending && (
                 <>
-                  <Leader standing={e.after} changed={e.before.leader !== e.after.leader} />
+                  <Leader
+                    standing={e.after}
+                    unit={currency === null ? e.currency : ''}
+                    changed={e.before.leader !== e.after.leader}
+                  />
                   <Table.Cell className="num">{difference(e)}</Table.Cell>
                 </>
               )}
@@ -124,9 +133,12 @@ export function MovedStudies({
 
 function Leader({
   standing,
+  unit,
   changed = false,
 }: {
   readonly standing: RateEffect['before'];
+  /** Currency beside the figure; empty where the head of the column says it. */
+  readonly unit: string;
   readonly changed?: boolean;
 }) {
   return (
@@ -147,7 +159,9 @@ function Leader({
           </>
         )}
       </Table.Cell>
-      <Table.Cell className="num">{standing.allIn === null ? '' : perPart(standing.allIn)}</Table.Cell>
+      <Table.Cell className="num">
+        {standing.allIn === null ? '' : `${perPart(standing.allIn)} ${unit}`.trim()}
+      </Table.Cell>
     </>
   );
 }

@@ -35,6 +35,7 @@ test('a study moves when its leader or a cent of its price does', () => {
     q: 10,
     before: { leader: a[0], allIn: a[1], total: 0 },
     after: { leader: b[0], allIn: b[1], total: 0 },
+    currency: 'USD',
   });
   const same = effect(['a', 1], ['a', 1.001]);
   const dearer = effect(['a', 1], ['a', 1.01]);

@@ -1,11 +1,8 @@
 import { dayNumber } from '../../base/day';
 import { ALLOYS } from '../../catalogue/alloys';
 import { LANES } from '../../catalogue/routes';
-import type { Foundry, FoundryLine, Said } from '../../foundries';
+import { OLD_AFTER_D, type Foundry, type FoundryLine, type Said } from '../../foundries';
 import { capabilityFamily } from '../../rates';
-
-/** A value this many days old is marked: shops change. */
-export const OLD_AFTER_D = 365;
 
 /** One variant of a route and who runs it. */
 export interface AbilityRow {

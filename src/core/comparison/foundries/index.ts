@@ -1,3 +1,3 @@
 /** Foundries beside each other: who can make a part, and what the list of them covers. */
-export { abilityMap, coverageGaps, OLD_AFTER_D, oldValues, type AbilityRow, type Gap, type OldValue } from './coverage';
+export { abilityMap, coverageGaps, oldValues, type AbilityRow, type Gap, type OldValue } from './coverage';
 export { whoCan, type Candidate, type Objection, type WhoCan } from './who-can';

@@ -1,5 +1,5 @@
 import { brief, choice, equationsOf, figure, type SymbolOf, type TableValue } from '../../equations';
-import type { Figure } from '../../base/figures';
+import type { Figure, ValueSource } from '../../base/figures';
 import { rateAt, tableValue } from '../../rates';
 import type { LaneInputs, OfInputs, OfLayout, OfProgramme } from '../types';
 
@@ -57,6 +57,13 @@ export const hourly = (which: 'tool' | 'shot' | 'core' | 'finish', meaning: stri
   plainly: { unit: 'USD/h', path: `the hourly rate a variant names for its ${which} work` },
 });
 
+/** Whose a value of the lane is, where it is not the book's: its own, that of its table, or that of the metal in it. */
+const sourceAt = ({ lane: { sources }, facts }: LaneInputs, path: string): ValueSource | undefined =>
+  sources?.[path] ?? sources?.[path.split('.')[0] ?? ''] ?? sources?.[`${path}.${facts.family}`];
+
+const sourceNote = ({ who, known, source, date }: ValueSource): string =>
+  [who, known, source, date ?? ''].filter(Boolean).join(', ');
+
 /**
  * A capability of the route. @param read low, likely and high, or what there is of it
  *
@@ -75,7 +82,9 @@ export const capability = (
   path,
   table: ({ model }) => {
     const { basis, v } = read(model);
-    return { basis, range: v === undefined || v.length < 3 ? null : [v[0] ?? NaN, v[2] ?? NaN] };
+    const range = v === undefined || v.length < 3 ? null : ([v[0] ?? NaN, v[2] ?? NaN] as const);
+    const source = sourceAt(model, path);
+    return source === undefined ? { basis, range } : { basis: 'shop', range, note: sourceNote(source) };
   },
 });
 

@@ -14,8 +14,10 @@ export function POST(request: Request, { params }: { params: Promise<{ id: strin
     if (set === undefined) return refused(404, 'No set of process values of that id.');
     if (study === undefined) return refused(404, 'No study of that id.');
     const { brief, school, rates } = study;
-    return Response.json(
-      await inPool('processMovers', { brief, school, rates: { ...rates, process: set.ref } }, request.signal),
-    );
+    const asked = { brief, school, rates: { ...rates, process: set.ref } };
+    return Response.json({
+      currency: rates.currency,
+      list: await inPool('processMovers', asked, request.signal),
+    });
   });
 }
