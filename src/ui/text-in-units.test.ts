@@ -14,6 +14,8 @@ describe('a sentence of the core in inch units', () => {
     ['Weighs 1\u202f250 kg at most', 'Weighs 2\u202f756 lb at most'],
     ['Walls of 2.5–4 mm', 'Walls of 0.0984–0.157 in'],
     ['At 8.4 USD/kg; 2\u202f700 kg/m³', 'At 3.81 USD/lb; 0.09754 lb/in³'],
+    ['Pours at 680–740 °C, some 200 °C below it', 'Pours at 1\u202f256–1\u202f364 °F, some 360 F° below it'],
+    ['0.3–1.2 bar, 0.5 m/s, 60–150 °C/h', '4.35–17.4 psi, 1.64 ft/s, 108–270 °F/h'],
     ['21.58 USD in 4.7 weeks, 2 mmols, 5 kg/h, 30 km', '21.58 USD in 4.7 weeks, 2 mmols, 5 kg/h, 30 km'],
     ['A block of 100 × 50 × 20 mm, 8 g, Ra 3.2 µm', 'A block of 3.94 × 1.97 × 0.787 in, 0.0176 lb, Ra 126 µin'],
   ])('%s', (si, inch) => {

@@ -4,7 +4,7 @@ import { significant } from './format';
 const NUMBER = String.raw`\d[\d\u202f]*(?:\.\d+)?`;
 /** Figures before one unit: “5 mm”, “2–3 mm”, “Ø10 × 24 mm”; of a hole also without one: a drawing is in mm. */
 const MEASURED = new RegExp(
-  String.raw`(?<![\p{L}\d.,])(Ø?${NUMBER}(?:(?: × |–| to )${NUMBER})*)[ \u00a0](kg/m³|USD/kg|dm³|cm³|dm²|cm²|µm|MPa|MN|mm|kg|g)(?![\p{L}\d/²³])` +
+  String.raw`(?<![\p{L}\d.,])(Ø?${NUMBER}(?:(?: × |–| to )${NUMBER})*)[ \u00a0](kg/m³|USD/kg|dm³|cm³|dm²|cm²|µm|MPa|kPa|MN|mm|kg|g|bar|m/s|°C/h|°C|K)(?![\p{L}\d/²³])( (?:above|below)\b)?` +
     String.raw`|(Ø${NUMBER}(?: × ${NUMBER})?)`,
   'gu',
 );
@@ -23,9 +23,13 @@ function rewritten(text: string, unit: string, system: UnitSystem): string {
  */
 export function textInUnits(text: string, system: UnitSystem): string {
   if (system === 'si') return text;
-  return text.replace(MEASURED, (_all, figures: string | undefined, written: string | undefined, hole?: string) => {
-    const unit = written ?? 'mm';
-    const shown = (figures ?? hole ?? '').replace(FIGURE, (figure) => rewritten(figure, unit, system));
-    return `${shown} ${inUnitsOf(1, unit, system)?.unit ?? unit}`;
-  });
+  return text.replace(
+    MEASURED,
+    (_all, figures: string | undefined, written: string | undefined, apart: string | undefined, hole?: string) => {
+      // “70 °C below its melting” tells a difference, not a place on the scale.
+      const unit = written === '°C' && apart !== undefined ? 'K' : (written ?? 'mm');
+      const shown = (figures ?? hole ?? '').replace(FIGURE, (figure) => rewritten(figure, unit, system));
+      return `${shown} ${inUnitsOf(1, unit, system)?.unit ?? unit}${apart ?? ''}`;
+    },
+  );
 }

@@ -4,8 +4,7 @@ import { costCurvesOf } from '@/core/comparison/board';
 import { effectsOf } from '@/core/comparison/next-fields';
 import { CoreError } from '@/core/base/errors';
 import { relaxations, requirementCosts, type Relaxations } from '@/core/comparison/requirements';
-import { ALLOYS } from '@/core/catalogue/alloys';
-import { pricedAlloy, ratesOf } from '@/core/rates';
+import { everyAlloy, pricedAlloy, ratesOf } from '@/core/rates';
 import type { CostCurvesAnswer, CostCurvesRequest } from './cost-curves.protocol';
 
 /** The relaxed studies of the brief asked about last: another quantity of the same brief costs only boards. */
@@ -20,7 +19,7 @@ export function answer(request: CostCurvesRequest): CostCurvesAnswer {
     if (request.kind === 'alloys') {
       const { kind, q } = request;
       const pairs = alloyPairs(brief, school, rates, q);
-      const alloys = ALLOYS.map((alloy) => pricedAlloy(alloy, rates));
+      const alloys = everyAlloy(rates).map((alloy) => pricedAlloy(alloy, rates));
       return { id, kind, pairs, alloys, q, ms: performance.now() - start };
     }
     if (request.kind === 'requirements') {

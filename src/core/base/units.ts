@@ -16,17 +16,34 @@ export const MPA_PER_KSI = 6.894757293168361;
 export const TONF_PER_MN = 1e6 / (2000 * KG_PER_POUND * 9.80665);
 
 export type Dimension =
-  'force' | 'length' | 'area' | 'volume' | 'mass' | 'roughness' | 'stress' | 'density' | 'metalPrice';
+  | 'force'
+  | 'length'
+  | 'area'
+  | 'volume'
+  | 'mass'
+  | 'roughness'
+  | 'stress'
+  | 'density'
+  | 'metalPrice'
+  | 'temperature'
+  | 'temperatureStep'
+  | 'temperatureRate'
+  | 'pressure'
+  | 'speed';
+
+/** Exact by definition (bar in pounds-force a square inch). */
+const PSI_PER_BAR = 0.1 / (MPA_PER_KSI / 1000);
 
 interface DisplayUnit {
   readonly unit: string;
-  /** Stored value × factor = displayed value. */
+  /** Stored value × factor, and the zero of the scale, = displayed value. */
   readonly factor: number;
+  readonly zero?: number;
   /** Digits after the point that make sense for a typed or shown figure. */
   readonly digits: number;
 }
 
-/** Display units per dimension. Stored: mm, cm², cm³, kg, µm, MPa, kg/m³, USD/kg, MN. */
+/** Display units per dimension. Stored: mm, cm², cm³, kg, µm, MPa, kg/m³, USD/kg, MN, °C, K, °C/h, bar, m/s. */
 export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimension, DisplayUnit>>>> = {
   si: {
     length: { unit: 'mm', factor: 1, digits: 3 },
@@ -38,6 +55,11 @@ export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimensio
     density: { unit: 'kg/m³', factor: 1, digits: 0 },
     metalPrice: { unit: 'USD/kg', factor: 1, digits: 2 },
     force: { unit: 'MN', factor: 1, digits: 2 },
+    temperature: { unit: '°C', factor: 1, digits: 0 },
+    temperatureStep: { unit: 'K', factor: 1, digits: 0 },
+    temperatureRate: { unit: '°C/h', factor: 1, digits: 0 },
+    pressure: { unit: 'bar', factor: 1, digits: 2 },
+    speed: { unit: 'm/s', factor: 1, digits: 2 },
   },
   inch: {
     length: { unit: 'in', factor: 1 / MM_PER_INCH, digits: 4 },
@@ -49,6 +71,11 @@ export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimensio
     density: { unit: 'lb/in³', factor: (MM_PER_INCH * MM_PER_INCH * MM_PER_INCH) / 1e9 / KG_PER_POUND, digits: 3 },
     metalPrice: { unit: 'USD/lb', factor: KG_PER_POUND, digits: 2 },
     force: { unit: 'tonf', factor: TONF_PER_MN, digits: 0 },
+    temperature: { unit: '°F', factor: 1.8, zero: 32, digits: 0 },
+    temperatureStep: { unit: 'F°', factor: 1.8, digits: 0 },
+    temperatureRate: { unit: '°F/h', factor: 1.8, digits: 0 },
+    pressure: { unit: 'psi', factor: PSI_PER_BAR, digits: 1 },
+    speed: { unit: 'ft/s', factor: 1000 / (12 * MM_PER_INCH), digits: 2 },
   },
 };
 
@@ -63,7 +90,8 @@ export const DISPLAY_UNITS: Readonly<Record<UnitSystem, Readonly<Record<Dimensio
  * toDisplay(25.4, 'length', 'inch') // 1
  */
 export function toDisplay(stored: number, dimension: Dimension, system: UnitSystem): number {
-  return stored * DISPLAY_UNITS[system][dimension].factor;
+  const { factor, zero = 0 } = DISPLAY_UNITS[system][dimension];
+  return stored * factor + zero;
 }
 
 /**
@@ -77,7 +105,8 @@ export function toDisplay(stored: number, dimension: Dimension, system: UnitSyst
  * toStored(1, 'length', 'inch') // 25.4
  */
 export function toStored(shown: number, dimension: Dimension, system: UnitSystem): number {
-  return shown / DISPLAY_UNITS[system][dimension].factor;
+  const { factor, zero = 0 } = DISPLAY_UNITS[system][dimension];
+  return (shown - zero) / factor;
 }
 
 /** SI units a figure may be written in: what it measures, and stored units in one of it. */
@@ -94,6 +123,12 @@ const WRITTEN: Readonly<Record<string, readonly [Dimension, number]>> = {
   'kg/m³': ['density', 1],
   'USD/kg': ['metalPrice', 1],
   MN: ['force', 1],
+  '°C': ['temperature', 1],
+  K: ['temperatureStep', 1],
+  '°C/h': ['temperatureRate', 1],
+  bar: ['pressure', 1],
+  kPa: ['pressure', 0.01],
+  'm/s': ['speed', 1],
 };
 
 /**
@@ -110,7 +145,7 @@ export function dimensionOf(unit: string): Dimension | null {
 
 /**
  * A figure written in an SI unit, in the units of a system.
- * @param unit as written: mm, cm², dm², cm³, dm³, g, kg, µm, MPa, kg/m³, USD/kg, MN
+ * @param unit as written: mm, cm², dm², cm³, dm³, g, kg, µm, MPa, kg/m³, USD/kg, MN, °C, K, °C/h, bar, kPa, m/s
  * @returns null where the unit measures nothing a system has its own unit for (hours, money, a ratio)
  * @example
  * inUnitsOf(25.4, 'mm', 'inch') // { value: 0.9999999999999999, unit: 'in' }

@@ -15,6 +15,7 @@ export type BriefResult =
   | { readonly ok: true; readonly brief: Brief; readonly notes: readonly string[] }
   | { readonly ok: false; readonly issues: readonly BriefIssue[] };
 
+const NONE: ReadonlySet<string> = new Set();
 /** Issues listed, at most. */
 const MOST_ISSUES = 100;
 /** Ignored keys named, at most. */
@@ -28,11 +29,12 @@ const OWN_KEYS = new Set(['id', 'bestRoute', 'bestVariant', 'reason']);
  * anything else wrong is refused with the field's path, the value and what would be accepted.
  *
  * @param raw anything: JSON from a file or a request
+ * @param own ids of the alloys of the team's own
  * @returns the brief with notes of what was ignored, or every issue
  * @example
  * parseBrief({ title: 'Cap', geometry: { volume_cm3: -1 } }).ok // false
  */
-export function parseBrief(raw: unknown): BriefResult {
+export function parseBrief(raw: unknown, own: ReadonlySet<string> = NONE): BriefResult {
   const notes: string[] = [];
   let strayed = 0;
   const clean = structuredClone(raw);
@@ -57,7 +59,7 @@ export function parseBrief(raw: unknown): BriefResult {
   if (!parsed.success)
     return { ok: false, issues: parsed.error.issues.slice(0, MOST_ISSUES).map((issue) => toIssue(issue, clean)) };
   if (strayed > notes.length) notes.push(`and ${strayed - notes.length} more keys that were ignored`);
-  const issues = contradictions(parsed.data);
+  const issues = contradictions(parsed.data, own);
   return issues.length > 0 ? { ok: false, issues } : { ok: true, brief: parsed.data, notes };
 }
 
@@ -122,32 +124,38 @@ function accepted(issue: z.core.$ZodIssue): string {
  * Shape and contradictions of a brief under way, for the screen: a brief if the shape is right, and every issue.
  *
  * @param raw what the form holds
+ * @param own ids of the alloys of the team's own
  * @returns the brief, or null where its shape is wrong, and every issue
  * @example
  * inspectBrief({ title: '' }).issues.map((i) => i.path) // ['title']
  */
-export function inspectBrief(raw: unknown): { brief: Brief | null; issues: BriefIssue[] } {
+export function inspectBrief(
+  raw: unknown,
+  own: ReadonlySet<string> = NONE,
+): { brief: Brief | null; issues: BriefIssue[] } {
   const parsed = briefSchema.safeParse(raw);
   if (!parsed.success) return { brief: null, issues: parsed.error.issues.map((issue) => toIssue(issue, raw)) };
-  return { brief: parsed.data, issues: contradictions(parsed.data) };
+  return { brief: parsed.data, issues: contradictions(parsed.data, own) };
 }
 
 /**
  * What a schema cannot see: figures that contradict each other, and words the shop does not know.
  *
  * @param brief of right shape
+ * @param own ids of the alloys of the team's own
  * @returns an issue for each figure that contradicts another
  * @example
  * contradictions({ ...brief, alloy: 'unobtainium' }).map((i) => i.path) // ['alloy']
  */
-export function contradictions(brief: Brief): BriefIssue[] {
+export function contradictions(brief: Brief, own: ReadonlySet<string> = NONE): BriefIssue[] {
   const out: BriefIssue[] = [];
   const say = (path: string, value: unknown, message: string): void => void out.push({ path, value, message });
   const { volume_cm3: v, box_mm: box, wallMin_mm: w, sectionMax_mm: t, area_cm2: a, projected_cm2: p } = brief.geometry;
-  if (brief.alloy !== null && !findAlloy(brief.alloy))
-    say('alloy', brief.alloy, 'the id of an alloy in the alloy table');
+  const known = (id: string): boolean => own.has(id) || findAlloy(id) !== undefined;
+  if (brief.alloy !== null && !known(brief.alloy))
+    say('alloy', brief.alloy, 'the id of an alloy in the alloy table, or of one of the team’s own');
   brief.candidates.forEach((id, i) => {
-    if (!findAlloy(id)) say(`candidates.${i}`, id, 'the id of an alloy in the alloy table');
+    if (!known(id)) say(`candidates.${i}`, id, 'the id of an alloy in the alloy table, or of one of the team’s own');
   });
   if (w !== null && t !== null && w > t) say('geometry.wallMin_mm', w, `not above the thickest section, ${t} mm`);
   if (box !== null) {

@@ -72,7 +72,7 @@ const GROUPS: Readonly<Record<string, string>> = {
 /** What a coefficient belongs to: the metal, the operation, the step or the people it speaks of. */
 function ofWhat(rates: RateSet, names: readonly string[]): string {
   const [top = '', second = '', third = '', fourth = '', fifth = ''] = names;
-  if (top === 'metals') return ALLOY_NAMES[second] ?? second;
+  if (top === 'metals') return rates.alloys?.find(({ id }) => id === second)?.name ?? ALLOY_NAMES[second] ?? second;
   if (top === 'families') return second.replaceAll('-', ' ');
   if (top === 'operations') return second === 'kinds' ? third : '';
   if (top === 'baselines') {

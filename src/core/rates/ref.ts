@@ -1,5 +1,7 @@
 import type { Foundry } from '../foundries';
+import type { TeamAlloys } from '../team-alloys';
 import { atFoundry } from './at-foundry';
+import { alloysAt } from './at-team';
 import { ownRates, type OwnFigures } from './changes';
 import { processAt, type ProcessRef } from './process-at';
 import { SHIPPED_ID } from './shipped-at';
@@ -20,6 +22,8 @@ export interface RateRef {
   readonly own: OwnFigures;
   /** Process values; absent for the book's. */
   readonly process?: ProcessRef;
+  /** Alloys and prices of the team's own; absent where it has none. */
+  readonly alloys?: TeamAlloys;
   /** Foundries asked: one, or all that there are; absent for the book. */
   readonly foundries?: { readonly judged: 'one' | 'all'; readonly list: readonly Foundry[] };
 }
@@ -33,11 +37,12 @@ const KEPT = 16;
  * @example
  * rateKey({ id: 'a', name: 'A', version: 2, currency: 'USD', own: { figures: {}, holidays: [] } }) // 'a | 2 |  | '
  */
-export const rateKey = ({ id, version, process, foundries }: RateRef): string =>
+export const rateKey = ({ id, version, alloys, process, foundries }: RateRef): string =>
   [
     id,
     version,
     process === undefined ? '' : `${process.id} ${process.version}`,
+    ...(alloys === undefined ? [] : [alloys.key]),
     foundries === undefined ? '' : `${foundries.judged} ${foundries.list.map((f) => `${f.id} ${f.version}`).join(',')}`,
   ].join(' | ');
 
@@ -80,22 +85,29 @@ export function ratesOn(shipped: RateSet): (ref: RateRef) => RateSet {
       ? shipped
       : kept(`${ref.id} ${ref.version}`, () => ownRates(shipped, ref.id, ref.name, ref.own, ref.currency));
   return (ref) => {
-    if (ref.process === undefined && ref.foundries === undefined) return bare(ref);
-    return kept(rateKey(ref), () => foundriesAt(processAt(bare(ref), ref.process), ref.foundries));
+    if (ref.process === undefined && ref.foundries === undefined && ref.alloys === undefined) return bare(ref);
+    return kept(rateKey(ref), () =>
+      foundriesAt(processAt(alloysAt(bare(ref), ref.alloys, ref.own), ref.process), ref.foundries),
+    );
   };
 }
 
 /**
- * Rates as they are kept with a record: process values and foundries told by what sets them apart.
+ * Rates as they are kept with a record: process values and foundries told by what sets them apart, and of the team's own
+ * alloys the one that the record is of.
  *
- * @param rates of a study
+ * @param said rates of a study
+ * @param alloy id of its alloy
  * @example
- * packedRates(rates) === rates // true
+ * packedRates(rates, null) === rates // true
  */
-export function packedRates(rates: RateSet): RateSet {
-  const { among, foundry, atNone, lanes, ...whole } = rates;
-  if (among === undefined && foundry === undefined && lanes === undefined) return rates;
-  const plain: RateSet = { ...(atNone ?? whole) };
+export function packedRates(said: RateSet, alloy: string | null): RateSet {
+  const { among, foundry, atNone, lanes, ...whole } = said;
+  const alloys = said.alloys?.filter(({ id }) => id === alloy);
+  const own = alloys === undefined ? {} : { alloys };
+  if (among === undefined && foundry === undefined && lanes === undefined)
+    return alloys === undefined ? said : { ...said, ...own };
+  const plain: RateSet = { ...(atNone ?? whole), ...own };
   Reflect.deleteProperty(plain, 'lanes');
   const list = foundry === undefined ? among?.flatMap((at) => at.foundry ?? []) : [foundry];
   return list === undefined ? plain : { ...plain, asked: { judged: foundry === undefined ? 'all' : 'one', list } };

@@ -1,4 +1,5 @@
 import type { Basis, Figure } from '../base/figures';
+import type { Alloy } from '../catalogue/alloys';
 import type { Lane } from '../catalogue/routes';
 import type { Foundry } from '../foundries';
 import type { OwnValues } from '../process-values';
@@ -290,6 +291,8 @@ export interface RateSet {
   readonly coreMaker: CoreMakerRates;
   readonly grain: GrainRates;
   readonly toolAtHand: ToolAtHandRates;
+  /** Alloys of the team's own, which a study may be of beside those of the table. */
+  readonly alloys?: readonly Alloy[];
   /** What each lane can do, where that is not the book's: by a set of process values, or by a foundry. */
   readonly lanes?: readonly Lane[];
   /** The set of process values that the lanes are by; absent for the book's. */

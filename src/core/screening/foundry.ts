@@ -73,11 +73,15 @@ function alloyAt({ alloy, family }: PartFacts, foundry: Foundry): Finding[] {
   if (said === undefined) return [];
   const { poured, refused, offeredInstead } = said.v;
   const is = (what: string): boolean =>
-    what === alloy.id || what === alloy.family || what === family || (WORDS[what]?.includes(family) ?? false);
+    what === alloy.id ||
+    what === alloy.team?.from ||
+    what === alloy.family ||
+    what === family ||
+    (WORDS[what]?.includes(family) ?? false);
   const no = refused.find(({ what }) => is(what));
-  const other = offeredInstead.find(({ asked }) => asked === alloy.id);
+  const other = offeredInstead.find(({ asked }) => asked === alloy.id || asked === alloy.team?.from);
   // A name such as al-a356 begins with what its family's names begin with.
-  const stem = `${alloy.id.split('-')[0] ?? ''}-`;
+  const stem = `${(alloy.team?.from ?? alloy.id).split('-')[0] ?? ''}-`;
   const near = poured.some((id) => is(id) || id.startsWith(stem));
   const status = no !== undefined ? 'blocked' : poured.some(is) ? 'fits' : near ? 'tight' : 'blocked';
   return [

@@ -66,7 +66,8 @@ export function prepareFrom(
   world: World = {},
 ): Study {
   const { brief, estimated } = withEstimates(said);
-  const listed = brief.alloy === null ? undefined : alloyOf(brief.alloy);
+  const listed =
+    brief.alloy === null ? undefined : (rates.alloys?.find(({ id }) => id === brief.alloy) ?? alloyOf(brief.alloy));
   const alloy = world.alloy ?? (listed === undefined ? null : pricedAlloy(listed, rates));
   const result = partFacts(brief, alloy, rates);
   const facts = 'missing' in result ? null : result;

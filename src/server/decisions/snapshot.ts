@@ -68,7 +68,7 @@ export function frozenOf(
       : ofPlan(study, board, plan, orderDate, input, drawing);
   return {
     brief: study.brief,
-    rates: packedRates(study.rates),
+    rates: packedRates(study.rates, study.brief.alloy),
     evaluation,
     ...argued,
     plan,

@@ -6,7 +6,9 @@ import { SHIPPED_RATES } from '@/core/rates';
 import { randomUUID } from 'node:crypto';
 import { insertChange, insertRateSet, putFigure, updateRateSet } from '../rates/queries';
 import { insertFoundry } from '../foundries/queries';
+import { insertPrice, insertTeamAlloy } from '../team-alloys/queries';
 import { FOUNDRIES } from './foundries.data';
+import { DEMO_ALLOY } from './team-alloys.data';
 import { keepWholeFile } from '../part-files/keep';
 import { PARTNER_RATES } from './partner-rates.data';
 import { demoFile, withDemoModel } from './part-models';
@@ -33,6 +35,7 @@ export function demoBriefs(): Brief[] {
  */
 export async function seedDemo(on: Runner): Promise<number> {
   await seedFoundries(on);
+  await seedAlloy(on);
   if (await isMarked(on, SEEDED)) return 0;
   const briefs = demoBriefs();
   for (const brief of [...briefs].reverse()) await putDemoStudy(on, brief);
@@ -50,6 +53,18 @@ async function seedFoundries(on: Runner): Promise<void> {
   for (const { id, name, note, profile } of FOUNDRIES)
     await insertFoundry(on, { id, name, note, profile, who: PARTNER_RATES.who });
   await insertMark(on, FOUNDRIES_SEEDED);
+}
+
+/** The mark of a database that had the demo alloy once. */
+const ALLOY_SEEDED = 'demo-alloy-seeded';
+
+/** An alloy of the demo world's own with its price, once; no demo study is of it. */
+async function seedAlloy(on: Runner): Promise<void> {
+  if (await isMarked(on, ALLOY_SEEDED)) return;
+  const { price, ...alloy } = DEMO_ALLOY;
+  await insertTeamAlloy(on, { ...alloy, who: PARTNER_RATES.who });
+  await insertPrice(on, { alloyId: alloy.id, ...price, who: PARTNER_RATES.who });
+  await insertMark(on, ALLOY_SEEDED);
 }
 
 /** One demo study with its part file. @returns its id */

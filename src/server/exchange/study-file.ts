@@ -52,8 +52,8 @@ export type StudyFileResult =
     }
   | { readonly ok: false; readonly issues: readonly BriefIssue[] };
 
-/** Reads file content; what is wrong is named by its path from the file's root. */
-export function readStudyFile(raw: unknown): StudyFileResult {
+/** Reads file content; what is wrong is named by its path from the file's root. @param own ids of the team's own alloys */
+export function readStudyFile(raw: unknown, own?: ReadonlySet<string>): StudyFileResult {
   const head = studyFileSchema
     .omit({ brief: true })
     .extend({ brief: z.record(z.string(), z.unknown()) })
@@ -71,7 +71,7 @@ export function readStudyFile(raw: unknown): StudyFileResult {
       })),
     };
   }
-  const brief = parseBrief(head.data.brief);
+  const brief = parseBrief(head.data.brief, own);
   if (!brief.ok) return { ok: false, issues: brief.issues.map((i) => ({ ...i, path: `brief.${i.path}` })) };
   return { ok: true, brief: brief.brief, school: head.data.school, notes: brief.notes };
 }

@@ -8,7 +8,16 @@ import type { TolerancePolicy } from '@/core/part';
 import { editionChanges, type EditionChange } from '@/core/comparison/edition-2';
 import { whoCan, type WhoCan } from '@/core/comparison/foundries';
 import type { Foundry } from '@/core/foundries';
-import { ratesOf, unpackedRates, type ProcessRef, type RateRef } from '@/core/rates';
+import {
+  alloysAt,
+  ratesOf,
+  SHIPPED_RATES,
+  SHIPPED_REF,
+  unpackedRates,
+  type ProcessRef,
+  type RateRef,
+} from '@/core/rates';
+import type { TeamAlloys } from '@/core/team-alloys';
 import { processMovers, type ProcessMover } from '@/core/comparison/process-movers';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -159,7 +168,8 @@ export const JOBS = {
     );
   },
   /** A study file read and checked. */
-  studyFile: (raw: unknown): StudyFileResult => readStudyFile(raw),
+  studyFile: ({ raw, own }: { readonly raw: unknown; readonly own: ReadonlySet<string> }): StudyFileResult =>
+    readStudyFile(raw, own),
   /** A CSV of rates read against a set. */
   ratesCsv: ({ text, rates }: { readonly text: string; readonly rates: RateRef }): RatesCsvResult =>
     readRatesCsv(text, ratesOf(rates)),
@@ -200,15 +210,18 @@ export const JOBS = {
   /** The comparison of a brief as it came from outside. */
   evaluate: ({
     brief,
+    alloys,
     ...options
   }: {
     readonly brief: unknown;
+    readonly alloys?: TeamAlloys | undefined;
     readonly school?: TolerancePolicy;
     readonly quantity?: number;
   }): { readonly issues: readonly BriefIssue[] } | Answered => {
-    const parsed = parseBrief(brief);
+    const parsed = parseBrief(brief, new Set(alloys?.list.map(({ id }) => id)));
+    const rates = alloysAt(SHIPPED_RATES, alloys, SHIPPED_REF.own);
     return parsed.ok
-      ? { ...withBaselines(evaluate(parsed.brief, options)), notes: parsed.notes }
+      ? { ...withBaselines(evaluate(parsed.brief, { ...options, rates })), notes: parsed.notes }
       : { issues: parsed.issues };
   },
   /** The worked cases that ship, each run. */

@@ -2,7 +2,16 @@ import { boardAt } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
 import { lifetimeQuantity, type Brief } from '@/core/brief';
 import type { TolerancePolicy } from '@/core/part';
-import { foundriesAt, ownRates, processAt, ratesOf, SHIPPED_RATES, type RateRef, type RateSet } from '@/core/rates';
+import {
+  alloysAt,
+  foundriesAt,
+  ownRates,
+  processAt,
+  ratesOf,
+  SHIPPED_RATES,
+  type RateRef,
+  type RateSet,
+} from '@/core/rates';
 
 /** Who leads a study and at what price, at one rate set. Money in the set's currency. */
 export interface LeaderBefore {
@@ -42,9 +51,9 @@ export function effectOf({ studyId, title, brief, school, before, after }: Effec
 }
 
 /** Rates, process values and foundries that have no version yet are built anew and not kept under one. */
-const unkept = ({ id, name, own, currency, process, foundries }: RateRef): RateSet => {
+const unkept = ({ id, name, own, currency, alloys, process, foundries }: RateRef): RateSet => {
   const rates = id === SHIPPED_RATES.id ? SHIPPED_RATES : ownRates(SHIPPED_RATES, id, name, own, currency);
-  return foundriesAt(processAt(rates, process), foundries);
+  return foundriesAt(processAt(alloysAt(rates, alloys, own), process), foundries);
 };
 
 function standing(brief: Brief, school: TolerancePolicy, rates: RateSet, q: number | null): LeaderBefore {

@@ -3,6 +3,6 @@ export { curvesOf } from './cost-curves';
 export { edition2Report, type Edition2Line, type Edition2Report } from './edition-2';
 export { renewed, renewSoon } from './renew';
 export { listStandings, standingOfDecision, type StandingOf, type StandingsKept } from './standings';
-export { foundryEffects, processEffects, rateEffects, type Effects } from './rate-effects';
-export { saveProcess, saveProfile, saveRates } from './save-rates';
+export { alloyEffects, foundryEffects, processEffects, rateEffects, type Effects } from './rate-effects';
+export { dropPrice, saveAlloy, savePrice, saveProcess, saveProfile, saveRates } from './save-rates';
 export { studyPage } from './study-page';

@@ -1,5 +1,6 @@
 import type { RateRef } from '@/core/rates';
 import type { Foundry } from '@/core/foundries';
+import type { Alloy } from '@/core/catalogue/alloys';
 import { reading, type Runner } from '../db';
 import { selectStudiesOfFoundry } from '../foundries/queries';
 import { inPool } from '../jobs';
@@ -7,6 +8,7 @@ import { changedValues, type ProcessSetChange } from '../process-sets';
 import { selectProcessSet, selectStudiesOfProcess } from '../process-sets/queries';
 import { selectStudiesByAll } from '../studies/queries';
 import { loadStudies } from '../studies/repo';
+import { selectStudiesOfAlloy } from '../team-alloys/queries';
 import { changedFigures, type RateSetChange } from '../rates/actions';
 import type { RateEffect } from '../rates/rate-effect';
 import { selectRateSet, selectStudiesOf } from '../rates/queries';
@@ -88,6 +90,20 @@ export const foundryEffects = (foundry: Foundry, signal?: AbortSignal): Promise<
               ...before.foundries,
               list: before.foundries.list.map((one) => (one.id === foundry.id ? foundry : one)),
             },
+          },
+    signal,
+  );
+
+/** What a changed alloy of the team's own would do to the studies that are of it. */
+export const alloyEffects = (alloy: Alloy, signal?: AbortSignal): Promise<Effects | undefined> =>
+  effectsOn(
+    async (on) => idsOf(await selectStudiesOfAlloy(on, alloy.id)),
+    (before) =>
+      before.alloys === undefined
+        ? before
+        : {
+            ...before,
+            alloys: { ...before.alloys, list: before.alloys.list.map((one) => (one.id === alloy.id ? alloy : one)) },
           },
     signal,
   );

@@ -62,6 +62,7 @@ interface Row {
   readonly id: string;
   readonly title: string;
   readonly alloy: string | null;
+  readonly own_alloy: string | null;
   readonly per_year: number | null;
   readonly years: number | null;
   readonly leader: string | null;
@@ -98,7 +99,8 @@ const placeIn = (column: string, ids: readonly string[]): string =>
 
 const ORDERS: Readonly<Record<StudySort, readonly string[]>> = {
   title: ['s.title'],
-  alloy: [placeIn('b.alloy', ALLOYS_BY_NAME)],
+  // The team's own stand together, before those of the table.
+  alloy: [placeIn('b.alloy', ALLOYS_BY_NAME), 't.name'],
   quantity: ['b.per_year * b.years'],
   leader: [placeIn('r.leader', LANES_BY_NAME)],
   decision: ['(d.id IS NULL OR d.reopened_at IS NOT NULL)', placeIn('d.lane_id', LANES_BY_NAME), 'd.signed_on'],
@@ -114,15 +116,16 @@ const UNKNOWN: Readonly<Partial<Record<StudySort, string>>> = {
 
 /** Joins by what an order or a search needs of them: the brief in force, what was worked out, the latest decision. */
 const BRIEF = 'LEFT JOIN briefs b ON b.study_id = s.id AND b.revision = s.revision';
+const OWN_ALLOY = 'LEFT JOIN team_alloys t ON t.id = b.alloy';
 const RESULT = 'LEFT JOIN study_results r ON r.study_id = s.id';
 const DECISION = `LEFT JOIN decisions d
          ON d.id = (SELECT l.id FROM decisions l WHERE l.study_id = s.id ORDER BY l.created_at DESC, l.id DESC LIMIT 1)`;
-const ALL = `${BRIEF} ${RESULT} ${DECISION}`;
+const ALL = `${BRIEF} ${OWN_ALLOY} ${RESULT} ${DECISION}`;
 
 const JOINS: Readonly<Record<StudySort, string>> = {
   title: '',
   changedAt: '',
-  alloy: BRIEF,
+  alloy: `${BRIEF} ${OWN_ALLOY}`,
   quantity: BRIEF,
   leader: RESULT,
   decision: DECISION,
@@ -137,7 +140,8 @@ function conditions({ archived, search }: ListAsked): { readonly sql: string; re
     return ids.length === 0 ? 'FALSE' : `${column} IN (${ids.map(() => '?').join(', ')})`;
   };
   const parts = words.map((word) => {
-    values.push(`%${word.replace(/[\\%_]/g, '\\$&')}%`);
+    const like = `%${word.replace(/[\\%_]/g, '\\$&')}%`;
+    values.push(like, like);
     const named = (names: readonly (readonly [string, string])[]): string[] =>
       names.filter(([, name]) => name.includes(word)).map(([id]) => id);
     const lanes = named(LANE_NAMES);
@@ -146,7 +150,7 @@ function conditions({ archived, search }: ListAsked): { readonly sql: string; re
       ...('signed'.includes(word) ? ['(d.id IS NOT NULL AND d.reopened_at IS NULL)'] : []),
       ...('reopened'.includes(word) ? ['d.reopened_at IS NOT NULL'] : []),
     ];
-    return `(${['s.title LIKE ?', within('b.alloy', named(ALLOY_NAMES)), within('r.leader', lanes), within('d.lane_id', lanes), ...states].join(' OR ')})`;
+    return `(${['s.title LIKE ?', 't.name LIKE ?', within('b.alloy', named(ALLOY_NAMES)), within('r.leader', lanes), within('d.lane_id', lanes), ...states].join(' OR ')})`;
   });
   return { sql: [`s.archived_at IS ${archived ? 'NOT NULL' : 'NULL'}`, ...parts].join(' AND '), values };
 }
@@ -184,7 +188,7 @@ export async function selectStudyPage(on: Runner, asked: ListAsked): Promise<Stu
         ORDER BY ${order}
         LIMIT ${PAGE_ROWS} OFFSET ${(page - 1) * PAGE_ROWS}
      )
-     SELECT s.id, s.title, s.demo, s.changed_at, s.archived_at, b.alloy,
+     SELECT s.id, s.title, s.demo, s.changed_at, s.archived_at, b.alloy, t.name AS own_alloy,
             JSON_VALUE(b.details, '$.model.file') AS part_file,
             b.per_year, b.years, r.leader,
             COALESCE(r.version = s.version AND r.facts = u.facts AND r.core_version = ?, FALSE) AS fresh,
@@ -218,7 +222,7 @@ function summary(r: Row): StudySummary {
     id: r.id,
     title: r.title,
     alloy: r.alloy,
-    alloyName: findAlloy(r.alloy)?.name ?? null,
+    alloyName: r.own_alloy ?? findAlloy(r.alloy)?.name ?? null,
     quantity: lifeOf(r),
     leader: r.leader,
     fresh: Boolean(r.fresh),

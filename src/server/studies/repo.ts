@@ -5,6 +5,7 @@ import { isoTime, type Runner } from '../db';
 import { activeFoundries, foundryOf } from '../foundries/repo';
 import { loadProcess } from '../process-sets/repo';
 import { loadRates } from '../rates/repo';
+import { teamAlloys } from '../team-alloys';
 import { briefFromRows, type BriefRow } from './brief-rows';
 import {
   selectBrief,
@@ -56,10 +57,12 @@ export async function ratesOfStudy(on: Runner, row: JudgedRow): Promise<RateRef>
   const rates = await loadRates(on, row.rate_set_id);
   const process = row.process_set_id === null ? undefined : await loadProcess(on, row.process_set_id);
   const one = row.judged === 'one' && row.foundry_id !== null ? await foundryOf(on, row.foundry_id) : undefined;
+  const alloys = await teamAlloys(on);
   const list = row.judged === 'all' ? await activeFoundries(on) : one === undefined ? [] : [one];
   return {
     ...rates,
     ...(process === undefined ? {} : { process }),
+    ...(alloys === undefined ? {} : { alloys }),
     ...(row.judged === 'book' || (row.judged === 'one' && one === undefined)
       ? {}
       : { foundries: { judged: row.judged, list } }),

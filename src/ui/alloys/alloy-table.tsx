@@ -91,6 +91,11 @@ export function AlloyTable({
               in the brief
             </Span>
           )}
+          {alloy.team !== undefined && (
+            <Box textStyle="label" color="fg.muted">
+              the team’s own, from {alloy.team.fromName}
+            </Box>
+          )}
           {misses.length > 0 && <Box textStyle="label">{misses.map((m) => m.words).join(', ')}</Box>}
         </>
       ),

@@ -1,6 +1,6 @@
 'use client';
 import { Span, Text } from '@chakra-ui/react';
-import { FigureButton, Section } from '../kit';
+import { FigureButton, PageLink, Section } from '../kit';
 import { useCallback, useMemo, useState } from 'react';
 import { missesOf, needsOfBrief, withNeeds, type AlloyPair } from '@/core/comparison/alloys';
 import type { Alloy } from '@/core/catalogue/alloys';
@@ -114,6 +114,10 @@ export function AlloysView() {
         {answer !== null && !showAll && meeting.length === 0 && (
           <Text>No alloy of the table meets all of these needs.</Text>
         )}
+        <Text textStyle="label" mt="2">
+          An alloy that is missing, or the price of a metal, is entered under <PageLink href="/alloys">Alloys</PageLink>
+          .
+        </Text>
       </Section>
     </>
   );

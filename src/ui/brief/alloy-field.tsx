@@ -1,14 +1,14 @@
 'use client';
 import { useController } from 'react-hook-form';
-import { ALLOY_NAMES } from '@/core/catalogue/alloys';
 import { Field, type FieldProps } from '../fields/field';
 import { SearchChoice } from '../kit';
 import { useBriefForm } from './form-context';
-import { loadAlloys } from './load-alloys';
+import { useAlloyChoice } from './use-alloy-choice';
 
 /** The alloy, found by typing its name, family or designation. */
 export function AlloyField(props: FieldProps) {
   const { control, confirm } = useBriefForm();
+  const { load, nameOf } = useAlloyChoice();
   const { field } = useController({ name: props.path, control });
   const chosen = (field.value as string | null | undefined) || null;
   return (
@@ -18,8 +18,8 @@ export function AlloyField(props: FieldProps) {
           id={id}
           describedBy={describedBy}
           bad={bad}
-          load={loadAlloys}
-          name={chosen === null ? null : (ALLOY_NAMES[chosen] ?? chosen)}
+          load={load}
+          name={chosen === null ? null : nameOf(chosen)}
           placeholder="not chosen yet"
           value={chosen}
           onChange={(alloy) => {

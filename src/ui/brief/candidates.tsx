@@ -3,11 +3,10 @@ import { Flex, IconButton, Span } from '@chakra-ui/react';
 import { X } from 'lucide-react';
 import { useCallback } from 'react';
 import { useController } from 'react-hook-form';
-import { ALLOY_NAMES } from '@/core/catalogue/alloys';
 import { Field } from '../fields/field';
 import { FigureButton, SearchChoice } from '../kit';
 import { useBriefForm } from './form-context';
-import { loadAlloys } from './load-alloys';
+import { useAlloyChoice } from './use-alloy-choice';
 
 const NONE: readonly string[] = [];
 
@@ -20,8 +19,8 @@ export function Candidates() {
   const { field } = useController({ name: 'candidates', control });
   const list = (field.value ?? NONE) as readonly string[];
   const chosen = getValues('alloy') as string | null;
-  const name = (id: string): string => ALLOY_NAMES[id] ?? id;
-  const load = useCallback(async () => (await loadAlloys()).filter((o) => !list.includes(o.value)), [list]);
+  const { load: every, nameOf: name } = useAlloyChoice();
+  const load = useCallback(async () => (await every()).filter((o) => !list.includes(o.value)), [every, list]);
   return (
     <Field path="candidates" label="Alternative alloys" help="Up to four; press one to try it on the board." group>
       {() => (

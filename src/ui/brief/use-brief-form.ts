@@ -19,7 +19,11 @@ const AGAIN_MS = 4000;
  * kept in this browser.
  */
 export function useBriefFormOf(start: Brief): BriefForm {
-  const { id, brief, setBrief, typing } = useStudy('id', 'brief', 'setBrief', 'typing');
+  const { id, brief, rates, setBrief, typing } = useStudy('id', 'brief', 'rates', 'setBrief', 'typing');
+  const ownAlloys = useRef<ReadonlySet<string>>(new Set());
+  useEffect(() => {
+    ownAlloys.current = new Set(rates.alloys?.list.map((a) => a.id));
+  }, [rates.alloys]);
   const [units] = useUnits();
   const [first] = useState<FieldValues>(() => keptTyping(id) ?? start);
   const [kept] = useState(() => first !== start);
@@ -41,7 +45,7 @@ export function useBriefFormOf(start: Brief): BriefForm {
       if (left) return;
       check = (values) => {
         const raw = withoutEmptied(structuredClone(values));
-        const { brief: whole, issues } = inspectBrief(raw);
+        const { brief: whole, issues } = inspectBrief(raw, ownAlloys.current);
         setFound(issues);
         keepTyping(id, whole === null ? raw : null);
         const next = whole ?? salvage(raw, latest.current, issues);

@@ -44,7 +44,9 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
     openWorking({ laneId: asked.laneId, figure: asked.figure }, looks(asked.at));
   }, [standing, looks, openWorking]);
   const { studyAt, workings, verdict } = useSignedStudy(decision);
-  const { evaluation, plan, simulation, figures, brief } = decision.snapshot;
+  const { evaluation, plan, simulation, figures, brief, rates } = decision.snapshot;
+  const alloyOfRecord =
+    brief.alloy === null ? null : (rates.alloys?.find((a) => a.id === brief.alloy) ?? alloyOf(brief.alloy));
   const routeIds = [plan?.first ?? decision.laneId, decision.laneId].map((l) => l.split('/')[0] ?? l);
   return (
     <>
@@ -101,11 +103,7 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
           </Near>
         </div>
         <Section title="Safety">
-          <Cautions
-            routeIds={[...new Set(routeIds)]}
-            alloy={(brief.alloy === null ? null : alloyOf(brief.alloy)) ?? null}
-            brief={brief}
-          />
+          <Cautions routeIds={[...new Set(routeIds)]} alloy={alloyOfRecord ?? null} brief={brief} />
         </Section>
       </TwoColumns>
     </>

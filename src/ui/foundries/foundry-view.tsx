@@ -37,20 +37,17 @@ export function FoundryView({
 }) {
   const router = useRouter();
   const [units] = useUnits();
-  const [open, setOpen] = useState(editingFirst);
-  const [name, setName] = useState(record.name);
-  const [note, setNote] = useState(record.note);
-  const editing = useProfile(record.profile, today);
+  const [asked, setOpen] = useState(editingFirst);
+  const editing = useProfile(record, today);
+  const { name, note, setName, setNote, behind } = editing;
+  const changed = editing.changed.length;
+  // What was typed earlier and not saved is shown again.
+  const open = asked || changed > 0;
   const [who, setWho] = useState('');
   const [why, setWhy] = useState('');
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   useEffect(() => queueMicrotask(() => setWho(keptHere('rates-who', isText) ?? '')), []);
-  const changed = useMemo(() => {
-    if (editing.profile === null) return 1;
-    const text = (x: unknown): string => JSON.stringify(x);
-    return text(editing.profile) === text(record.profile) && name === record.name && note === record.note ? 0 : 1;
-  }, [editing.profile, record, name, note]);
   const input = { name, note, profile: editing.profile ?? record.profile };
   const moves = useMoves(`/api/foundries/${record.id}/effect`, input, record.version);
   const old = useMemo(() => oldValues(record, today), [record, today]);
@@ -65,14 +62,17 @@ export function FoundryView({
         why: why.trim(),
       });
       keepHere('rates-who', who.trim());
+      editing.drop();
       notices.create({ title: `“${name}” saved.` });
       setOpen(false);
       setWhy('');
       router.refresh();
     } catch (error) {
+      // The newer version comes, and what was typed stands on it.
+      if (error instanceof Refused && error.status === 409) router.refresh();
       setProblem(
         error instanceof Refused && error.status === 409
-          ? `${(error.body as { changedBy: string }).changedBy} saved a newer version of this profile while you were typing. What you typed is kept here: copy it, load the page again and enter it anew.`
+          ? `${(error.body as { changedBy: string }).changedBy} saved a newer version of this profile while you were typing. What you typed is kept and put onto theirs: check it and save again.`
           : error instanceof Refused
             ? error.message
             : 'The server does not answer. Nothing was saved; what you typed is kept.',
@@ -103,6 +103,12 @@ export function FoundryView({
       >
         {record.note}
       </PageHead>
+      {behind && (
+        <Banner
+          alarm
+          title={`${record.changedBy} saved version ${record.version} while you were typing. What you typed is kept and stands on theirs now: check it and save again.`}
+        />
+      )}
       {record.archived && <Banner title="This foundry is archived: it is not asked any more." />}
       {old.length > 0 && (
         <Banner title={`${old.length} ${old.length === 1 ? 'value is' : 'values are'} over a year old: ask again.`} />
@@ -171,9 +177,7 @@ export function FoundryView({
           onSave={() => void save()}
           asking={null}
           onDrop={() => {
-            editing.reset(record.profile);
-            setName(record.name);
-            setNote(record.note);
+            editing.drop();
             setProblem(null);
             setOpen(false);
           }}

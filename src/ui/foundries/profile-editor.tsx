@@ -16,8 +16,7 @@ type Editing = ReturnType<typeof useProfile>;
 
 /** Every value of a profile to be typed, with how it is known and since when. */
 export function ProfileEditor({ editing }: { readonly editing: Editing }) {
-  const { draft } = editing;
-  const run = draft.lines.map((l) => `${String(l['route'])}/${String(l['variant'])}`);
+  const run = editing.profileDraft.lines.map((l) => `${String(l['route'])}/${String(l['variant'])}`);
   const open = LANES.map((l) => l.id).filter((id) => !run.includes(id));
   return (
     <>

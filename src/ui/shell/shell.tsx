@@ -19,6 +19,7 @@ const PLACES = [
   ['/', 'Parts'],
   ['/rates', 'Rates'],
   ['/foundries', 'Foundries'],
+  ['/alloys', 'Alloys'],
   ['/calculator', 'Calculator'],
   ['/model', 'Model'],
   ['/check', 'Check'],

@@ -109,11 +109,23 @@ export function createStudyStore(opened: StudyOpened, helpers = HELPERS): StudyS
   let client: ReturnType<StudyHelpers['curves']> | null = null;
   let question = 0;
 
+  /** The alloys at hand, the team's own among them; the same function while tables and rates stay. */
+  let own: { readonly rates: RateRef; readonly of: AlloyTable; readonly alloyOf: AlloyTable } | null = null;
+  const alloysAt = (rates: RateRef): AlloyTable => {
+    const list = rates.alloys?.list;
+    if (list === undefined || list.length === 0) return tables.alloyOf;
+    if (own?.rates !== rates || own.of !== tables.alloyOf) {
+      const byId = new Map(list.map((a) => [a.id, a]));
+      const of = tables.alloyOf;
+      own = { rates, of, alloyOf: (id) => byId.get(id) ?? of(id) };
+    }
+    return own.alloyOf;
+  };
   /** All that follows from what is typed and chosen, with the tables that are at hand. */
   const following = (brief: Brief, school: TolerancePolicy, rates: RateRef) => {
-    const prepare: StudyState['prepare'] = (...of) => prepareFrom(tables.alloyOf, ...of);
+    const prepare: StudyState['prepare'] = (...of) => prepareFrom(alloysAt(rates), ...of);
     const { study, failed } = prepared(prepare, brief, school, tables.ratesOf(rates));
-    return { ...said(brief, school, rates), study, prepare, alloyOf: tables.alloyOf, curvesError: failed };
+    return { ...said(brief, school, rates), study, prepare, alloyOf: alloysAt(rates), curvesError: failed };
   };
   const said = (brief: Brief, school: TolerancePolicy, rates: RateRef) => ({
     ...{ brief, school, rates },
@@ -122,7 +134,7 @@ export function createStudyStore(opened: StudyOpened, helpers = HELPERS): StudyS
   });
   /** The same; where its alloy is not at hand yet, the study follows as soon as the whole table has come. */
   const followingSoon = (brief: Brief, school: TolerancePolicy, rates: RateRef): Partial<StudyState> => {
-    if (tables.whole || brief.alloy === null || tables.alloyOf(brief.alloy) !== undefined)
+    if (tables.whole || brief.alloy === null || alloysAt(rates)(brief.alloy) !== undefined)
       return following(brief, school, rates);
     fetching ??= helpers.tables().then(
       (whole) => {

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { parseBrief } from '@/core/brief';
 import { answering, checked, jsonBody, refused } from '@/server/http';
 import { studyPage } from '@/server/results';
+import { teamAlloyIds } from '@/server/team-alloys';
 import { createStudy, listSchema } from '@/server/studies';
 
 const createSchema = z.object({
@@ -22,7 +23,7 @@ export function GET(request: Request): Promise<Response> {
 export function POST(request: Request): Promise<Response> {
   return answering(async () => {
     const input = checked(createSchema, await jsonBody(request));
-    const parsed = parseBrief(input.brief);
+    const parsed = parseBrief(input.brief, await teamAlloyIds());
     if (!parsed.ok) return refused(400, 'The brief is refused.', parsed.issues);
     return Response.json(await createStudy(parsed.brief, { school: input.school, editor: input.editor }), {
       status: 201,

@@ -78,6 +78,17 @@ export interface Alloy {
   readonly dieAttack: string;
   readonly remelt: string;
   readonly basis: Readonly<Record<string, string>>;
+  /** Of an alloy of a team's own: what it was copied from, and which of its values the team typed. */
+  readonly team?: {
+    readonly from: string;
+    readonly fromName: string;
+    readonly version: number;
+    readonly source: string;
+    readonly date: string | null;
+    readonly own: readonly string[];
+    /** Put away: not offered any more, kept for what was made of it. */
+    readonly archived?: true;
+  };
 }
 
 export interface Hazard {

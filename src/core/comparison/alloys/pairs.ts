@@ -1,10 +1,9 @@
-import { ALLOYS } from '../../catalogue/alloys';
 import { bestLayout, prepareStudy, survives, type StudyLane } from '../../study';
 import type { Brief } from '../../brief';
 import { daysWithHolidays } from '../../schedule';
 import type { ProgrammeCost } from '../../cost';
 import type { TolerancePolicy } from '../../part';
-import type { RateSet } from '../../rates';
+import { everyAlloy, type RateSet } from '../../rates';
 import { ROUTES } from '../../catalogue/routes';
 
 /** One alloy on one route: its best lane there and what a part costs. */
@@ -85,14 +84,14 @@ export function alloyPair(
 }
 
 /**
- * The brief in every alloy of the table, cheapest part first; alloys that no route pours come last, in table order.
+ * The brief in every alloy of the table and of the team, cheapest part first; alloys that no route pours come last, in table order.
  * Costs about one preparation of a study an alloy.
  *
  * @example
  * alloyPairs(brief, 'published', rates, 500)[0].routes.length // 9
  */
 export function alloyPairs(brief: Brief, school: TolerancePolicy, rates: RateSet, q: number): AlloyPair[] {
-  return ALLOYS.map((alloy) => alloyPair(brief, alloy.id, school, rates, q)).sort(
-    (a, b) => (a.allIn ?? Infinity) - (b.allIn ?? Infinity),
-  );
+  return everyAlloy(rates)
+    .map((alloy) => alloyPair(brief, alloy.id, school, rates, q))
+    .sort((a, b) => (a.allIn ?? Infinity) - (b.allIn ?? Infinity));
 }

@@ -1,7 +1,6 @@
-import { ALLOYS } from '../../catalogue/alloys';
 import { lifetimeQuantity, type Brief } from '../../brief';
 import type { TolerancePolicy } from '../../part';
-import type { RateSet } from '../../rates';
+import { everyAlloy, type RateSet } from '../../rates';
 import { prepareStudy } from '../../study';
 import { missesOf, needsOfBrief } from '../alloys';
 import { boardAt } from '../board';
@@ -26,12 +25,14 @@ export interface FieldEffect {
 }
 
 /** What an open field is tried with; none where nothing is known of it. */
-function valuesOf(path: string, brief: Brief, estimatedArea_cm2: number | null): readonly TrialValue[] {
+function valuesOf(path: string, brief: Brief, estimatedArea_cm2: number | null, rates: RateSet): readonly TrialValue[] {
   if (path === 'alloy')
-    return ALLOYS.filter((alloy) => missesOf(alloy, needsOfBrief(brief)).length === 0).map(({ id, name }) => ({
-      words: name,
-      of: (b: Brief) => ({ ...b, alloy: id }),
-    }));
+    return everyAlloy(rates)
+      .filter((alloy) => missesOf(alloy, needsOfBrief(brief)).length === 0)
+      .map(({ id, name }) => ({
+        words: name,
+        of: (b: Brief) => ({ ...b, alloy: id }),
+      }));
   if (path === 'geometry.area_cm2' && estimatedArea_cm2 !== null)
     return AREA_FACTORS.map((factor) => {
       const area_cm2 = Number((factor * estimatedArea_cm2).toPrecision(3));
@@ -64,7 +65,7 @@ export function effectsOf(
   const { study, estimated } = estimatesOf(brief, school, rates);
   const area = estimated ? study.brief.geometry.area_cm2 : null;
   return paths.flatMap((path) => {
-    const trials = valuesOf(path, brief, area).map((value) => trial(value, brief, school, rates, q));
+    const trials = valuesOf(path, brief, area, rates).map((value) => trial(value, brief, school, rates, q));
     return trials.some((t) => t.allIn !== null) ? [{ path, trials }] : [];
   });
 }

@@ -162,7 +162,7 @@ export const FLASK_INVESTMENT_PROCESS: Process = {
       why: 'Small melts oxidise fast.',
       checks: [
         { what: 'new metal', unit: '%', low: 50, high: 100, basis: 'rule' },
-        { what: 'superheat', unit: '°C', low: 70, high: 150, basis: 'handbook' },
+        { what: 'superheat', unit: 'K', low: 70, high: 150, basis: 'handbook' },
       ],
       time: { value: [8, 15, 25], unit: 'min', per: 'flask', kind: 'work', basis: 'assumed' },
       toolOrMaterial: 'Small induction or gas crucible',

@@ -231,7 +231,7 @@ export const SHELL_INVESTMENT_PROCESS: Process = {
         { what: 'pouring temperature, stainless', unit: '°C', low: 1540, high: 1630, basis: 'handbook' },
         { what: 'pouring temperature, aluminium', unit: '°C', low: 680, high: 750, basis: 'handbook' },
         { what: 'pour time', unit: 's', low: 2, high: 6, basis: 'handbook' },
-        { what: 'superheat', unit: '°C', low: 60, high: 140, basis: 'handbook' },
+        { what: 'superheat', unit: 'K', low: 60, high: 140, basis: 'handbook' },
       ],
       time: { value: [2, 4, 10], unit: 's', per: 'tree', kind: 'work', basis: 'assumed' },
       toolOrMaterial: 'Ladle or tilting furnace, sand bed',
