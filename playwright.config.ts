@@ -14,6 +14,7 @@ const BESIDE = [
   'files',
   'first-use',
   'foundries',
+  'team-alloys',
   'fuzz',
   'judgement',
   'keyboard',

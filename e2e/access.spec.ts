@@ -25,6 +25,9 @@ for (const path of [
   '/foundries/f-x',
   '/foundries/f-x?edit=1',
   '/foundries/compare?a=f-b&b=f-d',
+  '/alloys',
+  '/alloys/al-a356',
+  '/alloys/own-quillmere-pure?edit=1',
 ])
   test(`no serious finding by axe on ${path}, in light and dark`, async ({ page }) => {
     await page.emulateMedia({ colorScheme: 'light' });

@@ -61,6 +61,7 @@ for (const [name, path] of [
   ['Parts', '/'],
   ['Rates', '/rates'],
   ['Foundries', '/foundries'],
+  ['Alloys', '/alloys'],
   ['Process values', '/process-values/process-book-2'],
   ['Calculator', '/calculator'],
   ['Model', '/model'],

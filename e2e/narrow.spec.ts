@@ -17,6 +17,9 @@ const PLACES = [
   '/foundries/f-x',
   '/foundries/f-x?edit=1',
   '/foundries/compare?a=f-b&b=f-d',
+  '/alloys',
+  '/alloys/al-a356',
+  '/alloys/own-quillmere-pure?edit=1',
 ];
 
 /** How far a page reaches over the width of its window, px, once all of it is drawn. */

@@ -1,6 +1,7 @@
 import type { PartFacts } from '../part';
 import type { JointKind, PieceKind, RateSet } from '../rates';
 import * as A from './equations/assembly';
+import { TODAY as DAMAGE } from './equations/damage';
 import * as J from './equations/joining';
 import { baselineOf } from './from-equations';
 import { known } from './symbols';
@@ -77,6 +78,7 @@ export function fabricatedBaseline(facts: PartFacts, rates: RateSet): Baseline |
       return { before: { ...made, ...one('hardware'), ...one('stocking') }, after: besides };
     },
     several: (c, figure) => {
+      if (figure === 'damage') return DAMAGE.working(c);
       const [, what, kind] = /^(joint|fixings|kind)\.(.+)$/.exec(figure) ?? [];
       if (what === 'kind') return A.OF_KIND.working({ ...c, piece: kind as PieceKind });
       const count = kind === undefined ? undefined : c.joining.joints[kind as JointKind];

@@ -1,11 +1,14 @@
 /** Ways without a casting: cut from solid, stamped from strip, today's assembly. Their equations of money and time. */
 import { ALL_IN, PRICE_FACTOR } from './equations/any';
 import * as A from './equations/assembly';
+import * as D from './equations/damage';
 import { DETAIL, DETAILS } from './equations/details';
 import * as J from './equations/joining';
 import * as M from './equations/machined';
 import * as S from './equations/stamped';
 
+export { damageWorking, isDamageFigure, MOST_ENDS, MOST_SERVICE_YEARS, oneForMany, type OneForMany } from './damage';
+export { damageFigure } from './equations/damage';
 export { fabricatedBaseline, joiningOf } from './assembly';
 export { machinedBaseline } from './machined';
 export { stampedBaseline } from './stamped';
@@ -21,6 +24,7 @@ export const BASELINE_EQUATIONS = [
   ...[J.JOINT_MINUTES, J.JOINT_HARDWARE, J.JOINING_MINUTES, J.JOINING, J.HARDWARE, J.STOCKING],
   ...[A.OF_KIND, A.PIECES, A.METAL, A.FLOOR, A.RETURNS, A.UNIT, A.TOOLING, A.TOTAL],
   ...[PRICE_FACTOR, ALL_IN],
+  ...[D.OUT, D.ONCE, D.YEAR, D.END, D.ENDS_YEAR, D.FITTING, D.WORTH, D.PAYS_FROM, D.TODAY],
 ] as const;
 
 /** Every equation of a baseline's time. */

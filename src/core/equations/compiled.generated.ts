@@ -379,6 +379,26 @@ export const COMPILED: Readonly<Record<string, Run>> = {
   'jptxeyc6m0': (v: any) => (1 + v.oh) * (1 + v.mg),
   // (1 + oh) * (1 + mg) * (1 + kSpec)
   '12zpsdt9ps5': (v: any) => (1 + v.oh) * (1 + v.mg) * (1 + v.kSpec),
+  // fx * hOut * Rlab
+  'nf5mrvd9yy': (v: any) => v.fx * v.hOut * v.Rlab,
+  // (1 - kM) * (u + out) + kM * (cM * u + out)
+  '10rlxqgdvc1': (v: any) => (1 - v.kM) * (v.u + v.out) + v.kM * (v.cM * v.u + v.out),
+  // pD * once
+  '8wdgfxoz3s': (v: any) => v.pD * v.once,
+  // price * u + out
+  '3q05hjnn46': (v: any) => v.price * v.u + v.out,
+  // pD * (share * end + (1 - share) * once)
+  'c7lv1wem1g': (v: any) => v.pD * (v.share * v.end + (1 - v.share) * v.once),
+  // nE * fx * (join / 60 * Rlab + face + hardware)
+  'jci9rs3by6': (v: any) => v.nE * v.fx * (v.join / 60 * v.Rlab + v.face + v.hardware),
+  // (whole - parted) * years - fitting
+  'fxp4hn649a': (v: any) => (v.whole - v.parted) * v.years - v.fitting,
+  // fitting / (years * share * (once - end))
+  'tjwfw5e3h7': (v: any) => v.fitting / (v.years * v.share * (v.once - v.end)),
+  // fx * said
+  '123w1s66d06': (v: any) => v.fx * v.said,
+  // fx * pD * (pieces / parts + hOut * Rlab)
+  '66zlp4dh1q': (v: any) => v.fx * v.pD * (v.pieces / v.parts + v.hOut * v.Rlab),
   // shift * shifts * avail
   'h4m5b68xiz': (v: any) => v.shift * v.shifts * v.avail,
   // nC * tC * D

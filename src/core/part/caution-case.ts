@@ -17,7 +17,8 @@ export function cautionsOf({ needs, geometry }: Brief, alloy: Alloy | null): Rea
   const open = (answer: boolean | null | undefined): boolean => answer !== false;
   if (open(needs.xray)) so.add('needs.xray');
   if (open(needs.gasTest)) so.add('needs.gasTest');
-  if (open(needs.pressureTight)) so.add('needs.pressureTight');
+  // A leak test that is said to be done with water or dye brings no gas.
+  if (open(needs.pressureTight) && needs.gasTest !== false) so.add('needs.pressureTight');
   if (open(needs.heatTreated)) so.add('needs.heatTreated').add('quench');
   if (geometry.passages !== 0 || geometry.undercuts !== 0) so.add('cores');
   if (coatsOf({ needs }).includes('passivate')) so.add('passivate');

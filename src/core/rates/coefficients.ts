@@ -53,7 +53,20 @@ export function coefficientsOf(rates: RateSet): Coefficient[] {
   };
   const { currency, calendar, global, complexity, metals, families, operations, baselines, variants } = rates;
   const { handPour, cooling, drying, conditions, coatings, containment, coreMaker, grain, toolAtHand } = rates;
-  const shop = { handPour, cooling, drying, conditions, coatings, containment, coreMaker, grain, toolAtHand };
+  const { oneForMany, screenList } = rates;
+  const shop = {
+    handPour,
+    cooling,
+    drying,
+    conditions,
+    coatings,
+    containment,
+    coreMaker,
+    grain,
+    toolAtHand,
+    oneForMany,
+    screenList,
+  };
   const whole = { currency, calendar, global, complexity, metals, families, operations, baselines };
   walk({ ...whole, ...shop, variants }, '');
   return out;

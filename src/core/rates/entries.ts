@@ -44,7 +44,9 @@ function entry(rates: RateSet, path: string, value: Figure['v'], figure: Figure 
     words:
       names[0] === 'metals'
         ? 'ingot'
-        : (RATE_WORDS[`${names.at(-2)}.${last}`] ?? RATE_WORDS[`${names[0]}.${last}`] ?? RATE_WORDS[last] ?? last),
+        : names[0] === 'screenList' && names.length === 3
+          ? (RATE_WORDS[names[1] ?? ''] ?? last)
+          : (RATE_WORDS[`${names.at(-2)}.${last}`] ?? RATE_WORDS[`${names[0]}.${last}`] ?? RATE_WORDS[last] ?? last),
     value,
     unit: figure?.unit ?? BARE_UNITS[last] ?? '',
     basis: figure?.basis ?? 'rule',
@@ -73,6 +75,8 @@ const GROUPS: Readonly<Record<string, string>> = {
 function ofWhat(rates: RateSet, names: readonly string[]): string {
   const [top = '', second = '', third = '', fourth = '', fifth = ''] = names;
   if (top === 'metals') return rates.alloys?.find(({ id }) => id === second)?.name ?? ALLOY_NAMES[second] ?? second;
+  if (top === 'screenList') return third.replaceAll('-', ' ');
+  if (top === 'oneForMany') return '';
   if (top === 'families') return second.replaceAll('-', ' ');
   if (top === 'operations') return second === 'kinds' ? third : '';
   if (top === 'baselines') {

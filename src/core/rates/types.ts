@@ -175,6 +175,18 @@ export interface CoreMakerRates {
 export type GrainRates = Readonly<
   Record<'fine' | 'directional', Figures<'scrapFactor' | 'kPour' | 'coolFactor'> & SomeFigures<'days'>>
 >;
+/** Damage of one casting in place of an assembly, and bolted ends. */
+export interface OneForManyRates extends Figures<'pDamage' | 'hoursOut' | 'mendShare' | 'cMend'> {
+  readonly end: Figures<'price' | 'join_min' | 'face_USD' | 'hardware' | 'share'>;
+}
+/** What bought parts come in. */
+export type StockForm = 'bar' | 'plate' | 'tube';
+/** By what a list of bought parts is screened. */
+export interface ScreenListRates extends Figures<'perPiece' | 'keepMach' | 'tool0' | 'toolPerKg' | 'years'> {
+  readonly stockFactor: Figures<StockForm>;
+  /** By family; none for metals that are not screened. */
+  readonly castPerKg: Readonly<Record<string, Figure>>;
+}
 export type ToolAtHandRates = Figures<'fitUp' | 'borrowFee' | 'storage' | 'storageVol' | 'familyInsert'>;
 
 export type FamilyMap = Readonly<Record<string, { readonly rates: string; readonly capability: string }>>;
@@ -291,6 +303,8 @@ export interface RateSet {
   readonly coreMaker: CoreMakerRates;
   readonly grain: GrainRates;
   readonly toolAtHand: ToolAtHandRates;
+  readonly oneForMany: OneForManyRates;
+  readonly screenList: ScreenListRates;
   /** Alloys of the team's own, which a study may be of beside those of the table. */
   readonly alloys?: readonly Alloy[];
   /** What each lane can do, where that is not the book's: by a set of process values, or by a foundry. */

@@ -75,6 +75,7 @@ export function AddAlloy({
             <Field.Label>Copied from</Field.Label>
             <SearchChoice
               id={`${id}-from`}
+              label="Copied from"
               load={loadAlloys}
               name={null}
               value={base}

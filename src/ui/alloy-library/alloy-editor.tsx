@@ -229,7 +229,7 @@ function RouteRow({
   const now = said ?? copied;
   const change = (more: Loose): void => {
     const next = { ...now, ...more };
-    onPut(Object.fromEntries(Object.entries(next).filter(([key, v]) => v !== undefined || key !== 'pour_C')) as Loose);
+    onPut(Object.fromEntries(Object.entries(next).filter(([key, v]) => v !== undefined || key !== 'pour_C')));
   };
   return (
     <Table.Row>

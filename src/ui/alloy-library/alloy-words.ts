@@ -40,7 +40,8 @@ export function fieldText(
   if (value === null || value === undefined) return '';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'number') return figureText(value, unit, units, digits);
-  if (!Array.isArray(value)) return String(value);
+  if (typeof value === 'string') return value;
+  if (!Array.isArray(value)) return '';
   if (kind !== 'band') return value.map(String).join('; ');
   const texts = value.map((x) => (typeof x === 'number' ? figureText(x, unit, units, digits) : String(x)));
   if (digits === null) return texts.join(' / ');

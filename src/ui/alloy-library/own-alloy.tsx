@@ -1,15 +1,15 @@
 'use client';
 import { Button, Flex } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { Alloy } from '@/core/catalogue/alloys';
 import { ROUTES } from '@/core/catalogue/routes';
 import { ALLOY_FIELDS } from '@/core/team-alloys';
 import type { AlloyRecord, TeamAlloySummary } from '@/server/team-alloys';
 import { call, Refused } from '../api';
-import { keepHere, keptHere } from '../browser-store';
 import { plainDate } from '../format';
 import { History } from '../history/changes-table';
+import { useChangeNote } from '../history/use-change-note';
 import { Banner, Section } from '../kit';
 import { useUnits } from '../preferences';
 import { MovedStudies, movesWords, useMoves } from '../rates/moved-studies';
@@ -19,8 +19,6 @@ import { AlloyEditor, type AlloyChoices } from './alloy-editor';
 import { fieldText, FITS } from './alloy-words';
 import { AlloyFactsTables } from './facts-tables';
 import { useAlloy } from './use-alloy';
-
-const isText = (x: unknown): x is string => typeof x === 'string';
 
 /** What a value of an alloy is, in words. */
 function pathWords(path: string): string {
@@ -58,11 +56,9 @@ export function OwnAlloy({
   const [asked, setAsked] = useState(editingFirst);
   const editing = useAlloy(own, base);
   const { input, changed, behind } = editing;
-  const [who, setWho] = useState('');
-  const [why, setWhy] = useState('');
+  const { who, why, setWho, setWhy, saved: noteSaved } = useChangeNote(`alloy-${own.id}`);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  useEffect(() => queueMicrotask(() => setWho(keptHere('rates-who', isText) ?? '')), []);
   const open = asked || changed.length > 0;
   const saved = { name: own.name, facts: own.facts, source: own.source, date: own.date };
   const moves = useMoves(`/api/alloys/${own.id}/effect`, input ?? saved, own.version);
@@ -72,11 +68,12 @@ export function OwnAlloy({
     setProblem(null);
     try {
       await call('PUT', `/api/alloys/${own.id}`, { input, version: own.version, who: who.trim(), why: why.trim() });
-      keepHere('rates-who', who.trim());
       editing.drop();
       notices.create({ title: `“${input.name}” saved.` });
       setAsked(false);
-      setWhy('');
+      noteSaved();
+      // Without the wish to edit that the address may hold.
+      router.replace(`/alloys/${own.id}`);
       router.refresh();
     } catch (error) {
       // The newer version comes, and what was typed stands on it.
@@ -101,9 +98,9 @@ export function OwnAlloy({
     }
     if (path === 'conditions')
       return Array.isArray(value) ? value.map((c) => String((c as { name: unknown }).name)).join('; ') : '';
-    if (path === 'date') return plainDate(String(value));
+    if (path === 'date') return typeof value === 'string' ? plainDate(value) : '';
     const field = ALLOY_FIELDS.find((f) => f.key === path);
-    return field === undefined ? String(value) : fieldText(value, field, units, 5);
+    return field === undefined ? (typeof value === 'string' ? value : '') : fieldText(value, field, units, 5);
   };
   return (
     <>

@@ -9,11 +9,13 @@ export type Loose = Readonly<Record<string, unknown>>;
 
 const ROUTE = 'routes.';
 
+const textAt = (flat: Flat, path: string): string => (typeof flat[path] === 'string' ? flat[path] : '');
+
 /** An alloy of the team's own as values by path. */
 function flatOf({ name, source, date, facts: { routes, ...facts } }: TeamAlloySummary): Flat {
   const said = Object.entries({ ...facts, source, date }).filter(([, v]) => v !== undefined);
   const byRoute = Object.entries(routes ?? {}).map(([id, r]) => [`${ROUTE}${id}`, r]);
-  return { name, ...Object.fromEntries([...said, ...byRoute]) };
+  return { name, ...(Object.fromEntries([...said, ...byRoute]) as Flat) };
 }
 
 function factsOf({ name: _name, source: _source, date: _date, ...values }: Flat): Record<string, unknown> {
@@ -30,7 +32,7 @@ export function useAlloy(own: TeamAlloySummary, base: Alloy) {
   const kept = useKeptDraft(`alloy-${own.id}`, flatOf(own));
   const { draft, setDraft } = kept;
   const read = useMemo(() => parseAlloyFacts(factsOf(draft), base), [draft, base]);
-  const name = String(draft['name'] ?? '');
+  const name = textAt(draft, 'name');
   const issues = [
     ...(read.ok ? [] : read.issues),
     ...(name.trim() === '' ? [{ path: 'name', value: name, message: 'a name of at least one letter is wanted' }] : []),
@@ -39,7 +41,7 @@ export function useAlloy(own: TeamAlloySummary, base: Alloy) {
   return {
     ...kept,
     name,
-    source: String(draft['source'] ?? ''),
+    source: textAt(draft, 'source'),
     date: typeof draft['date'] === 'string' ? draft['date'] : '',
     issues,
     /** What can be saved; null while something is wrong. */
@@ -49,7 +51,7 @@ export function useAlloy(own: TeamAlloySummary, base: Alloy) {
         : {
             name: name.trim(),
             facts,
-            source: String(draft['source'] ?? '').trim(),
+            source: textAt(draft, 'source').trim(),
             date: typeof draft['date'] === 'string' && draft['date'] !== '' ? draft['date'] : null,
           },
     /** Puts a value at a path; undefined takes it away, so that it is as in the alloy copied. */

@@ -4,6 +4,7 @@ import { FigureButton, Section } from '../kit';
 import { memo, useMemo, useRef, useState } from 'react';
 import type { Board, Curve } from '@/core/comparison/board';
 import { CostChart } from '../charts/cost-charts';
+import { late, Near } from '../late';
 import type { LaneOrder } from '../preferences';
 import { useQuantity, useStudy } from '../study/study-context';
 import { CostStack } from './cost-stack';
@@ -13,11 +14,14 @@ import type { LaneActs } from './lane-acts';
 import { LeadChanges } from './lead-changes';
 import { useFollowed } from './use-followed';
 
+const OneForMany = late(() => import('./one-for-many').then((m) => m.OneForMany));
+
 const NO_CURVES: readonly Curve[] = [];
 
 /** What stands under the lanes: changes of the lead, cost stack, charts. The lanes never wait for it. */
 export function BelowBoard({ order, onOpen }: { readonly order: LaneOrder } & Pick<LaneActs, 'onOpen'>) {
-  const { curves } = useStudy('curves');
+  const { curves, brief } = useStudy('curves', 'brief');
+  const parts = brief.today.parts ?? 1;
   const { board, setQ } = useQuantity();
   const stack = useRef<HTMLElement>(null);
   const charts = useRef<HTMLElement>(null);
@@ -53,6 +57,11 @@ export function BelowBoard({ order, onOpen }: { readonly order: LaneOrder } & Pi
       >
         <Charts q={charted.q} />
       </Section>
+      {parts > 1 && (
+        <Near height="20rem">
+          <OneForMany />
+        </Near>
+      )}
     </>
   );
 }

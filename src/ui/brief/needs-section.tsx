@@ -1,10 +1,14 @@
 'use client';
+import { useWatch } from 'react-hook-form';
 import { CheckField } from '../fields/check-field';
 import { AnswerField, NumberField, SelectField } from '../fields/inputs';
 import { FormGrid, Section } from '../kit';
+import { useBriefForm } from './form-context';
 
 /** Skin, environment and what the part must bear. */
 export function NeedsSection() {
+  const { control } = useBriefForm();
+  const tight: unknown = useWatch({ name: 'needs.pressureTight', control });
   return (
     <Section title="Surface and needs">
       <FormGrid>
@@ -32,6 +36,13 @@ export function NeedsSection() {
           label="Must hold pressure"
           help="Porous castings leak; each piece is then tested."
         />
+        {tight === true && (
+          <AnswerField
+            path="needs.gasTest"
+            label="Tested with gas"
+            help="Air, nitrogen or helium under pressure is a danger of its own; water or dye is not."
+          />
+        )}
         <AnswerField
           path="needs.heatTreated"
           label="Heat treated"

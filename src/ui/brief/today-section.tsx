@@ -1,7 +1,9 @@
 'use client';
 import { Fieldset, Heading, Text } from '@chakra-ui/react';
+import { useWatch } from 'react-hook-form';
 import { FormGrid, Section } from '../kit';
 import { NumberField, SelectField, TextField } from '../fields/inputs';
+import { useBriefForm } from './form-context';
 
 /** How joints of today's assembly are made, and what one is called. */
 const JOINTS = [
@@ -21,6 +23,8 @@ const KINDS = [
 
 /** How the part is made today, and what the ways without a casting need to know. */
 export function TodaySection() {
+  const { control } = useBriefForm();
+  const parts: unknown = useWatch({ name: 'today.parts', control });
   return (
     <Section title="Today">
       <FormGrid>
@@ -58,6 +62,14 @@ export function TodaySection() {
           help="Loose, leaking or cracked joints."
         />
         <NumberField path="today.repair_USD" label="A repair costs" unit="USD" />
+        {typeof parts === 'number' && parts > 1 && (
+          <NumberField
+            path="today.repairPerYear_USD"
+            label="Damage in use"
+            unit="USD a piece and year"
+            help="Empty: a share loses one of its parts. Held against the damage of one casting."
+          />
+        )}
         <TextField path="today.note" label="Note" rows={2} />
       </FormGrid>
       <Fieldset.Root mt="3.5">

@@ -1,15 +1,15 @@
 'use client';
 import { Box, Button, Field, Flex, Input, Text } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { LINE_FIELDS, SHOP_FIELDS } from '@/core/foundries';
 import { laneWords } from '@/core/catalogue/routes';
 import { oldValues } from '@/core/comparison/foundries';
 import type { FoundryRecord } from '@/server/foundries';
 import { call, Refused } from '../api';
-import { keepHere, keptHere } from '../browser-store';
 import { plainDate } from '../format';
 import { History } from '../history/changes-table';
+import { useChangeNote } from '../history/use-change-note';
 import { Banner, PageHead, PageLink, Section } from '../kit';
 import { Emblem } from '../marks/emblem';
 import { useUnits } from '../preferences';
@@ -22,7 +22,6 @@ import { ProfileTable } from './profile-table';
 import { KNOWN } from './said-words';
 import { useProfile } from './use-profile';
 
-const isText = (x: unknown): x is string => typeof x === 'string';
 const FIELDS = [...SHOP_FIELDS, ...LINE_FIELDS];
 
 /** A foundry: what it says, what was measured there and what is supposed, to be read and to be edited. */
@@ -43,11 +42,9 @@ export function FoundryView({
   const changed = editing.changed.length;
   // What was typed earlier and not saved is shown again.
   const open = asked || changed > 0;
-  const [who, setWho] = useState('');
-  const [why, setWhy] = useState('');
+  const { who, why, setWho, setWhy, saved: noteSaved } = useChangeNote(`foundry-${record.id}`);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  useEffect(() => queueMicrotask(() => setWho(keptHere('rates-who', isText) ?? '')), []);
   const input = { name, note, profile: editing.profile ?? record.profile };
   const moves = useMoves(`/api/foundries/${record.id}/effect`, input, record.version);
   const old = useMemo(() => oldValues(record, today), [record, today]);
@@ -61,11 +58,12 @@ export function FoundryView({
         who: who.trim(),
         why: why.trim(),
       });
-      keepHere('rates-who', who.trim());
       editing.drop();
       notices.create({ title: `“${name}” saved.` });
       setOpen(false);
-      setWhy('');
+      noteSaved();
+      // Without the wish to edit that the address may hold.
+      router.replace(`/foundries/${record.id}`);
       router.refresh();
     } catch (error) {
       // The newer version comes, and what was typed stands on it.

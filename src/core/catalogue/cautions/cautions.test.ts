@@ -45,6 +45,10 @@ test('a caution that only some parts bring on is left out where the part is know
   // Sand carries silica whatever the part; a flask is always quenched.
   expect(cautionsFor('green-sand', alloy, plain).map((c) => c.id)).toContain('c-silica-dust');
   expect(said(cautionsOf(bracket({ needs: { xray: true } }), alloy))).toContain('c-xray');
+  // A tight part tested with water brings no gas; one of which that is not said may.
+  const tight = { pressureTight: true };
+  expect(said(cautionsOf(bracket({ needs: { ...tight, gasTest: false } }), alloy))).not.toContain('c-gas-test');
+  expect(said(cautionsOf(bracket({ needs: tight }), alloy))).toContain('c-gas-test');
   // What is not said counts as so.
   expect(said(cautionsOf(bracket({ needs: {} }), alloy))).toContain('c-quench');
   const cored = bracket({ needs: {}, geometry: { ...bracket().geometry, passages: 1 } });

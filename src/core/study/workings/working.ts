@@ -1,4 +1,5 @@
 import type { Study } from '../types';
+import { damageWorking, isDamageFigure } from '../../baselines';
 import { isTimeFigure, TIME_FIGURES, timeWorking } from '../../schedule';
 import { isMoneyFigure, MONEY_FIGURES, moneyWorking } from '../../cost';
 import { refuse } from '../../base/errors';
@@ -66,6 +67,11 @@ export function workingOf(study: Study, laneId: string, q: number, figure: strin
     const entry = study.lanes.find((e) => e.lane.id === laneId);
     if (entry === undefined) return refuse('E_KEY', 'lane', laneId, 'the id of a lane');
     return ruleWorking(study, entry, figure);
+  }
+  if (isDamageFigure(figure)) {
+    const c = contextOf(study, laneId, q);
+    const whole = workingIn(c, 'allIn').value;
+    return damageWorking(c.model.facts, c.model.rates, whole, figure);
   }
   if (!isFigure(figure)) return refuse('E_KEY', 'figure', figure, FIGURES.join(' | '));
   return workingIn(contextOf(study, laneId, q), figure);
