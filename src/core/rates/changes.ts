@@ -17,7 +17,7 @@ export interface OwnFigures {
 const ABOVE_ZERO = new Set([
   'P', 'Pspindle', 'eta', 'aMrr', 'aFin', 'featuresPerSetup', 'tapMinor', 'cap', 'capDay', 'avail', 'share',
   'capPours', 'capKg', 'shift_h', 'shiftH', 'workdaysPerWeek', 'calendarPerWorkday', 'perUnit', 'n', 'workDaysYear', 'bigTool_h',
-  'shiftsMax', 'pressAvail', 'lifeFactor', 'mRef_kg',
+  'shiftsMax', 'pressAvail', 'lifeFactor', 'mRef_kg', 'years',
   'shifts', 'batch', 'maxThickness', 'maxRatio', 'airCut', 'kStock', 'kMat', 'skeleton',
 ]); // prettier-ignore
 /** Shares of pieces or of a day: at most 1, and those of scrap below it. */

@@ -40,6 +40,7 @@ export type {
   RateSet,
   ResourceRates,
   StepRates,
+  StockForm,
   ToolOption,
   Touch,
   VariantRates,

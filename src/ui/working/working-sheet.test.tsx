@@ -8,8 +8,11 @@ import { FIGURES, isFigure } from '@/core/study/workings';
 import { significant } from '../format';
 import { faultsOf, textOf } from '../testing/html-faults';
 import { studyPage } from '../testing/study-page';
-import { WorkingBody } from './working-sheet';
+import { useStudyLinks } from './study-links';
+import { WorkingBody } from './working-body';
 import { pretty } from './pretty';
+
+const Linked = ({ w }: { readonly w: Working }) => <WorkingBody w={w} links={useStudyLinks()} />;
 
 describe('the sheet of a working', () => {
   const brief = bracket();
@@ -20,7 +23,7 @@ describe('the sheet of a working', () => {
   beforeAll(async () => {
     for (const figure of FIGURES) {
       const w = workings.working(lane, figure);
-      const html = await studyPage(brief, <WorkingBody w={w} />);
+      const html = await studyPage(brief, <Linked w={w} />);
       sheets.push({ w, html: html.split('data-testid="expression"')[1] ?? '' });
     }
   });

@@ -1,6 +1,7 @@
 import { BASELINE_EQUATIONS, BASELINE_TIME_EQUATIONS } from '../../baselines';
 import { TIME_EQUATIONS } from '../../schedule';
 import { COST_EQUATIONS } from '../../cost';
+import { SCREEN_EQUATIONS } from '../../comparison/parts-list';
 import { PART_EQUATIONS } from '../../part';
 import { RULE_EQUATIONS } from '../../screening';
 
@@ -11,4 +12,5 @@ export const EQUATIONS = [
   { id: 'money', subject: 'Money', model: 'Cost model', equations: COST_EQUATIONS },
   { id: 'baselines', subject: 'Without a casting', model: 'Cost model', equations: BASELINE_EQUATIONS },
   { id: 'time', subject: 'Time', model: 'Time model', equations: [...TIME_EQUATIONS, ...BASELINE_TIME_EQUATIONS] },
+  { id: 'parts-list', subject: 'A list of bought parts', model: 'Cost model', equations: SCREEN_EQUATIONS },
 ] as const;

@@ -22,7 +22,12 @@ export const FIGURES: readonly string[] = [...MONEY_FIGURES, ...Object.keys(TOTA
  * isFigure('allIn') // true
  */
 export const isFigure = (figure: string): boolean =>
-  figure in TOTALS || isMoneyFigure(figure) || isTimeFigure(figure) || isPartFigure(figure) || isRuleFigure(figure);
+  figure in TOTALS ||
+  isMoneyFigure(figure) ||
+  isTimeFigure(figure) ||
+  isPartFigure(figure) ||
+  isRuleFigure(figure) ||
+  isDamageFigure(figure);
 
 const partCase = ({ model: { facts, part, rates, lane } }: Context): PartCase => ({
   facts,
@@ -41,6 +46,7 @@ export function workingIn(c: Context, figure: string): Working {
   const build = TOTALS[figure];
   if (build !== undefined) return { figure, ...build(c) };
   if (isRuleFigure(figure)) return ruleWorking(c.study, c.entry, figure);
+  if (isDamageFigure(figure)) return damageWorking(c.model.facts, c.model.rates, workingIn(c, 'allIn').value, figure);
   return (
     moneyWorking(c, figure) ??
     timeWorking(c, figure) ??
@@ -67,11 +73,6 @@ export function workingOf(study: Study, laneId: string, q: number, figure: strin
     const entry = study.lanes.find((e) => e.lane.id === laneId);
     if (entry === undefined) return refuse('E_KEY', 'lane', laneId, 'the id of a lane');
     return ruleWorking(study, entry, figure);
-  }
-  if (isDamageFigure(figure)) {
-    const c = contextOf(study, laneId, q);
-    const whole = workingIn(c, 'allIn').value;
-    return damageWorking(c.model.facts, c.model.rates, whole, figure);
   }
   if (!isFigure(figure)) return refuse('E_KEY', 'figure', figure, FIGURES.join(' | '));
   return workingIn(contextOf(study, laneId, q), figure);
