@@ -34,6 +34,7 @@ const SERVER_ROOMS = [
   'process-sets',
   'foundries',
   'team-alloys',
+  'bought-parts',
   'weights',
   'studies',
   'part-files',

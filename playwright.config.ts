@@ -15,6 +15,7 @@ const BESIDE = [
   'first-use',
   'foundries',
   'team-alloys',
+  'bought-parts',
   'fuzz',
   'judgement',
   'keyboard',

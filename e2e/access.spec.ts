@@ -26,6 +26,7 @@ for (const path of [
   '/foundries/f-x?edit=1',
   '/foundries/compare?a=f-b&b=f-d',
   '/alloys',
+  '/bought-parts',
   '/alloys/al-a356',
   '/alloys/own-quillmere-pure?edit=1',
 ])

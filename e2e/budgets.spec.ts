@@ -62,6 +62,7 @@ for (const [name, path] of [
   ['Rates', '/rates'],
   ['Foundries', '/foundries'],
   ['Alloys', '/alloys'],
+  ['Bought parts', '/bought-parts'],
   ['Process values', '/process-values/process-book-2'],
   ['Calculator', '/calculator'],
   ['Model', '/model'],

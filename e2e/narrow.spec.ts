@@ -18,6 +18,7 @@ const PLACES = [
   '/foundries/f-x?edit=1',
   '/foundries/compare?a=f-b&b=f-d',
   '/alloys',
+  '/bought-parts',
   '/alloys/al-a356',
   '/alloys/own-quillmere-pure?edit=1',
 ];

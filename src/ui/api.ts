@@ -15,7 +15,7 @@ export class Refused extends Error {
 
 /** Calls the server with JSON; a refusal is thrown as Refused, a dead line as a plain Error. */
 export async function call<T>(
-  method: 'GET' | 'POST' | 'PUT',
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
   path: string,
   body?: unknown,
   init: RequestInit = {},

@@ -6,8 +6,10 @@ import { SHIPPED_RATES } from '@/core/rates';
 import { randomUUID } from 'node:crypto';
 import { insertChange, insertRateSet, putFigure, updateRateSet } from '../rates/queries';
 import { insertFoundry } from '../foundries/queries';
+import { putBoughtParts } from '../bought-parts/queries';
 import { insertPrice, insertTeamAlloy } from '../team-alloys/queries';
 import { FOUNDRIES } from './foundries.data';
+import { BOUGHT_PARTS } from './bought-parts.data';
 import { DEMO_ALLOY } from './team-alloys.data';
 import { keepWholeFile } from '../part-files/keep';
 import { PARTNER_RATES } from './partner-rates.data';
@@ -36,6 +38,7 @@ export function demoBriefs(): Brief[] {
 export async function seedDemo(on: Runner): Promise<number> {
   await seedFoundries(on);
   await seedAlloy(on);
+  await seedBoughtParts(on);
   if (await isMarked(on, SEEDED)) return 0;
   const briefs = demoBriefs();
   for (const brief of [...briefs].reverse()) await putDemoStudy(on, brief);
@@ -65,6 +68,16 @@ async function seedAlloy(on: Runner): Promise<void> {
   await insertTeamAlloy(on, { ...alloy, who: PARTNER_RATES.who });
   await insertPrice(on, { alloyId: alloy.id, ...price, who: PARTNER_RATES.who });
   await insertMark(on, ALLOY_SEEDED);
+}
+
+/** The mark of a database that had the demo list of bought parts once. */
+const PARTS_SEEDED = 'demo-bought-parts-seeded';
+
+/** The bought parts of the demo world, once. */
+async function seedBoughtParts(on: Runner): Promise<void> {
+  if (await isMarked(on, PARTS_SEEDED)) return;
+  await putBoughtParts(on, BOUGHT_PARTS, PARTNER_RATES.who);
+  await insertMark(on, PARTS_SEEDED);
 }
 
 /** One demo study with its part file. @returns its id */

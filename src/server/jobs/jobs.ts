@@ -10,6 +10,7 @@ import { whoCan, type WhoCan } from '@/core/comparison/foundries';
 import type { Foundry } from '@/core/foundries';
 import {
   alloysAt,
+  everyAlloy,
   ratesOf,
   SHIPPED_RATES,
   SHIPPED_REF,
@@ -17,6 +18,7 @@ import {
   type ProcessRef,
   type RateRef,
 } from '@/core/rates';
+import { screenParts, type BoughtPart, type ScreenedPart } from '@/core/comparison/parts-list';
 import type { TeamAlloys } from '@/core/team-alloys';
 import { processMovers, type ProcessMover } from '@/core/comparison/process-movers';
 import { readFileSync } from 'node:fs';
@@ -26,6 +28,7 @@ import { frozenOf, type Signing, type Report } from '../decisions/snapshot';
 import type { DecisionRecord, SignedSnapshot } from '../decisions/record';
 import { readProcessCsv, type ProcessCsvResult } from '../exchange/process-csv';
 import { readRatesCsv, type RatesCsvResult } from '../exchange/rates-csv';
+import { readPartsSheet, type PartsSheetResult } from '../exchange/parts-sheet';
 import { readStudyFile, type StudyFileResult } from '../exchange/study-file';
 import { takenStill, type StillTaken } from '../part-files/still';
 import { effectOf, type EffectAsked, type RateEffect } from '../rates/rate-effect';
@@ -170,6 +173,17 @@ export const JOBS = {
   /** A study file read and checked. */
   studyFile: ({ raw, own }: { readonly raw: unknown; readonly own: ReadonlySet<string> }): StudyFileResult =>
     readStudyFile(raw, own),
+  /** A list of bought parts screened: those that save most first. */
+  screenParts: ({
+    parts,
+    rates,
+  }: {
+    readonly parts: readonly BoughtPart[];
+    readonly rates: RateRef;
+  }): readonly ScreenedPart[] => screenParts(parts, ratesOf(rates)),
+  /** A sheet of bought parts read. */
+  partsSheet: ({ bytes, rates }: { readonly bytes: Uint8Array; readonly rates: RateRef }): Promise<PartsSheetResult> =>
+    readPartsSheet(bytes, everyAlloy(ratesOf(rates))),
   /** A CSV of rates read against a set. */
   ratesCsv: ({ text, rates }: { readonly text: string; readonly rates: RateRef }): RatesCsvResult =>
     readRatesCsv(text, ratesOf(rates)),

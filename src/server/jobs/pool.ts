@@ -28,6 +28,8 @@ const LIMITS_MS: Readonly<Record<JobName, number>> = {
   leader: 60_000,
   standing: 120_000,
   studyFile: 30_000,
+  screenParts: 30_000,
+  partsSheet: 60_000,
   ratesCsv: 30_000,
   processCsv: 30_000,
   processMovers: 60_000,

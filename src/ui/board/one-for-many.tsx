@@ -6,7 +6,7 @@ import { shortName } from '@/core/catalogue/routes';
 import { workingOf } from '@/core/study/workings';
 import { readFigure } from '../fields/numbers';
 import { WithUnit } from '../fields/with-unit';
-import { perPart, significant, signed } from '../format';
+import { perPart, significant } from '../format';
 import { FigureButton, Section, Unit } from '../kit';
 import { useQuantity, useStudy } from '../study/study-context';
 import { useSheets } from '../working/sheets';
@@ -29,13 +29,10 @@ export function OneForMany() {
   const leader = board.lanes.find((l) => l.id === board.leader);
   const allIn = leader?.money?.allIn ?? null;
   const [n, y] = [ends.value, years.value];
-  const found = useMemo(
-    () =>
-      allIn === null || study.facts === null || n === null || y === null
-        ? null
-        : oneForMany(study.facts, study.rates, allIn, n, y),
-    [study, allIn, n, y],
-  );
+  const found =
+    allIn === null || study.facts === null || n === null || y === null
+      ? null
+      : oneForMany(study.facts, study.rates, allIn, n, y);
   const today = useMemo(
     () =>
       study.baselines.some((b) => b.id === 'fabricated') ? workingOf(study, 'fabricated', q, 'damage').value : null,
@@ -116,11 +113,12 @@ export function OneForMany() {
             </Table.Root>
           </Table.ScrollArea>
           <Text mt="2" data-testid="ends-verdict">
-            <strong>{found.worth > 0 ? 'Bolted ends pay' : 'Bolted ends do not pay'}</strong>: they save{' '}
-            <FigureButton onClick={() => open('damage.worth')}>{signed(found.worth, 2)}</FigureButton>
-            <Unit>{code} a part</Unit> after{' '}
-            <FigureButton onClick={() => open('damage.fitting')}>{perPart(found.fitting)}</FigureButton>
-            <Unit>{code} a part</Unit> for fitting them.{' '}
+            <strong>{found.worth > 0 ? 'Bolted ends pay' : 'Bolted ends do not pay'}</strong>:{' '}
+            {found.worth > 0 ? 'over the service they save' : 'over the service they cost'}{' '}
+            <FigureButton onClick={() => open('damage.worth')}>{perPart(Math.abs(found.worth))}</FigureButton>
+            <Unit>{code} a part</Unit> {found.worth > 0 ? 'more than they cost' : 'more than they save'}; fitting them
+            is <FigureButton onClick={() => open('damage.fitting')}>{perPart(found.fitting)}</FigureButton>
+            <Unit>{code} a part</Unit> of that.{' '}
             {found.paysFrom === null ? (
               'They never do at this price.'
             ) : (

@@ -73,6 +73,9 @@ export function PartsList({
             </>
           )}
           <Flex ms="auto" gap="2" align="center" flexWrap="wrap">
+            <PageLink textStyle="label" href="/bought-parts" me="2">
+              Where to look first
+            </PageLink>
             <PageLink textStyle="label" href={archived ? '/' : '/?archived=1'} me="2">
               {archived ? 'Open parts' : 'Archived'}
             </PageLink>

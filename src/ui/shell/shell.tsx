@@ -28,12 +28,13 @@ const PLACES = [
 /** Whether an address lies within a place; a study belongs to the parts. */
 const within = (path: string, place: string): boolean =>
   place === '/'
-    ? path === '/' || path.startsWith('/studies')
+    ? path === '/' || path.startsWith('/studies') || path.startsWith('/bought-parts')
     : path.startsWith(place) || (place === '/rates' && path.startsWith('/process-values'));
 
 const Place = chakra(NextLink, {
   base: {
     color: 'fg.muted',
+    fontSize: { base: 'label', md: 'inherit' },
     py: '1',
     borderBottom: '2px solid transparent',
     _hover: { color: 'fg' },

@@ -34,20 +34,20 @@ const equation = equationsOf<OfScreen>({
 })<OfScreen>();
 
 const money = { unit: ({ rates }: OfScreen): string => rates.currency.code, plainly: { unit: 'currency' } };
-const own = (path: string, meaning: string, unit = ''): SymbolOf<OfScreen> => ({
-  meaning,
-  unit: '',
-  source: 'rate',
-  path,
-  ...(unit === '' ? {} : { plainly: { unit } }),
-  table: ({ rates, alloy, part }) =>
-    tableValue(
-      {
-        'screenList.stockFactor.{form}': rates.screenList.stockFactor[part.form],
-        'screenList.castPerKg.{family}': rates.screenList.castPerKg[alloy.family],
-      }[path] ?? (rates.screenList as unknown as Record<string, Figure>)[path.replace('screenList.', '')],
-    ),
+type OwnKey = 'perPiece' | 'keepMach' | 'tool0' | 'toolPerKg' | 'years';
+const plainUnit = (unit: string) => (unit === '' ? {} : { plainly: { unit } });
+const fromTable = (
+  path: string,
+  meaning: string,
+  of: (c: OfScreen) => Figure | undefined,
+  unit = '',
+): SymbolOf<OfScreen> => ({
+  ...{ meaning, unit: '', source: 'rate', path },
+  ...plainUnit(unit),
+  table: (c) => tableValue(of(c)),
 });
+const own = (key: OwnKey, meaning: string): SymbolOf<OfScreen> =>
+  fromTable(`screenList.${key}`, meaning, ({ rates }) => rates.screenList[key]);
 const opened = (meaning: string, unit: string, opens: string): SymbolOf<OfScreen> => ({
   meaning,
   unit,
@@ -65,7 +65,10 @@ const fx: SymbolOf<OfScreen> = {
   path: 'currency.perUnit',
   plainly: { unit: 'currency/USD' },
 };
-const told = (meaning: string, unit: string): SymbolOf<OfScreen> => choice(meaning, unit);
+const told = (meaning: string, unit: string): SymbolOf<OfScreen> => ({
+  ...choice(meaning, unit),
+  note: () => 'from the list of bought parts',
+});
 const rho: SymbolOf<OfScreen> = {
   meaning: 'density',
   unit: 'kg/m³',
@@ -136,7 +139,12 @@ export const STOCK_MONEY = equation({
       path: 'metals.{alloy}',
       table: ({ rates, alloy }) => tableValue(rates.metals?.[alloy.id]),
     },
-    factor: own('screenList.stockFactor.{form}', 'stock against ingot', '× ingot price per kg of stock'),
+    factor: fromTable(
+      'screenList.stockFactor.{form}',
+      'stock against ingot',
+      ({ rates, part }) => rates.screenList.stockFactor[part.form],
+      '× ingot price per kg of stock',
+    ),
   },
   values: (c) => ({
     fx: c.rates.currency.perUnit,
@@ -169,9 +177,14 @@ export const GUESS = equation({
   symbols: {
     fx,
     finished: told('finished mass', 'kg'),
-    castPerKg: own('screenList.castPerKg.{family}', 'a casting, by mass', 'USD/kg of part'),
-    perPiece: own('screenList.perPiece', 'a casting, whatever its mass'),
-    keepMach: own('screenList.keepMach', 'work above stock that stays'),
+    castPerKg: fromTable(
+      'screenList.castPerKg.{family}',
+      'a casting, by mass',
+      ({ rates, alloy }) => rates.screenList.castPerKg[alloy.family],
+      'USD/kg of part',
+    ),
+    perPiece: own('perPiece', 'a casting, whatever its mass'),
+    keepMach: own('keepMach', 'work above stock that stays'),
     work: openedMoney('work in today’s cost', 'work'),
   },
   values: (c) => ({
@@ -192,8 +205,8 @@ export const TOOL = equation({
   expression: 'fx * (tool0 + toolPerKg * pow(finished, 0.5))',
   symbols: {
     fx,
-    tool0: own('screenList.tool0', 'tool of a guessed casting'),
-    toolPerKg: own('screenList.toolPerKg', 'and by mass'),
+    tool0: own('tool0', 'tool of a guessed casting'),
+    toolPerKg: own('toolPerKg', 'and by mass'),
     finished: told('finished mass', 'kg'),
   },
   values: (c) => ({
@@ -217,7 +230,7 @@ export const SAVING = equation({
     today: told('what one costs today', 'USD'),
     guess: openedMoney('guess of a casting', 'guess'),
     tool: openedMoney('guess of its tool', 'tool'),
-    years: own('screenList.years', 'years the tool is shared over'),
+    years: own('years', 'years the tool is shared over'),
   },
   values: (c) => ({
     perYear: c.part.perYear,

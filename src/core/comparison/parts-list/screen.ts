@@ -32,7 +32,7 @@ function screened(part: BoughtPart, alloyOf: ReadonlyMap<string, Alloy>, rates: 
   if (alloy === undefined)
     return {
       ...{ part, alloyName: part.material, confidence },
-      ...{ stock_kg: NaN, boughtToKept: NaN, stockMoney: NaN, guess: null, tool: null, saving: null, rank: null },
+      ...{ stock_kg: null, boughtToKept: null, stockMoney: null, guess: null, tool: null, saving: null, rank: null },
       leftOut: 'no alloy of that name here',
     };
   const c = caseOf(part, alloy, rates);
@@ -66,7 +66,7 @@ export function screenParts(parts: readonly BoughtPart[], rates: RateSet): reado
   const all = parts.map((part) => screened(part, alloys, rates));
   const kept = all
     .filter((s) => s.saving !== null)
-    .sort((a, b) => (b.saving?.[1] ?? 0) - (a.saving?.[1] ?? 0) || b.boughtToKept - a.boughtToKept);
+    .sort((a, b) => (b.saving?.[1] ?? 0) - (a.saving?.[1] ?? 0) || (b.boughtToKept ?? 0) - (a.boughtToKept ?? 0));
   return [...kept.map((s, i) => ({ ...s, rank: i + 1 })), ...all.filter((s) => s.saving === null)];
 }
 
@@ -87,5 +87,5 @@ export function screenWorking(part: BoughtPart, rates: RateSet, figure: string):
   if (alloy === undefined) return refuse('E_KEY', 'material', part.material, 'the id of an alloy');
   const step = E.SCREEN_EQUATIONS.find((one) => one.figure === `screen.${figure}`);
   if (step === undefined) return refuse('E_KEY', 'figure', figure, SCREEN_FIGURES.join(' | '));
-  return { ...step.working(caseOf(part, pricedAlloy(alloy, rates), rates)), figure };
+  return step.working(caseOf(part, pricedAlloy(alloy, rates), rates));
 }

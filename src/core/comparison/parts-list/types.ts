@@ -39,10 +39,11 @@ export interface ScreenedPart {
   readonly part: BoughtPart;
   /** Name of its alloy, or its id where there is none. */
   readonly alloyName: string;
-  readonly stock_kg: number;
+  /** Null where there is no such alloy. */
+  readonly stock_kg: number | null;
   /** Stock bought for each kilogram kept. */
-  readonly boughtToKept: number;
-  readonly stockMoney: number;
+  readonly boughtToKept: number | null;
+  readonly stockMoney: number | null;
   /** What a casting might cost, and its tool; null where its metal is not screened. */
   readonly guess: number | null;
   readonly tool: number | null;
