@@ -56,14 +56,14 @@ test('a list of bought parts is imported, looked through, opened and followed in
   // What is wrong with a change is named, and stands as it was typed.
   await row.getByRole('button', { name: 'test yoke', exact: true }).click();
   const form = page.getByTestId('bought-part');
-  await form.getByLabel('Finished mass').fill('-2');
+  await form.getByRole('textbox', { name: 'Finished mass' }).fill('-2');
   await form.getByRole('button', { name: 'Save' }).click();
   await expect(form.getByRole('alert')).toContainText('Finished mass “-2”: above 0 kg is wanted');
   await page.keyboard.press('Escape');
   await row.getByRole('button', { name: 'test yoke', exact: true }).click();
-  await expect(form.getByLabel('Finished mass')).toHaveValue('-2');
-  await form.getByLabel('Finished mass').fill('2.1');
-  await form.getByLabel('Costs today').fill('800');
+  await expect(form.getByRole('textbox', { name: 'Finished mass' })).toHaveValue('-2');
+  await form.getByRole('textbox', { name: 'Finished mass' }).fill('2.1');
+  await form.getByRole('textbox', { name: 'Costs today' }).fill('800');
   await form.getByRole('button', { name: 'Save' }).click();
   await expect(row).toContainText('800.00');
 

@@ -63,7 +63,7 @@ test('a foundry is entered, its profile lifts a ceiling of the book, and the lea
   await page.getByLabel('Why', { exact: true }).fill('visit of the yard');
   await page.getByRole('button', { name: 'Save changes' }).click();
   await expect(page.getByRole('table', { name: 'Changes of this set' })).toContainText('visit of the yard');
-  await expect(page.getByText('usual 26 kg, most 30 kg')).toBeVisible();
+  await expect(page.getByText('usual 26 kg, most 30 kg').first()).toBeVisible();
   const address = page.url().split('?')[0] ?? '';
 
   await openView(page, id, 'routes');

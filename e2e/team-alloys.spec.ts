@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openView, search, studyId } from './journeys';
+import { leader, openView, search, studyId } from './journeys';
 
 test('an alloy is copied, typed over, priced and chosen for a part; nothing typed is lost on the way', async ({
   page,
@@ -49,7 +49,7 @@ test('an alloy is copied, typed over, priced and chosen for a part; nothing type
   await search(page, 'Alloy', 'grade q7', new RegExp(name));
   await expect(page.getByText('Saved', { exact: false }).first()).toBeVisible();
   await openView(page, copy.id, 'routes');
-  const cost = page.locator('[data-lane="green-sand/bench"] [data-column="perPart"] button').first();
+  const cost = page.locator(`[data-lane="${await leader(page)}"] [data-column="perPart"] button`).first();
   const before = await cost.innerText();
 
   // The price of a day takes its place, and is told with its source in the working.

@@ -14,6 +14,7 @@ export default async function Page() {
   return (
     <BoughtParts
       first={{ parts: await inPool('screenParts', { parts: list, rates }), currency: rates.currency }}
+      firstRates={SHIPPED_RATES.id}
       sets={sets.map(({ id, name }) => ({ id, name }))}
       alloys={everyAlloy(ratesOf(rates)).map(({ id, name }) => ({ id, name }))}
     />

@@ -379,26 +379,6 @@ export const COMPILED: Readonly<Record<string, Run>> = {
   'jptxeyc6m0': (v: any) => (1 + v.oh) * (1 + v.mg),
   // (1 + oh) * (1 + mg) * (1 + kSpec)
   '12zpsdt9ps5': (v: any) => (1 + v.oh) * (1 + v.mg) * (1 + v.kSpec),
-  // fx * hOut * Rlab
-  'nf5mrvd9yy': (v: any) => v.fx * v.hOut * v.Rlab,
-  // (1 - kM) * (u + out) + kM * (cM * u + out)
-  '10rlxqgdvc1': (v: any) => (1 - v.kM) * (v.u + v.out) + v.kM * (v.cM * v.u + v.out),
-  // pD * once
-  '8wdgfxoz3s': (v: any) => v.pD * v.once,
-  // price * u + out
-  '3q05hjnn46': (v: any) => v.price * v.u + v.out,
-  // pD * (share * end + (1 - share) * once)
-  'c7lv1wem1g': (v: any) => v.pD * (v.share * v.end + (1 - v.share) * v.once),
-  // nE * fx * (join / 60 * Rlab + face + hardware)
-  'jci9rs3by6': (v: any) => v.nE * v.fx * (v.join / 60 * v.Rlab + v.face + v.hardware),
-  // (whole - parted) * years - fitting
-  'fxp4hn649a': (v: any) => (v.whole - v.parted) * v.years - v.fitting,
-  // fitting / (years * share * (once - end))
-  'tjwfw5e3h7': (v: any) => v.fitting / (v.years * v.share * (v.once - v.end)),
-  // fx * said
-  '123w1s66d06': (v: any) => v.fx * v.said,
-  // fx * pD * (pieces / parts + hOut * Rlab)
-  '66zlp4dh1q': (v: any) => v.fx * v.pD * (v.pieces / v.parts + v.hOut * v.Rlab),
   // shift * shifts * avail
   'h4m5b68xiz': (v: any) => v.shift * v.shifts * v.avail,
   // nC * tC * D
@@ -553,23 +533,5 @@ export const COMPILED: Readonly<Record<string, Run>> = {
   'k4whhbmbzu': (v: any) => v.W * (v.buy + v.hours / v.cap + 3 + v.N * v.t / 3600 / (v.h * v.avail * v.shifts * v.presses)),
   // W * (lead + N * minutes / 60 / (h * avail * people))
   '11cm0xqkbte': (v: any) => v.W * (v.lead + v.N * v.minutes / 60 / (v.h * v.avail * v.people)),
-  // max(finished, x * y * z * rho / 1000000000)
-  '3plbh5gu8u': (v: any) => Math.max(v.finished, v.x * v.y * v.z * v.rho / 1000000000),
-  // max(finished, PI / 4 * x * x * z * rho / 1000000000)
-  't3o0frhubv': (v: any) => Math.max(v.finished, v.PI / 4 * v.x * v.x * v.z * v.rho / 1000000000),
-  // max(finished, PI / 4 * (x * x - (x - 2 * w) * (x - 2 * w)) * z * rho / 1000000000)
-  'j3hc24bnej': (v: any) => Math.max(v.finished, v.PI / 4 * (v.x * v.x - (v.x - 2 * v.w) * (v.x - 2 * v.w)) * v.z * v.rho / 1000000000),
-  // stock / finished
-  '16q8bp3v3e6': (v: any) => v.stock / v.finished,
-  // fx * stock * p * factor
-  '2b1wcbghsu': (v: any) => v.fx * v.stock * v.p * v.factor,
-  // max(0, fx * today - stockMoney)
-  'edchoyj1x2': (v: any) => Math.max(0, v.fx * v.today - v.stockMoney),
-  // fx * (finished * castPerKg + perPiece) + keepMach * work
-  '181owla3mm4': (v: any) => v.fx * (v.finished * v.castPerKg + v.perPiece) + v.keepMach * v.work,
-  // fx * (tool0 + toolPerKg * pow(finished, 0.5))
-  'o5tzce3z5e': (v: any) => v.fx * (v.tool0 + v.toolPerKg * power(v.finished, 0.5)),
-  // perYear * (fx * today - guess) - tool / years
-  '5ouesvl4x1': (v: any) => v.perYear * (v.fx * v.today - v.guess) - v.tool / v.years,
 };
 void [ceilGuarded, least, most, on, power, sum];

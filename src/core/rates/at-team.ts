@@ -1,4 +1,3 @@
-import { ALLOYS, type Alloy } from '../catalogue/alloys';
 import type { TeamAlloys } from '../team-alloys';
 import type { OwnFigures } from './changes';
 import type { RateSet } from './types';
@@ -24,15 +23,3 @@ export function alloysAt(rates: RateSet, alloys: TeamAlloys | undefined, own: Ow
       metals[id] = { v: [low, likely, high], unit: 'USD/kg', basis: 'shop', note: `${source}, ${date}` };
   return { ...rates, metals, alloys: alloys.list };
 }
-
-/**
- * Every alloy that a study may be of: those of the book, and those of the team's own that are not put away.
- *
- * @param rates of the study
- * @example
- * everyAlloy(rates).length > 50 // true
- */
-export const everyAlloy = ({ alloys = [] }: RateSet): readonly Alloy[] => [
-  ...ALLOYS,
-  ...alloys.filter(({ team }) => team?.archived !== true),
-];

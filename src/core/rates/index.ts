@@ -2,7 +2,8 @@
 export { limitsOf, ownRates, refusedFigure, type OwnFigure, type OwnFigures } from './changes';
 export { ratesOf, SHIPPED_REF } from './chosen';
 export { atFoundry } from './at-foundry';
-export { alloysAt, everyAlloy } from './at-team';
+export { alloysAt } from './at-team';
+export { everyAlloy } from './every-alloy';
 export { BOOK_PROCESS_ID, BOOK_PROCESS_REF, processAt, type ProcessRef } from './process-at';
 export {
   foundriesAt,

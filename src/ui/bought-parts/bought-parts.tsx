@@ -2,27 +2,32 @@
 import { Box, Button, Field, Flex, Input, Span, Text } from '@chakra-ui/react';
 import { useCallback, useMemo, useState } from 'react';
 import type { BoughtPart, ScreenedPart } from '@/core/comparison/parts-list';
-import { SHIPPED_ID } from '@/core/rates';
 import { Choice, FileLink, PageHead, PageLink, Section } from '../kit';
+import { late } from '../late';
 import { Sheet } from '../shell/sheet';
 import { ImportParts } from './import-parts';
-import { PartForm } from './part-form';
 import { ScreenTable } from './screen-table';
-import { PartWorking, type OpenFigure } from './part-working';
+import type { OpenFigure } from './part-working';
 import { useScreen, type Screen } from './use-screen';
+
+const PartForm = late(() => import('./part-form').then((m) => m.PartForm));
+const PartWorking = late(() => import('./part-working').then((m) => m.PartWorking));
 
 /** Where to look first: bought parts by what a casting might save on them a year. */
 export function BoughtParts({
   first,
+  firstRates,
   sets,
   alloys,
 }: {
   readonly first: Screen;
+  /** Id of the rate set that it was screened by. */
+  readonly firstRates: string;
   readonly sets: readonly { readonly id: string; readonly name: string }[];
   readonly alloys: readonly { readonly id: string; readonly name: string }[];
 }) {
-  const [ratesId, setRatesId] = useState<string>(SHIPPED_ID);
-  const { screen, busy, problem, again } = useScreen(first, ratesId, SHIPPED_ID);
+  const [ratesId, setRatesId] = useState(firstRates);
+  const { screen, busy, problem, again } = useScreen(first, ratesId, firstRates);
   const [search, setSearch] = useState('');
   const [editing, setEditing] = useState<BoughtPart | 'new' | null>(null);
   const [opened, setOpened] = useState<OpenFigure | null>(null);

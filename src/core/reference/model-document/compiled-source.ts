@@ -10,15 +10,26 @@ import { least, most, on, sum, type Run } from './closures';
 export const COMPILED: Readonly<Record<string, Run>> = {
 `;
 
+/** Subjects and figures that nothing runs thousands of times: their equations run as closures, and load nothing. */
+const SELDOM = /^(screen|damage|fabricated\.damage)/;
+
 /**
- * The expressions of all equations as a file of TypeScript functions, by the key of each.
+ * The forms that are compiled: all but those that are seldom run.
+ *
+ * @example
+ * compiledForms().has('V * rho') // true
+ */
+export const compiledForms = (): ReadonlySet<string> =>
+  new Set(EQUATIONS.flatMap(({ equations }) => equations.flatMap((e) => (SELDOM.test(e.figure) ? [] : [...e.forms]))));
+
+/**
+ * The expressions of equations as a file of TypeScript functions, by the key of each.
  *
  * @example
  * compiledSource().includes('export const COMPILED') // true
  */
 export function compiledSource(): string {
-  const texts = new Set(EQUATIONS.flatMap(({ equations }) => equations.flatMap((e) => [...e.forms])));
-  const lines = [...texts].map(
+  const lines = [...compiledForms()].map(
     (text) => `  // ${text}\n  '${keyOf(text)}': (v: any) => ${sourceOf(parseExpression(text))},\n`,
   );
   return `${HEAD}${lines.join('')}};\nvoid [ceilGuarded, least, most, on, power, sum];\n`;

@@ -1,5 +1,5 @@
 /** The model as a whole: every equation, compiled and documented. */
-export { compiledSource } from './compiled-source';
+export { compiledForms, compiledSource } from './compiled-source';
 export {
   anchorOf,
   equationOf,
