@@ -27,6 +27,7 @@ for (const path of [
   '/foundries/compare?a=f-b&b=f-d',
   '/alloys',
   '/bought-parts',
+  '/defects',
   '/alloys/al-a356',
   '/alloys/own-quillmere-pure?edit=1',
 ])

@@ -63,6 +63,7 @@ for (const [name, path] of [
   ['Foundries', '/foundries'],
   ['Alloys', '/alloys'],
   ['Bought parts', '/bought-parts'],
+  ['Defects', '/defects'],
   ['Process values', '/process-values/process-book-2'],
   ['Calculator', '/calculator'],
   ['Model', '/model'],

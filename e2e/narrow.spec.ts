@@ -19,6 +19,7 @@ const PLACES = [
   '/foundries/compare?a=f-b&b=f-d',
   '/alloys',
   '/bought-parts',
+  '/defects',
   '/alloys/al-a356',
   '/alloys/own-quillmere-pure?edit=1',
 ];

@@ -127,3 +127,17 @@ test('what is typed into a foundry survives a reload, and stands on what another
   await expect(page.getByRole('row', { name: /^People who cast/ })).toContainText('7');
   await request.post(`/api/foundries/${made.id}/archive`);
 });
+
+test('a defect is found by what is seen, by route and by alloy', async ({ page }) => {
+  await page.goto('/defects?route=pressure-die&alloy=zn-alloy-3');
+  await page.waitForLoadState('networkidle');
+  await expect(page.getByLabel('Route')).toHaveValue('pressure-die');
+  const all = await page.locator('[data-defect]').count();
+  await page.getByLabel('Search defects').fill('rounded edge');
+  await expect(page.locator('[data-defect="df-misrun"]')).toBeVisible();
+  expect(await page.locator('[data-defect]').count()).toBeLessThan(all);
+  await page.getByRole('button', { name: 'Causes, checks and remedies' }).first().click();
+  await expect(page.getByText('Pouring temperature record against the card')).toBeVisible();
+  await page.getByLabel('Search defects').fill('no such thing');
+  await expect(page.getByText('No defect matches.', { exact: false })).toBeVisible();
+});

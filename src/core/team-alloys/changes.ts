@@ -25,7 +25,7 @@ function valuesOf({ name, source, date, facts: { routes, ...facts } }: TeamAlloy
  *
  * @param was, became two states
  * @example
- * alloyChanges(ours, ours) // []
+ * alloyChanges(ownAlloy, ownAlloy) // []
  */
 export function alloyChanges(was: TeamAlloy, became: TeamAlloy): AlloyChange[] {
   const [before, after] = [valuesOf(was), valuesOf(became)];

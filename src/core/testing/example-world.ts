@@ -115,6 +115,12 @@ export function exampleWorld() {
     model: entry.model,
     cost: entry.costs[0],
     alloy,
+    /** An alloy of a team's own that is as the bracket's, and a yoke that is bought. */
+    ownAlloy: { id: 'own-1', name: 'Ours', version: 1, from: alloy.id, facts: {}, source: '', date: null },
+    boughtPart: {
+      ...{ id: 'k-1', name: 'yoke', material: alloy.id, form: 'plate', way: 'milled', toothed: false, guessed: [] },
+      ...{ stock_mm: [240, 160, 90], finished_kg: 1.9, today_USD: 268, perYear: 320, pieces: 1 },
+    },
     part,
     facts: study.facts,
     workings: new StudyWorkings(study, q),

@@ -3,4 +3,4 @@ export { comparisonCsv } from './comparison-csv';
 export { partsCsv, readPartsSheet, type PartsSheetResult } from './parts-sheet';
 export { ratesCsv, readRatesCsv, type RatesCsvResult } from './rates-csv';
 export { evaluateRequestSchema, publishedSchemas, readStudyFile, toStudyFile } from './study-file';
-export { processCsv, readProcessCsv, type ProcessCsvResult } from './process-csv';
+export { processCsv, readProcessCsv, readProcessJson, type ProcessCsvResult } from './process-csv';

@@ -142,3 +142,54 @@ export function readProcessCsv(text: string, { own }: ProcessRef): ProcessCsvRes
   });
   return { values, unchanged, issues };
 }
+
+/**
+ * Reads a set of process values as it is given out in JSON, or another team's file of it, against a set. What is wrong is
+ * named by its path and value; the right values are read all the same.
+ */
+export function readProcessJson(text: string, { own }: ProcessRef): ProcessCsvResult {
+  const none = (value: string, message: string): ProcessCsvResult => ({
+    values: {},
+    unchanged: 0,
+    issues: [{ path: 'file', value, message }],
+  });
+  if (text.length > MOST_LETTERS) return none(`${text.length} letters`, `at most ${MOST_LETTERS} letters are wanted`);
+  let raw: unknown;
+  try {
+    raw = JSON.parse(text);
+  } catch {
+    return none(text.slice(0, 60), 'JSON of a set of process values is wanted');
+  }
+  const at = (node: unknown, key: string): unknown =>
+    typeof node === 'object' && node !== null ? (node as Readonly<Record<string, unknown>>)[key] : undefined;
+  const list = at(at(raw, 'ref'), 'own') ?? at(raw, 'own');
+  if (typeof list !== 'object' || list === null || Array.isArray(list))
+    return none(text.slice(0, 60), 'an object `own` with values by path is wanted, as the set gives out');
+  const values: Record<string, OwnValue> = {};
+  const issues: BriefIssue[] = [];
+  let unchanged = 0;
+  for (const [path, said] of Object.entries(list).slice(0, MOST_LINES)) {
+    const entry = bookEntries().get(path);
+    const v = at(said, 'v');
+    const [known, source, date] = [at(said, 'known'), at(said, 'source'), at(said, 'date')];
+    const refusal = entry === undefined ? 'a process value of the book is wanted' : refusedValue(entry, v);
+    if (refusal !== null) issues.push({ path, value: JSON.stringify(v ?? null), message: refusal });
+    else if (typeof known !== 'string' || !KNOWN.has(known))
+      issues.push({
+        path: `${path}, known`,
+        value: String(known),
+        message: 'one of claimed, measured, assumed is wanted',
+      });
+    else if (date !== null && date !== undefined && !isPlainDate(date))
+      issues.push({ path: `${path}, date`, value: JSON.stringify(date), message: 'a date such as 2026-12-07 is wanted' });
+    else if (JSON.stringify(v) === JSON.stringify(own[path]?.v ?? entry?.value)) unchanged++;
+    else
+      values[path] = {
+        v: v as ProcessValue,
+        known: known as OwnValue['known'],
+        source: typeof source === 'string' ? source.slice(0, 400) : '',
+        date: typeof date === 'string' ? date : null,
+      };
+  }
+  return { values, unchanged, issues };
+}

@@ -26,7 +26,7 @@ import { join } from 'node:path';
 import { runVector, WORKED_CASES } from '@/core/reference/worked-cases';
 import { frozenOf, type Signing, type Report } from '../decisions/snapshot';
 import type { DecisionRecord, SignedSnapshot } from '../decisions/record';
-import { readProcessCsv, type ProcessCsvResult } from '../exchange/process-csv';
+import { readProcessCsv, readProcessJson, type ProcessCsvResult } from '../exchange/process-csv';
 import { readRatesCsv, type RatesCsvResult } from '../exchange/rates-csv';
 import { readPartsSheet, type PartsSheetResult } from '../exchange/parts-sheet';
 import { readStudyFile, type StudyFileResult } from '../exchange/study-file';
@@ -187,9 +187,9 @@ export const JOBS = {
   /** A CSV of rates read against a set. */
   ratesCsv: ({ text, rates }: { readonly text: string; readonly rates: RateRef }): RatesCsvResult =>
     readRatesCsv(text, ratesOf(rates)),
-  /** A CSV of process values read against a set. */
+  /** A CSV, or JSON, of process values read against a set. */
   processCsv: ({ text, process }: { readonly text: string; readonly process: ProcessRef }): ProcessCsvResult =>
-    readProcessCsv(text, process),
+    /^\s*\{/.test(text) ? readProcessJson(text, process) : readProcessCsv(text, process),
   /** Process values by how much each moves the total of the leader of a study; nothing where none leads. */
   processMovers: ({ brief, school, rates }: LeaderAsked): readonly ProcessMover[] => {
     const { foundries: _, ...plain } = rates;

@@ -4,7 +4,7 @@ import type { OwnValue } from '@/core/process-values';
 import { BOOK_PROCESS_ID, ratesOf, type ProcessRef } from '@/core/rates';
 import { prepareStudy } from '@/core/study';
 import { bracket } from '@/core/testing/demo-briefs';
-import { processCsv, readProcessCsv } from '../exchange';
+import { processCsv, readProcessCsv, readProcessJson } from '../exchange';
 import { inPool } from '../jobs';
 import { processEffects, renewed, saveProcess, studyPage } from '../results';
 import { chooseProcess, createStudy, duplicateStudy, getStudy } from '../studies';
@@ -90,6 +90,20 @@ describe('a set of process values', () => {
     const csv = processCsv(set);
     expect(readProcessCsv(csv, set)).toMatchObject({ values: {}, issues: [] });
     expect(readProcessCsv(csv, await copy()).values).toEqual(set.own);
+    // The same by JSON, as the set gives itself out; what another build would not take is named and the rest is read.
+    const json = JSON.stringify({ ref: set });
+    expect(readProcessJson(json, set)).toMatchObject({ values: {}, issues: [] });
+    expect(readProcessJson(json, await copy()).values).toEqual(set.own);
+    const [path = ''] = Object.keys(set.own);
+    const broken = { own: { ...set.own, cheese: { v: 1, known: 'assumed' }, [path]: { v: 'dear', known: 'assumed' } } };
+    const read = readProcessJson(JSON.stringify(broken), await copy());
+    expect(read.issues.map((i) => i.path).toSorted()).toEqual([path, 'cheese'].toSorted());
+    expect(Object.keys(read.values).toSorted()).toEqual(
+      Object.keys(set.own)
+        .filter((p) => p !== path)
+        .toSorted(),
+    );
+    for (const text of ['{', '[]', '{}', '{"own": 3}']) expect(readProcessJson(text, set).issues).toHaveLength(1);
     const bad = 'path,likely,low,high\n' + `"[""spin""].scrap.new",2,1,3\nno.such,1,,\n`;
     expect(readProcessCsv(bad, set).issues).toEqual([
       { path: 'line 2, ["spin"].scrap.new', value: '1 · 2 · 3', message: 'at most 0.95 is wanted' },

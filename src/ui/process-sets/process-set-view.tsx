@@ -25,6 +25,8 @@ interface Part {
   readonly entries: readonly ProcessEntry[];
 }
 
+const CSV_OR_JSON = ['.csv', '.json'];
+
 interface ReadCsv {
   readonly values: Readonly<Record<string, OwnValue>>;
   readonly unchanged: number;
@@ -105,7 +107,9 @@ export function ProcessSetView({ record }: { readonly record: ProcessSetRecord }
         {!readOnly && (
           <CsvIn<ReadCsv>
             address={`/api/process-sets/${ref.id}/csv`}
-            label="CSV of process values"
+            label="CSV or JSON of process values"
+            accept={CSV_OR_JSON}
+            words="Import CSV or JSON"
             onTake={({ values }, why) => {
               set.takeAll(values, why);
               return Object.keys(values).length;

@@ -9,7 +9,7 @@ import { makingOf } from '@/core/part';
 import { dateAfter, fixed, whole } from '../format';
 import { Glossed } from '../glossary/glossed';
 import { late, Near } from '../late';
-import { Section } from '../kit';
+import { Section, PageLink } from '../kit';
 import { Emblem } from '../marks/emblem';
 import { Still } from '../part/still';
 import { useUnits } from '../preferences';
@@ -54,6 +54,14 @@ export function ProcessStepsView({ asked }: { readonly asked: string | null }) {
           <Button size="xs" mt="3" _print={{ display: 'none' }} onClick={() => window.print()}>
             Print this page
           </Button>
+          <PageLink
+            href={`/defects?route=${laneId.split('/')[0] ?? ''}&alloy=${brief.alloy ?? ''}`}
+            textStyle="label"
+            ms="4"
+            _print={{ display: 'none' }}
+          >
+            Defects of this route
+          </PageLink>
         </Box>
         <Box flex="none">
           <Still fileId={brief.model?.file ?? null} width={PICTURE} title={brief.title} />

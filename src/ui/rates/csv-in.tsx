@@ -10,15 +10,21 @@ interface Read {
   readonly issues: readonly BriefIssue[];
 }
 
+const ONLY_CSV = ['.csv'];
+
 /** Imports figures from a CSV into the set, unsaved, and names every line that was refused. */
 export function CsvIn<R extends Read>({
   address,
   label,
+  accept = ONLY_CSV,
+  words = 'Import CSV',
   onTake,
 }: {
   /** Where the file is read against the set. */
   readonly address: string;
   readonly label: string;
+  readonly accept?: string[];
+  readonly words?: string;
   readonly onTake: (read: R, why: string) => number;
 }) {
   const [result, setResult] = useState<{ readonly words: string; readonly issues: readonly BriefIssue[] } | null>(null);
@@ -37,8 +43,8 @@ export function CsvIn<R extends Read>({
   };
   return (
     <>
-      <FileButton label={label} accept={['.csv']} onFile={(file) => void read(file)}>
-        <Button size="xs">Import CSV</Button>
+      <FileButton label={label} accept={accept} onFile={(file) => void read(file)}>
+        <Button size="xs">{words}</Button>
       </FileButton>
       {result !== null && (
         <Box flexBasis="100%" textStyle="label" role="status">

@@ -17,7 +17,7 @@ const HOW: Readonly<Partial<Record<BoughtPart['way'], string>>> = {
  * @param rates with the alloys of the team's own
  * @returns a brief as it is read from a file: not checked
  * @example
- * briefOfBoughtPart(part, rates).title === part.name // true
+ * briefOfBoughtPart(boughtPart, rates).title === boughtPart.name // true
  */
 export function briefOfBoughtPart(part: BoughtPart, rates: RateSet): Readonly<Record<string, unknown>> {
   const density = everyAlloy(rates).find(({ id }) => id === part.material)?.density_kg_m3 ?? null;

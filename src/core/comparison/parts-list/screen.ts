@@ -80,7 +80,7 @@ export type ScreenFigure = (typeof SCREEN_FIGURES)[number];
  * @param figure one of SCREEN_FIGURES
  * @throws {CoreError} E_KEY for another figure, or an alloy that is not there
  * @example
- * screenWorking(part, rates, 'saving').unit // 'USD a year'
+ * screenWorking(boughtPart, rates, 'saving').unit // 'USD a year'
  */
 export function screenWorking(part: BoughtPart, rates: RateSet, figure: string): Working {
   const alloy = everyAlloy(rates).find(({ id }) => id === part.material);
