@@ -181,7 +181,11 @@ export function readProcessJson(text: string, { own }: ProcessRef): ProcessCsvRe
         message: 'one of claimed, measured, assumed is wanted',
       });
     else if (date !== null && date !== undefined && !isPlainDate(date))
-      issues.push({ path: `${path}, date`, value: JSON.stringify(date), message: 'a date such as 2026-12-07 is wanted' });
+      issues.push({
+        path: `${path}, date`,
+        value: JSON.stringify(date),
+        message: 'a date such as 2026-12-07 is wanted',
+      });
     else if (JSON.stringify(v) === JSON.stringify(own[path]?.v ?? entry?.value)) unchanged++;
     else
       values[path] = {
