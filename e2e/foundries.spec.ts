@@ -141,6 +141,15 @@ test('who can make the part is told with every no, and a study is judged by one 
   const can = page.getByRole('table', { name: 'Who can' });
   await expect(can).toContainText('Foundry M – mill bank');
   await expect(page.getByText(/\d+ of \d+\s+foundries can make it/)).toBeVisible();
+  // What it would cost there opens its working, as that foundry alone would judge the part.
+  const cost = can.getByRole('row').filter({ hasText: 'Foundry M' }).first().getByRole('button').first();
+  const shown = Number((await cost.innerText()).replace(/[^\d.]/g, ''));
+  await cost.click();
+  const working = page.getByTestId('working');
+  await expect(working).toContainText('at Foundry M – mill bank');
+  const value = await working.getByTestId('expression').locator('strong').innerText();
+  expect(Number(Number(value.replace(/[^\d.]/g, '')).toFixed(2))).toBe(shown);
+  await page.keyboard.press('Escape');
   const no = page.getByRole('button', { name: /Foundry U – harbour lane/ }).first();
   await no.click();
   await expect(page.getByText(/does not pour|makes fewer|wants more/).first()).toBeVisible();

@@ -137,7 +137,7 @@ async function main(): Promise<void> {
     },
     { name: 'calculator', path: `/studies/${hub}/calculator` },
     { name: 'decision', path: `/studies/${gear}/decision`, full: true },
-    { name: 'check', path: '/check' },
+    { name: 'bought-parts', path: '/bought-parts' },
     {
       name: 'record',
       path: `/studies/${signed}/decision`,

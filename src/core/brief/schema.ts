@@ -318,6 +318,15 @@ export const briefSchema = z.strictObject({
         .record(z.string().max(60), z.tuple([z.number().int().min(1).max(10_000), z.number().int().min(0).max(10_000)]))
         .default({}),
       variants: z.record(z.string().max(60), z.string().max(60)).default({}),
+      /** Good places counted at a full pour of a lane, of so many. */
+      lostPlaces: z
+        .record(
+          z.string().max(60),
+          z
+            .strictObject({ good: z.number().int().min(1).max(10_000), of: z.number().int().min(2).max(10_000) })
+            .refine(({ good, of }) => good <= of, 'no more good places than there are is wanted'),
+        )
+        .optional(),
     })
     .prefault({}),
   /** Ranking method whose first lane leads this study. */

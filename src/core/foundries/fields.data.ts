@@ -8,7 +8,7 @@ export interface ProfileSlot {
    * `reasons`: “magnesium: no licence | lead: returns”. `instead`: “al-206 → al-a356: tears in green sand”. `machines`:
    * “2 × cold chamber, 6 MN | 1 × crane, 3 t”.
    */
-  readonly kind: 'number' | 'whole' | 'band' | 'flag' | 'list' | 'reasons' | 'instead' | 'machines';
+  readonly kind: 'number' | 'whole' | 'band' | 'flag' | 'maker' | 'list' | 'reasons' | 'instead' | 'machines';
   /** May be left empty while the others are said. */
   readonly optional?: true;
 }
@@ -117,6 +117,7 @@ export const SHOP_FIELDS: readonly ProfileField[] = [
     ],
   },
   { key: 'machines', words: 'Machines', slots: [told('machines', '', 'how many × what, clamp in MN, more')] },
+  { key: 'cores', words: 'Cores', slots: [told('maker', 'maker', 'made')] },
   { key: 'casters', words: 'People who cast', slots: [whole('', 'casters', 'people')] },
   {
     key: 'shifts',

@@ -65,6 +65,7 @@ export function screenFoundry(facts: PartFacts, lane: Lane, rates: RateSet, nobo
     ...volumeAt(facts, foundry, line.volumePerYear),
     ...licencesAt(facts, lane, rates, foundry),
     ...houseAt(facts, foundry),
+    ...coresAt(facts, foundry),
   ];
 }
 
@@ -201,6 +202,27 @@ function houseAt({ brief }: PartFacts, foundry: Foundry): Finding[] {
       source: sourceOf(foundry, said),
       reason: `${foundry.name} sends ${out.map(([, what]) => what).join(' and ')} out: add the way there and back.`,
       fixes: ['Ask who does it, and how long it takes'],
+    }),
+  ];
+}
+
+/** Cores that a foundry buys: their price and days are counted. */
+function coresAt({ brief }: PartFacts, foundry: Foundry): Finding[] {
+  const said = foundry.profile.cores;
+  const { passages, undercuts } = brief.geometry;
+  if (said?.v.maker !== 'bought' || (passages ?? 0) + (undercuts ?? 0) === 0) return [];
+  return [
+    finding({
+      rule: 'foundry-house',
+      column: 'leadTime',
+      status: 'tight',
+      unit: 'word',
+      value: 'cores',
+      limit: 'in the house',
+      fields: ['cores.maker'],
+      source: sourceOf(foundry, said),
+      reason: `${foundry.name} buys its cores: their price and days are counted.`,
+      fixes: ['Ask who makes them, and for how long they are kept'],
     }),
   ];
 }

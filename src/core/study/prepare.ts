@@ -4,7 +4,7 @@ import { laneTime, type LaneTime } from '../schedule';
 import { ENDLESS_LOT, lifetimeQuantity, lotSize, withEstimates, type Brief } from '../brief';
 import { overridePlan, laneModel, layoutPlans, ProgrammeCost, type LaneModel, type LayoutPlan } from '../cost';
 import { fabricatedBaseline, machinedBaseline, stampedBaseline, type Baseline } from '../baselines';
-import { lanePart, partFacts, type TolerancePolicy } from '../part';
+import { lanePart, partFacts, type PartFacts, type TolerancePolicy } from '../part';
 import { pricedAlloy, type RateSet } from '../rates';
 import { CAPABILITY_FAMILIES, LANES, type Capability, type Lane } from '../catalogue/routes';
 import { screenLane } from '../screening';
@@ -31,6 +31,31 @@ function toolAsked(lane: Lane, { toolOption }: Brief, rates: RateSet): Lane {
       ct[family] = [grades[0] + option.ctPlus, grades[1] + option.ctPlus, grades[2] + option.ctPlus];
   }
   return { ...lane, capability: { ...lane.capability, ct } };
+}
+
+/** A lane with the lost places that the study counted at a full pour, in place of the usual share (4.6). */
+function countedPlaces(lane: Lane, { overrides }: Brief): Lane {
+  const counted = overrides.lostPlaces?.[lane.id];
+  if (counted === undefined) return lane;
+  const { good, of } = counted;
+  const share = 1 - good / of;
+  const { where } = lane.capability.positionsLost;
+  return {
+    ...lane,
+    capability: {
+      ...lane.capability,
+      positionsLost: { ...lane.capability.positionsLost, v: [share, share, share], basis: 'shop', from_n: 2 },
+    },
+    sources: {
+      ...lane.sources,
+      positionsLost: {
+        who: 'the brief',
+        known: 'measured',
+        source: `${good} good of ${of} places counted`,
+        date: null,
+      },
+    },
+  };
 }
 
 /**
@@ -82,20 +107,27 @@ export function prepareFrom(
     return time;
   };
   const lot = brief.quantity.lot ?? (brief.quantity.perYear === null ? ENDLESS_LOT : lotOf(1));
+  /** The part as a foundry takes it on: one that buys its cores does so where the brief does not say who makes them. */
+  const factsAt = (at: RateSet): PartFacts | null =>
+    facts !== null && at.foundry?.profile.cores?.v.maker === 'bought' && facts.brief.cores?.maker === undefined
+      ? { ...facts, brief: { ...facts.brief, cores: { maker: 'bought' } } }
+      : facts;
   /** A lane judged at the rates of one shop, before anything is costed. */
   const judged = (known: Lane, at: RateSet, nobody = false) => {
-    const lane = toolAsked(known, brief, at);
-    if (facts === null) return { lane, rates: at, part: null, screening: null };
-    const part = lanePart(facts, lane.capability, at, school);
-    return { lane, rates: at, part, screening: screenLane(facts, lane, part, at, nobody) };
+    const lane = countedPlaces(toolAsked(known, brief, at), brief);
+    const here = factsAt(at);
+    if (here === null) return { lane, rates: at, part: null, screening: null };
+    const part = lanePart(here, lane.capability, at, school);
+    return { lane, rates: at, part, screening: screenLane(here, lane, part, at, nobody) };
   };
   const costed = ({ lane, rates: at, part, screening }: ReturnType<typeof judged>): StudyLane => {
     const wanted = brief.overrides.variants[lane.route.id];
     const passedOver = wanted !== undefined && wanted !== lane.id && LANES.some((l) => l.id === wanted);
     const none = { lane, rates: at, part, screening, model: null, costs: [], overriddenCost: null, passedOver };
-    if (facts === null || part === null || screening === null)
+    const here = factsAt(at);
+    if (here === null || part === null || screening === null)
       return { ...none, uncosted: `Not known: ${missing.join(', ')}.` };
-    const model = laneModel(facts, lane, part, screening, at);
+    const model = laneModel(here, lane, part, screening, at);
     if ('uncosted' in model) return { ...none, uncosted: model.uncosted };
     const priced = (plan: LayoutPlan): ProgrammeCost => new ProgrammeCost(model, plan, lot, brief.quantity.perYear);
     const costs = layoutPlans(model).map(priced);

@@ -172,6 +172,16 @@ function FieldRow({
   );
 }
 
+const YES_NO = [
+  ['', ''],
+  ['yes', 'yes'],
+  ['no', 'no'],
+] as const;
+const MAKERS = [
+  ['', ''],
+  ['house', 'in the house'],
+  ['bought', 'bought'],
+] as const;
 /** Slots that hold a figure. */
 const FIGURES: ReadonlySet<RowSlot['kind']> = new Set(['number', 'whole', 'band']);
 
@@ -206,16 +216,12 @@ function Slot({
         {slot.words}
         {unit !== '' && `, ${unit}`}
       </Box>
-      {slot.kind === 'flag' ? (
+      {slot.kind === 'flag' || slot.kind === 'maker' ? (
         <Choice
           aria-label={label}
           size="xs"
-          width="5rem"
-          options={[
-            ['', ''],
-            ['yes', 'yes'],
-            ['no', 'no'],
-          ]}
+          width={slot.kind === 'flag' ? '5rem' : '9rem'}
+          options={slot.kind === 'flag' ? YES_NO : MAKERS}
           value={shown}
           onChange={(e) => onType(e.target.value)}
         />

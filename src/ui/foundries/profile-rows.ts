@@ -57,6 +57,7 @@ const PHRASES: Readonly<Record<string, (value: unknown, units: UnitSystem) => st
       ...offeredInstead.map(({ asked, offered, why }) => `offers ${name(offered)} instead of ${name(asked)}: ${why}`),
     ].join('; ');
   },
+  cores: (value) => (at(value, 'maker') === 'bought' ? 'bought' : 'made in the house'),
   licences: (value) => (Array.isArray(value) && value.length > 0 ? value.map(String).join(', ') : 'none'),
   leadFirstArticle_d: (value) => `${(value as readonly number[]).join('–')} days`,
   leadLot_d: (value) => `${(value as readonly number[]).join('–')} days`,

@@ -104,6 +104,8 @@ export function readSlot(text: string, slot: ProfileSlot, units: UnitSystem): un
       .filter((one) => one !== '' && one !== NONE)
       .map(row);
   switch (slot.kind) {
+    case 'maker':
+      return said;
     case 'flag':
       return said === 'yes' ? true : said === 'no' ? false : said;
     case 'list':

@@ -7,13 +7,14 @@ import { ruleText } from '@/core/screening';
 import { call, Refused } from '../api';
 import { findingValue } from '../board/finding-words';
 import { dateAfter, perPart, weeks, whole } from '../format';
-import { Fold, PageLink, Section, TextButton } from '../kit';
+import { FigureButton, Fold, PageLink, Section, TextButton } from '../kit';
 import { Emblem } from '../marks/emblem';
 import { Mark } from '../marks/mark';
 import { useUnits } from '../preferences';
 import { useQuantity, useStudy } from '../study/study-context';
 import { textInUnits } from '../text-in-units';
 import { sourceWords } from './said-words';
+import { useCandidateWorking } from './use-candidate-working';
 
 /** The hand rests so long before the foundries are asked again, ms. */
 const RESTS_MS = 250;
@@ -63,6 +64,7 @@ export function WhoCanView() {
       cannot: all.filter((c) => c.noes.length > 0 || c.allIn === null),
     };
   }, [found]);
+  const working = useCandidateWorking(found?.q ?? q);
   const code = study.rates.currency.code;
   const one = rates.foundries?.judged === 'one' ? rates.foundries.list[0]?.id : undefined;
   return (
@@ -90,6 +92,11 @@ export function WhoCanView() {
           )
         )}
       </Flex>
+      {working.problem !== null && (
+        <Text color="alarm" role="alert" textStyle="label">
+          {working.problem}
+        </Text>
+      )}
       {found !== null && (
         <>
           <Section
@@ -119,6 +126,7 @@ export function WhoCanView() {
                         key={`${c.foundryId} ${c.laneId}`}
                         c={c}
                         judged={one === c.foundryId}
+                        onOpen={(figure) => working.open(c, figure)}
                         onJudge={() => void setJudged('one', c.foundryId)}
                       />
                     ))}
@@ -141,10 +149,12 @@ export function WhoCanView() {
 function Can({
   c,
   judged,
+  onOpen,
   onJudge,
 }: {
   readonly c: Candidate;
   readonly judged: boolean;
+  readonly onOpen: (figure: 'allIn' | 'tooling' | 'firstArticle') => void;
   readonly onJudge: () => void;
 }) {
   const { orderDate } = useStudy('orderDate');
@@ -162,10 +172,16 @@ function Can({
           {words.variant}
         </Box>
       </Table.Cell>
-      <Table.Cell className="num">{c.allIn === null ? '' : perPart(c.allIn)}</Table.Cell>
-      <Table.Cell className="num">{c.tooling === null ? '' : whole(c.tooling)}</Table.Cell>
       <Table.Cell className="num">
-        {c.firstArticle_d === null ? '' : weeks(c.firstArticle_d)}
+        {c.allIn !== null && <FigureButton onClick={() => onOpen('allIn')}>{perPart(c.allIn)}</FigureButton>}
+      </Table.Cell>
+      <Table.Cell className="num">
+        {c.tooling !== null && <FigureButton onClick={() => onOpen('tooling')}>{whole(c.tooling)}</FigureButton>}
+      </Table.Cell>
+      <Table.Cell className="num">
+        {c.firstArticle_d !== null && (
+          <FigureButton onClick={() => onOpen('firstArticle')}>{weeks(c.firstArticle_d)}</FigureButton>
+        )}
         <Box textStyle="label" color="fg.muted">
           {c.firstArticle_d === null ? '' : dateAfter(orderDate, c.firstArticle_d)}
         </Box>

@@ -7,6 +7,7 @@ import type { Working } from '@/core/equations';
 import { significant } from '../format';
 import { SheetPage } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';
+import { LostPlacesNote } from './lost-places-note';
 import { OverrideNote } from './override-note';
 import type { FigureAt, StudyAt } from './figure-at';
 import { useStudyLinks } from './study-links';
@@ -58,6 +59,7 @@ export function WorkingPage({
       }
     >
       {at.figure === 'positions' && studyAt === undefined && <OverrideNote laneId={at.laneId} />}
+      {at.figure === 'nL' && studyAt === undefined && <LostPlacesNote laneId={at.laneId} />}
       {typeof result === 'string' ? (
         <p>No working: {result}</p>
       ) : (
