@@ -39,7 +39,6 @@ function countedPlaces(lane: Lane, { overrides }: Brief): Lane {
   if (counted === undefined) return lane;
   const { good, of } = counted;
   const share = 1 - good / of;
-  const { where } = lane.capability.positionsLost;
   return {
     ...lane,
     capability: {
