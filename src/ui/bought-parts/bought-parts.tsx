@@ -67,10 +67,9 @@ export function BoughtParts({
             onChange={(e) => setSearch(e.target.value)}
           />
         )}
-        <Field.Root width="16rem" ids={{ control: 'screen-rates' }}>
+        <Field.Root width="16rem">
           <Field.Label>Rates</Field.Label>
           <Choice
-            id="screen-rates"
             options={sets.map((s) => [s.id, s.name])}
             value={ratesId}
             onChange={(e) => setRatesId(e.target.value)}

@@ -161,29 +161,26 @@ export function PartForm({
               <Input value={texts[key] ?? ''} maxLength={most} onChange={(e) => put(key, e.target.value)} />
             </Field.Root>
           ))}
-          <Field.Root ids={{ control: 'bought-alloy' }}>
+          <Field.Root>
             <Field.Label>Alloy</Field.Label>
             <Choice
-              id="bought-alloy"
               empty="choose"
               options={alloys.map((a) => [a.id, a.name])}
               value={texts['material'] ?? ''}
               onChange={(e) => put('material', e.target.value)}
             />
           </Field.Root>
-          <Field.Root ids={{ control: 'bought-way' }}>
+          <Field.Root>
             <Field.Label>Made today</Field.Label>
             <Choice
-              id="bought-way"
               options={WAYS.map((w) => [w, w])}
               value={texts['way'] ?? ''}
               onChange={(e) => put('way', e.target.value)}
             />
           </Field.Root>
-          <Field.Root ids={{ control: 'bought-form' }}>
+          <Field.Root>
             <Field.Label>From</Field.Label>
             <Choice
-              id="bought-form"
               options={STOCK_FORMS.map((f) => [f, f])}
               value={texts['form'] ?? ''}
               onChange={(e) => put('form', e.target.value)}

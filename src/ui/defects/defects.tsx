@@ -52,20 +52,18 @@ export function Defects({
           maxLength={200}
           onChange={(e) => setSearch(e.target.value)}
         />
-        <Field.Root width="16rem" ids={{ control: 'defect-route' }}>
+        <Field.Root width="16rem">
           <Field.Label>Route</Field.Label>
           <Choice
-            id="defect-route"
             empty="any"
             options={ROUTES.map((r) => [r.id, r.name])}
             value={route}
             onChange={(e) => setRoute(e.target.value)}
           />
         </Field.Root>
-        <Field.Root width="18rem" ids={{ control: 'defect-alloy' }}>
+        <Field.Root width="18rem">
           <Field.Label>Alloy</Field.Label>
           <Choice
-            id="defect-alloy"
             empty="any"
             options={alloys.map((a) => [a.id, a.name])}
             value={alloyId}
