@@ -1,7 +1,7 @@
 import type { PartFacts } from '../part';
 import type { JointKind, PieceKind, RateSet } from '../rates';
 import * as A from './equations/assembly';
-import { TODAY as DAMAGE } from './equations/damage';
+import { TODAY as DAMAGE } from './equations/damage-today';
 import * as J from './equations/joining';
 import { baselineOf } from './from-equations';
 import { known } from './symbols';

@@ -2,6 +2,7 @@
 import { ALL_IN, PRICE_FACTOR } from './equations/any';
 import * as A from './equations/assembly';
 import * as D from './equations/damage';
+import { TODAY } from './equations/damage-today';
 import { DETAIL, DETAILS } from './equations/details';
 import * as J from './equations/joining';
 import * as M from './equations/machined';
@@ -24,7 +25,7 @@ export const BASELINE_EQUATIONS = [
   ...[J.JOINT_MINUTES, J.JOINT_HARDWARE, J.JOINING_MINUTES, J.JOINING, J.HARDWARE, J.STOCKING],
   ...[A.OF_KIND, A.PIECES, A.METAL, A.FLOOR, A.RETURNS, A.UNIT, A.TOOLING, A.TOTAL],
   ...[PRICE_FACTOR, ALL_IN],
-  ...[D.OUT, D.ONCE, D.YEAR, D.END, D.ENDS_YEAR, D.FITTING, D.WORTH, D.PAYS_FROM, D.TODAY],
+  ...[D.OUT, D.ONCE, D.YEAR, D.END, D.ENDS_YEAR, D.FITTING, D.WORTH, D.PAYS_FROM, TODAY],
 ] as const;
 
 /** Every equation of a baseline's time. */

@@ -1,6 +1,6 @@
 import { likely } from '../../base/figures';
 import { choice, type SymbolOf } from '../../equations';
-import { brief, equation, equationsFor, figure, fx, known, rate } from '../symbols';
+import { equation, equationsFor, figure, fx, known, rate } from '../symbols';
 import type { OfBaseline } from '../types';
 
 /** One casting that stands in place of an assembly, at its price, with as many bolted ends and years of service. */
@@ -181,34 +181,5 @@ export const PAYS_FROM = of({
     share: likely(ownRates(c).end.share),
     once: known(c, 'damage.once'),
     end: known(c, 'damage.end'),
-  }),
-});
-
-/** Damage of today's assembly a year: as the brief says, or one of its pieces is replaced. */
-export const TODAY = equation({
-  figure: 'fabricated.damage',
-  number: '9.10',
-  ...yearly('Damage of today’s assembly a year'),
-  expression: {
-    of: { said: 'fx * said', usual: 'fx * pD * (pieces / parts + hOut * Rlab)' },
-    form: ({ facts }) => (facts.brief.today.repairPerYear_USD === undefined ? 'usual' : 'said'),
-  },
-  symbols: {
-    fx,
-    said: brief('today.repairPerYear_USD', 'repair of today’s assembly a year', 'USD'),
-    pD,
-    pieces: figure('pieces of the assembly', 'USD', 'pieces'),
-    parts: brief('today.parts', 'pieces', 'pieces'),
-    hOut: own('hoursOut', 'taking one out and putting it back'),
-    Rlab: rate('global.Rlab', 'labour'),
-  },
-  values: (c) => ({
-    fx: c.rates.currency.perUnit,
-    said: c.facts.brief.today.repairPerYear_USD ?? 0,
-    pD: likely(ownRates(c).pDamage),
-    pieces: known(c, 'pieces'),
-    parts: c.joining.parts,
-    hOut: likely(ownRates(c).hoursOut),
-    Rlab: likely(c.rates.global.Rlab),
   }),
 });
