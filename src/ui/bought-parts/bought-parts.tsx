@@ -60,6 +60,7 @@ export function BoughtParts({
         {!none && (
           <Input
             width="16rem"
+            maxW="100%"
             type="search"
             aria-label="Search bought parts"
             placeholder="Name, number, alloy or way"
@@ -67,7 +68,7 @@ export function BoughtParts({
             onChange={(e) => setSearch(e.target.value)}
           />
         )}
-        <Field.Root width="16rem">
+        <Field.Root width="16rem" maxW="100%">
           <Field.Label>Rates</Field.Label>
           <Choice
             options={sets.map((s) => [s.id, s.name])}

@@ -45,6 +45,7 @@ export function Defects({
       <Flex gap="4" align="flex-end" flexWrap="wrap" pb="4">
         <Input
           width="18rem"
+          maxW="100%"
           type="search"
           aria-label="Search defects"
           placeholder="What is seen, where, or its name"
@@ -52,7 +53,7 @@ export function Defects({
           maxLength={200}
           onChange={(e) => setSearch(e.target.value)}
         />
-        <Field.Root width="16rem">
+        <Field.Root width="16rem" maxW="100%">
           <Field.Label>Route</Field.Label>
           <Choice
             empty="any"
@@ -61,7 +62,7 @@ export function Defects({
             onChange={(e) => setRoute(e.target.value)}
           />
         </Field.Root>
-        <Field.Root width="18rem">
+        <Field.Root width="18rem" maxW="100%">
           <Field.Label>Alloy</Field.Label>
           <Choice
             empty="any"
