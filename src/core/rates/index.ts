@@ -41,6 +41,7 @@ export type {
   RateSet,
   ResourceRates,
   StepRates,
+  ScreenListRates,
   StockForm,
   ToolOption,
   Touch,

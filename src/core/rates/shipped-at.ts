@@ -10,7 +10,6 @@ import { DRYING_RATES } from './data/drying.data';
 import { GRAIN_RATES } from './data/grain.data';
 import { HAND_POUR_RATES } from './data/hand-pour.data';
 import { ONE_FOR_MANY_RATES } from './data/one-for-many.data';
-import { SCREEN_LIST_RATES } from './data/screen-list.data';
 import { TOOL_AT_HAND_RATES } from './data/tool-at-hand.data';
 import { FAMILY_RATES } from './data/families.data';
 import { GLOBAL_RATES } from './data/global.data';
@@ -51,6 +50,5 @@ export const shippedAt = (metals: Readonly<Record<string, Figure>>): RateSet => 
   grain: GRAIN_RATES,
   toolAtHand: TOOL_AT_HAND_RATES,
   oneForMany: ONE_FOR_MANY_RATES,
-  screenList: SCREEN_LIST_RATES,
   metals,
 });

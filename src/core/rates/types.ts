@@ -304,7 +304,8 @@ export interface RateSet {
   readonly grain: GrainRates;
   readonly toolAtHand: ToolAtHandRates;
   readonly oneForMany: OneForManyRates;
-  readonly screenList: ScreenListRates;
+  /** Absent in the first tables of a study, which screens no list. */
+  readonly screenList?: ScreenListRates;
   /** Alloys of the team's own, which a study may be of beside those of the table. */
   readonly alloys?: readonly Alloy[];
   /** What each lane can do, where that is not the book's: by a set of process values, or by a foundry. */

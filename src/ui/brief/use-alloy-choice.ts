@@ -1,8 +1,8 @@
 import { useCallback } from 'react';
-import { ALLOY_NAMES, type Alloy } from '@/core/catalogue/alloys';
+import type { Alloy } from '@/core/catalogue/alloys';
 import type { SearchOption } from '../kit';
 import { useStudy } from '../study/study-context';
-import { loadAlloys, ownOptions } from './load-alloys';
+import { loadAlloys, loadedName, ownOptions } from './load-alloys';
 
 const NONE: readonly Alloy[] = [];
 
@@ -11,12 +11,12 @@ export function useAlloyChoice(): {
   readonly load: () => Promise<readonly SearchOption[]>;
   readonly nameOf: (id: string) => string;
 } {
-  const { rates } = useStudy('rates');
+  const { rates, alloyOf } = useStudy('rates', 'alloyOf');
   const own = rates.alloys?.list ?? NONE;
   const load = useCallback(
     async () => [...ownOptions(own.filter(({ team }) => team?.archived !== true)), ...(await loadAlloys())],
     [own],
   );
-  const nameOf = useCallback((id: string) => own.find((a) => a.id === id)?.name ?? ALLOY_NAMES[id] ?? id, [own]);
+  const nameOf = useCallback((id: string) => alloyOf(id)?.name ?? loadedName(id) ?? id, [alloyOf]);
   return { load, nameOf };
 }

@@ -1,7 +1,8 @@
 import { likely, type Figure } from '../../base/figures';
 import { choice, equationsOf, type SymbolOf } from '../../equations';
 import type { Alloy } from '../../catalogue/alloys';
-import { tableValue, type RateSet } from '../../rates';
+import { refuse } from '../../base/errors';
+import { tableValue, type RateSet, type ScreenListRates } from '../../rates';
 import type { BoughtPart } from './types';
 
 /** From which end of their bands coefficients are taken: such that the saving is least, likely or greatest. */
@@ -14,6 +15,10 @@ export interface OfScreen {
   readonly rates: RateSet;
   readonly end: End;
 }
+
+/** What a list is screened by. @throws {CoreError} E_KEY for rates that have it not */
+export const listRates = ({ screenList }: RateSet): ScreenListRates =>
+  screenList ?? refuse('E_KEY', 'rates', 'screenList', 'a whole rate set');
 
 /** Wall of a tube of which nothing is said, mm. */
 const TUBE_WALL_MM = 10;
@@ -47,7 +52,7 @@ const fromTable = (
   table: (c) => tableValue(of(c)),
 });
 const own = (key: OwnKey, meaning: string): SymbolOf<OfScreen> =>
-  fromTable(`screenList.${key}`, meaning, ({ rates }) => rates.screenList[key]);
+  fromTable(`screenList.${key}`, meaning, ({ rates }) => listRates(rates)[key]);
 const opened = (meaning: string, unit: string, opens: string): SymbolOf<OfScreen> => ({
   meaning,
   unit,
@@ -142,7 +147,7 @@ export const STOCK_MONEY = equation({
     factor: fromTable(
       'screenList.stockFactor.{form}',
       'stock against ingot',
-      ({ rates, part }) => rates.screenList.stockFactor[part.form],
+      ({ rates, part }) => listRates(rates).stockFactor[part.form],
       '× ingot price per kg of stock',
     ),
   },
@@ -150,7 +155,7 @@ export const STOCK_MONEY = equation({
     fx: c.rates.currency.perUnit,
     stock: STOCK.value(c),
     p: inFavour({ v: c.alloy.price_USD_kg, basis: 'assumed' }, c),
-    factor: inFavour(c.rates.screenList.stockFactor[c.part.form], c),
+    factor: inFavour(listRates(c.rates).stockFactor[c.part.form], c),
   }),
 });
 
@@ -180,7 +185,7 @@ export const GUESS = equation({
     castPerKg: fromTable(
       'screenList.castPerKg.{family}',
       'a casting, by mass',
-      ({ rates, alloy }) => rates.screenList.castPerKg[alloy.family],
+      ({ rates, alloy }) => listRates(rates).castPerKg[alloy.family],
       'USD/kg of part',
     ),
     perPiece: own('perPiece', 'a casting, whatever its mass'),
@@ -190,9 +195,9 @@ export const GUESS = equation({
   values: (c) => ({
     fx: c.rates.currency.perUnit,
     finished: c.part.finished_kg,
-    castPerKg: against(c.rates.screenList.castPerKg[c.alloy.family], c),
-    perPiece: against(c.rates.screenList.perPiece, c),
-    keepMach: against(c.rates.screenList.keepMach, c),
+    castPerKg: against(listRates(c.rates).castPerKg[c.alloy.family], c),
+    perPiece: against(listRates(c.rates).perPiece, c),
+    keepMach: against(listRates(c.rates).keepMach, c),
     work: WORK.value(c),
   }),
 });
@@ -211,8 +216,8 @@ export const TOOL = equation({
   },
   values: (c) => ({
     fx: c.rates.currency.perUnit,
-    tool0: against(c.rates.screenList.tool0, c),
-    toolPerKg: against(c.rates.screenList.toolPerKg, c),
+    tool0: against(listRates(c.rates).tool0, c),
+    toolPerKg: against(listRates(c.rates).toolPerKg, c),
     finished: c.part.finished_kg,
   }),
 });
@@ -238,7 +243,7 @@ export const SAVING = equation({
     today: c.part.today_USD,
     guess: GUESS.value(c),
     tool: TOOL.value(c),
-    years: likely(c.rates.screenList.years),
+    years: likely(listRates(c.rates).years),
   }),
 });
 

@@ -17,7 +17,7 @@ const caseOf = (part: BoughtPart, alloy: Alloy, rates: RateSet): OfScreen => ({ 
 /** Why a part is left out (13.6), or null. */
 function whyLeftOut(c: OfScreen, boughtToKept: number): string | null {
   const { part, alloy, rates } = c;
-  if (rates.screenList.castPerKg[alloy.family] === undefined) return 'no casting figure for this metal here';
+  if (E.listRates(rates).castPerKg[alloy.family] === undefined) return 'no casting figure for this metal here';
   if (part.toothed) return 'toothed or threaded: cut, do not cast';
   if (part.way === 'turned' && boughtToKept <= LITTLE_CHIP) return 'turned with little chip: cut, do not cast';
   if (part.way === 'stamped' && part.pieces === 1) return 'one thickness from strip: stamp';
@@ -38,7 +38,7 @@ function screened(part: BoughtPart, alloyOf: ReadonlyMap<string, Alloy>, rates: 
   const c = caseOf(part, alloy, rates);
   const boughtToKept = E.KEPT.value(c);
   const leftOut = whyLeftOut(c, boughtToKept);
-  const known = rates.screenList.castPerKg[alloy.family] !== undefined;
+  const known = E.listRates(rates).castPerKg[alloy.family] !== undefined;
   const saving = (end: E.End): number => E.SAVING.value({ ...c, end });
   return {
     ...{ part, alloyName: alloy.name, confidence, boughtToKept, leftOut },
