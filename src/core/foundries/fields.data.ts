@@ -118,7 +118,7 @@ export const SHOP_FIELDS: readonly ProfileField[] = [
   },
   { key: 'machines', words: 'Machines', slots: [told('machines', '', 'how many × what, clamp in MN, more')] },
   { key: 'cores', words: 'Cores', slots: [told('maker', 'maker', 'made')] },
-  { key: 'casters', words: 'People who cast', slots: [whole('', 'casters', 'people')] },
+  { key: 'casters', words: 'People who cast, for information', slots: [whole('', 'casters', 'people')] },
   {
     key: 'shifts',
     words: 'Shifts',

@@ -129,7 +129,10 @@ export function laneAt(lane: Lane, line: FoundryLine, foundry: Foundry): Lane {
       basis: 'shop',
     };
   });
-  say(line.undercuts, line.undercuts?.v.most === undefined ? [] : ['undercut'], ({ most }) => {
+  // A foundry that names no way, and no most, frees none.
+  const most = line.undercuts?.v.most ?? (line.undercuts?.v.ways.length === 0 ? 0 : undefined);
+  say(line.undercuts, most === undefined ? [] : ['undercut'], ({ ways }) => {
+    if (ways.length > 0) c.undercut = { ...c.undercut, ways };
     if (most !== undefined)
       c.undercut = { ...c.undercut, max: most, exceptional: most, specialist: most, basis: 'shop' };
   });

@@ -1,6 +1,7 @@
 import type { Figure, ValueSource } from '../base/figures';
 import type { Capability } from '../catalogue/routes';
 import { ABOVE_ZERO, LISTS, LOSS_MOST, LOSSES, MOST, SHARES, WHOLE } from './data/words.data';
+import { beginMetal, metalPlace, type MetalPlace } from './metals';
 import { capabilityPath, processNames } from './path';
 import type { OwnValue, OwnValues, ProcessEntry, ProcessTable, ValueSources } from './types';
 
@@ -73,8 +74,8 @@ type Holder = Record<string, unknown>;
 const isFigure = (x: unknown): x is Figure => typeof x === 'object' && x !== null && !Array.isArray(x) && 'v' in x;
 
 /**
- * A capability with values in place of its own, each by its path in it. Only what is on the way to a value is copied; a
- * path that leads nowhere is left out.
+ * A capability with values in place of its own, each by its path in it. Only what is on the way to a value is copied. A
+ * figure for a metal that a table lacks begins there; any other path that leads nowhere is left out.
  *
  * @param capability of a route, a variant or a lane
  * @param values by path in the capability, with whose they are
@@ -88,8 +89,17 @@ export function putValues<C extends Partial<Capability>>(
 ): C {
   const root: Holder = { ...capability };
   const fresh = new Set<object>([root]);
+  const begun = new Map<string, { place: MetalPlace; values: Map<string, unknown> }>();
   for (const [path, { v }] of Object.entries(values)) {
     const names = processNames(path);
+    const place = metalPlace(names);
+    if (place !== null && lacks(capability, place)) {
+      const key = [...place.table.names, place.metal].join('.');
+      const given = begun.get(key) ?? { place, values: new Map<string, unknown>() };
+      given.values.set(place.slot, v);
+      begun.set(key, given);
+      continue;
+    }
     let holder = root;
     let known = true;
     for (const name of names.slice(0, -1)) {
@@ -113,7 +123,14 @@ export function putValues<C extends Partial<Capability>>(
     else if (isFigure(was)) holder[last] = { ...was, v, basis: 'shop' };
     else holder[last] = v;
   }
+  for (const { place, values: given } of begun.values()) beginMetal(root, place, given);
   return root as C;
+}
+
+/** Whether the table of a capability has nothing of a metal. */
+function lacks(capability: object, { table, metal }: MetalPlace): boolean {
+  const found = table.names.reduce<unknown>((node, name) => (node as Holder | undefined)?.[name], capability);
+  return (found as Holder | undefined)?.[metal] === undefined;
 }
 
 /**

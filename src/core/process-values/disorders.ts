@@ -1,7 +1,11 @@
 import { BOOK_PROCESS } from './book';
+import type { CapabilityFamily } from '../catalogue/routes';
 import { ownProcess } from './changes';
 import { processEntries } from './entries';
+import { lanesOf } from './lanes';
+import { claimLacks, metalPlace, tablesLacking } from './metals';
 import { processNames, processPath } from './path';
+import { PROCESS_WORDS } from './data/words.data';
 import type { OwnValues, ProcessValue } from './types';
 
 /** Keys of one limit that must rise in this order, and the part of a path they stand in. */
@@ -23,7 +27,7 @@ export interface Disorder {
 
 /**
  * Own values that contradict the others of their route: a usual limit beyond the exceptional one, an exceptional wall
- * thicker than the usual one.
+ * thicker than the usual one, a metal said to be poured that a table has no figure of.
  *
  * @param own values in place of the book's
  * @returns each with what would be accepted; empty where all is in order
@@ -77,5 +81,50 @@ export function disorders(own: OwnValues): Disorder[] {
         });
     }
   }
-  return out;
+  return [...out, ...unfinished(own), ...unfounded(own)];
+}
+
+const wordsOf = (names: readonly string[]): string =>
+  PROCESS_WORDS[names.slice(-2).join('.')] ?? PROCESS_WORDS[names.at(-1) ?? ''] ?? names.join(' ');
+
+/** Claims of a width for a metal that the book has none of, with a figure still to be given. */
+function unfinished(own: OwnValues): Disorder[] {
+  const claims = new Map<string, { path: string; values: Map<string, unknown> }>();
+  for (const [path, { v }] of Object.entries(own)) {
+    const [part = '', ...names] = processNames(path);
+    const place = metalPlace(names);
+    if (place?.table.shape !== 'claim') continue;
+    const book = (BOOK_PROCESS[part]?.specialistClaim ?? {}) as Readonly<Record<string, unknown>>;
+    if (book[place.metal] !== undefined) continue;
+    const key = `${part} ${place.metal}`;
+    const claim = claims.get(key) ?? { path, values: new Map<string, unknown>() };
+    claim.values.set(place.slot, v);
+    claims.set(key, claim);
+  }
+  return [...claims.values()].flatMap(({ path, values }) => {
+    const missing = claimLacks(values).map((key) => wordsOf([key]));
+    return missing.length === 0
+      ? []
+      : [{ path, value: own[path]?.v ?? '', message: `with it, ${missing.join(' and ')} of the claim are wanted` }];
+  });
+}
+
+/** Metals said to be poured in a lane that has no figures of them. */
+function unfounded(own: OwnValues): Disorder[] {
+  const poured = Object.entries(own).flatMap(([path, { v }]) => {
+    const [part = '', table, metal, key] = processNames(path);
+    return table === 'families' && key === 'ok' && v !== 'no'
+      ? [{ path, v, part, metal: metal as CapabilityFamily }]
+      : [];
+  });
+  if (poured.length === 0) return [];
+  const lanes = lanesOf(ownProcess(BOOK_PROCESS, own), {}, '');
+  return poured.flatMap(({ path, v, part, metal }) => {
+    const missing = lanes
+      .filter((lane) => (lane.id === part || lane.route.id === part) && lane.capability.families[metal]?.ok !== 'no')
+      .flatMap((lane) => tablesLacking(lane.capability, metal).map(({ names }) => wordsOf(names)));
+    if (missing.length === 0) return [];
+    const words = [...new Set(missing)].join(', ');
+    return [{ path, value: v, message: `with it, values of ${metal.replaceAll('-', ' ')} are wanted for: ${words}` }];
+  });
 }

@@ -1,6 +1,7 @@
 import type { Triple } from '../base/figures';
 import { BANDS, CHOICES, LISTS, PROCESS_UNITS, PROCESS_WORDS, SLOTS } from './data/words.data';
 import { CAPABILITY_FAMILIES } from '../catalogue/routes';
+import { emptyOf, lackingMetals, metalPlace } from './metals';
 import { capabilityPath, processPath } from './path';
 import { BOOK_PROCESS } from './book';
 import type { ProcessEntry, ProcessTable, ProcessValue } from './types';
@@ -141,3 +142,38 @@ let listed: ReadonlyMap<string, ProcessEntry> | null = null;
  */
 export const bookEntries = (): ReadonlyMap<string, ProcessEntry> =>
   (listed ??= new Map(processEntries(BOOK_PROCESS).map((entry) => [entry.path, entry])));
+
+let absent: ReadonlyMap<string, ProcessEntry> | null = null;
+
+/**
+ * Every value for a metal that the book's tables have no figure of, by its path; listed once. A team that pours the
+ * metal there may give it.
+ *
+ * @example
+ * absentEntries().get('["pressure-die"].wallMin.steel[1]')?.absent // true
+ */
+export const absentEntries = (): ReadonlyMap<string, ProcessEntry> =>
+  (absent ??= new Map(
+    Object.entries(BOOK_PROCESS).flatMap(([part, capability]) =>
+      lackingMetals(part, capability).map((names): [string, ProcessEntry] => {
+        const path = processPath(part, capabilityPath(names));
+        const shape = metalPlace(names)?.table.shape ?? 'one';
+        const unit = told(names.at(-1) ?? '', names, PROCESS_UNITS) ?? unitOn(names);
+        const entry = { path, part, ...wordsFor(names), value: emptyOf(shape), unit, basis: 'shop', note: '' } as const;
+        return [path, { ...entry, absent: true }];
+      }),
+    ),
+  ));
+
+/** The unit that the last name on the way has. */
+const unitOn = (names: readonly string[]): string =>
+  names.map((name, i) => told(name, names.slice(0, i + 1), PROCESS_UNITS)).findLast((unit) => unit !== undefined) ?? '';
+
+/**
+ * A value that may be given: one of the book's, or one for a metal that the book's table lacks.
+ *
+ * @returns undefined for a path that leads nowhere
+ * @example
+ * entryAt('["spin"].nothing') // undefined
+ */
+export const entryAt = (path: string): ProcessEntry | undefined => bookEntries().get(path) ?? absentEntries().get(path);

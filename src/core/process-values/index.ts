@@ -2,7 +2,7 @@
 export { BOOK_PROCESS } from './book';
 export { ownProcess, putValues, refusedValue, sourcesOf } from './changes';
 export { disorders, type Disorder } from './disorders';
-export { bookEntries, processEntries } from './entries';
+export { absentEntries, bookEntries, entryAt, processEntries } from './entries';
 export { lanesOf } from './lanes';
 export { capabilityPath, processNames, processPath } from './path';
 export type { OwnValue, OwnValues, ProcessEntry, ProcessTable, ProcessValue, ValueSources } from './types';

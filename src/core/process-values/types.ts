@@ -37,6 +37,8 @@ export interface ProcessEntry {
   readonly note: string;
   /** Words that may be chosen; absent for a figure. */
   readonly choices?: readonly string[];
+  /** The book has no figure of it: its value says nothing but its shape. */
+  readonly absent?: true;
 }
 
 /** Where a lane's values come from, by path in its capability. */

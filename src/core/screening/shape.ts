@@ -230,6 +230,7 @@ function draft({ brief }: PartFacts, { draft_deg }: Capability): Finding {
 function counts({ brief }: PartFacts, { undercut, passages, mass_kg }: Capability): Finding[] {
   const { undercuts: nU, passages: nP } = brief.geometry;
   const moving = /slide|moving-core|loose-piece/.test(undercut.mode);
+  const ways = undercut.ways?.join(', ') ?? undercut.mode.replaceAll('-', ' ');
   const out: Finding[] = [];
   if (nU === null) out.push(notKnown('dr-undercut', 'shape', 'count', 'geometry.undercuts', 'The number of undercuts'));
   else {
@@ -252,11 +253,8 @@ function counts({ brief }: PartFacts, { undercut, passages, mass_kg }: Capabilit
           special: 'More undercuts than ordinary shops release; each one over the usual most costs minutes and moulds.',
           tight: step.strains
             ? 'More undercuts than is usual; each one over the usual most costs minutes and moulds.'
-            : `Each undercut needs ${undercut.mode.replaceAll('-', ' ')}: money in the tool, time in the cycle.`,
-          fits:
-            nU === 0
-              ? 'Nothing leans back past the draw.'
-              : `Undercuts are released by ${undercut.mode.replaceAll('-', ' ')}.`,
+            : `Each undercut needs ${ways}: money in the tool, time in the cycle.`,
+          fits: nU === 0 ? 'Nothing leans back past the draw.' : `Undercuts are released by ${ways}.`,
         }[status],
       }),
     );

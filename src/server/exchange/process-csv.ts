@@ -2,11 +2,12 @@ import Papa from 'papaparse';
 import type { BriefIssue } from '@/core/brief';
 import {
   BOOK_PROCESS,
-  bookEntries,
+  entryAt,
   ownProcess,
   processEntries,
   refusedValue,
   type OwnValue,
+  type ProcessEntry,
   type ProcessValue,
 } from '@/core/process-values';
 import type { ProcessRef } from '@/core/rates';
@@ -63,6 +64,10 @@ export interface ProcessCsvResult {
   readonly issues: readonly BriefIssue[];
 }
 
+/** What a set has without an own value; nothing where the book has none. */
+const standing = (entry: ProcessEntry | undefined): ProcessValue | undefined =>
+  entry?.absent === true ? undefined : entry?.value;
+
 const KNOWN: ReadonlySet<string> = new Set(['claimed', 'measured', 'assumed']);
 
 /**
@@ -106,7 +111,7 @@ export function readProcessCsv(text: string, { own }: ProcessRef): ProcessCsvRes
     const line = `line ${i + 2}`;
     const cell = (column: string): string => (row[column] ?? '').trim();
     const path = cell('path');
-    const entry = bookEntries().get(path);
+    const entry = entryAt(path);
     if (entry === undefined)
       return void issues.push({ path: `${line}, path`, value: path, message: 'a process value of the book is wanted' });
     const number = (column: string): number => (cell(column) === '' ? Number.NaN : Number(cell(column)));
@@ -132,7 +137,7 @@ export function readProcessCsv(text: string, { own }: ProcessRef): ProcessCsvRes
         message: 'one of claimed, measured, assumed is wanted',
       });
     const mine = own[path];
-    if (JSON.stringify(v) === JSON.stringify(mine?.v ?? entry.value)) return void unchanged++;
+    if (JSON.stringify(v) === JSON.stringify(mine?.v ?? standing(entry))) return void unchanged++;
     values[path] = {
       v,
       known: known === '' ? 'assumed' : (known as OwnValue['known']),
@@ -169,7 +174,7 @@ export function readProcessJson(text: string, { own }: ProcessRef): ProcessCsvRe
   const issues: BriefIssue[] = [];
   let unchanged = 0;
   for (const [path, said] of Object.entries(list).slice(0, MOST_LINES)) {
-    const entry = bookEntries().get(path);
+    const entry = entryAt(path);
     const v = at(said, 'v');
     const [known, source, date] = [at(said, 'known'), at(said, 'source'), at(said, 'date')];
     const refusal = entry === undefined ? 'a process value of the book is wanted' : refusedValue(entry, v);
@@ -186,7 +191,7 @@ export function readProcessJson(text: string, { own }: ProcessRef): ProcessCsvRe
         value: JSON.stringify(date),
         message: 'a date such as 2026-12-07 is wanted',
       });
-    else if (JSON.stringify(v) === JSON.stringify(own[path]?.v ?? entry?.value)) unchanged++;
+    else if (JSON.stringify(v) === JSON.stringify(own[path]?.v ?? standing(entry))) unchanged++;
     else
       values[path] = {
         v: v as ProcessValue,

@@ -1,7 +1,7 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import type { BriefIssue } from '@/core/brief';
-import { bookEntries, disorders, refusedValue, type OwnValue, type OwnValues } from '@/core/process-values';
+import { bookEntries, disorders, entryAt, refusedValue, type OwnValue, type OwnValues } from '@/core/process-values';
 import { BOOK_PROCESS_ID, BOOK_PROCESS_REF, type ProcessRef } from '@/core/rates';
 import { isoTime, reading, transaction } from '../db';
 import {
@@ -154,7 +154,7 @@ export type ProcessSaveResult =
 /** What is wrong with the values of a change: path, value and what would be accepted. */
 export function valueIssues(values: Readonly<Record<string, OwnValue | null>>): BriefIssue[] {
   return Object.entries(values).flatMap(([path, value]) => {
-    const entry = bookEntries().get(path);
+    const entry = entryAt(path);
     const message =
       entry === undefined ? 'a process value of the book' : value === null ? null : refusedValue(entry, value.v);
     return message === null ? [] : [{ path: `values.${path}`, value: value?.v, message }];

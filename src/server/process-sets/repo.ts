@@ -1,4 +1,4 @@
-import { bookEntries, refusedValue, type OwnValues } from '@/core/process-values';
+import { entryAt, refusedValue, type OwnValues } from '@/core/process-values';
 import type { ProcessRef } from '@/core/rates';
 import type { Runner } from '../db';
 import { selectProcessSet, selectValues, type ProcessSetRow } from './queries';
@@ -7,7 +7,7 @@ import { selectProcessSet, selectValues, type ProcessSetRow } from './queries';
 const sound = (own: OwnValues): OwnValues =>
   Object.fromEntries(
     Object.entries(own).filter(([path, { v }]) => {
-      const entry = bookEntries().get(path);
+      const entry = entryAt(path);
       return entry !== undefined && refusedValue(entry, v) === null;
     }),
   );

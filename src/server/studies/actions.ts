@@ -15,6 +15,7 @@ import {
   lockStudy,
   rewriteBrief,
   selectBrief,
+  selectTitles,
   setArchived,
   setJudged,
   setProcessSet,
@@ -30,6 +31,14 @@ export async function listStudies(asked: Partial<ListAsked> = {}): Promise<Study
   const whole: ListAsked = { archived: false, search: '', sort: 'changedAt', up: false, page: 1, ...asked };
   const page = await reading((on) => selectStudyPage(on, whole));
   return page;
+}
+
+/** Studies that can be offered to choose from at once. */
+const MOST_TITLES = 10_000;
+
+/** Names of the studies that are not archived, by name. */
+export async function studyTitles(): Promise<readonly { readonly id: string; readonly title: string }[]> {
+  return reading((on) => selectTitles(on, MOST_TITLES));
 }
 
 /** A study with what still waits for a choice, or undefined. */

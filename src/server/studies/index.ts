@@ -10,6 +10,7 @@ export {
   getStudy,
   listStudies,
   saveBrief,
+  studyTitles,
   type ChooseRatesResult,
   type SaveResult,
 } from './actions';

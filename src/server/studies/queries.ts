@@ -99,6 +99,15 @@ export async function setRates(on: Runner, id: string, rateSetId: string): Promi
   );
 }
 
+/** Names of the studies that are not archived, by name; at most so many. */
+export async function selectTitles(on: Runner, most: number): Promise<{ id: string; title: string }[]> {
+  return rows<{ id: string; title: string }>(
+    on,
+    'SELECT id, title FROM studies WHERE archived_at IS NULL ORDER BY title, id LIMIT ?',
+    [most],
+  );
+}
+
 /** Studies, not archived, that are judged by all foundries. */
 export async function selectStudiesByAll(on: Runner): Promise<{ id: string }[]> {
   return rows<{ id: string }>(

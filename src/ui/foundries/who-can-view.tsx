@@ -186,7 +186,14 @@ function Can({
           {c.firstArticle_d === null ? '' : dateAfter(orderDate, c.firstArticle_d)}
         </Box>
       </Table.Cell>
-      <Table.Cell className="num">{said === null ? '' : `${weeks(said[0])}–${weeks(said[2])}`}</Table.Cell>
+      <Table.Cell className="num">
+        {said === null ? '' : `${weeks(said[0])}–${weeks(said[2])}`}
+        {c.saidLot_d !== null && (
+          <Box textStyle="label" color="fg.muted">
+            a lot {weeks(c.saidLot_d[0])}–{weeks(c.saidLot_d[2])}
+          </Box>
+        )}
+      </Table.Cell>
       <Table.Cell textStyle="label" maxW="26rem" whiteSpace="normal">
         {c.asks.map((o, i) => (
           <Reason key={`${o.rule}${i}`} o={o} short />

@@ -1,9 +1,9 @@
 'use client';
 import { Box, Field, Flex, Progress } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { useEffect, useId, useState } from 'react';
 import type { ProcessMover } from '@/core/comparison/process-movers';
 import { call, Refused } from '../api';
-import { Choice } from '../kit';
+import { SearchChoice, type SearchOption } from '../kit';
 import { perPart } from '../format';
 
 /** A study whose strongest values are asked for, and the answer. */
@@ -19,6 +19,12 @@ export function moverWords({ atLow, atHigh }: ProcessMover, currency: string): s
   return `moves the leader between ${at(atLow)} and ${at(atHigh)} ${currency} per part`;
 }
 
+/** Fetches the studies to choose from. */
+const loadStudies = async (): Promise<readonly SearchOption[]> => {
+  const { studies } = await call<{ studies: { id: string; title: string }[] }>('GET', '/api/studies/titles');
+  return studies.map(({ id, title }) => ({ value: id, label: title, group: 'Studies' }));
+};
+
 /** Asks which values of a set move a study most. */
 export function MoversChoice({
   setId,
@@ -27,22 +33,12 @@ export function MoversChoice({
   readonly setId: string;
   readonly onMovers: (movers: Movers | null) => void;
 }) {
-  const [studies, setStudies] = useState<readonly { readonly id: string; readonly title: string }[]>([]);
-  const [chosen, setChosen] = useState('');
+  const id = useId();
+  const [chosen, setChosen] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   useEffect(() => {
-    let live = true;
-    call<{ studies: { id: string; title: string }[] }>('GET', '/api/studies').then(
-      (page) => live && setStudies(page.studies),
-      () => undefined,
-    );
-    return () => {
-      live = false;
-    };
-  }, []);
-  useEffect(() => {
-    if (chosen === '') return;
+    if (chosen === null) return;
     const ending = new AbortController();
     call<Pick<Movers, 'currency' | 'list'>>(
       'POST',
@@ -64,18 +60,19 @@ export function MoversChoice({
   }, [chosen, setId, onMovers]);
   return (
     <Flex gap="3" align="flex-end">
-      <Field.Root width="18rem">
+      <Field.Root width="18rem" ids={{ control: id }}>
         <Field.Label>What moves this study most</Field.Label>
-        <Choice
-          size="xs"
-          empty="none chosen"
-          options={studies.map((s) => [s.id, s.title])}
+        <SearchChoice
+          id={id}
+          load={loadStudies}
+          name={null}
           value={chosen}
-          onChange={(e) => {
-            setChosen(e.target.value);
+          placeholder="none chosen"
+          onChange={(studyId) => {
+            setChosen(studyId);
             setProblem(null);
-            setBusy(e.target.value !== '');
-            if (e.target.value === '') onMovers(null);
+            setBusy(studyId !== null);
+            if (studyId === null) onMovers(null);
           }}
         />
       </Field.Root>

@@ -1,7 +1,7 @@
 'use client';
-import { Field, Flex, Grid, Input, Text } from '@chakra-ui/react';
+import { Button, Field, Flex, Grid, Input, Text } from '@chakra-ui/react';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
-import { bookEntries, type OwnValue, type ProcessEntry } from '@/core/process-values';
+import { bookEntries, entryAt, type OwnValue, type ProcessEntry } from '@/core/process-values';
 import type { BriefIssue } from '@/core/brief';
 import type { ProcessSetRecord } from '@/server/process-sets';
 import { DateInput } from '../fields/date-input';
@@ -58,6 +58,7 @@ export function ProcessSetView({ record }: { readonly record: ProcessSetRecord }
   const [partId, setPartId] = useState(parts[0]?.id ?? '');
   const [search, setSearch] = useState('');
   const [movers, setMovers] = useState<Movers | null>(null);
+  const [withAbsent, setWithAbsent] = useState(false);
   const open = useCallback((id: string) => {
     setPartId(id);
     setSearch('');
@@ -72,6 +73,8 @@ export function ProcessSetView({ record }: { readonly record: ProcessSetRecord }
     return [{ id: 'movers', name: 'What moves this study most', entries }];
   }, [parts, partId, wanted, movers, set.entries]);
   const readOnly = record.book;
+  const isGiven = (e: ProcessEntry): boolean =>
+    e.absent !== true || draft.values[e.path] !== undefined || draft.problems[e.path] !== undefined;
   return (
     <>
       <PageHead
@@ -148,16 +151,16 @@ export function ProcessSetView({ record }: { readonly record: ProcessSetRecord }
               title={part.name}
               under={
                 movers === null
-                  ? `${part.entries.length} values`
+                  ? `${part.entries.filter((e) => e.absent !== true).length} values`
                   : 'strongest first; bands from low to high, single figures a quarter up and down'
               }
             >
-              {part.entries.length === 0 ? (
+              {part.entries.length === 0 && movers !== null ? (
                 <Text>Nothing leads this study, or nothing moves it.</Text>
               ) : (
                 <ValueTable
                   name={part.name}
-                  entries={part.entries}
+                  entries={withAbsent ? part.entries : part.entries.filter(isGiven)}
                   units={units}
                   own={ref.own}
                   bookOf={(path) => bookEntries().get(path)?.value}
@@ -174,6 +177,11 @@ export function ProcessSetView({ record }: { readonly record: ProcessSetRecord }
                   onBook={set.onBook}
                 />
               )}
+              <AbsentValues
+                count={readOnly ? 0 : part.entries.filter((e) => e.absent === true).length}
+                shown={withAbsent}
+                onShow={setWithAbsent}
+              />
             </Section>
           ))}
         </div>
@@ -209,7 +217,7 @@ export function ProcessSetView({ record }: { readonly record: ProcessSetRecord }
         <History
           changes={set.changes}
           wordsOf={pathWords}
-          unitOf={(path) => unitWords(bookEntries().get(path)?.unit ?? '', units)}
+          unitOf={(path) => unitWords(entryAt(path)?.unit ?? '', units)}
           valueWords={(value, path) => changeWords(value, path, units)}
         />
       )}
@@ -263,5 +271,25 @@ export function ProcessSetView({ record }: { readonly record: ProcessSetRecord }
         </SaveBar>
       )}
     </>
+  );
+}
+
+/** Values for metals that the book has no figure of: shown when asked for. */
+function AbsentValues(props: {
+  readonly count: number;
+  readonly shown: boolean;
+  readonly onShow: (shown: boolean) => void;
+}) {
+  if (props.count === 0) return null;
+  return (
+    <Flex gap="3" align="baseline" mt="2" flexWrap="wrap">
+      <Text textStyle="label" color="fg.muted">
+        The book has no figure for {whole(props.count)} values of metals it does not pour here, or has no specialist
+        for.
+      </Text>
+      <Button size="xs" variant="outline" onClick={() => props.onShow(!props.shown)} aria-pressed={props.shown}>
+        {props.shown ? 'Hide them' : 'Show them'}
+      </Button>
+    </Flex>
   );
 }

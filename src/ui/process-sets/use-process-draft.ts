@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { dimensionOf, type UnitSystem } from '@/core/base/units';
-import { refusedValue, type ProcessEntry, type ProcessValue } from '@/core/process-values';
+import { absentEntries, refusedValue, type ProcessEntry, type ProcessValue } from '@/core/process-values';
 import { keepHere, keptHere } from '../browser-store';
 import { readFigure } from '../fields/numbers';
 import { textsOf } from './value-words';
@@ -9,6 +9,11 @@ import { textsOf } from './value-words';
 type Texts = Readonly<Record<string, { readonly units: UnitSystem; readonly boxes: readonly string[] }>>;
 
 const NOTHING: Texts = {};
+/** What stands for a figure taken away. */
+export const NONE = '';
+const EMPTY_BOXES: readonly string[] = ['', '', ''];
+/** An entry once a figure of it is given. */
+const given = ({ unit }: ProcessEntry): Pick<ProcessEntry, 'unit' | 'absent'> => ({ unit });
 const isTexts = (x: unknown): x is Texts => typeof x === 'object' && x !== null && !Array.isArray(x);
 
 /** The value that was typed; texts that are no figure come back as they are, to be refused by name. */
@@ -40,9 +45,15 @@ export function useProcessDraft(id: string, entries: ReadonlyMap<string, Process
       const entry = entries.get(path);
       if (entry === undefined) continue;
       const value = readValue(entry, typed);
+      // A figure that the book has none of is taken away by emptying its boxes.
+      if (absentEntries().has(path) && typed.boxes.every((text) => text.trim() === '')) {
+        if (entry.absent !== true) values[path] = NONE;
+        continue;
+      }
       const refusal = refusedValue(entry, value);
       if (refusal !== null) problems[path] = `${entry.words} “${typed.boxes.join(' · ')}”: ${refusal}.`;
-      else if (JSON.stringify(value) !== JSON.stringify(entry.value)) values[path] = value as ProcessValue;
+      else if (entry.absent === true || JSON.stringify(value) !== JSON.stringify(entry.value))
+        values[path] = value as ProcessValue;
     }
     return { values, problems };
   }, [texts, entries]);
@@ -52,7 +63,7 @@ export function useProcessDraft(id: string, entries: ReadonlyMap<string, Process
       if (typed === undefined) return textsOf(entry, entry.value, units);
       if (typed.units === units) return typed.boxes;
       const value = readValue(entry, typed);
-      return refusedValue(entry, value) === null ? textsOf(entry, value as ProcessValue, units) : typed.boxes;
+      return refusedValue(entry, value) === null ? textsOf(given(entry), value as ProcessValue, units) : typed.boxes;
     },
     [texts, units],
   );
@@ -75,7 +86,14 @@ export function useProcessDraft(id: string, entries: ReadonlyMap<string, Process
           ...Object.fromEntries(
             Object.entries(values).flatMap(([path, value]) => {
               const entry = entries.get(path);
-              return entry === undefined ? [] : [[path, { units, boxes: textsOf(entry, value, units) }] as const];
+              return entry === undefined
+                ? []
+                : [
+                    [
+                      path,
+                      { units, boxes: value === NONE ? EMPTY_BOXES : textsOf(given(entry), value, units) },
+                    ] as const,
+                  ];
             }),
           ),
         })),

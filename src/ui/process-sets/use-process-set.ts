@@ -1,9 +1,11 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import {
+  absentEntries,
   BOOK_PROCESS,
   bookEntries,
   ownProcess,
   processEntries,
+  processNames,
   type OwnValue,
   type ProcessEntry,
   type ProcessValue,
@@ -16,7 +18,7 @@ import { keepHere, keptHere } from '../browser-store';
 import { useUnits } from '../preferences';
 import { isMoved, useMoves } from '../rates/moved-studies';
 import { notices } from '../shell/notices';
-import { useProcessDraft } from './use-process-draft';
+import { NONE, useProcessDraft } from './use-process-draft';
 
 const isText = (x: unknown): x is string => typeof x === 'string';
 
@@ -34,10 +36,7 @@ export function useProcessSet(record: ProcessSetRecord) {
   const [ref, setRef] = useState<ProcessRef>(record.ref);
   const [stamp, setStamp] = useState({ at: record.changedAt, by: record.changedBy });
   const [changes, setChanges] = useState(record.changes);
-  const entries = useMemo(
-    () => new Map<string, ProcessEntry>(processEntries(ownProcess(BOOK_PROCESS, ref.own)).map((e) => [e.path, e])),
-    [ref],
-  );
+  const entries = useMemo(() => withAbsent(processEntries(ownProcess(BOOK_PROCESS, ref.own))), [ref]);
   const draft = useProcessDraft(ref.id, entries, units);
   const [who, setWho] = useState('');
   const [why, setWhy] = useState('');
@@ -51,7 +50,7 @@ export function useProcessSet(record: ProcessSetRecord) {
     const date = how.date === '' ? null : how.date;
     const values = Object.entries(draft.values).map(([path, v]): [string, OwnValue | null] => {
       const book = bookEntries().get(path)?.value;
-      if (JSON.stringify(v) === JSON.stringify(book)) return [path, null];
+      if (v === NONE || JSON.stringify(v) === JSON.stringify(book)) return [path, null];
       const from = taken[path];
       return [
         path,
@@ -133,8 +132,7 @@ export function useProcessSet(record: ProcessSetRecord) {
     ),
     onBook: useCallback(
       (path: string) => {
-        const book = bookEntries().get(path)?.value;
-        if (book !== undefined) take({ [path]: book });
+        take({ [path]: bookEntries().get(path)?.value ?? NONE });
       },
       [take],
     ),
@@ -155,3 +153,21 @@ export function useProcessSet(record: ProcessSetRecord) {
 }
 
 const NO_CHANGE = {};
+
+/** Where a value stands: its route or variant, and its table. */
+const tableOf = (path: string): string => processNames(path).slice(0, 2).join(' ');
+
+/** Values with those that the book has no figure of, each after the others of its table. */
+function withAbsent(entries: readonly ProcessEntry[]): ReadonlyMap<string, ProcessEntry> {
+  const given = new Set(entries.map((e) => e.path));
+  const lacking = [...absentEntries().values()].filter((e) => !given.has(e.path));
+  const parts = new Map<string, Map<string, ProcessEntry[]>>();
+  for (const entry of [...entries, ...lacking]) {
+    const tables = parts.get(entry.part) ?? new Map<string, ProcessEntry[]>();
+    parts.set(entry.part, tables);
+    const key = tableOf(entry.path);
+    tables.set(key, [...(tables.get(key) ?? []), entry]);
+  }
+  const all = [...parts.values()].flatMap((tables) => [...tables.values()].flat());
+  return new Map(all.map((e) => [e.path, e]));
+}

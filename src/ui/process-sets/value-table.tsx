@@ -94,9 +94,20 @@ function columnsOf(props: Props): readonly DataColumn<ProcessEntry>[] {
       cell: (entry) => {
         const mine = own[entry.path];
         const book = bookOf(entry.path);
+        if (entry.absent === true)
+          return (
+            <Box textStyle="label" color="fg.muted">
+              the book has none
+            </Box>
+          );
         return (
           <Box textStyle="label">
             {mine === undefined ? BASIS_WORDS[entry.basis] : knownWords(mine)}
+            {mine !== undefined && book === undefined && (
+              <Box color="fg.muted">
+                the book has none {!readOnly && <FigureButton onClick={() => onBook(entry.path)}>remove</FigureButton>}
+              </Box>
+            )}
             {mine !== undefined && book !== undefined && (
               <Box color="fg.muted">
                 book {valueWords(book, entry.unit, units)}{' '}

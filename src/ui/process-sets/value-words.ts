@@ -1,6 +1,6 @@
 import { dimensionOf, inUnitsOf, toDisplay, type UnitSystem } from '@/core/base/units';
 import { laneWords, ROUTES } from '@/core/catalogue/routes';
-import { bookEntries, type OwnValue, type ProcessEntry, type ProcessValue } from '@/core/process-values';
+import { entryAt, type OwnValue, type ProcessEntry, type ProcessValue } from '@/core/process-values';
 import { plainDate, significant } from '../format';
 
 export const KNOWN_WORDS = { claimed: 'claimed', measured: 'measured', assumed: 'assumed' } as const;
@@ -25,9 +25,9 @@ export const knownWords = ({ known, source, date }: Pick<OwnValue, 'known' | 'so
 
 /** What a history tells of a value. */
 export function changeWords(value: unknown, path: string, units: UnitSystem): string {
-  if (value === null || value === undefined) return 'as in the book';
+  if (value === null || value === undefined) return entryAt(path)?.absent === true ? 'none' : 'as in the book';
   if (!isOwn(value)) return typeof value === 'string' ? value : JSON.stringify(value);
-  return `${valueWords(value.v, bookEntries().get(path)?.unit ?? '', units)}, ${knownWords(value)}`;
+  return `${valueWords(value.v, entryAt(path)?.unit ?? '', units)}, ${knownWords(value)}`;
 }
 
 /** Name of a route, or of a variant with its route. */
@@ -39,17 +39,18 @@ export function partName(part: string): string {
 
 /** What a path is, in words. */
 export function pathWords(path: string): string {
-  const entry = bookEntries().get(path);
+  const entry = entryAt(path);
   if (entry === undefined) return path === 'name' ? 'name of the set' : path;
   return [partName(entry.part), entry.of, entry.words].filter(Boolean).join(': ');
 }
 
-/** The value as the texts of its boxes, in the units of the screen. */
+/** The value as the texts of its boxes, in the units of the screen; empty boxes where nobody has given one. */
 export function textsOf(
-  { unit }: Pick<ProcessEntry, 'unit'>,
+  { unit, absent }: Pick<ProcessEntry, 'unit' | 'absent'>,
   value: ProcessValue,
   units: UnitSystem,
 ): readonly string[] {
+  if (absent === true) return Array.isArray(value) ? ['', '', ''] : [''];
   if (typeof value === 'string') return [value];
   const dimension = dimensionOf(unit);
   const digits = dimension === null || units === 'si' ? 12 : 6;

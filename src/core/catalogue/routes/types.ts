@@ -121,6 +121,8 @@ export interface Capability {
   };
   readonly undercut: Noted & {
     readonly mode: string;
+    /** Ways that one foundry names, in its own words; absent where the book stands. */
+    readonly ways?: readonly string[];
     readonly max: number;
     readonly exceptional: number;
     readonly specialist: number;

@@ -35,6 +35,8 @@ export interface Candidate {
   readonly lastPart_d: number | null;
   /** Days to the first article as the foundry says it: low, likely, high; null where it does not say. */
   readonly saidFirstArticle_d: readonly [number, number, number] | null;
+  /** A lot, as the foundry says; days, null where it says nothing. */
+  readonly saidLot_d: readonly [number, number, number] | null;
   /** What rules it out, gravest first. */
   readonly noes: readonly Objection[];
   /** What has to be asked or strained. */
@@ -98,6 +100,7 @@ export function whoCan(
         firstArticle_d: lane.dates?.firstArticle_d ?? null,
         lastPart_d: lane.dates?.lastPart_d ?? null,
         saidFirstArticle_d: foundry.profile.leadFirstArticle_d?.v ?? null,
+        saidLot_d: foundry.profile.leadLot_d?.v ?? null,
         noes: objections.filter((o) => o.status === 'blocked'),
         asks: objections.filter((o) => o.status !== 'blocked'),
       };

@@ -4,6 +4,7 @@ export const PROCESS_WORDS: Readonly<Record<string, string>> = {
   'mass_kg.max': 'heaviest part, usual',
   'mass_kg.exceptional': 'heaviest part, exceptional',
   'mass_kg.specialist': 'heaviest part, specialist',
+  maxBy: 'heaviest part of this metal, usual',
   'size_mm.min': 'smallest longest side',
   'size_mm.max': 'largest part, usual',
   'size_mm.exceptional': 'largest part, exceptional',
