@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { inUnitsOf, toDisplay, toStored, type Dimension, type UnitSystem } from './units';
+import { displayScale, inUnitsOf, toDisplay, toStored, type Dimension, type UnitSystem } from './units';
 
 test('one inch is 25.4 mm, one pound 0.45359237 kg, one cubic inch 16.387064 cm³', () => {
   expect(toDisplay(25.4, 'length', 'inch')).toBeCloseTo(1, 12);
@@ -64,4 +64,45 @@ test.each([
 
 test('hours, money and ratios are the same in every system', () => {
   for (const unit of ['h', 'USD', 'USD/part', '–', ': 1']) expect(inUnitsOf(1, unit, 'inch')).toBeNull();
+});
+
+test.each([
+  [2.326, 'kJ/kg', 1, 'Btu/lb'],
+  [4.1868, 'kJ/(kg·K)', 1, 'Btu/(lb·°F)'],
+  [1.730734666, 'W/(m·K)', 1, 'Btu/(h·ft·°F)'],
+  [1, 'J/mm³', 0.366252, 'hp·min/in³'],
+  [15.500031, 'min/dm² of casting surface', 1, 'min/in² of casting surface'],
+  [61.0237441, 'USD/dm³ of envelope per cavity', 1, 'USD/in³ of envelope per cavity'],
+  [0.45359237, 'kg poured per shift', 1, 'lb poured per shift'],
+  [4.5359237, 'kg/h/caster', 10, 'lb/h/caster'],
+  [1, 's/mm of section', 25.4, 's/in of section'],
+  [1, 'h/mm of thickest section', 25.4, 'h/in of thickest section'],
+  [112.404473, 's/MN clamp', 1, 's/tonf clamp'],
+  [112.404473, 'USD/h per MN clamp', 1, 'USD/h per tonf clamp'],
+  [25.4, 'mm added to the total width', 1, 'in added to the total width'],
+  [10, 'kPa below air', 1.45037738, 'psi below air'],
+  [1, 'Ra µm', 39.3700787, 'Ra µin'],
+  [10, 'USD/kg of part, with routine machining', 4.5359237, 'USD/lb of part, with routine machining'],
+  [2, 'min/dm of mean size', 0.508, 'min/in of mean size'],
+])('%f %s is %f %s, a unit made of others', (value, unit, inch, written) => {
+  const found = inUnitsOf(value, unit, 'inch');
+  expect(found?.unit).toBe(written);
+  expect(found?.value).toBeCloseTo(inch, 5);
+  expect(inUnitsOf(value, unit, 'si')).toBeNull();
+});
+
+test.each([
+  'mm/mm',
+  'mm per 100 mm',
+  'h',
+  'USD/lot',
+  '% of sand',
+  'share of castings',
+  'min/core at 1 dm',
+  'HB',
+  ': 1',
+  '',
+])('“%s” stays as it is in inches and pounds', (unit) => {
+  expect(inUnitsOf(3, unit, 'inch')).toBeNull();
+  expect(displayScale(unit, 'inch')).toEqual({ unit, factor: 1, zero: 0 });
 });

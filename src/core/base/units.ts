@@ -131,21 +131,102 @@ const WRITTEN: Readonly<Record<string, readonly [Dimension, number]>> = {
   'm/s': ['speed', 1],
 };
 
-/**
- * What a unit that figures are stored in measures; null for one no system has a unit of its own for, and for one that is
- * not stored as it is written (dm², g).
- *
- * @example
- * dimensionOf('mm') // 'length'
- */
-export function dimensionOf(unit: string): Dimension | null {
+/** What a figure is multiplied by, and what is added to it, to stand in a unit of the screen. */
+export interface DisplayScale {
+  readonly unit: string;
+  readonly factor: number;
+  readonly zero: number;
+}
+
+/** Exact by definition (international table): kJ/kg in a Btu/lb, kJ/(kg·K) in a Btu/(lb·°F). */
+const KJ_KG_PER_BTU_LB = 2.326;
+const KJ_KGK_PER_BTU_LBF = 4.1868;
+/** W/(m·K) in a Btu/(h·ft·°F), and W/(m²·K) in a Btu/(h·ft²·°F). */
+const W_MK_PER_BTU_HFTF = 1.730734666;
+const W_M2K_PER_BTU_HFT2F = 5.678263341;
+/** J in a horsepower-minute: 550 foot-pounds a second for a minute. */
+const J_PER_HP_MIN = 550 * 0.3048 * KG_PER_POUND * 9.80665 * 60;
+
+/** Units that inches and pounds have a name of their own for: the name, and how much of it one is. */
+const NAMED: Readonly<Record<string, readonly [string, number]>> = {
+  'kJ/kg': ['Btu/lb', 1 / KJ_KG_PER_BTU_LB],
+  'kJ/(kg·K)': ['Btu/(lb·°F)', 1 / KJ_KGK_PER_BTU_LBF],
+  'W/(m·K)': ['Btu/(h·ft·°F)', 1 / W_MK_PER_BTU_HFTF],
+  'W/(m²·K)': ['Btu/(h·ft²·°F)', 1 / W_M2K_PER_BTU_HFT2F],
+  'J/mm³': ['hp·min/in³', MM_PER_INCH ** 3 / J_PER_HP_MIN],
+};
+
+/** Measures that a unit may be made of: what each is, and stored units in one of it. */
+const PARTS: Readonly<Record<string, readonly [Dimension, number]>> = {
+  ...Object.fromEntries(
+    ['mm', 'cm²', 'dm²', 'cm³', 'dm³', 'g', 'kg', 'µm', 'MN', 'bar', 'kPa'].map((unit) => [
+      unit,
+      WRITTEN[unit] ?? (['length', 1] as const),
+    ]),
+  ),
+  dm: ['length', 100],
+  'mm³': ['volume', 0.001],
+  mbar: ['pressure', 0.001],
+};
+
+/** “kg poured per shift”, “min/dm² of casting surface”, “USD/h per MN clamp”. */
+const MADE_UP = /^(Ra )?([^\s/,]+)(?:\/([^\s/,()]+))?(.*)$/u;
+const PER = / per ([^\s/,]+)/u;
+
+/** A unit that is made of others, in inches and pounds; null where nothing in it has a unit of its own in them. */
+function madeUp(unit: string): DisplayScale | null {
+  const [, roughness = '', head = '', under, rest = ''] = MADE_UP.exec(unit) ?? [];
+  const perUnit = PER.exec(rest)?.[1];
+  const [over, below, per] = [PARTS[head], PARTS[under ?? ''], PARTS[perUnit ?? '']];
+  // A length for each length is a ratio: it stays as it is.
+  const isRatio = [below, per].some((part) => part !== undefined && part[0] === over?.[0]) || /per \d/.test(rest);
+  if (isRatio || (over === undefined && below === undefined && per === undefined)) return null;
+  const in1 = (part: readonly [Dimension, number] | undefined): number =>
+    part === undefined ? 1 : DISPLAY_UNITS.inch[part[0]].factor * part[1];
+  const named = (part: readonly [Dimension, number] | undefined, written: string): string =>
+    part === undefined ? written : DISPLAY_UNITS.inch[part[0]].unit;
+  const tail = per === undefined ? rest : rest.replace(PER, ` per ${named(per, perUnit ?? '')}`);
+  return {
+    unit: `${roughness}${named(over, head)}${under === undefined ? '' : `/${named(below, under)}`}${tail}`,
+    factor: in1(over) / in1(below) / in1(per),
+    zero: 0,
+  };
+}
+
+const SCALES = new Map<string, DisplayScale | null>();
+
+function scaleInInches(unit: string): DisplayScale | null {
   const written = WRITTEN[unit];
-  return written?.[1] === 1 ? written[0] : null;
+  if (written !== undefined) {
+    const { unit: shown, factor, zero = 0 } = DISPLAY_UNITS.inch[written[0]];
+    return { unit: shown, factor: factor * written[1], zero };
+  }
+  const named = NAMED[unit];
+  return named === undefined ? madeUp(unit) : { unit: named[0], factor: named[1], zero: 0 };
+}
+
+/**
+ * How figures of a unit stand on the screen, to be read and typed: in SI as they are written, in inches and pounds in the
+ * unit these have for it, also where the unit is made of others (min/dm², kg per shift, kJ/kg).
+ *
+ * @param unit as written
+ * @param system SI or inch
+ * @returns the unit as it is, times one, where the system has no other
+ * @example
+ * displayScale('min/dm² of casting surface', 'inch').unit // 'min/in² of casting surface'
+ */
+export function displayScale(unit: string, system: UnitSystem): DisplayScale {
+  if (system === 'si') return { unit, factor: 1, zero: 0 };
+  let scale = SCALES.get(unit);
+  if (scale === undefined) SCALES.set(unit, (scale = scaleInInches(unit)));
+  return scale ?? { unit, factor: 1, zero: 0 };
 }
 
 /**
  * A figure written in an SI unit, in the units of a system.
- * @param unit as written: mm, cm², dm², cm³, dm³, g, kg, µm, MPa, kg/m³, USD/kg, MN, °C, K, °C/h, bar, kPa, m/s
+ *
+ * @param unit as written: mm, cm², dm², cm³, dm³, g, kg, µm, MPa, kg/m³, USD/kg, MN, °C, K, °C/h, bar, kPa, m/s, thermal
+ *   units, or one made of these (min/dm² of surface)
  * @returns null where the unit measures nothing a system has its own unit for (hours, money, a ratio)
  * @example
  * inUnitsOf(25.4, 'mm', 'inch') // { value: 0.9999999999999999, unit: 'in' }
@@ -156,7 +237,11 @@ export function inUnitsOf(
   system: UnitSystem,
 ): { readonly value: number; readonly unit: string } | null {
   const written = WRITTEN[unit];
-  if (written === undefined) return null;
-  const [dimension, stored] = written;
-  return { value: toDisplay(value * stored, dimension, system), unit: DISPLAY_UNITS[system][dimension].unit };
+  if (written !== undefined) {
+    const [dimension, stored] = written;
+    return { value: toDisplay(value * stored, dimension, system), unit: DISPLAY_UNITS[system][dimension].unit };
+  }
+  if (system === 'si') return null;
+  const scale = displayScale(unit, system);
+  return scale.unit === unit ? null : { value: value * scale.factor, unit: scale.unit };
 }

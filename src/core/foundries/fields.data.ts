@@ -116,7 +116,7 @@ export const SHOP_FIELDS: readonly ProfileField[] = [
       told('instead', 'offeredInstead', 'asked → offered: reason'),
     ],
   },
-  { key: 'machines', words: 'Machines', slots: [told('machines', '', 'how many × what, clamp in MN, more')] },
+  { key: 'machines', words: 'Machines', slots: [told('machines', '', 'how many × what, clamp, more')] },
   { key: 'cores', words: 'Cores', slots: [told('maker', 'maker', 'made')] },
   { key: 'casters', words: 'People who cast, for information', slots: [whole('', 'casters', 'people')] },
   {

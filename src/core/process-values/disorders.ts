@@ -120,11 +120,20 @@ function unfounded(own: OwnValues): Disorder[] {
   if (poured.length === 0) return [];
   const lanes = lanesOf(ownProcess(BOOK_PROCESS, own), {}, '');
   return poured.flatMap(({ path, v, part, metal }) => {
-    const missing = lanes
-      .filter((lane) => (lane.id === part || lane.route.id === part) && lane.capability.families[metal]?.ok !== 'no')
-      .flatMap((lane) => tablesLacking(lane.capability, metal).map(({ names }) => wordsOf(names)));
-    if (missing.length === 0) return [];
-    const words = [...new Set(missing)].join(', ');
-    return [{ path, value: v, message: `with it, values of ${metal.replaceAll('-', ' ')} are wanted for: ${words}` }];
+    const missing = new Map<string, string[]>();
+    for (const lane of lanes) {
+      if (lane.id !== part && lane.route.id !== part) continue;
+      if (lane.capability.families[metal]?.ok === 'no') continue;
+      for (const { names } of tablesLacking(lane.capability, metal)) {
+        // A variant with a table of its own is told there, any other at its route.
+        const isOwn = (names[0] ?? '') in lane.variant.capability;
+        const where = isOwn ? `${lane.route.name}, ${lane.variant.name}` : lane.route.name;
+        const words = missing.get(where) ?? [];
+        if (!words.includes(wordsOf(names))) missing.set(where, [...words, wordsOf(names)]);
+      }
+    }
+    if (missing.size === 0) return [];
+    const words = [...missing].map(([where, tables]) => `under ${where}: ${tables.join(', ')}`).join('; ');
+    return [{ path, value: v, message: `with it, values of ${metal.replaceAll('-', ' ')} are wanted ${words}` }];
   });
 }

@@ -87,7 +87,9 @@ describe('a metal that the tables of a route lack', () => {
     const path = '["pressure-die/cold"].families.steel.ok';
     const [said] = disorders({ [path]: own('yes') });
     expect(said?.path).toBe(path);
-    expect(said?.message).toContain('values of steel are wanted for: thinnest wall, thickest section, usual');
+    expect(said?.message).toContain(
+      'values of steel are wanted under Pressure die: thinnest wall, thickest section, usual',
+    );
     expect(said?.message).toContain('tool life');
     expect(disorders({ [path]: own('yes'), ...everyFigure('pressure-die', 'steel') })).toEqual([]);
     expect(disorders({ [path]: own('no') })).toEqual([]);

@@ -1,5 +1,5 @@
 'use client';
-import { Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Alloy } from '@/core/catalogue/alloys';
@@ -82,11 +82,13 @@ export function AlloyPage({
           {record.studies.length === 0 ? (
             <Text>None.</Text>
           ) : (
-            record.studies.map(({ id, title }) => (
-              <PageLink key={id} href={`/studies/${id}`}>
-                {title}
-              </PageLink>
-            ))
+            <Flex as="ul" direction="column" gap="1" listStyleType="none">
+              {record.studies.map(({ id, title }) => (
+                <Box as="li" key={id}>
+                  <PageLink href={`/studies/${id}`}>{title}</PageLink>
+                </Box>
+              ))}
+            </Flex>
           )}
         </Section>
       )}

@@ -8,13 +8,13 @@ import type { PriceEntered } from '@/server/team-alloys';
 import { call, Refused } from '../api';
 import { keepHere, keptHere } from '../browser-store';
 import { DateInput } from '../fields/date-input';
-import { readFigure } from '../fields/numbers';
+import { readFigure, unitIn } from '../fields/numbers';
 import { WithUnit } from '../fields/with-unit';
 import { plainDate } from '../format';
 import { FigureButton, FormGrid, Section } from '../kit';
 import { useUnits } from '../preferences';
 import { notices } from '../shell/notices';
-import { priceInForce, priceWords, unitIn } from './alloy-words';
+import { priceInForce, priceWords } from './alloy-words';
 
 const isText = (x: unknown): x is string => typeof x === 'string';
 const EMPTY = { low: '', likely: '', high: '', date: '', source: '' };
@@ -146,9 +146,12 @@ function PriceForm({ alloyId, today }: { readonly alloyId: string; readonly toda
     const figures: Record<string, number> = {};
     for (const [key, words] of BOXES) {
       // One figure alone stands for all three.
-      const text = texts[key].trim() === '' ? texts.likely : texts[key];
+      const [text, said] = texts[key].trim() === '' ? [texts.likely, 'Likely'] : [texts[key], words];
       const value = readFigure(text, 'metalPrice', units);
-      if (typeof value !== 'number' || value <= 0) return `${words} “${text}”: a price above 0 ${unit} is wanted.`;
+      if (typeof value !== 'number' || !(value > 0))
+        return text.trim() === ''
+          ? `${said}: a price above 0 ${unit} is wanted.`
+          : `${said} “${text}”: a price above 0 ${unit} is wanted.`;
       figures[key] = value;
     }
     if (!((figures['low'] ?? 0) <= (figures['likely'] ?? 0) && (figures['likely'] ?? 0) <= (figures['high'] ?? 0)))

@@ -1,7 +1,7 @@
-import { dimensionOf, inUnitsOf, toDisplay, type UnitSystem } from '@/core/base/units';
+import { displayScale, toDisplay, type UnitSystem } from '@/core/base/units';
 import type { Alloy, Fit } from '@/core/catalogue/alloys';
 import type { AlloyField, AlloyPrice } from '@/core/team-alloys';
-import { readFigure } from '../fields/numbers';
+import { readIn, showIn, unitIn } from '../fields/numbers';
 import { plainDate, significant } from '../format';
 
 /** How far a route suits an alloy, in words. */
@@ -24,10 +24,9 @@ export const BASIS: Readonly<Record<string, string>> = {
 type Texted = Pick<AlloyField, 'unit' | 'kind'>;
 
 const figureText = (x: number, unit: string, units: UnitSystem, digits: number | null): string => {
-  const dimension = dimensionOf(unit);
-  const shown = dimension === null ? x : toDisplay(x, dimension, units);
-  if (digits !== null) return significant(shown, digits);
-  return String(Number(shown.toPrecision(dimension === null || units === 'si' ? 12 : 6)));
+  if (digits === null) return showIn(x, unit, units);
+  const { factor, zero } = displayScale(unit, units);
+  return significant(x * factor + zero, digits);
 };
 
 /** A value of an alloy as a text to be typed over (`digits` null), or to be read. */
@@ -52,7 +51,7 @@ export function fieldText(
 export function readField(text: string, { unit, kind }: Texted, units: UnitSystem): unknown {
   const said = text.trim();
   if (said === '') return undefined;
-  const number = (one: string): unknown => readFigure(one, dimensionOf(unit), units) ?? one;
+  const number = (one: string): unknown => readIn(one, unit, units) ?? one;
   switch (kind) {
     case 'text':
     case 'family':
@@ -70,9 +69,6 @@ export function readField(text: string, { unit, kind }: Texted, units: UnitSyste
       return number(said);
   }
 }
-
-/** Unit of a value in the units of the screen. */
-export const unitIn = (unit: string, units: UnitSystem): string => inUnitsOf(1, unit, units)?.unit ?? unit;
 
 /** A price with its band: “3.4 (2.8–4.3) USD/kg”. */
 export function priceWords([low, likely, high]: readonly [number, number, number], units: UnitSystem): string {

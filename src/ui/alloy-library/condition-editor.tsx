@@ -3,9 +3,10 @@ import { Button, Flex, Table, Text } from '@chakra-ui/react';
 import type { Alloy } from '@/core/catalogue/alloys';
 import { ROUTES } from '@/core/catalogue/routes';
 import type { AlloyIssue } from '@/core/team-alloys';
+import { unitIn } from '../fields/numbers';
 import { CheckBox, FigureButton, Section } from '../kit';
 import { useUnits } from '../preferences';
-import { unitIn } from './alloy-words';
+
 import { Typed, Wrong } from './typed';
 import type { Loose } from './use-alloy';
 

@@ -3,11 +3,12 @@ import { Span, Table } from '@chakra-ui/react';
 import type { Alloy } from '@/core/catalogue/alloys';
 import { ROUTES } from '@/core/catalogue/routes';
 import { ALLOY_FIELDS } from '@/core/team-alloys';
+import { unitIn } from '../fields/numbers';
 import { Section } from '../kit';
 import { Emblem } from '../marks/emblem';
 import { useUnits } from '../preferences';
 import type { AlloyChoices } from './alloy-editor';
-import { BASIS, fieldText, FITS, unitIn } from './alloy-words';
+import { BASIS, fieldText, FITS } from './alloy-words';
 
 /** What it costs is told with its day in a section of its own, and its use above. */
 const APART: ReadonlySet<string> = new Set(['price_USD_kg', 'uses']);

@@ -1,12 +1,15 @@
 'use client';
 import { Box, Flex, Input, Span, Text } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
+import { displayScale } from '@/core/base/units';
 import type { Alloy } from '@/core/catalogue/alloys';
 import type { AlloyPrice } from '@/core/team-alloys';
+import { unitIn } from '../fields/numbers';
+import { fixed } from '../format';
 import { DataTable, PageHead, PageLink, Segments, type DataColumn } from '../kit';
 import { useUnits } from '../preferences';
 import { AddAlloy } from './add-alloy';
-import { fieldText, priceInForce, priceWords, unitIn } from './alloy-words';
+import { priceInForce, priceWords } from './alloy-words';
 
 /** An alloy of the list: of the table, or of the team's own. */
 export interface ListedAlloy {
@@ -75,7 +78,11 @@ export function AlloyLibrary({ list, today }: { readonly list: readonly ListedAl
 function AlloyList({ list, today }: { readonly list: readonly ListedAlloy[]; readonly today: string }) {
   const [units] = useUnits();
   const columns = useMemo((): readonly DataColumn<ListedAlloy>[] => {
-    const figure = (x: number, unit: string): string => `${fieldText(x, { unit, kind: 'number' }, units, 4)}`;
+    // One number of places a column, so that the figures align.
+    const figure = (x: number, unit: string, places: number): string => {
+      const { factor, zero } = displayScale(unit, units);
+      return fixed(x * factor + zero, places);
+    };
     return [
       {
         id: 'name',
@@ -100,7 +107,7 @@ function AlloyList({ list, today }: { readonly list: readonly ListedAlloy[]; rea
         numeric: true,
         wide: true,
         sort: ({ alloy }) => alloy.density_kg_m3,
-        cell: ({ alloy }) => figure(alloy.density_kg_m3, 'kg/m³'),
+        cell: ({ alloy }) => figure(alloy.density_kg_m3, 'kg/m³', units === 'si' ? 0 : 3),
       },
       {
         id: 'liquidus',
@@ -108,7 +115,7 @@ function AlloyList({ list, today }: { readonly list: readonly ListedAlloy[]; rea
         numeric: true,
         wide: true,
         sort: ({ alloy }) => alloy.liquidus_C,
-        cell: ({ alloy }) => figure(alloy.liquidus_C, '°C'),
+        cell: ({ alloy }) => figure(alloy.liquidus_C, '°C', 0),
       },
       {
         id: 'routes',

@@ -1,4 +1,4 @@
-import { DISPLAY_UNITS, toDisplay, toStored, type Dimension, type UnitSystem } from '@/core/base/units';
+import { DISPLAY_UNITS, displayScale, toDisplay, toStored, type Dimension, type UnitSystem } from '@/core/base/units';
 
 /** A typed figure: a number in stored units, null for nothing, or the text itself where it cannot be read. */
 export type Typed = number | null | string;
@@ -37,6 +37,29 @@ export function showFigure(value: Typed | undefined, dimension: Dimension | null
   if (dimension === null || system === 'si') return String(Number(shown.toPrecision(12)));
   return String(Number(shown.toPrecision(6)));
 }
+
+/** Reads a figure typed in the screen's unit for one it is written in (min/dm², kg per shift); as {@link readFigure}. */
+export function readIn(text: string, unit: string, system: UnitSystem): Typed {
+  const typed = readFigure(text, null, system);
+  if (typeof typed !== 'number') return typed;
+  const { factor, zero } = displayScale(unit, system);
+  return (typed - zero) / factor;
+}
+
+/** Text of a figure of a written unit in the unit of the screen, to be typed over. */
+export function showIn(value: Typed | undefined, unit: string, system: UnitSystem): string {
+  if (typeof value !== 'number') return value ?? '';
+  const { factor, zero } = displayScale(unit, system);
+  const digits = system === 'si' || displayScale(unit, system).unit === unit ? 12 : 6;
+  return String(Number((value * factor + zero).toPrecision(digits)));
+}
+
+/** A typed text as the figure it stands for: one that was not touched is the figure itself, to the last digit. */
+export const readOver = (text: string, was: number | undefined, unit: string, system: UnitSystem): Typed =>
+  was !== undefined && text === showIn(was, unit, system) ? was : readIn(text, unit, system);
+
+/** The screen's unit for a written one. */
+export const unitIn = (unit: string, system: UnitSystem): string => displayScale(unit, system).unit;
 
 /** Unit of a dimension on the screen. */
 export const unitOf = (dimension: Dimension, system: UnitSystem): string => DISPLAY_UNITS[system][dimension].unit;

@@ -1,6 +1,6 @@
-import { dimensionOf, toDisplay, type UnitSystem } from '@/core/base/units';
+import { displayScale, TONF_PER_MN, type UnitSystem } from '@/core/base/units';
 import type { ProfileSlot } from '@/core/foundries';
-import { readFigure } from '../fields/numbers';
+import { readIn, showIn, unitIn } from '../fields/numbers';
 import { significant } from '../format';
 
 /** A value inside a value, by its names. */
@@ -28,11 +28,9 @@ export function withSlot(value: unknown, at: readonly string[], inner: unknown):
 }
 
 const shown = (x: number, { unit }: ProfileSlot, units: UnitSystem, digits: number | null): string => {
-  const dimension = dimensionOf(unit);
-  const inUnits = dimension === null ? x : toDisplay(x, dimension, units);
-  return digits === null
-    ? String(Number(inUnits.toPrecision(dimension === null || units === 'si' ? 12 : 6)))
-    : significant(inUnits, digits);
+  if (digits === null) return showIn(x, unit, units);
+  const { factor, zero } = displayScale(unit, units);
+  return significant(x * factor + zero, digits);
 };
 
 /** Said, and there are none. */
@@ -41,11 +39,15 @@ const NONE = 'none';
 type Row = Readonly<Record<string, string | number | undefined>>;
 
 /** Rows of a list as text: each as it is typed. */
-const WRITTEN: Readonly<Partial<Record<ProfileSlot['kind'], (row: Row) => string>>> = {
+const WRITTEN: Readonly<Partial<Record<ProfileSlot['kind'], (row: Row, units: UnitSystem) => string>>> = {
   reasons: ({ what, why }) => `${String(what)}: ${String(why)}`,
   instead: ({ asked, offered, why }) => `${String(asked)} → ${String(offered)}: ${String(why)}`,
-  machines: ({ n, kind, clamp_MN: clamp, detail }) =>
-    [`${String(n)} × ${String(kind)}`, clamp === undefined ? '' : `${clamp} MN`, detail ?? '']
+  machines: ({ n, kind, clamp_MN: clamp, detail }, units) =>
+    [
+      `${String(n)} × ${String(kind)}`,
+      clamp === undefined ? '' : `${showIn(Number(clamp), 'MN', units)} ${unitIn('MN', units)}`,
+      detail ?? '',
+    ]
       .filter(Boolean)
       .join(', '),
 };
@@ -64,12 +66,12 @@ const READ: Readonly<Partial<Record<ProfileSlot['kind'], (text: string) => unkno
     const [, n, rest = ''] = /^(\d+)\s*[×x*]\s*(.+)$/.exec(text) ?? [];
     if (n === undefined) return text;
     const [kind = '', ...more] = rest.split(',').map((part) => part.trim());
-    const clamp = more.find((part) => /^[\d.]+\s*MN$/.test(part));
+    const clamp = more.find((part) => /^[\d.]+\s*(MN|tonf)$/.test(part));
     const detail = more.filter((part) => part !== clamp).join(', ');
     return {
       kind,
       n: Number(n),
-      ...(clamp === undefined ? {} : { clamp_MN: Number.parseFloat(clamp) }),
+      ...(clamp === undefined ? {} : { clamp_MN: Number.parseFloat(clamp) / (clamp.endsWith('MN') ? 1 : TONF_PER_MN) }),
       ...(detail === '' ? {} : { detail }),
     };
   },
@@ -83,7 +85,7 @@ export function slotText(value: unknown, slot: ProfileSlot, units: UnitSystem, d
   if (typeof value === 'string') return value;
   if (!Array.isArray(value)) return '';
   const write = WRITTEN[slot.kind];
-  if (write !== undefined) return value.length === 0 ? NONE : value.map((row) => write(row as Row)).join(' | ');
+  if (write !== undefined) return value.length === 0 ? NONE : value.map((row) => write(row as Row, units)).join(' | ');
   return slot.kind === 'band'
     ? value.map((x) => shown(Number(x), slot, units, digits)).join(digits === null ? ' / ' : '–')
     : value.length === 0
@@ -95,7 +97,7 @@ export function slotText(value: unknown, slot: ProfileSlot, units: UnitSystem, d
 export function readSlot(text: string, slot: ProfileSlot, units: UnitSystem): unknown {
   const said = text.trim();
   if (said === '') return undefined;
-  const number = (one: string): unknown => readFigure(one, dimensionOf(slot.unit), units) ?? one;
+  const number = (one: string): unknown => readIn(one, slot.unit, units) ?? one;
   const row = READ[slot.kind];
   if (row !== undefined)
     return said

@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { dimensionOf, type UnitSystem } from '@/core/base/units';
+import type { UnitSystem } from '@/core/base/units';
 import { absentEntries, refusedValue, type ProcessEntry, type ProcessValue } from '@/core/process-values';
 import { keepHere, keptHere } from '../browser-store';
-import { readFigure } from '../fields/numbers';
+import { readOver } from '../fields/numbers';
 import { textsOf } from './value-words';
 
 /** What is typed over values and not saved, with the units it was typed in. */
@@ -19,8 +19,8 @@ const isTexts = (x: unknown): x is Texts => typeof x === 'object' && x !== null 
 /** The value that was typed; texts that are no figure come back as they are, to be refused by name. */
 function readValue(entry: ProcessEntry, { units, boxes }: Texts[string]): unknown {
   if (typeof entry.value === 'string') return boxes[0] ?? '';
-  const dimension = dimensionOf(entry.unit);
-  const numbers = boxes.map((text) => readFigure(text, dimension, units));
+  const was = entry.absent === true ? [] : typeof entry.value === 'number' ? [entry.value] : entry.value;
+  const numbers = boxes.map((text, i) => readOver(text, was[i], entry.unit, units));
   return typeof entry.value === 'number' ? numbers[0] : numbers;
 }
 

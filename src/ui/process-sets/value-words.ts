@@ -1,6 +1,7 @@
-import { dimensionOf, inUnitsOf, toDisplay, type UnitSystem } from '@/core/base/units';
+import { displayScale, type UnitSystem } from '@/core/base/units';
 import { laneWords, ROUTES } from '@/core/catalogue/routes';
 import { entryAt, type OwnValue, type ProcessEntry, type ProcessValue } from '@/core/process-values';
+import { showIn, unitIn } from '../fields/numbers';
 import { plainDate, significant } from '../format';
 
 export const KNOWN_WORDS = { claimed: 'claimed', measured: 'measured', assumed: 'assumed' } as const;
@@ -10,14 +11,13 @@ const isOwn = (x: unknown): x is OwnValue => typeof x === 'object' && x !== null
 /** A value in the units of the screen: its likely figure and band, or the word. */
 export function valueWords(value: ProcessValue, unit: string, units: UnitSystem): string {
   if (typeof value === 'string') return value;
-  const dimension = dimensionOf(unit);
-  const shown = (x: number): string =>
-    significant(dimension === null ? x : toDisplay(x, dimension, units), dimension === null || units === 'si' ? 5 : 4);
+  const { factor, zero, unit: as } = displayScale(unit, units);
+  const shown = (x: number): string => significant(x * factor + zero, as === unit ? 5 : 4);
   return typeof value === 'number' ? shown(value) : `${shown(value[1])} (${shown(value[0])}–${shown(value[2])})`;
 }
 
 /** Unit of a value in the units of the screen. */
-export const unitWords = (unit: string, units: UnitSystem): string => inUnitsOf(1, unit, units)?.unit ?? unit;
+export const unitWords = unitIn;
 
 /** How a value is known: “measured, trial 14, 7 Dec 2026”. */
 export const knownWords = ({ known, source, date }: Pick<OwnValue, 'known' | 'source' | 'date'>): string =>
@@ -52,9 +52,5 @@ export function textsOf(
 ): readonly string[] {
   if (absent === true) return Array.isArray(value) ? ['', '', ''] : [''];
   if (typeof value === 'string') return [value];
-  const dimension = dimensionOf(unit);
-  const digits = dimension === null || units === 'si' ? 12 : 6;
-  return (typeof value === 'number' ? [value] : value).map((x) =>
-    String(Number((dimension === null ? x : toDisplay(x, dimension, units)).toPrecision(digits))),
-  );
+  return (typeof value === 'number' ? [value] : value).map((x) => showIn(x, unit, units));
 }

@@ -5,7 +5,9 @@ import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { rateDifferences, ratesOf, type RateRef } from '@/core/rates';
 import type { RateSetSummary } from '@/server/rates';
+import { unitIn } from '../fields/numbers';
 import { plainDate, signed } from '../format';
+import { useUnits } from '../preferences';
 import { figureWords, lanePartName } from './rate-words';
 
 /** Every coefficient in which two sets differ, side by side. */
@@ -19,6 +21,7 @@ export function Differences({
   readonly sets: readonly RateSetSummary[];
 }) {
   const router = useRouter();
+  const [units] = useUnits();
   const found = useMemo(() => rateDifferences(ratesOf(there), ratesOf(here)), [here, there]);
   const shut = [here, there].map((s) => s.own.holidays.map(plainDate).join(', ') || 'none');
   return (
@@ -84,13 +87,13 @@ export function Differences({
                         .join(': ')}
                     </PageLink>
                   </Table.Cell>
-                  <Table.Cell className="num">{figureWords(was)}</Table.Cell>
-                  <Table.Cell className="num">{figureWords(is)}</Table.Cell>
+                  <Table.Cell className="num">{figureWords(was, entry.unit, units)}</Table.Cell>
+                  <Table.Cell className="num">{figureWords(is, entry.unit, units)}</Table.Cell>
                   <Table.Cell className="num">
                     {ratio === null ? 'from nothing' : `${signed(100 * (ratio - 1), 1)} %`}
                   </Table.Cell>
                   <Table.Cell textStyle="label" color="fg.muted">
-                    {entry.unit}
+                    {unitIn(entry.unit, units)}
                   </Table.Cell>
                 </Table.Row>
               ))}

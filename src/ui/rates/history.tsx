@@ -1,6 +1,8 @@
 'use client';
+import type { UnitSystem } from '@/core/base/units';
 import { rateEntries, SHIPPED_RATES } from '@/core/rates';
 import type { RateChange } from '@/server/rates';
+import { unitIn } from '../fields/numbers';
 import { History } from '../history/changes-table';
 import { figureWords, lanePartName } from './rate-words';
 
@@ -20,11 +22,17 @@ function pathWords(path: string): string {
 }
 
 /** The history of a rate set. */
-export const RateHistory = ({ changes }: { readonly changes: readonly RateChange[] }) => (
+export const RateHistory = ({
+  changes,
+  units,
+}: {
+  readonly changes: readonly RateChange[];
+  readonly units: UnitSystem;
+}) => (
   <History
     changes={changes}
     wordsOf={pathWords}
-    unitOf={(path) => ENTRIES.get(path)?.unit ?? ''}
-    valueWords={figureWords}
+    unitOf={(path) => unitIn(ENTRIES.get(path)?.unit ?? '', units)}
+    valueWords={(value, path) => figureWords(value, ENTRIES.get(path)?.unit ?? '', units)}
   />
 );

@@ -107,6 +107,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
               <RateTable
                 name={part.name}
                 entries={part.entries}
+                units={set.units}
                 shippedOf={set.shippedOf}
                 textsFor={draft.textsFor}
                 problems={draft.problems}
@@ -146,7 +147,7 @@ export function RateSetView({ record, today }: { readonly record: RateSetRecord;
           />
         )}
       </Section>
-      {!readOnly && <RateHistory changes={set.changes} />}
+      {!readOnly && <RateHistory changes={set.changes} units={set.units} />}
       {!readOnly && (count > 0 || set.problems.length > 0 || set.problem !== null) && (
         <SaveBar
           count={count}

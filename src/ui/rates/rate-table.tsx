@@ -1,8 +1,10 @@
 'use client';
 import { Box, Input, Span } from '@chakra-ui/react';
 import { useMemo } from 'react';
+import { displayScale, type UnitSystem } from '@/core/base/units';
 import type { OwnFigure, RateEntry } from '@/core/rates';
 import type { RateChange } from '@/server/rates';
+import { unitIn } from '../fields/numbers';
 import { plainDate, significant } from '../format';
 import { DataTable, FigureButton, type DataColumn } from '../kit';
 import { BASIS_WORDS } from '../working/basis-words';
@@ -23,6 +25,7 @@ const noteBeyond = ({ note, words }: RateEntry): string =>
 interface Props {
   readonly name: string;
   readonly entries: readonly RateEntry[];
+  readonly units: UnitSystem;
   /** The shipped figure where the set has its own, else null. */
   readonly shippedOf: (path: string) => OwnFigure | null;
   readonly textsFor: (entry: RateEntry) => readonly string[];
@@ -56,6 +59,7 @@ export function RateTable(props: Props) {
 }
 
 function columnsOf({
+  units,
   shippedOf,
   textsFor,
   problems,
@@ -79,16 +83,19 @@ function columnsOf({
         const one = typeof entry.value === 'number';
         if (one && i !== ONLY) return '';
         const at = one ? 0 : i;
-        return readOnly ? (
-          significant(typeof entry.value === 'number' ? entry.value : (entry.value[at] ?? 0), 5)
-        ) : (
+        if (readOnly) {
+          const { factor, zero } = displayScale(entry.unit, units);
+          const x = typeof entry.value === 'number' ? entry.value : (entry.value[at] ?? 0);
+          return significant(x * factor + zero, 5);
+        }
+        return (
           <Input
             variant="flushed"
             textAlign="end"
             width="20"
             inputMode="decimal"
             autoComplete="off"
-            aria-label={`${entry.of} ${entry.words}, ${box}, ${entry.unit}`.trim()}
+            aria-label={`${entry.of} ${entry.words}, ${box}, ${unitIn(entry.unit, units)}`.trim()}
             aria-invalid={problems[entry.path] !== undefined}
             value={textsFor(entry)[at] ?? ''}
             onChange={(e) => onType(entry, at, e.target.value)}
@@ -101,7 +108,7 @@ function columnsOf({
       title: 'Unit',
       cell: ({ unit }) => (
         <Span textStyle="label" color="fg.muted">
-          {unit}
+          {unitIn(unit, units)}
         </Span>
       ),
     },
@@ -115,7 +122,7 @@ function columnsOf({
             {entry.basis === 'assumed' ? 'assumed' : BASIS_WORDS[entry.basis]}
             {shipped !== null && (
               <Box color="fg.muted">
-                shipped {figureWords(shipped)}{' '}
+                shipped {figureWords(shipped, entry.unit, units)}{' '}
                 {!readOnly && <FigureButton onClick={() => onShipped(entry, shipped)}>use shipped</FigureButton>}
               </Box>
             )}

@@ -1,16 +1,19 @@
+import { displayScale, type UnitSystem } from '@/core/base/units';
 import type { OwnFigure } from '@/core/rates';
 import { laneWords } from '@/core/catalogue/routes';
 import { significant } from '../format';
 
-/** How a figure of a rate set is shown: its likely value, and its band where it has one. */
-export function figureWords(value: unknown): string {
+/** How a figure of a rate set is shown, in the units of the screen: its likely value, and its band where it has one. */
+export function figureWords(value: unknown, unit = '', units: UnitSystem = 'si'): string {
+  const { factor, zero } = displayScale(unit, units);
+  const shown = (x: number): string => significant(x * factor + zero, 5);
   if (value === null || value === undefined) return 'as shipped';
-  if (typeof value === 'number') return significant(value, 5);
+  if (typeof value === 'number') return shown(value);
   if (typeof value === 'string') return value;
   if (!Array.isArray(value)) return JSON.stringify(value);
   const [low, likely, high] = value as readonly unknown[];
   return typeof low === 'number' && typeof likely === 'number' && typeof high === 'number'
-    ? `${significant(likely, 5)} (${significant(low, 5)}–${significant(high, 5)})`
+    ? `${shown(likely)} (${shown(low)}–${shown(high)})`
     : value.length === 0
       ? 'none'
       : value.join(', ');

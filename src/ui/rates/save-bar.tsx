@@ -1,13 +1,19 @@
 'use client';
 import { Box, Button, Field, Flex, Input } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
+import { displayScale, type UnitSystem } from '@/core/base/units';
 import type { FarOff } from '@/core/rates';
 import { significant } from '../format';
 import { FileLink } from '../kit';
+import { useUnits } from '../preferences';
 
 /** A far-off figure in words: what it is now, what is usual, and how far off that is. */
-const farWords = ({ entry, likely, shipped, ratio }: FarOff): string =>
-  `${entry.words}: ${significant(likely, 4)} ${entry.unit}, ${ratio > 1 ? `${significant(ratio, 2)} times` : `1/${significant(1 / ratio, 2)} of`} the shipped ${significant(shipped, 4)}`;
+function farWords({ entry, likely, shipped, ratio }: FarOff, units: UnitSystem): string {
+  const { unit, factor, zero } = displayScale(entry.unit, units);
+  const figure = (x: number): string => significant(x * factor + zero, 4);
+  const times = ratio > 1 ? `${significant(ratio, 2)} times` : `1/${significant(1 / ratio, 2)} of`;
+  return `${entry.words}: ${figure(likely)} ${unit}, ${times} the shipped ${figure(shipped)}`;
+}
 
 /** What is unsaved in a set, and the save with the name of who changes it and why. */
 export function SaveBar({
@@ -42,6 +48,7 @@ export function SaveBar({
   /** What else is asked about a change. */
   readonly children?: ReactNode;
 }) {
+  const [units] = useUnits();
   const nameless = who.trim() === '';
   const first = problems[0];
   return (
@@ -79,7 +86,11 @@ export function SaveBar({
         )}
         {asking !== null && (
           <Box color="alarm" textStyle="label" role="alert" data-testid="far-off">
-            Wrong unit? {asking.slice(0, 3).map(farWords).join('; ')}
+            Wrong unit?{' '}
+            {asking
+              .slice(0, 3)
+              .map((far) => farWords(far, units))
+              .join('; ')}
             {asking.length > 3 ? `; and ${asking.length - 3} more` : ''}. Press again to save anyway.
           </Box>
         )}

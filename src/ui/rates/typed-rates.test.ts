@@ -4,9 +4,9 @@ import { boardAt, leaderAt, ribbon } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
 import { ownRates, rateEntries, refusedFigure, SHIPPED_RATES, type OwnFigure } from '@/core/rates';
 import { bracket } from '@/core/testing/demo-briefs';
-import { readFigure } from '../fields/numbers';
+import { readFigure, unitIn } from '../fields/numbers';
 import { figureWords } from './rate-words';
-import { textsOf } from './use-draft';
+import { readTyped, textsOf } from './use-draft';
 
 const ENTRIES = rateEntries(SHIPPED_RATES);
 const shape = bracket().geometry;
@@ -62,7 +62,7 @@ describe('a rate set edited key by key', () => {
         fc.nat(BRIEFS.length - 1),
         fc.integer({ min: 1, max: 20_000 }),
         (e, box, text, b, q) => {
-          const before = textsOf(e.value);
+          const before = textsOf(e.value, e.unit, 'si');
           const at = Math.min(box, before.length - 1);
           for (let n = 0; n <= text.length; n++) {
             const boxes = before.map((t, i) => (i === at ? text.slice(0, n) : t));
@@ -96,13 +96,26 @@ describe('a rate set edited key by key', () => {
     expect(refused).toBeGreaterThan(50);
   });
 
-  test('what is shown of a shipped figure reads back as that figure', () => {
+  test.each(['si', 'inch'] as const)('what is shown of a shipped figure in %s reads back as that figure', (units) => {
     for (const e of ENTRIES) {
-      const numbers = textsOf(e.value).map((t) => readFigure(t, null, 'si'));
-      const value = typeof e.value === 'number' ? numbers[0] : numbers;
+      const boxes = textsOf(e.value, e.unit, units);
+      const value = readTyped(e, { units, boxes });
+      expect(value, e.path).toEqual(e.value);
       expect(refusedFigure(e, value), e.path).toBeNull();
-      const list = typeof e.value === 'number' ? [e.value] : e.value;
-      list.forEach((x, i) => expect(numbers[i]).toBeCloseTo(x, 9));
+    }
+  });
+
+  test('a figure typed in inches and pounds is stored in the unit of its table', () => {
+    const inches = ENTRIES.filter((e) => unitIn(e.unit, 'inch') !== e.unit);
+    expect(inches.length).toBeGreaterThan(50);
+    for (const e of inches) {
+      if ([e.value].flat().every((x) => x === 0)) continue;
+      const boxes = textsOf(e.value, e.unit, 'inch').map((text) => String(2 * Number(text)));
+      const value = readTyped(e, { units: 'inch', boxes }) as OwnFigure;
+      expect(textsOf(value, e.unit, 'inch').map(Number), e.path).toEqual(
+        boxes.map((text) => Number(Number(text).toPrecision(6))),
+      );
+      expect(textsOf(value, e.unit, 'si')).not.toEqual(boxes);
     }
   });
 

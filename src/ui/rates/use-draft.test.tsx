@@ -19,7 +19,7 @@ afterEach(() => {
 });
 /** The draft of the set, with what was kept read in. */
 async function opened() {
-  const { result } = renderHook(() => useDraft(RATES));
+  const { result } = renderHook(() => useDraft(RATES, 'si'));
   await act(() => Promise.resolve());
   return result;
 }

@@ -1,22 +1,42 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
+import type { UnitSystem } from '@/core/base/units';
 import { DATE_SHOWN_WANTED, readDate } from '@/core/base/plain-date';
 import { rateEntries, refusedFigure, type OwnFigure, type RateEntry, type RateSet } from '@/core/rates';
 import { keepHere, keptHere } from '../browser-store';
-import { readFigure, showFigure } from '../fields/numbers';
+import { readOver, showIn } from '../fields/numbers';
 import { plainDate } from '../format';
 
-/** What is typed into a set and not saved: texts by path (one or three), and the days it is shut. */
+/** Texts of the boxes of a figure (one or three), and the units they were typed in. */
+interface TypedFigure {
+  readonly units: UnitSystem;
+  readonly boxes: readonly string[];
+}
+
+/** What is typed into a set and not saved: texts by path, and the days it is shut. */
 interface Typed {
-  readonly texts: Readonly<Record<string, readonly string[]>>;
+  readonly texts: Readonly<Record<string, TypedFigure>>;
   readonly holidays: string | null;
 }
 
 const isTyped = (x: unknown): x is Typed =>
   typeof x === 'object' && x !== null && 'texts' in x && typeof x.texts === 'object';
 
-/** A figure as the texts of its boxes. */
-export const textsOf = (value: OwnFigure): readonly string[] =>
-  (typeof value === 'number' ? [value] : value).map((x) => showFigure(x, null, 'si'));
+/** A figure as the texts of its boxes, in the units of the screen. */
+export const textsOf = (value: OwnFigure, unit: string, units: UnitSystem): readonly string[] =>
+  (typeof value === 'number' ? [value] : value).map((x) => showIn(x, unit, units));
+
+/** The figure that was typed; a text that is none comes back as it is, to be refused by name. */
+export function readTyped({ value, unit }: Pick<RateEntry, 'value' | 'unit'>, { units, boxes }: TypedFigure): unknown {
+  const was = typeof value === 'number' ? [value] : value;
+  const numbers = boxes.map((text, i) => readOver(text, was[i], unit, units));
+  return typeof value === 'number' ? numbers[0] : numbers;
+}
+
+/** What an earlier build kept: texts alone, in SI. */
+const withUnits = (kept: Readonly<Record<string, TypedFigure | readonly string[]>>): Typed['texts'] =>
+  Object.fromEntries(
+    Object.entries(kept).map(([path, typed]) => [path, 'boxes' in typed ? typed : { units: 'si', boxes: typed }]),
+  );
 
 /** Unsaved changes of a rate set. */
 export interface RateDraft {
@@ -35,10 +55,10 @@ export interface RateDraft {
   readonly clear: () => void;
 }
 
-const NOTHING: Readonly<Record<string, readonly string[]>> = {};
+const NOTHING: Typed['texts'] = {};
 
 /** What is typed into a set, kept in this browser until it is saved or dropped. */
-export function useDraft(rates: RateSet): RateDraft {
+export function useDraft(rates: RateSet, units: UnitSystem): RateDraft {
   const name = `rates-${rates.id}`;
   const [texts, setTexts] = useState(NOTHING);
   const [shut, setShut] = useState<string | null>(null);
@@ -47,7 +67,7 @@ export function useDraft(rates: RateSet): RateDraft {
       queueMicrotask(() => {
         const kept = keptHere(name, isTyped);
         if (kept === null) return;
-        setTexts(kept.texts);
+        setTexts(withUnits(kept.texts));
         setShut(kept.holidays);
       }),
     [name],
@@ -60,13 +80,12 @@ export function useDraft(rates: RateSet): RateDraft {
   const read = useMemo(() => {
     const figures: Record<string, OwnFigure> = {};
     const problems: Record<string, string> = {};
-    for (const [path, boxes] of Object.entries(texts)) {
+    for (const [path, typed] of Object.entries(texts)) {
       const entry = entries.get(path);
       if (entry === undefined) continue;
-      const numbers = boxes.map((text) => readFigure(text, null, 'si'));
-      const value = typeof entry.value === 'number' ? numbers[0] : numbers;
+      const value = readTyped(entry, typed);
       const refusal = refusedFigure(entry, value);
-      if (refusal !== null) problems[path] = `${entry.words} “${boxes.join(' · ')}”: ${refusal}.`;
+      if (refusal !== null) problems[path] = `${entry.words} “${typed.boxes.join(' · ')}”: ${refusal}.`;
       else if (JSON.stringify(value) !== JSON.stringify(entry.value)) figures[path] = value as OwnFigure;
     }
     return { figures, problems };
@@ -76,27 +95,37 @@ export function useDraft(rates: RateSet): RateDraft {
   const days = useMemo(() => readDays(holidaysText), [holidaysText]);
   const holidaysChanged = days.problem === null && days.days.join('\n') !== saved;
 
-  const textsFor = useCallback((entry: RateEntry) => texts[entry.path] ?? textsOf(entry.value), [texts]);
+  const textsFor = useCallback(
+    (entry: RateEntry) => {
+      const typed = texts[entry.path];
+      if (typed === undefined) return textsOf(entry.value, entry.unit, units);
+      if (typed.units === units) return typed.boxes;
+      const value = readTyped(entry, typed);
+      return refusedFigure(entry, value) === null ? textsOf(value as OwnFigure, entry.unit, units) : typed.boxes;
+    },
+    [texts, units],
+  );
   const type = useCallback(
     (entry: RateEntry, box: number, text: string) =>
       setTexts((was) => {
-        const boxes = [...(was[entry.path] ?? textsOf(entry.value))];
+        const boxes = [...textsFor(entry)];
         boxes[box] = text;
-        const next = { ...was, [entry.path]: boxes };
+        const next = { ...was, [entry.path]: { units, boxes } };
         keep(next, shut);
         return next;
       }),
-    [keep, shut],
+    [keep, shut, textsFor, units],
   );
   const take = useCallback(
     (figures: Readonly<Record<string, OwnFigure>>) =>
       setTexts((was) => {
         const next = { ...was };
-        for (const [path, value] of Object.entries(figures)) next[path] = textsOf(value);
+        for (const [path, value] of Object.entries(figures))
+          next[path] = { units, boxes: textsOf(value, entries.get(path)?.unit ?? '', units) };
         keep(next, shut);
         return next;
       }),
-    [keep, shut],
+    [entries, keep, shut, units],
   );
   const setHolidays = useCallback(
     (text: string) => {

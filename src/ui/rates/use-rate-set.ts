@@ -11,6 +11,7 @@ import {
 import type { RateChange, RateEffect, RateSetRecord } from '@/server/rates';
 import { call, Refused } from '../api';
 import { keepHere, keptHere } from '../browser-store';
+import { useUnits } from '../preferences';
 import { notices } from '../shell/notices';
 import { isMoved, useMoves } from './moved-studies';
 import { isNames, NO_NAMES, readNames, type Names } from './name-fields';
@@ -28,7 +29,8 @@ export function useRateSet(record: RateSetRecord) {
   const [stamp, setStamp] = useState({ at: record.changedAt, by: record.changedBy });
   const [changes, setChanges] = useState<readonly RateChange[]>(record.changes);
   const rates = useMemo(() => ratesOf(ref), [ref]);
-  const draft = useDraft(rates);
+  const [units] = useUnits();
+  const draft = useDraft(rates, units);
   const [who, setWho] = useState('');
   const [why, setWhy] = useState('');
   const [names, setNamesState] = useState<Names>(NO_NAMES);
@@ -118,7 +120,24 @@ export function useRateSet(record: RateSetRecord) {
     setBusy(false);
   };
   return {
-    ...{ ref, stamp, changes, rates, draft, who, setWho, why, setWhy, names, setNames, busy, problem, done, moves },
+    ...{
+      units,
+      ref,
+      stamp,
+      changes,
+      rates,
+      draft,
+      who,
+      setWho,
+      why,
+      setWhy,
+      names,
+      setNames,
+      busy,
+      problem,
+      done,
+      moves,
+    },
     ...{ count, problems, onType },
     onShipped: useCallback((entry: RateEntry, value: OwnFigure) => take({ [entry.path]: value }), [take]),
     shippedOf: useCallback(
