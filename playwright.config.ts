@@ -24,6 +24,7 @@ const BESIDE = [
   'new-part',
   'no-webgl',
   'part',
+  'process-values',
   'rates',
   'record',
   'requirements',

@@ -83,9 +83,14 @@ function Line({ line }: { readonly line: Edition2Line }) {
     ) : (
       <>
         <Emblem laneId={id} /> {shortName(id)}
-        <Box textStyle="label" color="fg.muted">
-          {allIn === null ? '' : `${perPart(allIn)} ${line.currency} per part now`}
-        </Box>
+        {allIn !== null && (
+          <Box textStyle="label" color="fg.muted">
+            <PageLink href={`/studies/${line.studyId}/routes`} title="Opens its working on the board of the study">
+              {perPart(allIn)} {line.currency}
+            </PageLink>{' '}
+            per part now
+          </Box>
+        )}
       </>
     );
   return (

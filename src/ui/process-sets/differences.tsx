@@ -2,7 +2,7 @@
 import { Field, Table } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
-import { BOOK_PROCESS, ownProcess, processEntries, type ProcessValue } from '@/core/process-values';
+import { BOOK_PROCESS, entryAt, ownProcess, processEntries, type ProcessValue } from '@/core/process-values';
 import type { ProcessRef } from '@/core/rates';
 import type { ProcessSetSummary } from '@/server/process-sets';
 import { signed } from '../format';
@@ -27,17 +27,17 @@ export function ProcessDifferences({
   const [units] = useUnits();
   const found = useMemo(() => {
     const of = ({ own }: ProcessRef) => new Map(processEntries(ownProcess(BOOK_PROCESS, own)).map((e) => [e.path, e]));
-    const other = of(there);
-    return [...of(here).values()].flatMap((entry) => {
-      const value = other.get(entry.path)?.value;
-      return value === undefined || JSON.stringify(value) === JSON.stringify(entry.value)
-        ? []
-        : [{ entry, there: value }];
+    const [mine, other] = [of(here), of(there)];
+    return [...new Set([...mine.keys(), ...other.keys()])].flatMap((path) => {
+      const entry = mine.get(path) ?? other.get(path);
+      const [was, is] = [other.get(path)?.value ?? null, mine.get(path)?.value ?? null];
+      return entry === undefined || JSON.stringify(was) === JSON.stringify(is) ? [] : [{ entry, was, is }];
     });
   }, [here, there]);
   const how = (set: ProcessRef, path: string): string => {
     const own = set.own[path];
-    return own === undefined ? 'of the book' : knownWords(own);
+    if (own !== undefined) return knownWords(own);
+    return entryAt(path)?.absent === true ? '' : 'of the book';
   };
   return (
     <>
@@ -76,8 +76,10 @@ export function ProcessDifferences({
               </Table.Row>
             </Table.Header>
             <Table.Body>
-              {found.map(({ entry, there: other }) => {
-                const [a, b] = [likely(other), likely(entry.value)];
+              {found.map(({ entry, was, is }) => {
+                const [a, b] = [was, is].map((x) => (x === null ? null : likely(x)));
+                const words = (x: ProcessValue | null): string =>
+                  x === null ? 'none' : valueWords(x, entry.unit, units);
                 return (
                   <Table.Row key={entry.path}>
                     <Table.Cell>
@@ -85,11 +87,11 @@ export function ProcessDifferences({
                         {pathWords(entry.path)}
                       </PageLink>
                     </Table.Cell>
-                    <Table.Cell className="num">{valueWords(other, entry.unit, units)}</Table.Cell>
-                    <Table.Cell className="num">{valueWords(entry.value, entry.unit, units)}</Table.Cell>
+                    <Table.Cell className="num">{words(was)}</Table.Cell>
+                    <Table.Cell className="num">{words(is)}</Table.Cell>
                     <Table.Cell>{unitWords(entry.unit, units)}</Table.Cell>
                     <Table.Cell className="num">
-                      {a === null || b === null || a === 0 ? '' : `${signed(100 * (b / a - 1), 1)} %`}
+                      {a == null || b == null || a === 0 ? '' : `${signed(100 * (b / a - 1), 1)} %`}
                     </Table.Cell>
                     <Table.Cell textStyle="label">{how(here, entry.path)}</Table.Cell>
                   </Table.Row>

@@ -64,6 +64,7 @@ export function MoversChoice({
         <Field.Label>What moves this study most</Field.Label>
         <SearchChoice
           id={id}
+          label="What moves this study most"
           load={loadStudies}
           name={null}
           value={chosen}

@@ -1,3 +1,4 @@
+import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import {
   absentEntries,
@@ -32,6 +33,7 @@ export interface Known {
 
 /** A set of process values on the screen: what is typed over it and not saved, and the save. */
 export function useProcessSet(record: ProcessSetRecord) {
+  const router = useRouter();
   const [units] = useUnits();
   const [ref, setRef] = useState<ProcessRef>(record.ref);
   const [stamp, setStamp] = useState({ at: record.changedAt, by: record.changedBy });
@@ -84,6 +86,8 @@ export function useProcessSet(record: ProcessSetRecord) {
       setDone(moved);
       setWhy('');
       const n = moved?.filter(isMoved).length ?? 0;
+      // Who comes back to this page finds what was saved, not what the page was first sent with.
+      router.refresh();
       notices.create({ title: `Saved. ${n} of ${moved?.length ?? 0} studies that use the set changed.` });
     } catch (error) {
       if (error instanceof Refused && error.status === 409) {

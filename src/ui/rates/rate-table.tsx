@@ -92,7 +92,7 @@ function columnsOf({
           <Input
             variant="flushed"
             textAlign="end"
-            width="20"
+            width="24"
             inputMode="decimal"
             autoComplete="off"
             aria-label={`${entry.of} ${entry.words}, ${box}, ${unitIn(entry.unit, units)}`.trim()}

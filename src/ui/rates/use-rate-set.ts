@@ -1,3 +1,4 @@
+import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import {
   farOff,
@@ -29,6 +30,7 @@ export function useRateSet(record: RateSetRecord) {
   const [stamp, setStamp] = useState({ at: record.changedAt, by: record.changedBy });
   const [changes, setChanges] = useState<readonly RateChange[]>(record.changes);
   const rates = useMemo(() => ratesOf(ref), [ref]);
+  const router = useRouter();
   const [units] = useUnits();
   const draft = useDraft(rates, units);
   const [who, setWho] = useState('');
@@ -102,6 +104,8 @@ export function useRateSet(record: RateSetRecord) {
       setDone(moved);
       setWhy('');
       const n = moved?.filter(isMoved).length ?? 0;
+      // Who comes back to this page finds what was saved, not what the page was first sent with.
+      router.refresh();
       notices.create({ title: `Saved. ${n} of ${moved?.length ?? 0} studies that use the set changed.` });
     } catch (error) {
       if (error instanceof Refused && error.status === 409) {
