@@ -18,7 +18,10 @@ const [passed, failed] =
 /** The first line of a failure, without the colours of a terminal. */
 const firstLine = (text) =>
   // eslint-disable-next-line no-control-regex
-  (text ?? '').replace(/\u001b\[[0-9;]*m/g, '').split('\n', 1)[0].slice(0, 300);
+  (text ?? '')
+    .replace(/\u001b\[[0-9;]*m/g, '')
+    .split('\n', 1)[0]
+    .slice(0, 300);
 /** Names the journeys that failed, and those that passed only at the second try. */
 const tellJourneys = (suite) => {
   for (const spec of suite.specs ?? []) {
