@@ -4,7 +4,6 @@ import { CHROMIUM_ARGS, MAIN } from './e2e/instance';
 /** Journeys that take no time of anything and change only studies of their own: they may go two at a time. */
 const BESIDE = [
   'access',
-  'access-views',
   'alloys',
   'calculator',
   'brief',
@@ -20,7 +19,7 @@ const BESIDE = [
   'judgement',
   'keyboard',
   'model',
-  'narrow',
+  'pages',
   'new-part',
   'no-webgl',
   'part',

@@ -1,42 +1,27 @@
 import { expect, test } from '@playwright/test';
 import { look, serious } from './axe';
-import { copyOf, openView } from './journeys';
+import { closeSheet, copyOf, openView, studyId } from './journeys';
 
 // As the application comes: with its certainty shown.
 test.use({ storageState: { cookies: [], origins: [] } });
 
-test('no serious finding by axe on the list of parts and on the check, in light and dark', async ({ page }) => {
+test('no serious finding by axe in the sheets of the board, in light and dark', async ({ page, request }) => {
   await page.emulateMedia({ colorScheme: 'light' });
-  await page.goto('/');
-  await expect(page.getByRole('table', { name: 'Parts' }).getByRole('link').first()).toBeVisible();
-  await look(page, 'parts');
-  await page.goto('/check');
-  await expect(page.getByTestId('tally')).toContainText('agree', { timeout: 60_000 });
-  await look(page, 'check');
+  await openView(page, await studyId(request, 'Tripod hub'), 'routes');
+  await page.locator('[data-lane="gravity-die/hand"] [data-column="perPart"] button').first().click();
+  await expect(page.getByTestId('working')).toBeVisible();
+  await page.waitForTimeout(400);
+  await look(page, 'working');
+  await closeSheet(page);
+  await page.locator('[data-lane="gravity-die/hand"] button').first().click();
+  await page.waitForTimeout(400);
+  await look(page, 'reasons');
+  await closeSheet(page);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.waitForTimeout(400);
+  await look(page, 'keys');
 });
-
-for (const path of [
-  '/calculator',
-  '/rates',
-  '/rates/shipped-1',
-  '/process-values',
-  '/process-values/process-book-2',
-  '/foundries',
-  '/foundries/f-x',
-  '/foundries/f-x?edit=1',
-  '/foundries/compare?a=f-b&b=f-d',
-  '/alloys',
-  '/bought-parts',
-  '/defects',
-  '/alloys/al-a356',
-  '/alloys/own-quillmere-pure?edit=1',
-])
-  test(`no serious finding by axe on ${path}, in light and dark`, async ({ page }) => {
-    await page.emulateMedia({ colorScheme: 'light' });
-    await page.goto(path);
-    await page.waitForLoadState('networkidle');
-    await look(page, path);
-  });
 
 test('a signed record, and bad input, have no serious finding either', async ({ page, request }) => {
   const id = await copyOf(request, 'Tripod hub');

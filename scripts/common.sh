@@ -31,7 +31,7 @@ need_modules() {
 }
 
 sources_hash() {
-  find src scripts/bundle-jobs.mjs package-lock.json next.config.ts tsconfig.json -type f | LC_ALL=C sort | xargs sha1sum | sha1sum
+  find src scripts/bundle-jobs.mjs scripts/compress.mjs package-lock.json next.config.ts tsconfig.json -type f | LC_ALL=C sort | xargs sha1sum | sha1sum
 }
 
 # A production build of the sources as they are.
@@ -40,7 +40,7 @@ need_build() {
   want="$(sources_hash)"
   [ -f .next/BUILD_ID ] && [ -f .next-jobs/worker.mjs ] && [ "$(cat .next/nine-pours-sources 2>/dev/null)" = "$want" ] && return 0
   echo "Building (about a minute) ..."
-  { node scripts/bundle-jobs.mjs && NINE_POURS_TYPES=checked-elsewhere node node_modules/next/dist/bin/next build; } >"$DATA_ROOT/build.log" 2>&1 || {
+  { node scripts/bundle-jobs.mjs && NINE_POURS_TYPES=checked-elsewhere node node_modules/next/dist/bin/next build && node scripts/compress.mjs; } >"$DATA_ROOT/build.log" 2>&1 || {
     tail -n 20 "$DATA_ROOT/build.log" >&2
     fail "The build failed (log: $DATA_ROOT/build.log)." "repair what the lines above name"
   }

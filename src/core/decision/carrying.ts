@@ -1,4 +1,4 @@
-import { plainMoney, type Board, type BoardLane } from '../comparison/board';
+import { exactMoney, type Board, type BoardLane } from '../comparison/board';
 import { type Study } from '../study';
 import { ALONE, PLAN, type StudyWorkings } from '../phased-plans';
 import { shortName } from '../catalogue/routes';
@@ -34,9 +34,9 @@ export function carryingFigures(study: Study, board: Board, lane: BoardLane): Ca
     figure: of,
   });
   const out = [
-    one('Total cost per part', plainMoney(money.allIn, code), 'allIn', ''),
-    one('Total cost', plainMoney(money.total, code), 'total', ` for all pieces`),
-    one('Tooling', plainMoney(money.tooling, code), 'tooling', ' over the programme'),
+    one('Total cost per part', exactMoney(money.allIn, code), 'allIn', ''),
+    one('Total cost', exactMoney(money.total, code), 'total', ` for all pieces`),
+    one('Tooling', exactMoney(money.tooling, code), 'tooling', ' over the programme'),
     one('First article', `${fixed(dates.firstArticle_d / 7, 1)} weeks`, 'firstArticle', ' after the order'),
   ];
   const rival = rivalOf(board, lane);
@@ -44,7 +44,7 @@ export function carryingFigures(study: Study, board: Board, lane: BoardLane): Ca
     const ahead = rival.money.allIn - money.allIn;
     const of = differenceTo('allIn', rival.id);
     const words = ahead >= 0 ? `under the next, ${shortName(rival.id)}` : `over the cheapest, ${shortName(rival.id)}`;
-    out.push(one(ahead >= 0 ? 'Ahead' : 'Behind', plainMoney(Math.abs(ahead), code), of, ` per part ${words}`));
+    out.push(one(ahead >= 0 ? 'Ahead' : 'Behind', exactMoney(Math.abs(ahead), code), of, ` per part ${words}`));
   }
   return out;
 }
@@ -66,7 +66,7 @@ export function planFigures(workings: StudyWorkings, board: Board): CarryingFigu
     figure: of,
   });
   const money = (name: string, of: string, after: string): CarryingFigure =>
-    one(name, of, plainMoney(Math.abs(value(of)), code), after);
+    one(name, of, exactMoney(Math.abs(value(of)), code), after);
   const { plan } = workings;
   const alone = plan?.alone ?? null;
   const against = alone === null ? board.leader : ALONE;

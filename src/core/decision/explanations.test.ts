@@ -5,18 +5,9 @@ import { prepareStudy } from '../study';
 import { lifetimeQuantity } from '../brief';
 import { plain, type ExplainedFigure } from '../explanation';
 import { bracket, briefOf } from '../testing/demo-briefs';
+import { toldNumber } from '../testing/told';
 import { workingOf } from '../study/workings';
 import { laneCase } from '.';
-
-/** The number a text begins with, and half a unit of its last digit. */
-function shown(text: string): { value: number; slack: number } {
-  const digits = /^\u2212?[\d\u202f]+(\.\d+)?/.exec(text)?.[0] ?? '';
-  const decimals = digits.split('.')[1]?.length ?? 0;
-  return {
-    value: Number(digits.replaceAll('\u202f', '').replace('\u2212', '-')),
-    slack: 0.5 * 10 ** -decimals,
-  };
-}
 
 const figuresOf = (explanation: readonly (string | ExplainedFigure)[]): ExplainedFigure[] =>
   explanation.filter((piece) => typeof piece !== 'string');
@@ -47,13 +38,13 @@ describe.each(briefs.map((b) => [b.title, b] as const))('%s', (_, brief) => {
         }
         const w = f.working ?? workingOf(study, f.laneId, f.q ?? q, f.figure);
         if (![code, 'week', 'day'].some((unit) => f.text.includes(unit))) continue;
-        const { value, slack } = shown(f.text);
+        const { value, slack } = toldNumber(f.text);
         for (const { opens, value: inner } of f.working?.symbols ?? [])
           if (opens !== null) expect(workingOf(study, f.laneId, q, opens).value).toBeCloseTo(inner, 9);
         expect(
           Math.abs(value - (f.text.includes('week') ? w.value / 7 : w.value)),
           `${f.text} opens ${f.figure} of ${f.laneId} at ${f.q ?? q}`,
-        ).toBeLessThanOrEqual(slack * 1.000001);
+        ).toBeLessThanOrEqual(slack);
         checked++;
       }
     }

@@ -24,4 +24,5 @@ export { coatsOf, hazardsOf, roughnessAsked, tightnessOf } from './needs';
 export type { Taken } from './taken';
 export { makingOf, type Making } from './process-steps';
 export { density } from './density';
+export { holeWords } from './hole-words';
 export { cautionsOf } from './caution-case';

@@ -13,6 +13,7 @@ import {
   STOCK,
   TAKEN,
 } from './equations/machining';
+import { holeWords } from './hole-words';
 import type { Taken } from './taken';
 
 /** One second operation on a piece: seconds for all of `count`, and the metal it takes away. */
@@ -90,7 +91,7 @@ export function lanePart(facts: PartFacts, capability: Capability, rates: RateSe
     entries++;
     const { hole } = call;
     const d = hole.dia_mm;
-    const label = `${hole.count} × ${hole.thread ? 'M' : 'Ø'}${d}`;
+    const label = holeWords(hole, false);
     for (const kind of call.operations) {
       const size = { d_mm: d, depth_mm: hole.depth_mm };
       const taken: Taken =

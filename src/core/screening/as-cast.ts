@@ -1,4 +1,12 @@
-import { REAM_UNDER_MM, roughnessAsked, type FeatureCall, type HoleCall, type LanePart, type PartFacts } from '../part';
+import {
+  holeWords,
+  REAM_UNDER_MM,
+  roughnessAsked,
+  type FeatureCall,
+  type HoleCall,
+  type LanePart,
+  type PartFacts,
+} from '../part';
 import type { Capability } from '../catalogue/routes';
 import { above, finding, notKnown } from './finding';
 import type { Finding, Status } from './types';
@@ -55,7 +63,7 @@ function feature(call: FeatureCall, i: number): Finding {
 
 function hole(call: HoleCall, i: number): Finding {
   const { hole: h } = call;
-  const subject = `${h.count} × ${h.thread ? 'M' : 'Ø'}${h.dia_mm} × ${h.depth_mm}`;
+  const subject = holeWords(h, true);
   const tooSmall = call.coreDia_mm < call.minDia_mm;
   const asked = closer(call);
   const status: Status = call.operations.length > 0 ? 'second-operation' : 'fits';

@@ -16,6 +16,7 @@ export { leaderAt, runnersOf, winnerAt } from './leader';
 export { RAIL_MAX, railQuantities, ribbon, type RibbonCell } from './ribbon';
 export {
   leadingWay,
+  exactMoney,
   plainMoney,
   shortFigure,
   verdictOf,

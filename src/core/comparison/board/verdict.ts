@@ -64,7 +64,18 @@ export function leadingWay(board: Board): string | null {
 }
 
 /**
- * Money with the digits its size bears: 3.12, 101.70, 3 931.
+ * Money as a list of figures shows it: 3.12, 101.70, 18 732.
+ *
+ * @param x money
+ * @param code of the currency
+ * @returns words with the code
+ * @example
+ * exactMoney(18732.4, 'USD') // '18\u202f732 USD'
+ */
+export const exactMoney = (x: number, code: string): string => `${fixed(x, Math.abs(x) < 1000 ? 2 : 0)} ${code}`;
+
+/**
+ * Money as a sentence bears it, in three or four significant digits: 3.12, 101.7, 3 931, 18 730. The working has them all.
  *
  * @param x money
  * @param code of the currency
@@ -73,7 +84,9 @@ export function leadingWay(board: Board): string | null {
  * plainMoney(8.1, 'USD') // '8.10 USD'
  */
 export function plainMoney(x: number, code: string): string {
-  return `${fixed(x, Math.abs(x) < 1000 ? 2 : 0)} ${code}`;
+  const size = Math.abs(x);
+  if (size < 100) return `${fixed(x, 2)} ${code}`;
+  return `${size < 1000 ? fixed(x, 1) : fixed(Number(x.toPrecision(4)), 0)} ${code}`;
 }
 
 /**

@@ -1,4 +1,4 @@
-import type { LanePart, PartFacts } from '../../part';
+import { holeWords, type LanePart, type PartFacts } from '../../part';
 import type { Lane } from '../../catalogue/routes';
 import type { Finding } from '..';
 import {
@@ -36,7 +36,7 @@ export function drawing(facts: PartFacts, lane: Lane, part: LanePart): Finding[]
       limit: call.depthRatioMax,
       side: 'at-most',
       unit: 'ratio',
-      subject: `${call.hole.count} × ${call.hole.thread ? 'M' : 'Ø'}${call.hole.dia_mm}`,
+      subject: holeWords(call.hole, false),
       fields: [`holes.${i}.depth_mm`, `holes.${i}.dia_mm`],
       kept: 'A core of that depth stands.',
       broken: 'Deeper than a core of that thickness bears: it is drilled, or its last part is.',
