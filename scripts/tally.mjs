@@ -1,6 +1,7 @@
 import console from 'node:console';
 import { readFileSync } from 'node:fs';
 import process from 'node:process';
+import { stripVTControlCharacters } from 'node:util';
 
 /**
  * Prints "passed failed" of a Vitest or Playwright JSON report, and names every test that failed on the error stream.
@@ -16,12 +17,7 @@ const [passed, failed] =
       ]
     : [report.stats.expected + report.stats.flaky, report.stats.unexpected + report.errors.length];
 /** The first line of a failure, without the colours of a terminal. */
-const firstLine = (text) =>
-  // eslint-disable-next-line no-control-regex
-  (text ?? '')
-    .replace(/\u001b\[[0-9;]*m/g, '')
-    .split('\n', 1)[0]
-    .slice(0, 300);
+const firstLine = (text) => stripVTControlCharacters(text ?? '').split('\n', 1)[0].slice(0, 300);
 /** Names the journeys that failed, and those that passed only at the second try. */
 const tellJourneys = (suite) => {
   for (const spec of suite.specs ?? []) {
