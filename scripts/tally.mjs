@@ -17,7 +17,10 @@ const [passed, failed] =
       ]
     : [report.stats.expected + report.stats.flaky, report.stats.unexpected + report.errors.length];
 /** The first line of a failure, without the colours of a terminal. */
-const firstLine = (text) => stripVTControlCharacters(text ?? '').split('\n', 1)[0].slice(0, 300);
+const firstLine = (text) =>
+  stripVTControlCharacters(text ?? '')
+    .split('\n', 1)[0]
+    .slice(0, 300);
 /** Names the journeys that failed, and those that passed only at the second try. */
 const tellJourneys = (suite) => {
   for (const spec of suite.specs ?? []) {
