@@ -19,6 +19,7 @@ const CORE_ROOMS = [
   'schedule',
   'baselines',
   'study',
+  'quotes',
   'comparison',
   'phased-plans',
   'simulation',

@@ -72,7 +72,7 @@ test('a foundry is entered, its profile lifts a ceiling of the book, and the lea
   // The finding says whose limit decides, how it is known and since when.
   await page.locator(LANE).locator('[data-column="route"] button').first().click();
   const rule = page.getByRole('row').filter({ hasText: 'Light enough for the route' });
-  await expect(rule).toContainText('30');
+  await expect(rule).toContainText('26 kg');
   await expect(rule.locator('[data-source]')).toContainText(`Limit of ${name}, measured by us`);
   await page.keyboard.press('Escape');
   await judge(page, 'the book');

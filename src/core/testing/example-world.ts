@@ -121,6 +121,19 @@ export function exampleWorld() {
       ...{ id: 'k-1', name: 'yoke', material: alloy.id, form: 'plate', way: 'milled', toothed: false, guessed: [] },
       ...{ stock_mm: [240, 160, 90], finished_kg: 1.9, today_USD: 268, perYear: 320, pieces: 1 },
     },
+    /** A quote for a hundred good ones, of which two of a hundred come bad. */
+    quote: {
+      ...{ id: 'q-1', foundryId: 'f', route: 'gravity-die', variant: 'hand', date: '2027-01-18', validDays: 60 },
+      ...{ unit: 'each', currency: 'USD', priceBreaks: [{ from: 1, price: 20 }], minOrder: 0, lotCharge: 0 },
+      tooling: { mode: 'separate', first: 5000, replacement: 4000, ownedBy: 'buyer' },
+      ...{ alloy: alloy.id, scope: [], exceptions: [], lead: null, capacity: null, incomingBad: 0.02 },
+      ...{ decline: null, maxPieces: null, remarks: '' },
+    },
+    asked: { need: 100, perYear: 50, lot: 25, alloy: alloy.id, features: [] },
+    setting: {
+      ...{ asOf: '2027-02-15', currency: 'USD', rates: {} },
+      ...{ calendarPerWorkday: 1.4, workdaysPerWeek: 5, workdaysPerMonth: 21 },
+    },
     part,
     facts: study.facts,
     workings: new StudyWorkings(study, q),

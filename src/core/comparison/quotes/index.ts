@@ -1,0 +1,6 @@
+/** Quotes beside the model: what it would ask, which rates explain the gap, and rates fitted to what was asked. */
+export { askedOf } from './asked';
+export { priceAt, ratesTimes, type Priced } from './at-rates';
+export { calibrate, type AskedPrice, type Calibration, type FittedPrice, type FittedRate } from './calibrate';
+export { impliedRates, type ImpliedRate } from './implied';
+export { modelFigures } from './model-figures';
