@@ -58,6 +58,12 @@ test('a metal that the book does not pour on a route is given its values, in inc
   await page.getByRole('link', { name: 'Differences' }).click();
   await expect(page.getByRole('table', { name: 'Differences' })).toContainText('none');
   await page.goBack();
+  // A change is taken back from the history, as unsaved as anything typed.
+  await page.getByRole('button', { name: /^Undo: .*steel: thickest section/ }).click();
+  await expect(page.getByLabel('Why', { exact: true })).toHaveValue(/^undo of Pressure die: steel: thickest section/);
+  await page.getByLabel('Search the process values').fill('pressure die steel thickest section');
+  await expect(page.getByLabel('steel thickest section, usual, likely, in')).toHaveValue('');
+  await page.getByRole('button', { name: 'Discard' }).click();
   // One of them is taken away again.
   await page.getByLabel('Search the process values').fill('pressure die steel tool life');
   await page.getByRole('button', { name: 'remove' }).click();

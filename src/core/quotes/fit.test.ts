@@ -1,16 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { scatter } from '../testing/scatter';
 import { fitBounded, type Prior } from './fit';
-
-/** A seeded source of numbers that scatter like errors: mean 0, standard deviation 1. */
-function normal(seed: number): () => number {
-  let state = seed >>> 0;
-  const next = (): number => {
-    state = (Math.imul(state ^ (state >>> 15), 0x2c1b3c6d) + 0x9e3779b9) >>> 0;
-    return ((state ^ (state >>> 12)) >>> 0) / 2 ** 32;
-  };
-  return () => Array.from({ length: 12 }, next).reduce((a, b) => a + b, -6);
-}
 
 const prior = (likely: number): Prior => ({ likely, spread: 0.3 * likely, least: likely / 3, most: likely * 3 });
 const PRIORS = [prior(40), prior(8), prior(0.2)];
@@ -31,7 +22,7 @@ describe('a fit to observations', () => {
     let within = 0;
     let all = 0;
     for (let seed = 1; seed <= 100; seed++) {
-      const error = normal(seed);
+      const error = scatter(seed);
       const observed = prices(TRUE).map((x) => x + 0.05 * error());
       const fit = fitBounded(prices, observed, PRIORS, 0.05);
       fit.values.forEach((x, j) => {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { lifetimeQuantity, type Brief } from '../brief';
+import { askedOf } from '../comparison/quotes';
 import { briefOf } from '../testing/demo-briefs';
 import { recompute } from '../testing/recompute';
 import { DEMO_QUOTES, DEMO_QUOTE_SETTING as SETTING } from '../../server/demo/quotes.data';
@@ -24,17 +24,10 @@ const EXPECTED = CASES as unknown as Readonly<
   Record<string, { readonly normalised?: Normalised; readonly atBrief?: Readonly<Record<string, number>> | null }>
 >;
 
-function askedOf(part: string): Asked {
+function askedFor(part: string): Asked {
   const found = QUILLMERE_PARTS.find((p) => p['id'] === part);
   if (found === undefined) throw new Error(part);
-  const brief: Brief = briefOf(found);
-  return {
-    need: lifetimeQuantity(brief) ?? 0,
-    perYear: brief.quantity.perYear,
-    lot: brief.quantity.lot ?? 1,
-    alloy: brief.alloy,
-    features: brief.features.map(({ id, name, tol_mm, mayMachine }) => ({ id, name, tol_mm, mayMachine })),
-  };
+  return askedOf(briefOf(found));
 }
 
 const CENT = 0.005;
@@ -65,7 +58,7 @@ describe('the quotes of the demo world', () => {
   test.each(DEMO_QUOTES.map((d) => [d.quote.id, d] as const))(
     '%s comes to its stated values, to the cent',
     (id, demo) => {
-      const asked = askedOf(demo.part);
+      const asked = askedFor(demo.part);
       const parsed = QUOTE_SCHEMA.parse(demo.quote);
       expect(parsed).toEqual(demo.quote);
       const found = normaliseQuote(demo.quote, asked, SETTING, demo.fills);
@@ -104,7 +97,7 @@ describe('the quotes of the demo world', () => {
   test('every figure opens, and comes out of its symbols', () => {
     for (const { part, quote, fills } of DEMO_QUOTES) {
       if (quote.decline !== null) continue;
-      const asked = askedOf(part);
+      const asked = askedFor(part);
       const open = (figure: string) => quoteWorking(quote, asked, SETTING, fills, figure);
       for (const figure of QUOTE_FIGURES) {
         if (figure === 'capacity' || figure === 'workdaysForAYear') if (quote.capacity === null) continue;
@@ -123,7 +116,7 @@ describe('the quotes of the demo world', () => {
 
 const base = DEMO_QUOTES.find((d) => d.quote.id === 'mq-01');
 if (base === undefined) throw new Error('mq-01');
-const asked = askedOf(base.part);
+const asked = askedFor(base.part);
 const per = (quote: Quote, of: Asked = asked): NormalisedPrice => {
   const { price } = normaliseQuote(quote, of, SETTING, base.fills);
   if (price === null) throw new Error('no price');

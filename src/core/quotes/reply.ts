@@ -1,3 +1,4 @@
+import { writtenFigure } from '../base/written-figure';
 import { EMPTY_ROWS, REPLY_FIELDS, REPLY_LISTS, type ReplyField, type ReplyList } from './reply-fields.data';
 import { QUOTE_SCHEMA } from './schema';
 import type { Quote } from './types';
@@ -72,24 +73,12 @@ export function replyRows(quote: Quote | null): readonly ReplyRow[] {
   return [...single, ...lists];
 }
 
-/** A figure as people write it: thousands apart by spaces or commas, one decimal comma. */
-function figureOf(text: string): number | null {
-  const bare = text.replace(/[\s\u202f\u00a0]/g, '');
-  const plain = /^-?\d{1,3}(,\d{3})+(\.\d+)?$/.test(bare)
-    ? bare.replaceAll(',', '')
-    : /^-?\d+,\d+$/.test(bare)
-      ? bare.replace(',', '.')
-      : bare;
-  const number = Number(plain);
-  return plain === '' || !Number.isFinite(number) ? null : number;
-}
-
 /** A value read from its text, or what would be accepted. */
 function valueOf(f: ReplyField, text: string): { readonly value: unknown } | { readonly wanted: string } {
   switch (f.kind) {
     case 'number':
     case 'percent': {
-      const number = figureOf(f.kind === 'percent' ? text.replace(/%$/, '') : text);
+      const number = writtenFigure(f.kind === 'percent' ? text.replace(/%$/, '') : text);
       if (number === null) return { wanted: `a number${f.unit === '' ? '' : ` (${f.unit})`} is wanted` };
       return { value: f.kind === 'percent' ? Number((number / PER_CENT).toPrecision(DIGITS)) : number };
     }

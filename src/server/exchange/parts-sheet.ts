@@ -1,5 +1,6 @@
 import ExcelJS from 'exceljs';
 import Papa from 'papaparse';
+import { writtenFigure } from '@/core/base/written-figure';
 import type { BriefIssue } from '@/core/brief';
 import type { Alloy } from '@/core/catalogue/alloys';
 import { BOUGHT_PART_SCHEMA, GUESSABLE, type BoughtPart, type ScreenedPart } from '@/core/comparison/parts-list';
@@ -50,17 +51,8 @@ const none = (value: string, message: string, path = 'file'): PartsSheetResult =
   issues: [{ path, value, message }],
 });
 
-/** A figure of a cell: a space, a comma or a point between thousands and one decimal comma are understood. */
-function numberOf(cell: string): number | string {
-  const bare = cell.replace(/[\s\u202f\u00a0]/g, '').replace(/^[$€£]|[$€£]$/g, '');
-  const text = /^-?\d{1,3}(,\d{3})+(\.\d+)?$/.test(bare)
-    ? bare.replaceAll(',', '')
-    : /^-?\d+,\d+$/.test(bare)
-      ? bare.replace(',', '.')
-      : bare;
-  const number = Number(text);
-  return text === '' || !Number.isFinite(number) ? cell : number;
-}
+/** A figure of a cell, or its text where it is none: that is refused by name. */
+const numberOf = (cell: string): number | string => writtenFigure(cell) ?? cell;
 
 const yes = (cell: string): boolean => /^(y|yes|true|1|x|ja|oui)$/i.test(cell);
 

@@ -23,12 +23,15 @@ export function History({
   wordsOf,
   unitOf,
   valueWords,
+  onUndo,
 }: {
   readonly changes: readonly ToldChange[];
   /** What a path is, in words. */
   readonly wordsOf: (path: string) => string;
   readonly unitOf: (path: string) => string;
   readonly valueWords: (value: unknown, path: string) => string;
+  /** Puts what stood before a change in again, unsaved; absent where nothing is taken back from here. */
+  readonly onUndo?: (change: ToldChange) => void;
 }) {
   const [all, setAll] = useState(false);
   const shown = useMemo(() => (all ? changes : changes.slice(0, SHOWN)), [all, changes]);
@@ -60,7 +63,16 @@ export function History({
                   <Table.Cell textStyle="label">
                     {valueWords(c.became, c.path)} <Unit>{unitOf(c.path)}</Unit>
                   </Table.Cell>
-                  <Table.Cell textStyle="label">{c.why}</Table.Cell>
+                  <Table.Cell textStyle="label">
+                    {c.why}
+                    {onUndo !== undefined && c.path !== 'name' && (
+                      <Box>
+                        <FigureButton aria-label={`Undo: ${wordsOf(c.path)}`} onClick={() => onUndo(c)}>
+                          undo
+                        </FigureButton>
+                      </Box>
+                    )}
+                  </Table.Cell>
                 </Table.Row>
               ))}
             </Table.Body>

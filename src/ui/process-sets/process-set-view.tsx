@@ -216,6 +216,7 @@ export function ProcessSetView({ record }: { readonly record: ProcessSetRecord }
       {!readOnly && (
         <History
           changes={set.changes}
+          onUndo={({ path, was }) => set.undo(path, was, `undo of ${pathWords(path)}`)}
           wordsOf={pathWords}
           unitOf={(path) => unitWords(entryAt(path)?.unit ?? '', units)}
           valueWords={(value, path) => changeWords(value, path, units)}

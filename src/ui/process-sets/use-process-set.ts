@@ -20,6 +20,7 @@ import { useUnits } from '../preferences';
 import { isMoved, useMoves } from '../rates/moved-studies';
 import { notices } from '../shell/notices';
 import { NONE, useProcessDraft } from './use-process-draft';
+import { isOwn } from './value-words';
 
 const isText = (x: unknown): x is string => typeof x === 'string';
 
@@ -140,7 +141,15 @@ export function useProcessSet(record: ProcessSetRecord) {
       },
       [take],
     ),
-    /** Takes values from a file or from the history, unsaved, with how they are known. */
+    /** Puts a value of the history in again, unsaved: an own one as it was known, or the book's. */
+    undo: (path: string, was: unknown, reason: string): void => {
+      setDone(null);
+      const before = isOwn(was) ? was : null;
+      if (before !== null) setTaken((all) => ({ ...all, [path]: before }));
+      take({ [path]: before?.v ?? bookEntries().get(path)?.value ?? NONE });
+      setWhy((text) => (text === '' ? reason : text));
+    },
+    /** Takes values from a file, unsaved, with how they are known. */
     takeAll: (values: Readonly<Record<string, OwnValue>>, reason: string): void => {
       setDone(null);
       setTaken((was) => ({ ...was, ...values }));

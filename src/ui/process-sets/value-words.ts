@@ -6,7 +6,7 @@ import { plainDate, significant } from '../format';
 
 export const KNOWN_WORDS = { claimed: 'claimed', measured: 'measured', assumed: 'assumed' } as const;
 
-const isOwn = (x: unknown): x is OwnValue => typeof x === 'object' && x !== null && 'known' in x;
+export const isOwn = (x: unknown): x is OwnValue => typeof x === 'object' && x !== null && 'known' in x;
 
 /** A value in the units of the screen: its likely figure and band, or the word. */
 export function valueWords(value: ProcessValue, unit: string, units: UnitSystem): string {

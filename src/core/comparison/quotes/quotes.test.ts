@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { scatter } from '../../testing/scatter';
 import { lifetimeQuantity } from '../../brief';
 import { normaliseQuote, quoteMistakes } from '../../quotes';
 import { rateEntries, SHIPPED_RATES } from '../../rates';
@@ -22,16 +23,6 @@ const entries = RATES.map((path) => {
   if (entry === undefined) throw new Error(path);
   return entry;
 });
-
-/** A seeded source of numbers that scatter like errors. */
-function normal(seed: number): () => number {
-  let state = seed >>> 0;
-  const next = (): number => {
-    state = (Math.imul(state ^ (state >>> 15), 0x2c1b3c6d) + 0x9e3779b9) >>> 0;
-    return ((state ^ (state >>> 12)) >>> 0) / 2 ** 32;
-  };
-  return () => Array.from({ length: 12 }, next).reduce((a, b) => a + b, -6);
-}
 
 /** Prices of several parts at rates that are so many times the shipped ones. */
 function pricesAt(factors: readonly number[], scatter: () => number = () => 0): AskedPrice[] {
@@ -129,7 +120,7 @@ describe('rates fitted to what was asked', () => {
   test('lie within their own error where prices scatter by 5 % and rates as their bands say', () => {
     let [within, all] = [0, 0];
     for (let seed = 1; seed <= 12; seed++) {
-      const error = normal(seed);
+      const error = scatter(seed);
       // As the bands have it: half of their logarithm, by 1.28 deviations.
       const made = entries.map(({ value }) =>
         typeof value === 'number' ? 1 : Math.exp((error() * Math.log(value[2] / value[0])) / 2.5632),
