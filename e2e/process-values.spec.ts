@@ -34,7 +34,7 @@ test('a metal that the book does not pour on a route is given its values, in inc
       await ofRoute.getByLabel(new RegExp(`^steel ${words}, ${end}, `)).fill(text);
   };
   await fill('thinnest wall, exceptional', { likely: '3' });
-  await fill('thinnest wall, usual', { likely: '4.5' });
+  await fill('thinnest wall, usual', { low: '4', likely: '4.5', high: '6' });
   await fill('roughness as cast, best', { likely: '3.2' });
   await fill('roughness as cast, usual', { likely: '6.3' });
   await fill('casting tolerance grade', { low: '6', likely: '7', high: '8' });
@@ -51,7 +51,7 @@ test('a metal that the book does not pour on a route is given its values, in inc
     ref: { own: Record<string, { v: unknown }> };
   };
   expect(ref.own['["pressure-die"].sectionMax.steel']?.v).toBeCloseTo(12.7, 9);
-  expect(ref.own['["pressure-die"].wallMin.steel[1]']?.v).toBe(4.5);
+  expect(ref.own['["pressure-die"].wallMin.steel[1]']?.v).toEqual([4, 4.5, 6]);
   const csv = await (await request.get(`/api/process-sets/${id}/csv`)).text();
   expect(csv).toContain('["pressure-die""].sectionMax.steel'.replace('["', '[""'));
 

@@ -19,6 +19,8 @@ export interface ValueSource {
   readonly source: string;
   /** ISO date it was said or seen on; null where not known. */
   readonly date: string | null;
+  /** Low, likely and high of a limit that was given with a range, in its own unit. */
+  readonly range?: Triple;
 }
 
 /** One figure with its unit and basis; a bare number is a fixed value, not an uncertain one. */

@@ -2,8 +2,9 @@ import type { Figure, ValueSource } from '../base/figures';
 import type { Capability } from '../catalogue/routes';
 import { ABOVE_ZERO, LISTS, LOSS_MOST, LOSSES, MOST, SHARES, WHOLE } from './data/words.data';
 import { beginMetal, metalPlace, type MetalPlace } from './metals';
+import { entryAt } from './entries';
 import { capabilityPath, processNames } from './path';
-import type { OwnValue, OwnValues, ProcessEntry, ProcessTable, ValueSources } from './types';
+import type { OwnValue, OwnValues, ProcessEntry, ProcessTable, ProcessValue, ValueSources } from './types';
 
 const CEILING = 1e7;
 
@@ -35,10 +36,12 @@ export function refusedValue(entry: Pick<ProcessEntry, 'path' | 'value' | 'choic
   const key = processNames(entry.path).at(-1) ?? '';
   if (LISTS.has(key))
     return listOf(key, value) === null ? `whole numbers from ${leastOf(key)}, rising, or “any”, are wanted` : null;
-  const triple = Array.isArray(entry.value);
-  const numbers: readonly unknown[] = Array.isArray(value) ? value : [value];
-  if (Array.isArray(value) !== triple || (triple && numbers.length !== 3))
-    return triple ? 'three figures are wanted: low, likely and high' : 'one figure is wanted';
+  const band = Array.isArray(entry.value);
+  const triple = Array.isArray(value);
+  const numbers: readonly unknown[] = triple ? value : [value];
+  if (band && numbers.length !== 3) return 'three figures are wanted: low, likely and high';
+  if (triple && !band && !(numbers.length === 3 && numbers.every(Number.isFinite)))
+    return 'one figure is wanted, or three: low, likely and high';
   const { least, most, whole } = limits(entry.path);
   for (const x of numbers) {
     if (typeof x !== 'number' || !Number.isFinite(x)) return 'a number is wanted';
@@ -69,6 +72,14 @@ function listOf(key: string, value: unknown): readonly number[] | 'any' | null {
   return numbers.length > 0 && rising ? numbers : null;
 }
 
+/**
+ * The figure by which a single value is judged: the likely one of those given.
+ *
+ * @example
+ * singleOf([3, 4, 6]) // 4
+ */
+export const singleOf = (v: ProcessValue): number | string => (typeof v === 'object' ? v[1] : v);
+
 type Holder = Record<string, unknown>;
 
 const isFigure = (x: unknown): x is Figure => typeof x === 'object' && x !== null && !Array.isArray(x) && 'v' in x;
@@ -96,7 +107,7 @@ export function putValues<C extends Partial<Capability>>(
     if (place !== null && lacks(capability, place)) {
       const key = [...place.table.names, place.metal].join('.');
       const given = begun.get(key) ?? { place, values: new Map<string, unknown>() };
-      given.values.set(place.slot, v);
+      given.values.set(place.slot, place.table.shape === 'band' ? v : singleOf(v));
       begun.set(key, given);
       continue;
     }
@@ -120,8 +131,8 @@ export function putValues<C extends Partial<Capability>>(
     if (!known || was === undefined) continue;
     if (LISTS.has(last)) holder[last] = listOf(last, v);
     else if (typeof was === 'boolean') holder[last] = v === 'yes';
-    else if (isFigure(was)) holder[last] = { ...was, v, basis: 'shop' };
-    else holder[last] = v;
+    else if (isFigure(was)) holder[last] = { ...was, v: typeof was.v === 'number' ? singleOf(v) : v, basis: 'shop' };
+    else holder[last] = typeof was === 'number' ? singleOf(v) : v;
   }
   for (const { place, values: given } of begun.values()) beginMetal(root, place, given);
   return root as C;
@@ -170,10 +181,12 @@ export function sourcesOf(
   who: string,
 ): ValueSources | undefined {
   const out: Record<string, ValueSource> = {};
-  for (const [path, { known, source, date }] of Object.entries(own)) {
+  for (const [path, { v, known, source, date }] of Object.entries(own)) {
     const [part = '', ...names] = processNames(path);
     const mine = part === laneId || (part === laneId.split('/')[0] && !((names[0] ?? '') in variant));
-    if (mine) out[capabilityPath(names)] = { who, known, source, date };
+    if (!mine) continue;
+    const range = typeof v === 'object' && typeof entryAt(path)?.value === 'number' ? { range: v } : {};
+    out[capabilityPath(names)] = { who, known, source, date, ...range };
   }
   return Object.keys(out).length === 0 ? undefined : out;
 }

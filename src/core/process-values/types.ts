@@ -7,7 +7,10 @@ import type { Capability } from '../catalogue/routes';
  */
 export type ProcessTable = Readonly<Record<string, Partial<Capability>>>;
 
-/** One value: a number, low-likely-high, or a word or list of numbers as text. */
+/**
+ * One value: a number, low-likely-high, or a word or list of numbers as text. An own value of a figure that the book
+ * gives without a range may be a number or low-likely-high: judged by its likely figure, told with its range.
+ */
 export type ProcessValue = number | Triple | string;
 
 /** A value that a team has put in place of the book's. */
@@ -31,6 +34,8 @@ export interface ProcessEntry {
   readonly of: string;
   readonly words: string;
   readonly value: ProcessValue;
+  /** Low and high that a team has put around a single figure; absent where nobody has, and for a band. */
+  readonly range?: readonly [number, number];
   readonly unit: string;
   /** Of the book, or `shop` for a team's own. */
   readonly basis: 'standard' | 'handbook' | 'rule' | 'assumed' | 'shop';

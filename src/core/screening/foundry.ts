@@ -261,7 +261,8 @@ const within = (path: string, of: string): boolean =>
   path === of || path.startsWith(`${of}.`) || path.startsWith(`${of}[`);
 
 /**
- * A finding with whose limit decides, where that is not the book's.
+ * A finding with whose limit decides, where that is not the book's. A limit that was given with a range is told with it;
+ * a part that is inside by the likely limit, and outside by an end of its range, is near the limit.
  *
  * @param lane with the sources of its values
  * @param family of the part's metal
@@ -269,6 +270,27 @@ const within = (path: string, of: string): boolean =>
 export function withSource(found: Finding, lane: Lane, family: string): Finding {
   if (lane.sources === undefined || found.source !== undefined) return found;
   const of = LIMIT_OF[found.rule]?.map((path) => path.replace('{family}', family)) ?? [];
-  const entry = Object.entries(lane.sources).find(([path]) => of.some((one) => within(path, one)));
-  return entry === undefined ? found : { ...found, source: entry[1] };
+  const sources = Object.entries(lane.sources).flatMap(([path, source]) =>
+    of.some((one) => within(path, one)) ? [source] : [],
+  );
+  // Of several the one whose figure is the limit decides; any other range is not the one that was compared.
+  const source = sources.find(({ range }) => range !== undefined && range[1] === found.limit) ?? sources[0];
+  if (source === undefined) return found;
+  const { range, ...said } = source;
+  if (range?.[1] !== found.limit) return { ...found, source: said };
+  return {
+    ...found,
+    source,
+    status: found.status === 'fits' && isInRange(found.value, source) ? 'tight' : found.status,
+  };
 }
+
+/**
+ * Whether a part's figure lies in the range of the limit it is held against, so that the range leaves open what holds.
+ *
+ * @param value of the part, in the unit of the limit
+ * @example
+ * isInRange(4.5, { range: [3, 4, 6] }) // true
+ */
+export const isInRange = (value: number | string | null, { range }: Pick<ValueSource, 'range'>): boolean =>
+  typeof value === 'number' && range !== undefined && value >= range[0] && value <= range[2] && range[0] < range[2];

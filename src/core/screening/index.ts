@@ -2,6 +2,7 @@
 export { above, below, finding } from './finding';
 export { ruleText } from './rule-text';
 export { CLAMP_OF_ONE, POURED_FOR_ONE, RULE_EQUATIONS, SECTION_RATIO } from './equations';
+export { isInRange } from './foundry';
 export { alloyFit } from './metal';
 export { clampPerPosition, screenLane, type Screening } from './screen';
 export {

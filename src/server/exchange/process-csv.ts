@@ -1,10 +1,8 @@
 import Papa from 'papaparse';
 import type { BriefIssue } from '@/core/brief';
 import {
-  BOOK_PROCESS,
   entryAt,
-  ownProcess,
-  processEntries,
+  ownEntries,
   refusedValue,
   type OwnValue,
   type ProcessEntry,
@@ -33,11 +31,13 @@ const COLUMNS = [
 const MOST_LETTERS = 2_000_000;
 const MOST_LINES = 20_000;
 
-/** A set of process values as CSV: one line a value; a word, a list or a single figure stands under `likely`. */
+/** A set of process values as CSV: one line a value; a word, a list or a single figure stands under `likely`, with its range
+ * beside it where it has one. */
 export function processCsv({ own }: ProcessRef): string {
-  const data = processEntries(ownProcess(BOOK_PROCESS, own)).map((e) => {
+  const data = ownEntries(own).map((e) => {
     const mine = own[e.path];
-    const [low, likely, high] = typeof e.value === 'object' ? e.value : [null, e.value, null];
+    const [low, likely, high] =
+      typeof e.value === 'object' ? e.value : [e.range?.[0] ?? null, e.value, e.range?.[1] ?? null];
     return [
       e.path,
       e.part,
@@ -71,8 +71,8 @@ const standing = (entry: ProcessEntry | undefined): ProcessValue | undefined =>
 const KNOWN: ReadonlySet<string> = new Set(['claimed', 'measured', 'assumed']);
 
 /**
- * Reads a CSV of process values against a set: columns `path` and `likely`, for bands also `low` and `high`, and where
- * given `known`, `source` and `date`. What is wrong is named by line, column and value; the right lines are read all the
+ * Reads a CSV of process values against a set: columns `path` and `likely`, for bands also `low` and `high` (for
+ * a single figure where it has a range), and where given `known`, `source` and `date`. What is wrong is named by line, column and value; the right lines are read all the
  * same.
  */
 export function readProcessCsv(text: string, { own }: ProcessRef): ProcessCsvResult {
@@ -119,7 +119,9 @@ export function readProcessCsv(text: string, { own }: ProcessRef): ProcessCsvRes
       typeof entry.value === 'string'
         ? cell('likely')
         : typeof entry.value === 'number'
-          ? number('likely')
+          ? cell('low') === '' && cell('high') === ''
+            ? number('likely')
+            : [number('low'), number('likely'), number('high')]
           : [number('low'), number('likely'), number('high')];
     const refusal = refusedValue(entry, v);
     if (refusal !== null) {

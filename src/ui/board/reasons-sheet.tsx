@@ -1,7 +1,9 @@
 'use client';
 import { Box, Span, Table, Text, VisuallyHidden } from '@chakra-ui/react';
 import { FigureButton, PageLink, Section } from '../kit';
-import { gravity, ruleText, type Finding } from '@/core/screening';
+import type { Triple } from '@/core/base/figures';
+import type { UnitSystem } from '@/core/base/units';
+import { gravity, isInRange, ruleText, type Finding } from '@/core/screening';
 import { Glossed } from '../glossary/glossed';
 import { Emblem } from '../marks/emblem';
 import { Mark, STATUS_WORDS } from '../marks/mark';
@@ -102,6 +104,14 @@ function SeenOnPart({ rule }: { readonly rule: string }) {
   );
 }
 
+/** The range of a limit, and whether it leaves open what holds. */
+function rangeWords(f: Finding, [low, , high]: Triple, units: UnitSystem): string {
+  const range = `It is given as ${findingValue(low, f.unit, units)} to ${findingValue(high, f.unit, units)}`;
+  return isInRange(f.value, f.source ?? {})
+    ? `${range}; the part lies in that range, so ask before you rely on it.`
+    : `${range}; the part lies outside that range.`;
+}
+
 function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => void }) {
   const [units] = useUnits();
   const { orderDate } = useStudy('orderDate');
@@ -131,6 +141,7 @@ function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => v
           <Box textStyle="label" color="fg.muted" data-source="">
             Limit of {sourceWords(f.source)}
             {isOld(f.source.date, orderDate) && <Span color="alarm"> · over a year old</Span>}.
+            {f.source.range !== undefined && ` ${rangeWords(f, f.source.range, units)}`}
           </Box>
         )}
         {f.status !== 'fits' && f.fixes.length > 0 && (

@@ -2,7 +2,7 @@
 import { Field, Table } from '@chakra-ui/react';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
-import { BOOK_PROCESS, entryAt, ownProcess, processEntries, type ProcessValue } from '@/core/process-values';
+import { entryAt, givenValue, ownEntries, type ProcessEntry, type ProcessValue } from '@/core/process-values';
 import type { ProcessRef } from '@/core/rates';
 import type { ProcessSetSummary } from '@/server/process-sets';
 import { signed } from '../format';
@@ -12,6 +12,9 @@ import { knownWords, pathWords, unitWords, valueWords } from './value-words';
 
 const likely = (value: ProcessValue | undefined): number | null =>
   typeof value === 'number' ? value : typeof value === 'object' ? value[1] : null;
+
+const given = (entry: ProcessEntry | undefined): ProcessValue | null =>
+  entry === undefined ? null : givenValue(entry);
 
 /** Every value in which two sets differ, side by side, with how each is known. */
 export function ProcessDifferences({
@@ -26,11 +29,11 @@ export function ProcessDifferences({
   const router = useRouter();
   const [units] = useUnits();
   const found = useMemo(() => {
-    const of = ({ own }: ProcessRef) => new Map(processEntries(ownProcess(BOOK_PROCESS, own)).map((e) => [e.path, e]));
+    const of = ({ own }: ProcessRef) => new Map(ownEntries(own).map((e) => [e.path, e]));
     const [mine, other] = [of(here), of(there)];
     return [...new Set([...mine.keys(), ...other.keys()])].flatMap((path) => {
       const entry = mine.get(path) ?? other.get(path);
-      const [was, is] = [other.get(path)?.value ?? null, mine.get(path)?.value ?? null];
+      const [was, is] = [given(other.get(path)), given(mine.get(path))];
       return entry === undefined || JSON.stringify(was) === JSON.stringify(is) ? [] : [{ entry, was, is }];
     });
   }, [here, there]);

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { UnitSystem } from '@/core/base/units';
-import { absentEntries, refusedValue, type ProcessEntry, type ProcessValue } from '@/core/process-values';
+import { absentEntries, givenValue, refusedValue, type ProcessEntry, type ProcessValue } from '@/core/process-values';
 import { keepHere, keptHere } from '../browser-store';
 import { readOver } from '../fields/numbers';
 import { textsOf } from './value-words';
@@ -11,17 +11,23 @@ type Texts = Readonly<Record<string, { readonly units: UnitSystem; readonly boxe
 const NOTHING: Texts = {};
 /** What stands for a figure taken away. */
 export const NONE = '';
+const LIKELY = 1;
 const EMPTY_BOXES: readonly string[] = ['', '', ''];
 /** An entry once a figure of it is given. */
 const given = ({ unit }: ProcessEntry): Pick<ProcessEntry, 'unit' | 'absent'> => ({ unit });
 const isTexts = (x: unknown): x is Texts => typeof x === 'object' && x !== null && !Array.isArray(x);
 
 /** The value that was typed; texts that are no figure come back as they are, to be refused by name. */
-function readValue(entry: ProcessEntry, { units, boxes }: Texts[string]): unknown {
-  if (typeof entry.value === 'string') return boxes[0] ?? '';
-  const was = entry.absent === true ? [] : typeof entry.value === 'number' ? [entry.value] : entry.value;
+function readValue(entry: ProcessEntry, { units, boxes: typed }: Texts[string]): unknown {
+  if (typeof entry.value === 'string') return typed[0] ?? '';
+  // An earlier build kept a single figure alone.
+  const boxes = typed.length === 1 ? ['', ...typed, ''] : typed;
+  const { value, range } = entry;
+  const was = entry.absent === true ? [] : typeof value === 'number' ? [range?.[0], value, range?.[1]] : value;
   const numbers = boxes.map((text, i) => readOver(text, was[i], entry.unit, units));
-  return typeof entry.value === 'number' ? numbers[0] : numbers;
+  // A single figure has a range where one is given, and none where both its boxes are empty.
+  const isAlone = typeof value === 'number' && boxes.every((text, i) => i === LIKELY || text.trim() === '');
+  return isAlone ? numbers[LIKELY] : numbers;
 }
 
 /** What is typed into a set, kept in this browser until it is saved or dropped. */
@@ -52,7 +58,7 @@ export function useProcessDraft(id: string, entries: ReadonlyMap<string, Process
       }
       const refusal = refusedValue(entry, value);
       if (refusal !== null) problems[path] = `${entry.words} “${typed.boxes.join(' · ')}”: ${refusal}.`;
-      else if (entry.absent === true || JSON.stringify(value) !== JSON.stringify(entry.value))
+      else if (entry.absent === true || JSON.stringify(value) !== JSON.stringify(givenValue(entry)))
         values[path] = value as ProcessValue;
     }
     return { values, problems };
@@ -60,7 +66,7 @@ export function useProcessDraft(id: string, entries: ReadonlyMap<string, Process
   const textsFor = useCallback(
     (entry: ProcessEntry): readonly string[] => {
       const typed = texts[entry.path];
-      if (typed === undefined) return textsOf(entry, entry.value, units);
+      if (typed === undefined) return textsOf(entry, givenValue(entry), units);
       if (typed.units === units) return typed.boxes;
       const value = readValue(entry, typed);
       return refusedValue(entry, value) === null ? textsOf(given(entry), value as ProcessValue, units) : typed.boxes;

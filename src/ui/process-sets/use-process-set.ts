@@ -2,10 +2,8 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import {
   absentEntries,
-  BOOK_PROCESS,
   bookEntries,
-  ownProcess,
-  processEntries,
+  ownEntries,
   processNames,
   type OwnValue,
   type ProcessEntry,
@@ -39,7 +37,7 @@ export function useProcessSet(record: ProcessSetRecord) {
   const [ref, setRef] = useState<ProcessRef>(record.ref);
   const [stamp, setStamp] = useState({ at: record.changedAt, by: record.changedBy });
   const [changes, setChanges] = useState(record.changes);
-  const entries = useMemo(() => withAbsent(processEntries(ownProcess(BOOK_PROCESS, ref.own))), [ref]);
+  const entries = useMemo(() => withAbsent(ownEntries(ref.own)), [ref]);
   const draft = useProcessDraft(ref.id, entries, units);
   const [who, setWho] = useState('');
   const [why, setWhy] = useState('');

@@ -7,7 +7,7 @@ import { Choice, DataTable, FigureButton, type DataColumn } from '../kit';
 import { BASIS_WORDS } from '../working/basis-words';
 import { knownWords, unitWords, valueWords } from './value-words';
 
-/** The boxes of a value; one that has a single figure, or is a word, stands in the middle. */
+/** The boxes of a value; a word stands in the middle. */
 const BOXES = ['low', 'likely', 'high'] as const;
 const ONLY = 1;
 
@@ -131,9 +131,9 @@ function Cell({
   units,
   onType,
 }: Props & { readonly entry: ProcessEntry; readonly box: string; readonly place: number }) {
-  const triple = Array.isArray(entry.value);
-  if (!triple && place !== ONLY) return '';
-  const at = triple ? place : 0;
+  const isWord = typeof entry.value === 'string';
+  if (isWord && place !== ONLY) return '';
+  const at = isWord ? 0 : place;
   const texts = textsFor(entry);
   if (readOnly) return texts[at];
   const label = `${entry.of} ${entry.words}, ${box}, ${unitWords(entry.unit, units)}`.trim();
@@ -152,8 +152,8 @@ function Cell({
     <Input
       variant="flushed"
       textAlign="end"
-      width={typeof entry.value === 'string' ? '32' : '20'}
-      inputMode={typeof entry.value === 'string' ? 'text' : 'decimal'}
+      width={isWord ? '32' : '20'}
+      inputMode={isWord ? 'text' : 'decimal'}
       autoComplete="off"
       aria-label={label}
       aria-invalid={problems[entry.path] !== undefined}

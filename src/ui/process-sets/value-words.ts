@@ -44,13 +44,16 @@ export function pathWords(path: string): string {
   return [partName(entry.part), entry.of, entry.words].filter(Boolean).join(': ');
 }
 
-/** The value as the texts of its boxes, in the units of the screen; empty boxes where nobody has given one. */
+/**
+ * The value as the texts of its boxes, low, likely and high, in the units of the screen; empty where nobody has given one.
+ * A word has one box.
+ */
 export function textsOf(
   { unit, absent }: Pick<ProcessEntry, 'unit' | 'absent'>,
   value: ProcessValue,
   units: UnitSystem,
 ): readonly string[] {
-  if (absent === true) return Array.isArray(value) ? ['', '', ''] : [''];
+  if (absent === true) return ['', '', ''];
   if (typeof value === 'string') return [value];
-  return (typeof value === 'number' ? [value] : value).map((x) => showIn(x, unit, units));
+  return typeof value === 'number' ? ['', showIn(value, unit, units), ''] : value.map((x) => showIn(x, unit, units));
 }

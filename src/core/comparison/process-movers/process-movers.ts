@@ -24,7 +24,7 @@ const APART = 1.25;
 
 /** The two ends at which a value is tried; null for a word, or one that has none. */
 function endsOf(entry: ProcessEntry): readonly [ProcessValue, ProcessValue] | null {
-  const { value } = entry;
+  const { value, range } = entry;
   if (typeof value === 'string') return null;
   const ends: readonly [ProcessValue, ProcessValue] =
     typeof value === 'object'
@@ -32,7 +32,7 @@ function endsOf(entry: ProcessEntry): readonly [ProcessValue, ProcessValue] | nu
           [value[0], value[0], value[0]],
           [value[2], value[2], value[2]],
         ]
-      : [value / APART, value * APART];
+      : (range ?? [value / APART, value * APART]);
   if (ends.every((end) => refusedValue(entry, end) === null)) return ends;
   if (typeof value !== 'number') return null;
   const counts: readonly [number, number] = [Math.max(0, value - 1), value + 1];
