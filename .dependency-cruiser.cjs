@@ -38,6 +38,7 @@ const SERVER_ROOMS = [
   'bought-parts',
   'weights',
   'studies',
+  'quotes',
   'part-files',
   'decisions',
   'exchange',

@@ -5,6 +5,7 @@ export { offeredTolerances, type OfferedTolerance } from './flags';
 export { FAR, MISTAKE_KINDS, quoteMistakes, type Mistake, type MistakeKind, type ModelFigures } from './mistakes';
 export { normaliseQuote, QUOTE_FIGURES, quoteWorking, type NormalisedPrice, type NormalisedQuote } from './normalise';
 export { readReply, replyRows, type ReplyIssue, type ReplyRow } from './reply';
+export { scopeFills, scopeKind, scopeStates, type ScopeState } from './scope';
 export { QUOTE_SCHEMA } from './schema';
 export {
   CAPACITY_PERIODS,

@@ -34,6 +34,9 @@ export const DEMO_QUOTE_SETTING: QuoteSetting = {
   workdaysPerMonth: 21,
 };
 
+/** Suppliers that are not foundries, by the id they have in the quotes. */
+export const DEMO_SUPPLIERS: Readonly<Record<string, string>> = { 's-s': 'Shop S – lathe bench' };
+
 /** Quotes that the foundries of the demo world gave. Every figure is invented. */
 export const DEMO_QUOTES: readonly DemoQuote[] = [
   {

@@ -1,6 +1,6 @@
 import { parseBrief, type Brief } from '@/core/brief';
 import { transaction, type Runner } from '../db';
-import { insertMark, isMarked } from './queries';
+import { insertMark, isMarked, selectDemoStudies } from './queries';
 import { insertBrief, insertStudy } from '../studies/queries';
 import { SHIPPED_RATES } from '@/core/rates';
 import { randomUUID } from 'node:crypto';
@@ -10,6 +10,9 @@ import { putBoughtParts } from '../bought-parts/queries';
 import { insertPrice, insertTeamAlloy } from '../team-alloys/queries';
 import { FOUNDRIES } from './foundries.data';
 import { BOUGHT_PARTS } from './bought-parts.data';
+import { addQuoteOn } from '../quotes/repo';
+import { putAsOf, putExchangeRate, putScopePrice } from '../quotes/queries';
+import { DEMO_QUOTE_SETTING, DEMO_QUOTES, DEMO_SUPPLIERS } from './quotes.data';
 import { DEMO_ALLOY } from './team-alloys.data';
 import { keepWholeFile } from '../part-files/keep';
 import { PARTNER_RATES } from './partner-rates.data';
@@ -39,12 +42,51 @@ export async function seedDemo(on: Runner): Promise<number> {
   await seedFoundries(on);
   await seedAlloy(on);
   await seedBoughtParts(on);
-  if (await isMarked(on, SEEDED)) return 0;
+  const put = (await isMarked(on, SEEDED)) ? 0 : await seedStudies(on);
+  await seedQuotes(on);
+  return put;
+}
+
+/** The demo studies, and rates of the demo world's own. @returns how many studies */
+async function seedStudies(on: Runner): Promise<number> {
   const briefs = demoBriefs();
   for (const brief of [...briefs].reverse()) await putDemoStudy(on, brief);
   await seedPartnerRates(on);
   await insertMark(on, SEEDED);
   return briefs.length;
+}
+
+/** The mark of a database that had the demo quotes once. */
+const QUOTES_SEEDED = 'demo-quotes-seeded';
+
+/** The quotes of the demo world on its demo studies, once; of a study that was deleted there are none. */
+async function seedQuotes(on: Runner): Promise<void> {
+  if (await isMarked(on, QUOTES_SEEDED)) return;
+  const { who } = PARTNER_RATES;
+  const { asOf, currency, rates } = DEMO_QUOTE_SETTING;
+  for (const [of, { rate, date }] of Object.entries(rates))
+    if (of !== currency)
+      await putExchangeRate(on, { of, in: currency, seenOn: date, rate, source: 'the bank of the demo world', who });
+  const studies = new Map((await selectDemoStudies(on)).map(({ title, id }) => [title, id]));
+  const titles = new Map(QUILLMERE_PARTS.map((part) => [part['id'], String(part['title'])]));
+  const foundries = new Set(FOUNDRIES.map((f) => f.id));
+  for (const { part, quote, fills } of DEMO_QUOTES) {
+    const studyId = studies.get(titles.get(part) ?? '');
+    if (studyId === undefined) continue;
+    const foundryId = foundries.has(quote.foundryId) ? quote.foundryId : null;
+    await addQuoteOn(
+      on,
+      studyId,
+      {
+        ...{ quote, foundryId, supplier: DEMO_SUPPLIERS[quote.foundryId] ?? quote.foundryId },
+        ...{ entered: 'typed', simulated: false, requestId: null, who, why: 'as received' },
+      },
+      quote.id,
+    );
+    for (const { line, price, basis } of fills) await putScopePrice(on, { studyId, line, price, basis, who });
+    await putAsOf(on, studyId, asOf, who);
+  }
+  await insertMark(on, QUOTES_SEEDED);
 }
 
 /** The mark of a database that had the demo foundries once. */

@@ -7,6 +7,8 @@ import { CoreError } from '@/core/base/errors';
 import type { TolerancePolicy } from '@/core/part';
 import { editionChanges, type EditionChange } from '@/core/comparison/edition-2';
 import { whoCan, type WhoCan } from '@/core/comparison/foundries';
+import { assessQuotes, type HeldQuote, type QuotesAssessed } from '@/core/comparison/quotes';
+import type { QuoteSetting, ScopeFill } from '@/core/quotes';
 import type { Foundry } from '@/core/foundries';
 import {
   alloysAt,
@@ -56,6 +58,14 @@ export interface WhoCanAsked extends LeaderAsked {
   readonly foundries: readonly Foundry[];
   /** Pieces in all; those of the programme where not said. */
   readonly q?: number;
+}
+
+/** A study with the quotes that are held of it, and what they are compared by. */
+export interface QuotesAsked extends LeaderAsked {
+  readonly q: number;
+  readonly quotes: readonly HeldQuote[];
+  readonly setting: QuoteSetting;
+  readonly given: readonly ScopeFill[];
 }
 
 /** A study as it was listed before edition 2. */
@@ -201,6 +211,9 @@ export const JOBS = {
     const pieces = q ?? lifetimeQuantity(brief) ?? 1;
     return whoCan(brief, school, ratesOf(plain), foundries, pieces, brief.quantity.orderDate);
   },
+  /** The quotes of a study made comparable, held against the model, and what they do to the choice. */
+  quotes: ({ brief, school, rates, q, quotes, setting, given }: QuotesAsked): QuotesAssessed =>
+    assessQuotes(prepareStudy(brief, school, ratesOf(rates)), q, quotes, setting, given),
   /** What edition 2 changed of a study: who led, who leads, at what price each, and why. */
   edition2: ({ brief, school, rates, quantity, before }: EditionAsked): EditionEffect => {
     const study = prepareStudy(brief, school, ratesOf(rates));

@@ -34,6 +34,7 @@ const LIMITS_MS: Readonly<Record<JobName, number>> = {
   processCsv: 30_000,
   processMovers: 60_000,
   whoCan: 60_000,
+  quotes: 60_000,
   edition2: 60_000,
   rateEffect: 60_000,
   still: 10_000,

@@ -11,7 +11,7 @@ export const COMPILED: Readonly<Record<string, Run>> = {
 `;
 
 /** Subjects and figures that nothing runs thousands of times: their equations run as closures, and load nothing. */
-const SELDOM = /^(screen|damage|fabricated\.damage)/;
+const SELDOM = /^(screen|damage|quote|fabricated\.damage)/;
 
 /**
  * The forms that are compiled: all but those that are seldom run.

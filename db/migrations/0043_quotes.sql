@@ -1,0 +1,28 @@
+-- Quotes of foundries (or of another supplier, by name) as received; what they come to is worked out, never kept.
+CREATE TABLE IF NOT EXISTS quotes (
+  id VARCHAR(60) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL,
+  study_id CHAR(36) NOT NULL,
+  foundry_id VARCHAR(40) NULL,
+  supplier VARCHAR(120) NOT NULL,
+  route VARCHAR(40) NOT NULL,
+  variant VARCHAR(40) NOT NULL,
+  given_on DATE NOT NULL,
+  body JSON NOT NULL,
+  entered ENUM('typed', 'sheet', 'paste', 'desk') NOT NULL,
+  simulated BOOLEAN NOT NULL DEFAULT FALSE,
+  request_id CHAR(36) NULL,
+  version INT UNSIGNED NOT NULL DEFAULT 1,
+  received_at DATETIME(3) NOT NULL DEFAULT CURRENT_TIMESTAMP(3),
+  changed_at DATETIME(3) NOT NULL DEFAULT CURRENT_TIMESTAMP(3),
+  changed_by VARCHAR(80) NOT NULL,
+  withdrawn_at DATETIME(3) NULL,
+  withdrawn_why VARCHAR(400) NULL,
+  PRIMARY KEY (id),
+  KEY quotes_study (study_id, received_at),
+  KEY quotes_foundry (foundry_id),
+  KEY quotes_received (received_at, id),
+  CONSTRAINT quotes_of_study FOREIGN KEY (study_id) REFERENCES studies (id) ON DELETE CASCADE,
+  CONSTRAINT quotes_of_foundry FOREIGN KEY (foundry_id) REFERENCES foundries (id),
+  CONSTRAINT quotes_supplier CHECK (CHAR_LENGTH(supplier) > 0),
+  CONSTRAINT quotes_who CHECK (CHAR_LENGTH(changed_by) > 0)
+) ENGINE = InnoDB
