@@ -3,13 +3,23 @@ import { build } from 'esbuild';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-/** Bundles what the server's worker threads run into .next-jobs/worker.mjs: they stand outside the framework's build. */
+/**
+ * Bundles what the server's worker threads run into .next-jobs/worker.mjs, and the simulated quote desk into
+ * .next-jobs/desk.mjs: they stand outside the framework's build.
+ */
 const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 
 export async function bundleJobs(outfile = join(root, '.next-jobs/worker.mjs')) {
+  await bundle('src/server/jobs/worker.ts', outfile);
+}
+
+/** Bundles the desk. */
+export const bundleDesk = (outfile = join(root, '.next-jobs/desk.mjs')) => bundle('src/desk/main.ts', outfile);
+
+async function bundle(entry, outfile) {
   await build({
     absWorkingDir: root,
-    entryPoints: ['src/server/jobs/worker.ts'],
+    entryPoints: [entry],
     outfile,
     bundle: true,
     platform: 'node',
@@ -26,4 +36,7 @@ export async function bundleJobs(outfile = join(root, '.next-jobs/worker.mjs')) 
   });
 }
 
-if (process.argv[1] === fileURLToPath(import.meta.url)) await bundleJobs();
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  await bundleJobs();
+  await bundleDesk();
+}

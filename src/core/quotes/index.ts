@@ -4,7 +4,16 @@ export { fitBounded, type Fit, type Prior } from './fit';
 export { offeredTolerances, type OfferedTolerance } from './flags';
 export { FAR, MISTAKE_KINDS, quoteMistakes, type Mistake, type MistakeKind, type ModelFigures } from './mistakes';
 export { normaliseQuote, QUOTE_FIGURES, quoteWorking, type NormalisedPrice, type NormalisedQuote } from './normalise';
-export { readReply, replyRows, type ReplyIssue, type ReplyRow } from './reply';
+export { guessColumns, PASTE_FIELDS, pastedQuotes, type PasteField, type PasteNames, type PastedQuote } from './paste';
+export { isReplyKey, readReply, replyRows, type ReplyIssue, type ReplyRow } from './reply';
+export {
+  EMPTY_ROWS,
+  REPLY_FIELDS,
+  REPLY_LISTS,
+  type ReplyField,
+  type ReplyKind,
+  type ReplyList,
+} from './reply-fields.data';
 export { scopeFills, scopeKind, scopeStates, type ScopeState } from './scope';
 export { QUOTE_SCHEMA } from './schema';
 export {
@@ -15,6 +24,9 @@ export {
   SCOPE_STATES,
   TOOL_MODES,
   type Asked,
+  type CapacityPeriod,
+  type LeadUnit,
+  type PriceUnit,
   type CounterOffer,
   type MetalClause,
   type PriceBreak,

@@ -113,6 +113,14 @@ function fieldOf(key: string): { readonly field: ReplyField; readonly list?: rea
 }
 
 /**
+ * Whether a key is one of the reply sheet.
+ *
+ * @example
+ * isReplyKey('priceBreaks.2.price') // true
+ */
+export const isReplyKey = (key: string): boolean => fieldOf(key) !== null;
+
+/**
  * Reads the rows of a reply sheet as a quote. What is wrong is named by its row, value and what would be accepted; nothing
  * is guessed.
  *

@@ -8,8 +8,7 @@ import type { Quote, ScopeFill } from './types';
  * @example
  * scopeKind('reaming of pin holes')?.id // 'machining'
  */
-export const scopeKind = (line: string): ScopeKind | null =>
-  SCOPE_KINDS.find((kind) => kind.words.test(line)) ?? null;
+export const scopeKind = (line: string): ScopeKind | null => SCOPE_KINDS.find((kind) => kind.words.test(line)) ?? null;
 
 /**
  * What the model takes for the work that a quote leaves out: the lines of its unit price that pay for it, each kind once,
@@ -76,9 +75,7 @@ export function scopeStates(
     const said = quote.scope.filter(({ line }) => scopeKind(line)?.id === kind.id);
     const model = lines === null ? null : moneyOf(kind, lines);
     if (said.length === 0)
-      return model !== null && model > SMALL * unit
-        ? [{ kind: kind.id, line: kind.line, model, state: 'unsaid' }]
-        : [];
+      return model !== null && model > SMALL * unit ? [{ kind: kind.id, line: kind.line, model, state: 'unsaid' }] : [];
     const out = said.filter((s) => s.status === 'excluded');
     const state =
       out.length > 0

@@ -7,7 +7,13 @@ import { CoreError } from '@/core/base/errors';
 import type { TolerancePolicy } from '@/core/part';
 import { editionChanges, type EditionChange } from '@/core/comparison/edition-2';
 import { whoCan, type WhoCan } from '@/core/comparison/foundries';
-import { assessQuotes, type HeldQuote, type QuotesAssessed } from '@/core/comparison/quotes';
+import {
+  assessQuotes,
+  quoteRequest,
+  type HeldQuote,
+  type QuoteRequest,
+  type QuotesAssessed,
+} from '@/core/comparison/quotes';
 import type { QuoteSetting, ScopeFill } from '@/core/quotes';
 import type { Foundry } from '@/core/foundries';
 import {
@@ -34,7 +40,19 @@ import { readPartsSheet, type PartsSheetResult } from '../exchange/parts-sheet';
 import { readStudyFile, type StudyFileResult } from '../exchange/study-file';
 import { takenStill, type StillTaken } from '../part-files/still';
 import { effectOf, type EffectAsked, type RateEffect } from '../rates/rate-effect';
-import { recordCsv, recordPdf, recordSheet, recordWorkbook, type Paper } from '../record';
+import { readReplySheet, type ReplySheetOf, type ReplySheetRead } from '../exchange/reply-sheet';
+import {
+  recordCsv,
+  recordPdf,
+  recordSheet,
+  recordWorkbook,
+  replySheetBook,
+  requestPack,
+  requestPdf,
+  type PackAsked,
+  type Paper,
+  type RequestPaper,
+} from '../record';
 
 /** What is signed, and all that it is worked out from. */
 export interface FreezeAsked {
@@ -214,6 +232,15 @@ export const JOBS = {
   /** The quotes of a study made comparable, held against the model, and what they do to the choice. */
   quotes: ({ brief, school, rates, q, quotes, setting, given }: QuotesAsked): QuotesAssessed =>
     assessQuotes(prepareStudy(brief, school, ratesOf(rates)), q, quotes, setting, given),
+  /** What a study asks of foundries on some lanes. */
+  quoteRequest: ({ brief, school, rates, laneIds, q }: LeaderAsked & { laneIds: string[]; q?: number }): QuoteRequest =>
+    quoteRequest(prepareStudy(brief, school, ratesOf(rates)), laneIds, q),
+  /** A request as a PDF, with everything that goes out with it as a ZIP, and one of its reply sheets as a workbook. */
+  requestPaper: (of: RequestPaper): Promise<Uint8Array> => requestPdf(of),
+  requestPack: (of: PackAsked): Promise<Uint8Array> => requestPack(of),
+  replyBook: (of: ReplySheetOf): Promise<Uint8Array> => replySheetBook(of),
+  /** The rows of a reply sheet that came back. */
+  replySheet: ({ bytes }: { bytes: Uint8Array }): Promise<ReplySheetRead> => readReplySheet(bytes),
   /** What edition 2 changed of a study: who led, who leads, at what price each, and why. */
   edition2: ({ brief, school, rates, quantity, before }: EditionAsked): EditionEffect => {
     const study = prepareStudy(brief, school, ratesOf(rates));

@@ -15,6 +15,7 @@ import {
   selectQuoteList,
   updateQuote,
 } from './queries';
+import { updateRequestLine } from './request-queries';
 import { addQuoteOn, quotesOf, settingOf, type NewQuote, type QuoteRecord } from './repo';
 
 /** One thing that became of a quote. */
@@ -86,15 +87,26 @@ export async function heldQuotes(
   });
 }
 
+/** One quote of a study; undefined where there is none of that id, or it cannot be read. */
+export async function getQuote(studyId: string, id: string): Promise<QuoteRecord | undefined> {
+  return reading(async (on) => (await quotesOf(on, studyId)).quotes.find((q) => q.quote.id === id));
+}
+
 export type QuoteAddResult = { readonly outcome: 'added'; readonly id: string } | { readonly outcome: 'no-foundry' };
 
-/** Puts quotes in, all or none. */
-export async function addQuotes(studyId: string, quotes: readonly NewQuote[]): Promise<QuoteAddResult[]> {
+/** Puts quotes in, all or none; the line of a request that one answers is settled with it. */
+export async function addQuotes(
+  studyId: string,
+  quotes: readonly (NewQuote & { readonly lineId: string | null })[],
+): Promise<QuoteAddResult[]> {
   return transaction(async (on) => {
     const out: QuoteAddResult[] = [];
     for (const one of quotes) {
       const id = await addQuoteOn(on, studyId, one);
       out.push(id === null ? { outcome: 'no-foundry' } : { outcome: 'added', id });
+      if (id === null || one.lineId === null) continue;
+      const state = one.quote.decline === null ? 'answered' : 'declined';
+      await updateRequestLine(on, { id: one.lineId, state, deskState: '', reply: null });
     }
     return out;
   });

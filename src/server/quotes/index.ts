@@ -5,6 +5,7 @@ export {
   compareOn,
   enterExchangeRate,
   enterScopePrice,
+  getQuote,
   heldQuotes,
   listQuotes,
   saveQuote,
@@ -16,3 +17,18 @@ export {
   type StudyQuotes,
 } from './actions';
 export type { NewQuote, QuoteRecord } from './repo';
+export { hasDesk } from './desk-client';
+export {
+  collectReplies,
+  getRequest,
+  getRequestLine,
+  handToDesk,
+  listRequests,
+  openRequests,
+  sendRequest,
+  settleLine,
+  type Collected,
+  type OpenRequest,
+  type RequestLine,
+  type RequestRecord,
+} from './requests';

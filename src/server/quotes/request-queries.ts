@@ -66,11 +66,9 @@ export async function selectRequestLine(on: Runner, id: string): Promise<Request
 /** The next number of a request of a study; the study's row must be locked. */
 export async function nextRequestNumber(on: Runner, studyId: string): Promise<number> {
   await rows(on, 'SELECT id FROM studies WHERE id = ? FOR UPDATE', [studyId]);
-  const found = await rows<{ n: number | null }>(
-    on,
-    'SELECT MAX(number) AS n FROM quote_requests WHERE study_id = ?',
-    [studyId],
-  );
+  const found = await rows<{ n: number | null }>(on, 'SELECT MAX(number) AS n FROM quote_requests WHERE study_id = ?', [
+    studyId,
+  ]);
   return Number(found[0]?.n ?? 0) + 1;
 }
 
@@ -116,7 +114,7 @@ export async function selectDeskLines(on: Runner, studyId: string): Promise<{ id
     on,
     `SELECT l.id
        FROM quote_request_lines l JOIN quote_requests r ON r.id = l.request_id
-      WHERE r.study_id = ? AND l.by_desk AND l.state = 'open'`,
+      WHERE r.study_id = ? AND l.by_desk AND l.state = 'open' AND l.reply IS NULL`,
     [studyId],
   );
 }

@@ -3,3 +3,5 @@ export { recordCsv } from './record-csv';
 export { recordSheet, type RecordSheet } from './sheet';
 export { recordWorkbook } from './workbook';
 export { recordPdf, type Paper } from './pdf/document';
+export { requestPdf, type RequestPaper } from './pdf/request';
+export { replySheetBook, requestPack, type PackAsked } from './request-pack';

@@ -22,6 +22,7 @@ export const KEY_GROUPS: readonly KeyGroup[] = [
       [['c'], 'Calendar'],
       [['a'], 'Requirements'],
       [['f'], 'Foundries'],
+      [['q'], 'Quotes'],
       [['n'], 'Calculator'],
       [['d'], 'Decision'],
       [['r'], 'Quantity rail'],

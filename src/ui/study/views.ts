@@ -7,6 +7,7 @@ export const STUDY_VIEWS = [
   ['calendar', 'Calendar', 'c'],
   ['requirements', 'Requirements', 'a'],
   ['foundries', 'Foundries', 'f'],
+  ['quotes', 'Quotes', 'q'],
   ['calculator', 'Calculator', 'n'],
   ['decision', 'Decision', 'd'],
 ] as const;

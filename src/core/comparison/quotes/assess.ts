@@ -136,8 +136,7 @@ function assess(
     ...{ held, laneId, normalised, refused, fills, model },
     laneName: lane === undefined ? (baseline?.name ?? laneId) : shortName(laneId),
     scope: scopeStates(quote, model?.lines ?? null, fills),
-    mistakes:
-      normalised?.price == null || figures === null ? [] : quoteMistakes(quote, asked, setting, fills, figures),
+    mistakes: normalised?.price == null || figures === null ? [] : quoteMistakes(quote, asked, setting, fills, figures),
     out: outOf(held, normalised, refused),
     barred: (lane?.findings ?? []).flatMap((f) => (f.status === 'blocked' ? [f.reason] : [])),
   };
@@ -185,9 +184,7 @@ export function assessQuotes(
     quotes: [...assessed].sort(
       (a, b) => Number(a.out !== null) - Number(b.out !== null) || priceOf(a) - priceOf(b) || order(a, b),
     ),
-    nextByQuotes: quoted
-      .filter((way) => way.laneId !== byQuotes?.laneId)
-      .reduce<QuotedLeader | null>(better, null),
+    nextByQuotes: quoted.filter((way) => way.laneId !== byQuotes?.laneId).reduce<QuotedLeader | null>(better, null),
     changed: byModel !== null && byQuotes !== null && byModel.laneId !== byQuotes.laneId,
   };
 }

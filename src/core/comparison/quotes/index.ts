@@ -12,3 +12,5 @@ export { priceAt, ratesTimes, type Priced } from './at-rates';
 export { calibrate, type AskedPrice, type Calibration, type FittedPrice, type FittedRate } from './calibrate';
 export { impliedRates, type ImpliedRate } from './implied';
 export { modelFigures } from './model-figures';
+export { quoteRequest, type QuoteRequest, type RequestedFeature } from './request';
+export { simulatedReply, type DeskAsked, type DeskReply } from './simulated-reply';

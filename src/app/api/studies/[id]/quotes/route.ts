@@ -3,7 +3,7 @@ import { lifetimeQuantity } from '@/core/brief';
 import { ratesOf } from '@/core/rates';
 import { answering, checked, IMPORT_LIMIT, jsonBody, refused } from '@/server/http';
 import { inPool } from '@/server/jobs';
-import { addQuotes, studyQuotes } from '@/server/quotes';
+import { addQuotes, getRequestLine, hasDesk, listRequests, studyQuotes } from '@/server/quotes';
 import { getStudy } from '@/server/studies';
 import { quoteSchema, whoSchema } from '../../../quote-schema';
 
@@ -13,12 +13,13 @@ const addSchema = z.object({
   who: whoSchema,
   why: z.string().trim().max(400).default(''),
   entered: z.enum(['typed', 'sheet', 'paste']),
-  requestId: z.uuid().nullable().default(null),
   quotes: z
     .array(
       z.object({
         foundryId: z.string().min(1).max(40).nullable(),
         supplier: z.string().trim().max(120).default(''),
+        /** The line of a request that it answers. */
+        lineId: z.uuid().nullable().default(null),
         quote: quoteSchema,
       }),
     )
@@ -42,14 +43,14 @@ export function GET(request: Request, { params }: Context): Promise<Response> {
       { brief, school, rates, q: q ?? lifetimeQuantity(brief) ?? 1, quotes, setting, given },
       request.signal,
     );
-    return Response.json({ ...held, assessed });
+    return Response.json({ ...held, assessed, requests: await listRequests(study.id), desk: hasDesk() });
   });
 }
 
 /** Puts quotes in, all or none. */
 export function POST(request: Request, { params }: Context): Promise<Response> {
   return answering(async () => {
-    const { who, why, entered, requestId, quotes } = checked(addSchema, await jsonBody(request, IMPORT_LIMIT));
+    const { who, why, entered, quotes } = checked(addSchema, await jsonBody(request, IMPORT_LIMIT));
     const study = await getStudy((await params).id);
     if (study === undefined) return refused(404, 'No study of that id.');
     const nameless = quotes.findIndex((one) => one.foundryId === null && one.supplier === '');
@@ -57,9 +58,19 @@ export function POST(request: Request, { params }: Context): Promise<Response> {
       return refused(400, 'A supplier that is not on the list of foundries needs its name.', [
         { path: `quotes.${nameless}.supplier`, value: '', message: 'the name of the supplier' },
       ]);
+    const of = await Promise.all(
+      quotes.map(async ({ lineId }) => (lineId === null ? undefined : getRequestLine(lineId))),
+    );
     const added = await addQuotes(
       study.id,
-      quotes.map((one) => ({ ...one, who, why, entered, requestId, simulated: false })),
+      quotes.map((one, i) => {
+        const mine = of[i]?.studyId === study.id ? of[i] : undefined;
+        return {
+          ...{ ...one, who, why, entered, lineId: mine?.line.id ?? null, requestId: mine?.requestId ?? null },
+          // What the desk wrote stays the desk's, whoever made it out.
+          simulated: mine?.line.byDesk === true && mine.line.reply !== null,
+        };
+      }),
     );
     const missing = added.findIndex((a) => a.outcome === 'no-foundry');
     if (missing >= 0)

@@ -1,0 +1,260 @@
+'use client';
+import { Box, Button, Flex, Progress, Span, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import type { Mistake } from '@/core/quotes';
+import { perPart, plainDate, whole } from '../format';
+import { FigureButton, FileButton, PageLink, Section, TextButton } from '../kit';
+import { late } from '../late';
+import { Sheet } from '../shell/sheet';
+import { QuoteTable } from './quote-table';
+import { quoteById } from './quote-words';
+import type { Askable, QuotesFound } from './quotes.types';
+import { useQuotes } from './use-quotes';
+import { useReplySheet } from './use-reply-sheet';
+import { textsOfQuote, type QuoteDraft } from './use-quote-form';
+
+const QuoteDetail = late(() => import('./quote-detail').then((m) => m.QuoteDetail));
+const QuoteWorking = late(() => import('./quote-working').then((m) => m.QuoteWorking));
+const QuoteForm = late(() => import('./quote-form').then((m) => m.QuoteForm));
+const Paste = late(() => import('./paste').then((m) => m.Paste));
+const Ask = late(() => import('./ask').then((m) => m.Ask));
+const Requests = late(() => import('./requests').then((m) => m.Requests));
+const CompareOn = late(() => import('./compare-on').then((m) => m.CompareOn));
+
+/** What stands in the sheet. */
+type Opened =
+  | { readonly page: 'quote'; readonly id: string }
+  | {
+      readonly page: 'working';
+      readonly id: string;
+      readonly trail: readonly string[];
+      readonly from: 'quote' | 'table';
+    }
+  | { readonly page: 'paste' | 'ask' }
+  | {
+      readonly page: 'form';
+      readonly first: Partial<QuoteDraft>;
+      readonly correcting?: { id: string; version: number };
+      readonly entered?: 'sheet' | 'paste';
+    };
+
+/** Quotes of a study: made comparable, held against the model, and what they do to the choice. */
+export function QuotesView({ foundries }: { readonly foundries: readonly Askable[] }) {
+  const { id, found, busy, problem, again } = useQuotes();
+  const [opened, setOpened] = useState<Opened | null>(null);
+  const close = (): void => setOpened(null);
+  const enter = (first: Partial<QuoteDraft> = {}, entered?: 'sheet' | 'paste'): void =>
+    setOpened({ page: 'form', first, ...(entered === undefined ? {} : { entered }) });
+  const shown = opened !== null && 'id' in opened && found !== null ? quoteById(found, opened.id) : undefined;
+  const sheet = useReplySheet(id, (draft) => enter(draft, 'sheet'));
+  return (
+    <>
+      <Flex align="center" gap="3" pt="3" textStyle="label" minH="8" role="status">
+        {busy ? (
+          <>
+            <Progress.Root value={null} size="xs" width="8rem" aria-label="Comparing the quotes">
+              <Progress.Track>
+                <Progress.Range />
+              </Progress.Track>
+            </Progress.Root>
+            Comparing the quotes …
+          </>
+        ) : problem !== null ? (
+          <Span color="alarm">
+            {problem} <TextButton onClick={again}>Ask again</TextButton>
+          </Span>
+        ) : (
+          found !== null && (
+            <>
+              {found.quotes.length} {found.quotes.length === 1 ? 'quote' : 'quotes'}, compared at{' '}
+              {whole(found.assessed.q)} pieces, as of {plainDate(found.assessed.setting.asOf)}
+              {found.unread.length > 0 && (
+                <Span color="alarm">▲ {found.unread.length} cannot be read by this build and are not shown.</Span>
+              )}
+            </>
+          )
+        )}
+      </Flex>
+      <Flex gap="3" py="2" flexWrap="wrap">
+        <Button size="sm" onClick={() => setOpened({ page: 'ask' })}>
+          Ask foundries
+        </Button>
+        <Button size="sm" variant="outline" onClick={() => enter()}>
+          Enter a quote
+        </Button>
+        <FileButton
+          label="Reply sheet"
+          accept={['.xlsx', '.csv']}
+          disabled={sheet.busy}
+          testId="reply-sheet"
+          onFile={sheet.read}
+        >
+          <Button size="sm" variant="outline">
+            {sheet.busy ? 'Reading …' : 'Read a reply sheet'}
+          </Button>
+        </FileButton>
+        <Button size="sm" variant="outline" onClick={() => setOpened({ page: 'paste' })}>
+          Paste a table
+        </Button>
+      </Flex>
+      {sheet.problem !== '' && (
+        <Text color="alarm" role="alert">
+          {sheet.problem}
+        </Text>
+      )}
+      {found !== null && (
+        <>
+          <Outcome
+            found={found}
+            onFigure={(quoteId) => setOpened({ page: 'working', id: quoteId, trail: ['perGoodPart'], from: 'table' })}
+          />
+          <Section
+            title="Compared"
+            under="each made comparable: this quantity, its lots, the currency and metal of the day, the work that is left out filled in, the tool counted once"
+          >
+            {found.assessed.quotes.length === 0 ? (
+              <Text>
+                No quote yet. Enter one as it was received; the price, the tool and the work that is in it are enough to
+                begin. Who could be asked stands under <PageLink href={`/studies/${id}/foundries`}>Foundries</PageLink>.
+              </Text>
+            ) : (
+              <QuoteTable
+                found={found}
+                onOpen={(quoteId) => setOpened({ page: 'quote', id: quoteId })}
+                onFigure={(quoteId, figure) =>
+                  setOpened({ page: 'working', id: quoteId, trail: [figure], from: 'table' })
+                }
+              />
+            )}
+          </Section>
+          <Requests
+            studyId={id}
+            found={found}
+            onChanged={again}
+            onRead={(line) =>
+              enter(
+                {
+                  ...{ foundryId: line.foundryId, laneId: line.laneId, lineId: line.id },
+                  texts: Object.fromEntries((line.reply?.rows ?? []).map((r) => [r.key, r.value])),
+                },
+                'sheet',
+              )
+            }
+          />
+          <CompareOn studyId={id} found={found} onChanged={again} />
+        </>
+      )}
+      <Sheet open={opened !== null} onClose={close} testId="quote-sheet">
+        {opened?.page === 'form' && found !== null && (
+          <QuoteForm
+            studyId={id}
+            currency={found.assessed.setting.currency}
+            foundries={foundries}
+            first={opened.first}
+            correcting={opened.correcting}
+            entered={opened.entered ?? 'typed'}
+            onDone={() => {
+              close();
+              again();
+            }}
+          />
+        )}
+        {opened?.page === 'paste' && (
+          <Paste
+            studyId={id}
+            foundries={foundries}
+            onRow={(draft) => enter(draft, 'paste')}
+            onDone={() => {
+              close();
+              again();
+            }}
+          />
+        )}
+        {opened?.page === 'ask' && found !== null && (
+          <Ask
+            studyId={id}
+            desk={found.desk}
+            currency={found.assessed.setting.currency}
+            onSent={() => {
+              close();
+              again();
+            }}
+          />
+        )}
+        {opened?.page === 'quote' && found !== null && shown !== undefined && (
+          <QuoteDetail
+            studyId={id}
+            a={shown}
+            found={found}
+            onFigure={(figure) => setOpened({ page: 'working', id: opened.id, trail: [figure], from: 'quote' })}
+            onEdit={() => setOpened(correctionOf(found, opened.id))}
+            onReading={(m) => setOpened(correctionOf(found, opened.id, m))}
+            onChanged={again}
+          />
+        )}
+        {opened?.page === 'working' && found !== null && shown !== undefined && (
+          <QuoteWorking
+            a={shown}
+            of={found.assessed}
+            figure={opened.trail.at(-1) ?? 'perGoodPart'}
+            onDeeper={(figure) => setOpened({ ...opened, trail: [...opened.trail, figure] })}
+            onBack={() =>
+              setOpened(
+                opened.trail.length > 1
+                  ? { ...opened, trail: opened.trail.slice(0, -1) }
+                  : opened.from === 'quote'
+                    ? { page: 'quote', id: opened.id }
+                    : null,
+              )
+            }
+          />
+        )}
+      </Sheet>
+    </>
+  );
+}
+
+/** The form with a quote in it, as it is or as a mistake would have it read. */
+function correctionOf(found: QuotesFound, id: string, mistake?: Mistake): Opened | null {
+  const record = found.quotes.find((r) => r.quote.id === id);
+  if (record === undefined) return null;
+  const quote = mistake?.reading ?? record.quote;
+  return {
+    page: 'form',
+    correcting: { id, version: record.version },
+    first: {
+      foundryId: record.foundryId ?? '',
+      supplier: record.foundryId === null ? record.foundry : '',
+      laneId: `${quote.route}/${quote.variant}`,
+      texts: textsOfQuote(quote),
+    },
+  };
+}
+
+/** What leads once quotes stand in place of the model, in one sentence with the figures open. */
+function Outcome({ found, onFigure }: { readonly found: QuotesFound; readonly onFigure: (quoteId: string) => void }) {
+  const { byModel, byQuotes, nextByQuotes, changed, setting } = found.assessed;
+  if (byModel === null || byQuotes === null || found.assessed.quotes.length === 0) return null;
+  const { quoteId } = byQuotes;
+  const foundry = quoteById(found, quoteId)?.held.foundry;
+  const price = (text: string) =>
+    quoteId === null ? <strong>{text}</strong> : <FigureButton onClick={() => onFigure(quoteId)}>{text}</FigureButton>;
+  return (
+    <Box textStyle="lead" py="1" data-testid="quotes-outcome">
+      {changed ? <Span color="hot">A quote changes the choice: </Span> : ''}
+      {byQuotes.name.replace(/^./, (x) => (changed ? x : x.toUpperCase()))} leads at{' '}
+      {price(`${perPart(byQuotes.perGoodPart)} ${setting.currency}`)} per part
+      {foundry === undefined ? ' by the model; no quote that holds is cheaper.' : `, quoted by ${foundry}.`}{' '}
+      {changed
+        ? `By the model alone ${byModel.name} would lead at ${perPart(byModel.perGoodPart)}.`
+        : quoteId !== null && `The model says ${perPart(byModel.perGoodPart)}.`}
+      {nextByQuotes !== null && (
+        <Span color="fg.muted">
+          {' '}
+          Next: {nextByQuotes.name}, {perPart(nextByQuotes.perGoodPart)}
+          {nextByQuotes.quoteId === null ? ' by the model' : ' quoted'}.
+        </Span>
+      )}
+    </Box>
+  );
+}
