@@ -1,4 +1,5 @@
 import { listStandings, studyPage } from '@/server/results';
+import { openRequests } from '@/server/quotes';
 import { listSchema } from '@/server/studies';
 import { PartsList } from '@/ui/parts/parts-list';
 
@@ -11,5 +12,6 @@ export default async function PartsPage({
   const asked = listSchema.parse(await searchParams);
   const first = await studyPage(asked);
   const standings = asked.archived ? null : await listStandings();
-  return <PartsList key={String(asked.archived)} first={first} start={asked} standings={standings} />;
+  const waiting = asked.archived ? [] : await openRequests();
+  return <PartsList key={String(asked.archived)} first={first} start={asked} standings={standings} waiting={waiting} />;
 }

@@ -18,3 +18,12 @@ export type { Cause, Signed, Standing, StandingState } from './standing-kinds';
 export { isReason, REASON_WANTED } from './reason';
 export { drawnWords, certaintyExplanation, type SureOf } from './certainty-explanation';
 export { planExplanation } from './plan-explanation';
+export {
+  keptQuotes,
+  quotesStanding,
+  quotesWords,
+  withQuotes,
+  type KeptQuote,
+  type KeptQuotes,
+  type QuotesStanding,
+} from './kept-quotes';

@@ -1,4 +1,4 @@
-import { dayNumber } from '../base/day';
+import { dateWords, dayNumber } from '../base/day';
 import { significant } from '../base/numbers';
 import { normaliseQuote, type NormalisedPrice, type NormalisedQuote } from './normalise';
 import {
@@ -272,7 +272,7 @@ function terms({ quote, price, asked, setting, now }: Seen): Mistake[] {
     void out.push({ kind, reason, effect: null, reading: null });
   if (price.lot > asked.lot)
     tell('break-over-lot', `The price holds from ${price.lot} pieces a lot; the study has lots of ${asked.lot}.`);
-  if (now.flags.includes('expired')) tell('expired', `It held until ${now.validUntil}.`);
+  if (now.flags.includes('expired')) tell('expired', `It held until ${dateWords(now.validUntil)}.`);
   if (now.flags.includes('alloy-swapped')) tell('alloy-swapped', 'It is for another alloy than the one asked.');
   const rate = setting.rates[quote.currency];
   if (quote.currency !== setting.currency && rate !== undefined) {
@@ -280,7 +280,7 @@ function terms({ quote, price, asked, setting, now }: Seen): Mistake[] {
     if (age > OLD_RATE_D || age < 0)
       tell(
         'rate-undated',
-        `The rate of ${quote.currency} is ${rate.date === '' ? 'without a date' : `of ${rate.date}`}.`,
+        `The rate of ${quote.currency} is ${rate.date === '' ? 'without a date' : `of ${dateWords(rate.date)}`}.`,
       );
   }
   for (const e of price.exceptions)

@@ -116,7 +116,9 @@ export function pastedQuotes(
       if (key !== null && text !== '') said[key] = text;
     });
     if (Object.keys(said).length === 0) return [];
-    const { foundry: who = '', route: way = '', ...texts } = { ...forAll, ...said };
+    const { foundry: who = '', route: way = '', ...texts }: Record<string, string> = { ...forAll, ...said };
+    // One price without a quantity holds from the first piece.
+    if (texts['priceBreaks.1.price'] !== undefined) texts['priceBreaks.1.from'] ??= '1';
     const foundry = named(foundries, who);
     const lane = named(
       lanes.map(({ id, words }) => ({ id, name: words })),

@@ -1,3 +1,4 @@
+import { assessQuotes } from '../comparison/quotes';
 import { CoreError } from '../base/errors';
 import { lifetimeQuantity } from '../brief';
 import { boardAt } from '../comparison/board';
@@ -5,6 +6,7 @@ import { findAlloy } from '../catalogue/alloys';
 import { LANES } from '../catalogue/routes';
 import { SHIPPED_RATES, rateEntries } from '../rates';
 import { prepareStudy } from '../study';
+import type { Study } from '../study';
 import { checkMesh, readyBody } from '../part-file/geometry';
 import { readObj } from '../part-file/readers';
 import { StudyWorkings } from '../phased-plans';
@@ -129,6 +131,8 @@ export function exampleWorld() {
       ...{ alloy: alloy.id, scope: [], exceptions: [], lead: null, capacity: null, incomingBad: 0.02 },
       ...{ decline: null, maxPieces: null, remarks: '' },
     },
+    /** The quotes of the bracket: none but one that is for it. */
+    assessed: assessedExample(study),
     asked: { need: 100, perYear: 50, lot: 25, alloy: alloy.id, features: [] },
     setting: {
       ...{ asOf: '2027-02-15', currency: 'USD', rates: {} },
@@ -142,4 +146,20 @@ export function exampleWorld() {
     partFacts,
     lifetimeQuantity,
   };
+}
+
+/** The quotes of a study with one in them. */
+function assessedExample(study: Study) {
+  const quote = {
+    ...{ id: 'q-1', foundryId: 'f', route: 'gravity-die', variant: 'hand', date: '2027-01-18', validDays: 60 },
+    ...{ unit: 'each' as const, currency: 'USD', priceBreaks: [{ from: 1, price: 20 }], minOrder: 0, lotCharge: 0 },
+    tooling: { mode: 'separate' as const, first: 5000, replacement: 4000, ownedBy: 'buyer' as const },
+    ...{ alloy: null, scope: [], exceptions: [], lead: null, capacity: null, incomingBad: 0.02 },
+    ...{ decline: null, maxPieces: null, remarks: '' },
+  };
+  const setting = {
+    ...{ asOf: '2027-02-15', currency: 'USD', rates: {} },
+    ...{ calendarPerWorkday: 1.4, workdaysPerWeek: 5, workdaysPerMonth: 21 },
+  };
+  return assessQuotes(study, 500, [{ quote, foundry: 'F', simulated: false, withdrawn: null }], setting);
 }

@@ -1,7 +1,7 @@
 import type { Evaluation } from '@/core/comparison/board';
 import type { Brief } from '@/core/brief';
 import type { Weights } from '@/core/comparison/ranking';
-import type { Action, Argument, CarryingFigure, KeptSimulation, KeptPlan } from '@/core/decision';
+import type { Action, Argument, CarryingFigure, KeptSimulation, KeptPlan, KeptQuotes } from '@/core/decision';
 import type { TolerancePolicy } from '@/core/part';
 import type { RateSet } from '@/core/rates';
 
@@ -19,6 +19,8 @@ export interface SignedSnapshot {
   readonly plan?: KeptPlan | null;
   /** The team's weights, where the weighted ranking led. */
   readonly weights?: Weights;
+  /** The quotes as they stood; null or missing where there were none. */
+  readonly quotes?: KeptQuotes | null;
   /** ISO date the days are counted from. */
   readonly orderDate?: string;
 }

@@ -2,14 +2,20 @@ import { boardAt, evaluate, leadingWay, type Evaluation } from '@/core/compariso
 import { prepareStudy } from '@/core/study';
 import { lifetimeQuantity, parseBrief, readStoredBrief, type Brief, type BriefIssue } from '@/core/brief';
 import type { Weights } from '@/core/comparison/ranking';
-import { standingOf, type Standing } from '@/core/decision';
+import { keptQuotes, quotesStanding, standingOf, withQuotes, type Standing } from '@/core/decision';
 import { CoreError } from '@/core/base/errors';
 import type { TolerancePolicy } from '@/core/part';
 import { editionChanges, type EditionChange } from '@/core/comparison/edition-2';
 import { whoCan, type WhoCan } from '@/core/comparison/foundries';
 import {
   assessQuotes,
+  calibrateFoundry,
+  impliedRates,
+  movableRates,
   quoteRequest,
+  type FoundryCalibration,
+  type ImpliedRate,
+  type MovableRate,
   type HeldQuote,
   type QuoteRequest,
   type QuotesAssessed,
@@ -62,6 +68,15 @@ export interface FreezeAsked {
   readonly signing: Signing;
   readonly orderDate: string;
   readonly weights: Weights;
+  /** Quotes of the study, and what they are compared by. */
+  readonly quoted: QuotedBy;
+}
+
+/** Quotes of a study with the day, currencies and prices they are compared by. */
+export interface QuotedBy {
+  readonly quotes: readonly HeldQuote[];
+  readonly setting: QuoteSetting;
+  readonly given: readonly ScopeFill[];
 }
 
 /** A study as its leader hangs on it. */
@@ -79,11 +94,19 @@ export interface WhoCanAsked extends LeaderAsked {
 }
 
 /** A study with the quotes that are held of it, and what they are compared by. */
-export interface QuotesAsked extends LeaderAsked {
+export interface QuotesAsked extends LeaderAsked, QuotedBy {
   readonly q: number;
-  readonly quotes: readonly HeldQuote[];
-  readonly setting: QuoteSetting;
-  readonly given: readonly ScopeFill[];
+}
+
+/** Quotes of one foundry, each with the study it is of, and the rates they are held against. */
+export interface CalibrationAsked {
+  readonly rates: RateRef;
+  /** Rates that may move; the usual few where none are named. */
+  readonly paths: readonly string[] | null;
+  readonly quotes: readonly (Omit<QuotesAsked, 'rates' | 'quotes'> & {
+    readonly title: string;
+    readonly held: HeldQuote;
+  })[];
 }
 
 /** A study as it was listed before edition 2. */
@@ -106,6 +129,7 @@ export interface EditionEffect {
 export interface StandingAsked {
   readonly decision: DecisionRecord;
   readonly rates: RateRef;
+  readonly quoted: QuotedBy;
 }
 
 /** A comparison as the service answers it: a baseline leads where it is cheapest and allowed. */
@@ -132,7 +156,7 @@ function withBaselines(evaluation: Evaluation): Omit<Answered, 'notes'> {
 export const JOBS = {
   /** Everything a choice rests on, frozen; or why it cannot be signed. */
   freeze: (
-    { brief, school, rates: ref, signing, orderDate, weights }: FreezeAsked,
+    { brief, school, rates: ref, signing, orderDate, weights, quoted }: FreezeAsked,
     report: Report,
   ): SignedSnapshot | { barred: string } => {
     report('the board', 0);
@@ -148,7 +172,10 @@ export const JOBS = {
       return {
         barred: lane.uncosted ?? lane.findings.find((f) => f.status === 'blocked')?.reason ?? 'The route is ruled out.',
       };
-    return frozenOf(prepareStudy(brief, school, rates), evaluation, signing, orderDate, weights, report);
+    const study = prepareStudy(brief, school, rates);
+    const quotes = keptQuotes(assessQuotes(study, signing.quantity, quoted.quotes, quoted.setting, quoted.given));
+    const frozen = frozenOf(study, evaluation, signing, orderDate, weights, report);
+    return 'barred' in frozen ? frozen : { ...frozen, quotes };
   },
   /** The record of a decision as a file; null where its frozen brief does not make one any more. */
   record: async (
@@ -181,10 +208,13 @@ export const JOBS = {
     return { quantity, leader };
   },
   /** Whether a signed choice still stands; null for a record that this build cannot work out again. */
-  standing: ({ decision, rates }: StandingAsked): Standing | null => {
+  standing: ({ decision, rates, quoted }: StandingAsked): Standing | null => {
     const { snapshot } = decision;
     const { brief } = readStoredBrief(snapshot.brief);
-    return standingOf(
+    const { quotes, setting, given } = quoted;
+    const study = prepareStudy(brief, decision.school, ratesOf(rates));
+    const now = quotes.length === 0 ? null : keptQuotes(assessQuotes(study, decision.quantity, quotes, setting, given));
+    const found = standingOf(
       {
         brief,
         rates: unpackedRates(snapshot.rates),
@@ -197,6 +227,7 @@ export const JOBS = {
       },
       ratesOf(rates),
     );
+    return withQuotes(found, quotesStanding({ laneId: decision.laneId, quotes: snapshot.quotes ?? null }, now));
   },
   /** A study file read and checked. */
   studyFile: ({ raw, own }: { readonly raw: unknown; readonly own: ReadonlySet<string> }): StudyFileResult =>
@@ -232,6 +263,32 @@ export const JOBS = {
   /** The quotes of a study made comparable, held against the model, and what they do to the choice. */
   quotes: ({ brief, school, rates, q, quotes, setting, given }: QuotesAsked): QuotesAssessed =>
     assessQuotes(prepareStudy(brief, school, ratesOf(rates)), q, quotes, setting, given),
+  /** What each rate would have to be, alone, for the model to ask what a quote asks. */
+  implied: ({ brief, school, rates, q, quotes, setting, given }: QuotesAsked): readonly ImpliedRate[] => {
+    const at = ratesOf(rates);
+    const [a] = assessQuotes(prepareStudy(brief, school, at), q, quotes, setting, given).quotes;
+    const price = a?.normalised?.price;
+    if (a === undefined || price == null) return [];
+    return impliedRates({ brief, policy: school, laneId: a.laneId, q }, at, price.unitComparable, 'unit');
+  },
+  /** Rates fitted to what a foundry asked in all studies, and the rates that may be let move. */
+  calibration: ({
+    rates,
+    paths,
+    quotes,
+  }: CalibrationAsked): FoundryCalibration & { movable: readonly MovableRate[] } => {
+    const at = ratesOf(rates);
+    const prices = quotes.map(({ title, brief, school, q, held, setting, given }) => {
+      const [a] = assessQuotes(prepareStudy(brief, school, at), q, [held], setting, given).quotes;
+      const price = a?.out === null ? a.normalised?.price : undefined;
+      return {
+        ...{ id: held.quote.id, words: `${title}, ${a?.laneName ?? ''}`, brief, policy: school, q },
+        ...{ laneId: `${held.quote.route}/${held.quote.variant}`, unit: price?.unitComparable ?? 0 },
+        tooling: held.quote.tooling.mode === 'separate' ? (price?.tooling ?? null) : null,
+      };
+    });
+    return { ...calibrateFoundry(prices, at, paths ?? undefined), movable: movableRates(prices, at) };
+  },
   /** What a study asks of foundries on some lanes. */
   quoteRequest: ({ brief, school, rates, laneIds, q }: LeaderAsked & { laneIds: string[]; q?: number }): QuoteRequest =>
     quoteRequest(prepareStudy(brief, school, ratesOf(rates)), laneIds, q),

@@ -35,6 +35,8 @@ const LIMITS_MS: Readonly<Record<JobName, number>> = {
   processMovers: 60_000,
   whoCan: 60_000,
   quotes: 60_000,
+  implied: 60_000,
+  calibration: 120_000,
   quoteRequest: 60_000,
   requestPaper: 60_000,
   requestPack: 120_000,

@@ -1,7 +1,9 @@
 import 'server-only';
+import type { HeldQuote } from '@/core/comparison/quotes';
 import type { Quote, QuoteSetting, ScopeFill } from '@/core/quotes';
 import { isoTime, reading, transaction } from '../db';
 import {
+  countQuotes,
   dropScopePrice,
   insertAward,
   insertQuoteChange,
@@ -10,13 +12,15 @@ import {
   putAsOf,
   putExchangeRate,
   putScopePrice,
+  selectAsOf,
   selectAwards,
   selectQuoteChanges,
   selectQuoteList,
+  selectQuotesOfFoundry,
   updateQuote,
 } from './queries';
 import { updateRequestLine } from './request-queries';
-import { addQuoteOn, quotesOf, settingOf, type NewQuote, type QuoteRecord } from './repo';
+import { addQuoteOn, quoteOf, quotedBy, quotesOf, settingOf, type NewQuote, type QuoteRecord } from './repo';
 
 /** One thing that became of a quote. */
 export interface QuoteChange {
@@ -80,11 +84,7 @@ export async function heldQuotes(
   studyId: string,
   currency: string,
 ): Promise<Pick<StudyQuotes, 'quotes' | 'setting' | 'given'>> {
-  return reading(async (on) => {
-    const { quotes } = await quotesOf(on, studyId);
-    const { setting, given } = await settingOf(on, studyId, currency, today());
-    return { quotes, setting, given };
-  });
+  return reading((on) => quotedBy(on, studyId, currency, today()));
 }
 
 /** One quote of a study; undefined where there is none of that id, or it cannot be read. */
@@ -154,6 +154,11 @@ export async function withdrawQuote(
   });
 }
 
+/** The day that the quotes of a study are compared on: the one chosen, or today. */
+export async function comparedOn(studyId: string): Promise<string> {
+  return (await reading((on) => selectAsOf(on, studyId))) ?? today();
+}
+
 /** Chooses the day that the quotes of a study are compared on; null for today. */
 export async function compareOn(studyId: string, asOf: string | null, who: string): Promise<void> {
   await transaction((on) => putAsOf(on, studyId, asOf, who));
@@ -189,6 +194,35 @@ export async function award(
     return true;
   });
 }
+
+/** Quotes of a foundry in all studies, each with its study, what it is compared by, and the study's title. */
+export interface FoundryQuote extends HeldQuote {
+  readonly studyId: string;
+  readonly title: string;
+}
+
+/** Quotes of one foundry that are fitted to, at most. */
+const MOST_FITTED = 24;
+
+/** The quotes that a foundry gave in all studies and did not withdraw, the latest first. */
+export async function quotesOfFoundry(foundryId: string): Promise<FoundryQuote[]> {
+  return reading(async (on) =>
+    (await selectQuotesOfFoundry(on, foundryId, MOST_FITTED)).flatMap((row): FoundryQuote[] => {
+      const quote = quoteOf(row);
+      return quote === null
+        ? []
+        : [
+            {
+              ...{ quote, foundry: row.supplier, simulated: Boolean(row.simulated), withdrawn: null },
+              ...{ studyId: row.study_id, title: row.title },
+            },
+          ];
+    }),
+  );
+}
+
+/** How many quotes a study holds. */
+export const quoteCount = (studyId: string): Promise<number> => reading((on) => countQuotes(on, studyId));
 
 /** A line of the list of all quotes. */
 export interface QuoteLine {

@@ -192,8 +192,9 @@ export async function selectQuoteList(
   );
 }
 
-export async function countQuotes(on: Runner): Promise<number> {
-  return Number((await rows<{ n: number }>(on, 'SELECT COUNT(*) AS n FROM quotes'))[0]?.n ?? 0);
+export async function countQuotes(on: Runner, studyId: string): Promise<number> {
+  const found = await rows<{ n: number }>(on, 'SELECT COUNT(*) AS n FROM quotes WHERE study_id = ?', [studyId]);
+  return Number(found[0]?.n ?? 0);
 }
 
 /** The latest rate of each currency up to a day, in the study's currency. */
@@ -320,5 +321,24 @@ export async function insertAward(
     `INSERT INTO awards (study_id, quote_id, runner_up_id, why, per_good_part, quantity, currency, awarded_by)
      VALUES (?, ?, ?, ?, ?, ?, ?, ?)`,
     [a.studyId, a.quoteId, a.runnerUpId, a.why, a.perGoodPart, a.quantity, a.currency, a.who],
+  );
+}
+
+/** Every quote of a foundry that was not withdrawn, with its study, the latest first. */
+export async function selectQuotesOfFoundry(
+  on: Runner,
+  foundryId: string,
+  most: number,
+): Promise<(QuoteRow & { readonly title: string })[]> {
+  return rows<QuoteRow & { readonly title: string }>(
+    on,
+    `SELECT ${QUOTE}, s.title
+       FROM quotes q
+       JOIN studies s ON s.id = q.study_id
+       LEFT JOIN foundries f ON f.id = q.foundry_id
+      WHERE q.foundry_id = ? AND q.withdrawn_at IS NULL AND s.archived_at IS NULL
+      ORDER BY q.received_at DESC, q.id
+      LIMIT ${Math.floor(most)}`,
+    [foundryId],
   );
 }

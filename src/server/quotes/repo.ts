@@ -124,3 +124,19 @@ export async function addQuoteOn(
   await insertQuoteChange(on, { quoteId: id, version: 1, who, what: 'received', why, was: null });
   return id;
 }
+
+/** The quotes of a study and what they are compared by. @param today stands where no day is chosen, ISO */
+export async function quotedBy(
+  on: Runner,
+  studyId: string,
+  currency: string,
+  today: string,
+): Promise<{
+  readonly quotes: readonly QuoteRecord[];
+  readonly setting: QuoteSetting;
+  readonly given: readonly ScopeFill[];
+}> {
+  const { quotes } = await quotesOf(on, studyId);
+  const { setting, given } = await settingOf(on, studyId, currency, today);
+  return { quotes, setting, given };
+}

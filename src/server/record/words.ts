@@ -1,6 +1,6 @@
 import { dateWords } from '@/core/base/day';
 import { FIRST_WEIGHTS, firstOf, rankingExplanation, rankingsAt } from '@/core/comparison/ranking';
-import { drawnWords, certaintyExplanation } from '@/core/decision';
+import { drawnWords, certaintyExplanation, quotesWords } from '@/core/decision';
 import { shortName } from '@/core/catalogue/routes';
 import { judgedWords } from '@/core/rates';
 import { POLICY_WORDS } from '@/core/part';
@@ -52,6 +52,7 @@ export function argumentLines(sheet: RecordSheet): (readonly [string, readonly s
   const out: (readonly [string, readonly string[]])[] = [
     ['For it', snapshot.case.for.map((a) => a.text)],
     ['Against it', snapshot.case.against.map((a) => a.text)],
+    ['Quotes', quoteLines(sheet)],
     ['Uncertainty when signed', simulationLines(sheet)],
     ['What would change the choice', snapshot.simulation?.flips ?? []],
     [
@@ -64,6 +65,24 @@ export function argumentLines(sheet: RecordSheet): (readonly [string, readonly s
     ['Assumptions', assumptions(sheet)],
   ];
   return out.filter(([, list]) => list.length > 0);
+}
+
+/** The quotes that stood beside a choice, and what they did to it. */
+export function quoteLines({ decision }: RecordSheet): string[] {
+  const { quotes } = decision.snapshot;
+  if (quotes == null) return [];
+  const price = (x: number | null): string => (x === null ? '' : `: ${perPart(x)} ${quotes.currency} per good part`);
+  return [
+    quotesWords(quotes, decision.laneId),
+    ...quotes.quotes.map((k) =>
+      [
+        `${k.foundry}, ${k.laneName}${k.simulated ? ' (simulated desk)' : ''}${price(k.perGoodPart)}`,
+        k.model === null ? '' : `, model ${perPart(k.model)}`,
+        k.out === null ? '' : `; ${k.out}`,
+        k.toAsk.length === 0 ? '' : `; to ask: ${k.toAsk.join(' ')}`,
+      ].join(''),
+    ),
+  ];
 }
 
 /** How sure a choice was, in sentences. */

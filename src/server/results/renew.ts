@@ -6,6 +6,8 @@ import { selectDecision } from '../decisions/queries';
 import { Busy, inPool } from '../jobs';
 import { log } from '../log';
 import { loadStudies, ratesOfStudy } from '../studies/repo';
+import { ratesOf } from '@/core/rates';
+import { quotedBy } from '../quotes/repo';
 import { selectStudy } from '../studies/queries';
 import { putStanding, putStudyResult, selectFacts, selectStaleStandings, selectStaleStudies } from './queries';
 
@@ -109,11 +111,13 @@ export async function renewStanding(decisionId: string, studyId: string, signal?
     const study = await selectStudy(on, studyId);
     const facts = await selectFacts(on, studyId);
     if (decision === undefined || study === undefined || facts === undefined) return undefined;
-    return { decision, facts, rates: await ratesOfStudy(on, study) };
+    const rates = await ratesOfStudy(on, study);
+    const today = new Date().toISOString().slice(0, 10);
+    return { decision, facts, rates, quoted: await quotedBy(on, studyId, ratesOf(rates).currency.code, today) };
   });
   if (read === undefined) return;
-  const { decision, facts, rates } = read;
-  const found = await inPool('standing', { decision, rates }, signal).catch((error: unknown) => {
+  const { decision, facts, rates, quoted } = read;
+  const found = await inPool('standing', { decision, rates, quoted }, signal).catch((error: unknown) => {
     if (signal?.aborted === true || error instanceof Busy) throw error;
     log.warn({ decision: decisionId, error: String(error) }, 'a decision could not be looked at again');
     return null;

@@ -10,7 +10,8 @@ import type { DecisionRecord } from '../decisions/record';
 import { RequestError } from '../http';
 import { inPool } from '../jobs';
 import { selectStill } from '../part-files/queries';
-import { rateKey } from '@/core/rates';
+import { rateKey, ratesOf } from '@/core/rates';
+import { quotedBy } from '../quotes/repo';
 import { lockStudy, selectStudy, updateStudy } from '../studies/queries';
 import { loadBrief, ratesOfStudy } from '../studies/repo';
 import { teamWeights } from '../weights';
@@ -42,15 +43,22 @@ export async function signDecision(
     if (row === undefined) return undefined;
     const standing = await selectOpenDecision(on, studyId);
     const brief = await loadBrief(on, studyId, row.revision);
-    return { row, standing, brief, still: await stillOf(on, brief), rates: await ratesOfStudy(on, row) };
+    const rates = await ratesOfStudy(on, row);
+    const quoted = await quotedBy(on, studyId, ratesOf(rates).currency.code, input.signedOn);
+    return { row, standing, brief, still: await stillOf(on, brief), rates, quoted };
   });
   if (read?.brief === undefined) return { outcome: 'missing' };
-  const { row, brief, rates, still } = read;
+  const { row, brief, rates, still, quoted } = read;
   if (read.standing !== undefined) return { outcome: 'standing', ...read.standing };
   if (row.version !== input.version) return { outcome: 'conflict', version: row.version };
   const orderDate = brief.quantity.orderDate ?? input.orderDate ?? input.signedOn;
   const school = row.school;
-  const snapshot = await inPool('freeze', { brief, school, rates, signing: input, orderDate, weights }, signal, report);
+  const snapshot = await inPool(
+    'freeze',
+    { brief, school, rates, signing: input, orderDate, weights, quoted },
+    signal,
+    report,
+  );
   if ('barred' in snapshot) return { outcome: 'barred', reason: snapshot.barred };
   if (signal?.aborted === true) throw new RequestError(499, 'Called off by whoever asked. Nothing was saved.');
   return transaction(async (on) => {
@@ -59,7 +67,12 @@ export async function signDecision(
     const standing = await selectOpenDecision(on, studyId);
     if (standing !== undefined) return { outcome: 'standing', ...standing };
     const ratesNow = await ratesOfStudy(on, now);
-    if (now.version !== input.version || rateKey(ratesNow) !== rateKey(rates))
+    const quotesNow = await quotedBy(on, studyId, ratesOf(ratesNow).currency.code, input.signedOn);
+    if (
+      now.version !== input.version ||
+      rateKey(ratesNow) !== rateKey(rates) ||
+      JSON.stringify(quotesNow) !== JSON.stringify(quoted)
+    )
       return { outcome: 'conflict', version: now.version };
     const id = randomUUID();
     await insertDecision(on, {

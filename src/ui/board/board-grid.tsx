@@ -4,6 +4,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { verdictOf, type BoardLane } from '@/core/comparison/board';
 import { firstOf, rankingsAt, type Rankings } from '@/core/comparison/ranking';
 import type { DrawnFigure } from '@/core/simulation';
+import { late } from '../late';
 import { useDensity, useLaneOrder } from '../preferences';
 import { bestOn } from '../ranking/words';
 import type { useWeights } from '../ranking/use-weights';
@@ -21,6 +22,8 @@ import { orderLanes } from './lane-order';
 import { LaneRow } from './lane-row';
 import { useGlide } from './use-glide';
 
+const QuoteRows = late(() => import('../quotes/quote-rows').then((m) => m.QuoteRows));
+
 /** The heart: nine lanes by six columns at the chosen quantity, and what may be had without a casting. */
 export function BoardGrid({
   rankings,
@@ -36,7 +39,7 @@ export function BoardGrid({
   readonly behind: boolean;
   readonly onSpread: (laneId: string, drawn: DrawnFigure) => void;
 }) {
-  const { study, brief } = useStudy('study', 'brief');
+  const { study, brief, quoteCount } = useStudy('study', 'brief', 'quoteCount');
   const { board, q } = useQuantity();
   const [order] = useLaneOrder();
   const [density] = useDensity();
@@ -152,6 +155,7 @@ export function BoardGrid({
           </Text>
         </div>
       )}
+      {quoteCount > 0 && <QuoteRows scales={scales} against={against} currency={currency} />}
       {baselines(false)}
       {out.map(rows)}
     </BoardRoot>

@@ -18,11 +18,12 @@ import { useDeliveries, type Delivery } from './use-deliveries';
 
 const PhasedPlanSection = late(() => import('../phased-plans/phased-plan-section').then((m) => m.PhasedPlanSection));
 const LotSection = late(() => import('./lot-section').then((m) => m.LotSection));
+const QuotesBeside = late(() => import('../quotes/quotes-beside').then((m) => m.QuotesBeside));
 const StepsSheet = late(() => import('./steps-sheet').then((m) => m.StepsSheet));
 
 /** When parts come: good pieces against the calendar, the wanted dates, and the steps that fill the time. */
 export function CalendarView() {
-  const { brief, study, orderDate } = useStudy('brief', 'study', 'orderDate');
+  const { brief, study, orderDate, quoteCount } = useStudy('brief', 'study', 'orderDate', 'quoteCount');
   const { deliveries, q } = useDeliveries();
   const needed = useMemo(() => neededPieces(brief), [brief]);
   const [openId, setOpenId] = useState<string | null>(null);
@@ -82,6 +83,11 @@ export function CalendarView() {
       <Section title="Schedule" under="the coloured line is the first article">
         <Timelines deliveries={deliveries} onOpen={setOpenId} />
       </Section>
+      {quoteCount > 0 && (
+        <Near height="16rem">
+          <QuotesBeside show="dates" />
+        </Near>
+      )}
       <Near height="24rem">
         <LotSection deliveries={deliveries} />
       </Near>

@@ -22,6 +22,7 @@ import { useOpenedPlan } from './use-opened-plan';
 
 const ChangedSince = late(() => import('./changed-since').then((m) => m.ChangedSince));
 const LiveSure = late(() => import('./live-sure').then((m) => m.LiveSure));
+const QuotesBeside = late(() => import('../quotes/quotes-beside').then((m) => m.QuotesBeside));
 const SignForm = late(() => import('./sign-form').then((m) => m.SignForm));
 
 const Reasons = chakra('ol', { base: { listStyle: 'decimal', ps: '5', '& li': { my: '1' } } });
@@ -30,7 +31,7 @@ const AGAINST = ['No reason against it found', 'Strongest reason against it', 'T
 
 /** The routes that could be chosen at the quantity on the rail, the case of the one picked, and the signing. */
 export function Choice({ reopened }: { readonly reopened: DecisionRecord | undefined }) {
-  const { id, study, brief, orderDate } = useStudy('id', 'study', 'brief', 'orderDate');
+  const { id, study, brief, orderDate, quoteCount } = useStudy('id', 'study', 'brief', 'orderDate', 'quoteCount');
   const { board, q } = useQuantity();
   const led = useLed();
   const [spreadShown] = useSpreadShown();
@@ -108,6 +109,11 @@ export function Choice({ reopened }: { readonly reopened: DecisionRecord | undef
         <Section title="Two-step plan">
           <PlanKept plan={planned.plan} studyAt={studyAt} currency={currency} orderDate={orderDate} />
         </Section>
+      )}
+      {quoteCount > 0 && (
+        <Near height="14rem">
+          <QuotesBeside show="choice" />
+        </Near>
       )}
       <Section title="Key figures" under="each opens its working">
         <FiguresList figures={figures} studyAt={studyAt} />

@@ -22,6 +22,7 @@ import { SureSection } from './sure-section';
 import { useSignedStudy } from './use-signed-study';
 
 const ChangedSince = late(() => import('./changed-since').then((m) => m.ChangedSince));
+const KeptQuotesTable = late(() => import('./kept-quotes-table').then((m) => m.KeptQuotesTable));
 const Dissents = late(() => import('./dissents').then((m) => m.Dissents));
 
 /** Width of the part's picture in the record, px. */
@@ -85,6 +86,11 @@ export function Record({ decision }: { readonly decision: DecisionRecord }) {
           </Section>
         )}
       </TwoColumns>
+      {decision.snapshot.quotes != null && (
+        <Section title="Quotes" under="as they stood when it was signed">
+          <KeptQuotesTable quotes={decision.snapshot.quotes} laneId={decision.laneId} />
+        </Section>
+      )}
       {figures !== undefined && (
         <Section title="Key figures">
           <FiguresList figures={figures} studyAt={studyAt} />

@@ -1,10 +1,12 @@
 'use client';
 import { useReady } from '../shell/use-ready';
 import { Box, Button, Flex, Heading, Input, Span, Text } from '@chakra-ui/react';
+import type { OpenRequest } from '@/server/quotes';
 import type { StandingsKept } from '@/server/results';
 import type { ListAsked, StudyPage, StudySort } from '@/server/studies';
 import { whole } from '../format';
 import { DataTable, FileButton, PageLink } from '../kit';
+import { WaitingRequests } from '../quotes/waiting-requests';
 import { StandingsList } from '../standing/standings-list';
 import { useStandings } from '../standing/use-standings';
 import { ImportRefusedBanner } from './import-refused';
@@ -12,6 +14,8 @@ import { StartHere } from './start-here';
 import { studyColumns } from './study-columns';
 import { useListActions } from './use-list-actions';
 import { useStudies } from './use-studies';
+
+const NONE_WAITING: readonly OpenRequest[] = [];
 
 /** Rows of a page, as the server counts them. */
 const PAGE_ROWS = 50;
@@ -23,11 +27,14 @@ export function PartsList({
   first,
   start,
   standings: signed,
+  waiting = NONE_WAITING,
 }: {
   /** The page that came with the screen, and what was asked for it. */
   readonly first: StudyPage;
   readonly start: ListAsked;
   readonly standings: StandingsKept | null;
+  /** Requests for quotation with an answer still open. */
+  readonly waiting?: readonly OpenRequest[];
 }) {
   const { archived } = start;
   const list = useStudies(first, start);
@@ -46,6 +53,7 @@ export function PartsList({
   return (
     <>
       {fallen && <StandingsList {...standings} />}
+      <WaitingRequests waiting={waiting} today={new Date().toISOString().slice(0, 10)} />
       <Box as="section" mt="3.5">
         <Flex rowGap="2" columnGap="4" align="center" flexWrap="wrap" mb="2">
           <Heading as="h1" size="lg">
@@ -75,6 +83,9 @@ export function PartsList({
           <Flex ms="auto" gap="2" align="center" flexWrap="wrap">
             <PageLink textStyle="label" href="/bought-parts" me="2">
               Where to look first
+            </PageLink>
+            <PageLink textStyle="label" href="/quotes" me="2">
+              Quotes
             </PageLink>
             <PageLink textStyle="label" href={archived ? '/' : '/?archived=1'} me="2">
               {archived ? 'Open parts' : 'Archived'}

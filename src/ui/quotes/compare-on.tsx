@@ -155,7 +155,7 @@ function Rates({ found, nameless, send }: Part) {
 /** Lines that any quote of the study leaves out, with what is taken for each. */
 function Prices({ found, nameless, send }: Part) {
   const code = found.assessed.setting.currency;
-  const lines = new Map<string, { price: number; basis: string }>();
+  const lines = new Map<string, { line: string; price: number; basis: string }>();
   for (const a of found.assessed.quotes) for (const f of a.fills) lines.set(f.line.toLowerCase(), f);
   const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
   const own = new Set(found.given.map((g) => g.line.toLowerCase()));
@@ -170,13 +170,13 @@ function Prices({ found, nameless, send }: Part) {
         </Table.Row>
       </Table.Header>
       <Table.Body>
-        {[...lines].map(([line, { price, basis }]) => {
+        {[...lines].map(([line, { line: words, price, basis }]) => {
           const text = texts[line] ?? perPart(price);
           const value = readFigure(text, null, 'si');
           const changed = texts[line] !== undefined && texts[line] !== perPart(price);
           return (
             <Table.Row key={line}>
-              <Table.Cell>{line}</Table.Cell>
+              <Table.Cell>{words}</Table.Cell>
               <Table.Cell className="num">
                 <Input
                   variant="flushed"
@@ -195,7 +195,7 @@ function Prices({ found, nameless, send }: Part) {
                     size="sm"
                     disabled={nameless || typeof value !== 'number' || value < 0}
                     onClick={() =>
-                      void send({ scope: { line, price: value, basis: 'ours' } }).then((done) => {
+                      void send({ scope: { line: words, price: value, basis: 'ours' } }).then((done) => {
                         if (done)
                           setTexts((was) => Object.fromEntries(Object.entries(was).filter(([l]) => l !== line)));
                       })
@@ -209,7 +209,7 @@ function Prices({ found, nameless, send }: Part) {
                     <TextButton
                       size="sm"
                       disabled={nameless}
-                      onClick={() => void send({ scope: { line, price: null } })}
+                      onClick={() => void send({ scope: { line: words, price: null } })}
                     >
                       use the model’s
                     </TextButton>

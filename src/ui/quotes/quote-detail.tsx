@@ -12,6 +12,7 @@ import { useUnits } from '../preferences';
 import { notices } from '../shell/notices';
 import { SheetPage } from '../shell/sheet';
 import { textInUnits } from '../text-in-units';
+import { Implied } from './implied';
 import { FLAG_WORDS, MISTAKE_WORDS, SCOPE_WORDS, STEPS, quoteName } from './quote-words';
 import type { QuotesFound } from './quotes.types';
 
@@ -108,7 +109,7 @@ export function QuoteDetail({ studyId, a, found, onFigure, onEdit, onReading, on
         </Section>
       )}
       <ScopeOf a={a} code={code} />
-      <Beside a={a} code={code} />
+      <Beside a={a} code={code} studyId={studyId} q={found.assessed.q} />
       {(a.normalised?.price?.exceptions.length ?? 0) > 0 && (
         <Section title="Tolerance exceptions">
           <Table.Root size="sm" aria-label="Tolerance exceptions">
@@ -196,7 +197,17 @@ function ScopeOf({ a, code }: { readonly a: AssessedQuote; readonly code: string
 }
 
 /** The model’s unit price line by line, and what each line would have to be, alone, to ask what the quote asks. */
-function Beside({ a, code }: { readonly a: AssessedQuote; readonly code: string }) {
+function Beside({
+  a,
+  code,
+  studyId,
+  q,
+}: {
+  readonly a: AssessedQuote;
+  readonly code: string;
+  readonly studyId: string;
+  readonly q: number;
+}) {
   const price = a.normalised?.price;
   const { model } = a;
   if (price == null || model === null) return null;
@@ -237,6 +248,7 @@ function Beside({ a, code }: { readonly a: AssessedQuote; readonly code: string 
           </Table.Row>
         </Table.Body>
       </Table.Root>
+      <Implied key={a.held.quote.id} studyId={studyId} quoteId={a.held.quote.id} q={q} />
     </Section>
   );
 }

@@ -1,12 +1,13 @@
 'use client';
-import { Box, Button, Flex, Progress, Span, Text } from '@chakra-ui/react';
-import { useState } from 'react';
+import { Button, Flex, Progress, Span, Text } from '@chakra-ui/react';
+import { useEffect, useState } from 'react';
 import type { Mistake } from '@/core/quotes';
-import { perPart, plainDate, whole } from '../format';
-import { FigureButton, FileButton, PageLink, Section, TextButton } from '../kit';
+import { plainDate, whole } from '../format';
+import { FileButton, PageLink, Section, TextButton } from '../kit';
 import { late } from '../late';
 import { Sheet } from '../shell/sheet';
 import { QuoteTable } from './quote-table';
+import { QuotesOutcome } from './quotes-outcome';
 import { quoteById } from './quote-words';
 import type { Askable, QuotesFound } from './quotes.types';
 import { useQuotes } from './use-quotes';
@@ -19,6 +20,8 @@ const QuoteForm = late(() => import('./quote-form').then((m) => m.QuoteForm));
 const Paste = late(() => import('./paste').then((m) => m.Paste));
 const Ask = late(() => import('./ask').then((m) => m.Ask));
 const Requests = late(() => import('./requests').then((m) => m.Requests));
+const AwardSection = late(() => import('./award').then((m) => m.AwardSection));
+const Calibrate = late(() => import('./calibrate').then((m) => m.Calibrate));
 const CompareOn = late(() => import('./compare-on').then((m) => m.CompareOn));
 
 /** What stands in the sheet. */
@@ -30,7 +33,7 @@ type Opened =
       readonly trail: readonly string[];
       readonly from: 'quote' | 'table';
     }
-  | { readonly page: 'paste' | 'ask' }
+  | { readonly page: 'paste' | 'ask' | 'calibrate' }
   | {
       readonly page: 'form';
       readonly first: Partial<QuoteDraft>;
@@ -40,9 +43,24 @@ type Opened =
 
 /** Quotes of a study: made comparable, held against the model, and what they do to the choice. */
 export function QuotesView({ foundries }: { readonly foundries: readonly Askable[] }) {
-  const { id, found, busy, problem, again } = useQuotes();
+  const { id, found, busy, problem, again } = useQuotes(true);
   const [opened, setOpened] = useState<Opened | null>(null);
   const close = (): void => setOpened(null);
+  // A figure of another view leads here and opens.
+  useEffect(() => {
+    const asked = new URLSearchParams(location.hash.replace(/^#/, ''));
+    const quoteId = asked.get('quote');
+    if (quoteId === null) return;
+    history.replaceState(null, '', location.pathname);
+    const figure = asked.get('figure');
+    queueMicrotask(() =>
+      setOpened(
+        figure === null
+          ? { page: 'quote', id: quoteId }
+          : { page: 'working', id: quoteId, trail: [figure], from: 'quote' },
+      ),
+    );
+  }, []);
   const enter = (first: Partial<QuoteDraft> = {}, entered?: 'sheet' | 'paste'): void =>
     setOpened({ page: 'form', first, ...(entered === undefined ? {} : { entered }) });
   const shown = opened !== null && 'id' in opened && found !== null ? quoteById(found, opened.id) : undefined;
@@ -96,6 +114,11 @@ export function QuotesView({ foundries }: { readonly foundries: readonly Askable
         <Button size="sm" variant="outline" onClick={() => setOpened({ page: 'paste' })}>
           Paste a table
         </Button>
+        {(found?.quotes.length ?? 0) > 0 && (
+          <Button size="sm" variant="outline" onClick={() => setOpened({ page: 'calibrate' })}>
+            Rates behind them
+          </Button>
+        )}
       </Flex>
       {sheet.problem !== '' && (
         <Text color="alarm" role="alert">
@@ -104,7 +127,7 @@ export function QuotesView({ foundries }: { readonly foundries: readonly Askable
       )}
       {found !== null && (
         <>
-          <Outcome
+          <QuotesOutcome
             found={found}
             onFigure={(quoteId) => setOpened({ page: 'working', id: quoteId, trail: ['perGoodPart'], from: 'table' })}
           />
@@ -127,6 +150,7 @@ export function QuotesView({ foundries }: { readonly foundries: readonly Askable
               />
             )}
           </Section>
+          <AwardSection studyId={id} found={found} onChanged={again} />
           <Requests
             studyId={id}
             found={found}
@@ -170,6 +194,7 @@ export function QuotesView({ foundries }: { readonly foundries: readonly Askable
             }}
           />
         )}
+        {opened?.page === 'calibrate' && found !== null && <Calibrate studyId={id} found={found} />}
         {opened?.page === 'ask' && found !== null && (
           <Ask
             studyId={id}
@@ -229,32 +254,4 @@ function correctionOf(found: QuotesFound, id: string, mistake?: Mistake): Opened
       texts: textsOfQuote(quote),
     },
   };
-}
-
-/** What leads once quotes stand in place of the model, in one sentence with the figures open. */
-function Outcome({ found, onFigure }: { readonly found: QuotesFound; readonly onFigure: (quoteId: string) => void }) {
-  const { byModel, byQuotes, nextByQuotes, changed, setting } = found.assessed;
-  if (byModel === null || byQuotes === null || found.assessed.quotes.length === 0) return null;
-  const { quoteId } = byQuotes;
-  const foundry = quoteById(found, quoteId)?.held.foundry;
-  const price = (text: string) =>
-    quoteId === null ? <strong>{text}</strong> : <FigureButton onClick={() => onFigure(quoteId)}>{text}</FigureButton>;
-  return (
-    <Box textStyle="lead" py="1" data-testid="quotes-outcome">
-      {changed ? <Span color="hot">A quote changes the choice: </Span> : ''}
-      {byQuotes.name.replace(/^./, (x) => (changed ? x : x.toUpperCase()))} leads at{' '}
-      {price(`${perPart(byQuotes.perGoodPart)} ${setting.currency}`)} per part
-      {foundry === undefined ? ' by the model; no quote that holds is cheaper.' : `, quoted by ${foundry}.`}{' '}
-      {changed
-        ? `By the model alone ${byModel.name} would lead at ${perPart(byModel.perGoodPart)}.`
-        : quoteId !== null && `The model says ${perPart(byModel.perGoodPart)}.`}
-      {nextByQuotes !== null && (
-        <Span color="fg.muted">
-          {' '}
-          Next: {nextByQuotes.name}, {perPart(nextByQuotes.perGoodPart)}
-          {nextByQuotes.quoteId === null ? ' by the model' : ' quoted'}.
-        </Span>
-      )}
-    </Box>
-  );
 }

@@ -6,27 +6,48 @@ import type { QuotesFound } from './quotes.types';
 /** The hand rests so long before quotes are compared again, ms. */
 const RESTS_MS = 200;
 
-/** The quotes of the study as they compare at the quantity of the rail; asked again when that or the brief has come to rest. */
-export function useQuotes() {
-  const { id, brief, school, rates } = useStudy('id', 'brief', 'school', 'rates');
+/** The last answer, for what shows quotes beside it: by study, quantity and all that it was asked with. */
+let last: { readonly key: string; readonly found: QuotesFound } | null = null;
+
+/**
+ * The quotes of the study as they compare at the quantity of the rail; asked again when that or the brief has come to rest.
+ * @param always also where the study is known to hold none
+ */
+export function useQuotes(always = false) {
+  const { id, brief, school, rates, quoteCount, setQuoteCount } = useStudy(
+    'id',
+    'brief',
+    'school',
+    'rates',
+    'quoteCount',
+    'setQuoteCount',
+  );
   const { q } = useQuantity();
-  const [found, setFound] = useState<QuotesFound | null>(null);
-  const [busy, setBusy] = useState(true);
+  const pieces = Math.max(1, Math.round(q));
+  const wanted = always || quoteCount > 0;
+  const key = JSON.stringify([id, pieces, brief, school, rates.id, rates.version, rates.process?.version]);
+  const [found, setFound] = useState<QuotesFound | null>(() => (last?.key === key ? last.found : null));
+  const [busy, setBusy] = useState(wanted && found === null);
   const [problem, setProblem] = useState<string | null>(null);
   const [turn, setTurn] = useState(0);
-  const asked = JSON.stringify([brief, school, rates.id, rates.version, rates.process?.version]);
   useEffect(() => {
+    if (!wanted || (turn === 0 && last?.key === key)) return;
     const ending = new AbortController();
     const timer = setTimeout(() => {
       setBusy(true);
       setProblem(null);
-      call<QuotesFound>('GET', `/api/studies/${id}/quotes?q=${Math.max(1, Math.round(q))}`, undefined, {
-        signal: ending.signal,
-      })
-        .then(setFound, (error: unknown) => {
-          if (!ending.signal.aborted)
-            setProblem(error instanceof Refused ? error.message : 'The server does not answer.');
-        })
+      call<QuotesFound>('GET', `/api/studies/${id}/quotes?q=${pieces}`, undefined, { signal: ending.signal })
+        .then(
+          (answer) => {
+            last = { key, found: answer };
+            setFound(answer);
+            setQuoteCount(answer.quotes.length);
+          },
+          (error: unknown) => {
+            if (!ending.signal.aborted)
+              setProblem(error instanceof Refused ? error.message : 'The server does not answer.');
+          },
+        )
         .finally(() => {
           if (!ending.signal.aborted) setBusy(false);
         });
@@ -35,6 +56,10 @@ export function useQuotes() {
       clearTimeout(timer);
       ending.abort();
     };
-  }, [id, q, asked, turn]);
-  return { id, found, busy, problem, again: useCallback(() => setTurn((n) => n + 1), []) };
+  }, [id, pieces, key, turn, wanted, setQuoteCount]);
+  return {
+    ...{ id, busy, problem },
+    found: wanted ? found : null,
+    again: useCallback(() => setTurn((n) => n + 1), []),
+  };
 }

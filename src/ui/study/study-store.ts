@@ -37,6 +37,8 @@ export interface StudyState {
   /** Rises when the brief is replaced from outside the form (a choice in a conflict, a restored draft). */
   readonly generation: number;
   readonly decisions: readonly DecisionRecord[];
+  /** How many quotes it holds: where none, nothing asks for them. */
+  readonly quoteCount: number;
   /** Saves of this study that were refused earlier and still wait for a choice. */
   readonly refused: readonly RefusedSave[];
 }
@@ -56,6 +58,7 @@ export interface StudyActions {
   readonly setJudged: (judged: 'book' | 'one' | 'all', foundryId: string | null) => Promise<void>;
   readonly settle: (choice: 'mine' | 'theirs') => void;
   readonly setDecisions: (decisions: readonly DecisionRecord[]) => void;
+  readonly setQuoteCount: (count: number) => void;
   readonly flush: () => Promise<number>;
   readonly adopt: (version: number) => void;
   /** Takes the study as the server has it now, after something else than typing changed it. */
@@ -66,6 +69,8 @@ export interface StudyActions {
 export interface StudyOpened extends KnownAtFirst {
   readonly record: StudyRecord & { readonly refused: readonly RefusedSave[] };
   readonly decisions: readonly DecisionRecord[];
+  /** How many quotes it holds; none where not said. */
+  readonly quoteCount?: number;
   /** The cost curves of the study as they were sent; null where the server could not make one. */
   readonly curves: CostCurves | null;
   /** ISO date that stands for the order where the brief names none. */
@@ -183,6 +188,7 @@ export function createStudyStore(opened: StudyOpened, helpers = HELPERS): StudyS
       conflict: null,
       generation: 0,
       decisions,
+      quoteCount: opened.quoteCount ?? 0,
       refused: record.refused,
       setBrief: (brief) => {
         change({ brief });
@@ -225,6 +231,7 @@ export function createStudyStore(opened: StudyOpened, helpers = HELPERS): StudyS
       setProcess: (processSetId) => judgedBy('process', { processSetId }),
       setJudged: (judged, foundryId) => judgedBy('judged', { judged, foundryId }),
       setDecisions: (list) => set({ decisions: list }),
+      setQuoteCount: (count) => set({ quoteCount: count }),
       adopt: (version) => saver?.adopt(version),
       replace: (next) => {
         saver?.adopt(next.version);

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { findAlloy, type Alloy } from '@/core/catalogue/alloys';
 import { SHIPPED_RATES } from '@/core/rates';
 import { listDecisions, type DecisionRecord } from '@/server/decisions';
+import { quoteCount } from '@/server/quotes';
 import { curvesOf } from '@/server/results';
 import { getStudy, type StudyRecord } from '@/server/studies';
 import { WhatIfsProvider } from '@/ui/requirements/what-ifs';
@@ -35,6 +36,7 @@ export default async function StudyLayout({ params, children }: Props) {
       key={id}
       record={study}
       decisions={decisions}
+      quoteCount={await quoteCount(id)}
       alloys={alloysOf(study, decisions)}
       metals={SHIPPED_RATES.metals ?? {}}
       curves={curvesOf(study)}

@@ -26,7 +26,7 @@ export function kinOf(routeId: string): 'sand' | 'burnt-out' | 'metal' | 'rubber
  * shortName('gravity-die/hand') // 'gravity die, ladled by hand'
  */
 export function shortName(laneId: string): string {
-  return SHORT_NAMES[laneId] ?? laneId;
+  return SHORT_NAMES[laneId] ?? SHORT_NAMES[laneId.split('/')[0] ?? ''] ?? laneId;
 }
 
 /**

@@ -1,3 +1,4 @@
+import { dateWords } from '../../base/day';
 import { LINE_IDS, type LineId } from '../../cost';
 import { shortName } from '../../catalogue/routes';
 import { CoreError } from '../../base/errors';
@@ -103,7 +104,7 @@ function outOf({ withdrawn }: HeldQuote, normalised: NormalisedQuote | null, ref
   if (normalised === null) return refused;
   const has = (flag: NormalisedQuote['flags'][number]): boolean => normalised.flags.includes(flag);
   if (has('declined')) return `Declined: ${normalised.quote.decline?.reason ?? ''}`;
-  if (has('expired')) return `Expired: it held until ${normalised.validUntil}.`;
+  if (has('expired')) return `Expired: it held until ${dateWords(normalised.validUntil)}.`;
   if (has('fewer-than-needed')) return `It would make at most ${normalised.quote.maxPieces ?? 0} pieces.`;
   if (has('alloy-swapped')) return 'It is for another alloy than the one asked.';
   return null;

@@ -10,7 +10,16 @@ export {
 } from './assess';
 export { priceAt, ratesTimes, type Priced } from './at-rates';
 export { calibrate, type AskedPrice, type Calibration, type FittedPrice, type FittedRate } from './calibrate';
+export {
+  calibrateFoundry,
+  movableRates,
+  type FoundryCalibration,
+  type FoundryPrice,
+  type MovableRate,
+} from './calibrate-foundry';
 export { impliedRates, type ImpliedRate } from './implied';
 export { modelFigures } from './model-figures';
+export { negotiation, type BreakOffer, type GapLine, type Negotiation } from './negotiation';
+export { LEVERS, type LeverPath } from './levers.data';
 export { quoteRequest, type QuoteRequest, type RequestedFeature } from './request';
 export { simulatedReply, type DeskAsked, type DeskReply } from './simulated-reply';

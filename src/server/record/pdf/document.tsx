@@ -4,7 +4,7 @@ import { planExplanation } from '@/core/decision';
 import { plain } from '@/core/explanation';
 import { whole } from '@/core/base/numbers';
 import type { RecordSheet } from '../sheet';
-import { argumentLines, assumptions, simulationLines, headLines } from '../words';
+import { argumentLines, assumptions, simulationLines, headLines, quoteLines } from '../words';
 import { BoardTable } from './board-table';
 import { CalendarChart } from './calendar-chart';
 import { Closing } from './closing';
@@ -95,6 +95,11 @@ function RecordDocument({ sheet, printing }: { readonly sheet: RecordSheet; read
             </Section>
           </View>
         </View>
+        {quoteLines(sheet).length > 0 && (
+          <Section title="Quotes" note={`as of ${dateWords(snapshot.quotes?.asOf ?? decision.signedOn)}`}>
+            <Lines lines={quoteLines(sheet)} />
+          </Section>
+        )}
         {simulation != null && (
           <Section title="Uncertainty">
             <Lines lines={simulationLines(sheet)} />

@@ -4,6 +4,7 @@ import { ratesOf } from '@/core/rates';
 import { answering, checked, IMPORT_LIMIT, jsonBody, refused } from '@/server/http';
 import { inPool } from '@/server/jobs';
 import { addQuotes, getRequestLine, hasDesk, listRequests, studyQuotes } from '@/server/quotes';
+import { renewSoon } from '@/server/results';
 import { getStudy } from '@/server/studies';
 import { quoteSchema, whoSchema } from '../../../quote-schema';
 
@@ -77,6 +78,7 @@ export function POST(request: Request, { params }: Context): Promise<Response> {
       return refused(400, 'No foundry of that id.', [
         { path: `quotes.${missing}.foundryId`, value: quotes[missing]?.foundryId ?? '', message: 'an id of the list' },
       ]);
+    renewSoon();
     return Response.json({ ids: added.flatMap((a) => (a.outcome === 'added' ? [a.id] : [])) }, { status: 201 });
   });
 }

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { isPlainDate } from '@/core/base/plain-date';
 import { answering, checked, jsonBody, refused } from '@/server/http';
 import { inPool } from '@/server/jobs';
-import { getRequest, handToDesk, hasDesk, listRequests, sendRequest } from '@/server/quotes';
+import { comparedOn, getRequest, handToDesk, hasDesk, listRequests, sendRequest } from '@/server/quotes';
 import { getStudy } from '@/server/studies';
 import { whoSchema } from '../../../quote-schema';
 
@@ -47,7 +47,7 @@ export function POST(request: Request, { params }: Context): Promise<Response> {
     const id = await sendRequest(study.id, { asked, lines, answerBy, byDesk, who });
     if (id === null) return refused(400, 'No foundry of that id.');
     const sent = await getRequest(id);
-    if (sent !== undefined && byDesk) await handToDesk(sent, study, new Date().toISOString().slice(0, 10));
+    if (sent !== undefined && byDesk) await handToDesk(sent, study, await comparedOn(study.id));
     return Response.json({ id, number: sent?.number ?? null }, { status: 201 });
   });
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { answering, checked, IMPORT_LIMIT, jsonBody, refused } from '@/server/http';
 import { saveQuote } from '@/server/quotes';
+import { renewSoon } from '@/server/results';
 import { quoteSchema, whoSchema } from '../../../../quote-schema';
 
 const saveSchema = z.object({
@@ -19,6 +20,7 @@ export function PUT(
     const input = checked(saveSchema, await jsonBody(request, IMPORT_LIMIT));
     const { id, quoteId } = await params;
     const result = await saveQuote(id, quoteId, input);
+    if (result.outcome === 'saved') renewSoon();
     switch (result.outcome) {
       case 'saved':
         return Response.json(result);

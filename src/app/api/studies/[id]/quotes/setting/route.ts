@@ -3,6 +3,7 @@ import { isPlainDate } from '@/core/base/plain-date';
 import { ratesOf } from '@/core/rates';
 import { answering, checked, jsonBody, refused } from '@/server/http';
 import { compareOn, enterExchangeRate, enterScopePrice } from '@/server/quotes';
+import { renewSoon } from '@/server/results';
 import { getStudy } from '@/server/studies';
 import { whoSchema } from '../../../../quote-schema';
 
@@ -47,6 +48,7 @@ export function PUT(request: Request, { params }: { params: Promise<{ id: string
       const { line, price, basis } = scope;
       await enterScopePrice(study.id, line, price === null ? null : { price, basis }, who);
     }
+    renewSoon();
     return Response.json({ saved: true });
   });
 }

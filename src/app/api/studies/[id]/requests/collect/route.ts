@@ -1,5 +1,6 @@
 import { answering, refused } from '@/server/http';
-import { collectReplies } from '@/server/quotes';
+import { collectReplies, comparedOn } from '@/server/quotes';
+import { renewSoon } from '@/server/results';
 import { getStudy } from '@/server/studies';
 
 /** Fetches what the desk has by now for a study. */
@@ -7,6 +8,8 @@ export function POST(_: Request, { params }: { params: Promise<{ id: string }> }
   return answering(async () => {
     const study = await getStudy((await params).id);
     if (study === undefined) return refused(404, 'No study of that id.');
-    return Response.json(await collectReplies(study, new Date().toISOString().slice(0, 10)));
+    const collected = await collectReplies(study, await comparedOn(study.id));
+    if (collected.quotes + collected.declined > 0) renewSoon();
+    return Response.json(collected);
   });
 }

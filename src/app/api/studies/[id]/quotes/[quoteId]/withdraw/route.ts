@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { answering, checked, jsonBody, refused } from '@/server/http';
 import { withdrawQuote } from '@/server/quotes';
+import { renewSoon } from '@/server/results';
 import { whoSchema } from '../../../../../quote-schema';
 
 const withdrawSchema = z.object({ who: whoSchema, why: z.string().trim().max(400).nullable() });
@@ -14,6 +15,7 @@ export function POST(
     const { who, why } = checked(withdrawSchema, await jsonBody(request));
     const { id, quoteId } = await params;
     const result = await withdrawQuote(id, quoteId, why, who);
+    if (result.outcome === 'saved') renewSoon();
     return result.outcome === 'saved' ? Response.json(result) : refused(404, 'No quote of that id in this study.');
   });
 }
