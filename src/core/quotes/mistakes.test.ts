@@ -129,7 +129,7 @@ describe('mistakes in a quote', () => {
       /at least 2.000 pieces/,
     ],
     ['break-over-lot', { priceBreaks: [{ from: 500, price: 20 }] }, /from 500 pieces a lot; the study has lots of 160/],
-    ['expired', { date: '2026-11-23', validDays: 45 }, /until 2027-01-07/],
+    ['expired', { date: '2026-11-23', validDays: 45 }, /until 7 Jan 2027/],
     ['alloy-swapped', { alloy: 'al-44200' }, /another alloy/],
     ['critical-tolerance', { exceptions: [{ feature: 'a', offers_mm: 0.4 }] }, /bore: 0.4 mm offered against 0.2 mm/],
   ])('%s is told', (kind, change, reason) => {

@@ -1,6 +1,6 @@
 import ExcelJS from 'exceljs';
 import Papa from 'papaparse';
-import { replyRows, type Quote, type ReplyIssue, type ReplyRow } from '@/core/quotes';
+import { REPLY_FIELDS, replyRows, type Quote, type ReplyIssue, type ReplyRow } from '@/core/quotes';
 import { plain } from './plain-cell';
 
 /** Which request, foundry and route a reply sheet is for; the first row names it, so that it finds its way back. */
@@ -127,6 +127,15 @@ async function cellsOf(bytes: Uint8Array): Promise<string[][] | string> {
   return Papa.parse<string[]>(text, { preview: MOST_ROWS + 1, skipEmptyLines: 'greedy' }).data;
 }
 
+const DATES: ReadonlySet<string> = new Set(REPLY_FIELDS.filter((f) => f.kind === 'date').map((f) => f.path));
+const DAY_MS = 86_400_000;
+/** Day 0 of a spreadsheet's calendar. */
+const SHEET_START = Date.UTC(1899, 11, 30);
+
+/** A date that a spreadsheet made a number of, as a date again; any other text as it is. */
+const dateOf = (text: string): string =>
+  /^\d{5}$/.test(text) ? new Date(SHEET_START + Number(text) * DAY_MS).toISOString().slice(0, 10) : text;
+
 /** Text without the mark that keeps a spreadsheet from taking it for a formula. */
 const bare = (text: string): string => text.replace(/^'(?=[=+\-@])/, '');
 
@@ -149,6 +158,7 @@ export async function readReplySheet(bytes: Uint8Array): Promise<ReplySheetRead>
     );
   const rows = data
     .map((row) => ({ key: (row[keyAt] ?? '').trim(), value: bare((row[valueAt] ?? '').trim()) }))
+    .map(({ key, value }) => ({ key, value: DATES.has(key) ? dateOf(value) : value }))
     .filter(({ key, value }) => key !== '' && value !== '');
   const line = rows.find((r) => r.key === LINE_KEY)?.value ?? null;
   const given = rows.filter((r) => r.key !== LINE_KEY);

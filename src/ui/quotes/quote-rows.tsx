@@ -69,10 +69,10 @@ function QuoteRow({
         <Emblem laneId={a.laneId} size={30} />
         <div>
           <div data-name="">
-            {routeLine(a)} <b>quoted</b>
+            {routeLine(a)}
           </div>
           <div data-note="">
-            {foundry}
+            quoted by {foundry}
             {simulated && ' · simulated desk'}
             {leads && ' · leads by quotes'}
           </div>

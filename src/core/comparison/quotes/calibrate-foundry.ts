@@ -32,7 +32,7 @@ export interface FoundryCalibration {
 }
 
 /** Rates that move at first: of machines and moulds apart they explain what shops differ in. */
-const FIRST = ['global.Rlab', 'global.oh', 'global.Rtool'];
+const FIRST = ['global.Rlab', 'global.oh', 'global.Rtool', 'global.Rpat'];
 
 /**
  * Rates of a foundry fitted to the prices it asked.

@@ -169,7 +169,7 @@ function modelEquation(e: Pick<Equation<never>, 'figure' | 'number' | 'forms' | 
  * Every equation of the model with its symbols, units, sources and bases, subject by subject.
  *
  * @example
- * modelDocument().map((s) => s.id) // ['part', 'rules', 'money', 'baselines', 'time', 'parts-list']
+ * modelDocument().map((s) => s.id) // ['part', 'rules', 'money', 'baselines', 'time', 'parts-list', 'quotes']
  */
 export const modelDocument = (): ModelSubject[] =>
   EQUATIONS.map(({ id, subject, model, equations }) => ({
