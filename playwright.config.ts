@@ -24,6 +24,7 @@ const BESIDE = [
   'no-webgl',
   'part',
   'process-values',
+  'quotes',
   'rates',
   'record',
   'requirements',

@@ -25,7 +25,12 @@ function place(name: string, port: number): Place {
   return {
     port,
     url: `http://127.0.0.1:${port}`,
-    env: { NINE_POURS_DATA: join(ROOT, '.data', name), DB_PORT: String(30_000 + port), LOG_LEVEL: 'error' },
+    env: {
+      NINE_POURS_DATA: join(ROOT, '.data', name),
+      DB_PORT: String(30_000 + port),
+      LOG_LEVEL: 'error',
+      DESK_WAIT_S: '2',
+    },
   };
 }
 

@@ -12,12 +12,14 @@ import {
   calibrateFoundry,
   impliedRates,
   movableRates,
+  quotedLeads,
   quoteRequest,
   type FoundryCalibration,
   type ImpliedRate,
   type MovableRate,
   type HeldQuote,
   type QuoteRequest,
+  type QuotedRun,
   type QuotesAssessed,
 } from '@/core/comparison/quotes';
 import type { QuoteSetting, ScopeFill } from '@/core/quotes';
@@ -263,6 +265,14 @@ export const JOBS = {
   /** The quotes of a study made comparable, held against the model, and what they do to the choice. */
   quotes: ({ brief, school, rates, q, quotes, setting, given }: QuotesAsked): QuotesAssessed =>
     assessQuotes(prepareStudy(brief, school, ratesOf(rates)), q, quotes, setting, given),
+  /** What leads over all quantities where quotes stand in place of the model. */
+  quotedLeads: (
+    { brief, school, rates, quotes, setting, given }: LeaderAsked & QuotedBy,
+    report: Report,
+  ): readonly QuotedRun[] =>
+    quotedLeads(prepareStudy(brief, school, ratesOf(rates)), quotes, setting, given, undefined, (share) =>
+      report('the quantities', share),
+    ),
   /** What each rate would have to be, alone, for the model to ask what a quote asks. */
   implied: ({ brief, school, rates, q, quotes, setting, given }: QuotesAsked): readonly ImpliedRate[] => {
     const at = ratesOf(rates);

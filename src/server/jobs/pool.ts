@@ -36,6 +36,7 @@ const LIMITS_MS: Readonly<Record<JobName, number>> = {
   whoCan: 60_000,
   quotes: 60_000,
   implied: 60_000,
+  quotedLeads: 120_000,
   calibration: 120_000,
   quoteRequest: 60_000,
   requestPaper: 60_000,

@@ -155,7 +155,7 @@ export function BoardGrid({
           </Text>
         </div>
       )}
-      {quoteCount > 0 && <QuoteRows scales={scales} against={against} currency={currency} />}
+      {quoteCount > 0 && <QuoteRows scales={scales} against={against} currency={currency} spreads={spreads} />}
       {baselines(false)}
       {out.map(rows)}
     </BoardRoot>

@@ -34,7 +34,11 @@ export const BoardRoot = chakra('div', {
       borderTop: `1px solid ${INK.line}`,
       mt: '0.5',
     },
-    '& :is([data-lane], [data-quote])': { contain: 'layout style', borderBottom: '1px solid {colors.border}', alignItems: 'start' },
+    '& :is([data-lane], [data-quote])': {
+      contain: 'layout style',
+      borderBottom: '1px solid {colors.border}',
+      alignItems: 'start',
+    },
     '& [data-lane][data-leader]': { borderBottomColor: 'fg', boxShadow: `inset 0 -2px 0 ${INK.ink}` },
     '& [data-lane][data-sub]': { bg: 'shade' },
     '& [role=gridcell]': { minW: 0, borderRadius: 'sm', px: '0.5', textAlign: 'end' },
@@ -83,7 +87,11 @@ export const BoardRoot = chakra('div', {
     // Full: figure, bar, and a line below.
     '&[data-density=full] :is([data-lane], [data-quote])[data-grid]': { py: '1.5' },
     // Compact: one line, the bar before its figure.
-    '&[data-density=compact] :is([data-lane], [data-quote])[data-grid]': { py: '0.5', alignItems: 'center', minH: '30px' },
+    '&[data-density=compact] :is([data-lane], [data-quote])[data-grid]': {
+      py: '0.5',
+      alignItems: 'center',
+      minH: '30px',
+    },
     '&[data-density=compact] [data-note]': { display: 'none' },
     '&[data-density=compact] [data-value]': {
       display: 'flex',

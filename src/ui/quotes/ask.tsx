@@ -1,6 +1,6 @@
 'use client';
 import { Box, Button, Field, Flex, Input, Progress, Table, Text } from '@chakra-ui/react';
-import { useEffect, useId, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
 import type { Candidate, WhoCan } from '@/core/comparison/foundries';
 import { isPlainDate } from '@/core/base/plain-date';
@@ -39,7 +39,6 @@ export function Ask({
   const [answerBy, setAnswerBy] = useState('');
   const [busy, setBusy] = useState(false);
   const { who, setWho } = useChangeNote(`ask-${studyId}`);
-  const id = useId();
   const pieces = Math.max(1, Math.round(q));
   useEffect(() => {
     const ending = new AbortController();
@@ -147,9 +146,9 @@ export function Ask({
             <Field.Label>Your name</Field.Label>
             <Input value={who} onChange={(e) => setWho(e.target.value)} />
           </Field.Root>
-          <Field.Root width="12rem" ids={{ control: id }}>
+          <Field.Root width="12rem">
             <Field.Label>Answer by</Field.Label>
-            <DateInput id={id} label="Answer by" value={answerBy} onTake={setAnswerBy} />
+            <DateInput label="Answer by" value={answerBy} onTake={setAnswerBy} />
           </Field.Root>
         </Flex>
         {desk && (

@@ -1,6 +1,6 @@
 'use client';
 import { Box, Button, Field, Flex, Input, Table, Text } from '@chakra-ui/react';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { isPlainDate } from '@/core/base/plain-date';
 import { call, Refused } from '../api';
 import { DateInput } from '../fields/date-input';
@@ -38,7 +38,6 @@ export function CompareOn({
       return false;
     }
   };
-  const dayId = useId();
   return (
     <Section title="Compared by" under="the day, the currencies, and what is taken for work that a quote leaves out">
       <Flex gap="4" align="flex-end" flexWrap="wrap">
@@ -46,10 +45,9 @@ export function CompareOn({
           <Field.Label>Your name</Field.Label>
           <Input value={who} onChange={(e) => setWho(e.target.value)} />
         </Field.Root>
-        <Field.Root width="12rem" ids={{ control: dayId }}>
+        <Field.Root width="12rem">
           <Field.Label>Compared on</Field.Label>
           <DateInput
-            id={dayId}
             label="Compared on"
             value={setting.asOf}
             onTake={(day) => void send({ asOf: day === '' ? null : day })}
@@ -83,7 +81,6 @@ function Rates({ found, nameless, send }: Part) {
   const [rate, setRate] = useState('');
   const [date, setDate] = useState('');
   const [tried, setTried] = useState(false);
-  const id = useId();
   const value = readFigure(rate, null, 'si');
   const wrong = !/^[A-Z]{3}$/.test(of.trim().toUpperCase())
     ? `Currency “${of}”: three letters such as EUR are wanted.`
@@ -121,9 +118,9 @@ function Rates({ found, nameless, send }: Part) {
           </Field.Label>
           <Input inputMode="decimal" value={rate} onChange={(e) => setRate(e.target.value)} />
         </Field.Root>
-        <Field.Root width="9rem" ids={{ control: id }}>
+        <Field.Root width="9rem">
           <Field.Label>On</Field.Label>
-          <DateInput id={id} label="Day of the rate" value={date} onTake={setDate} />
+          <DateInput label="Day of the rate" value={date} onTake={setDate} />
         </Field.Root>
         <Button
           size="sm"

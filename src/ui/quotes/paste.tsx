@@ -36,12 +36,15 @@ export function Paste({
   studyId,
   foundries,
   onRow,
+  onPut,
   onDone,
 }: {
   readonly studyId: string;
   readonly foundries: readonly Askable[];
   /** Opens a row in the form, to be mended by hand. */
   readonly onRow: (draft: Partial<QuoteDraft>) => void;
+  /** Some were put in; the sheet stays open for the others. */
+  readonly onPut: () => void;
   readonly onDone: () => void;
 }) {
   const keep = `paste-${studyId}`;
@@ -90,6 +93,7 @@ export function Paste({
       setText(kept);
       keepHere(keep, kept === '' ? null : kept);
       notices.create({ title: `${good.length} ${good.length === 1 ? 'quote is' : 'quotes are'} in.` });
+      onPut();
       if (kept === '') onDone();
     } catch (error) {
       setProblem(

@@ -1,6 +1,6 @@
 'use client';
 import { Box, Button, Field, Flex, Input, Text, Textarea } from '@chakra-ui/react';
-import { useId, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { LANES, laneWords } from '@/core/catalogue/routes';
 import { isReplyKey, REPLY_FIELDS, REPLY_LISTS, type ReplyField, type ReplyIssue, type ReplyList } from '@/core/quotes';
 import { call, Refused } from '../api';
@@ -254,7 +254,6 @@ function ReplyInput({
   readonly issue: ReplyIssue | undefined;
   readonly onType: (text: string) => void;
 }) {
-  const id = useId();
   const unit =
     field.unit === 'currency' ? currency : field.kind === 'date' || field.kind === 'yes-no' ? '' : field.unit;
   const choices = field.kind === 'yes-no' ? ['yes', 'no'] : field.choices;
@@ -267,18 +266,16 @@ function ReplyInput({
       </Field.Root>
     );
   return (
-    <Field.Root ids={{ control: id }} invalid={issue !== undefined}>
+    <Field.Root invalid={issue !== undefined}>
       <Field.Label>
-        {words}
-        {unit !== '' && <Unit>{unit}</Unit>}
+        {words} {unit !== '' && <Unit>{unit}</Unit>}
       </Field.Label>
       {field.kind === 'date' ? (
-        <DateInput id={id} label={words} value={text} onTake={onType} bad={issue !== undefined} />
+        <DateInput label={words} value={text} onTake={onType} bad={issue !== undefined} />
       ) : field.path === 'remarks' ? (
-        <Textarea id={id} rows={3} value={text} onChange={(e) => onType(e.target.value)} />
+        <Textarea rows={3} value={text} onChange={(e) => onType(e.target.value)} />
       ) : (
         <Input
-          id={id}
           inputMode={field.kind === 'number' || field.kind === 'percent' ? 'decimal' : 'text'}
           autoComplete="off"
           value={text}

@@ -2,6 +2,8 @@
 import { useRouter } from 'next/navigation';
 import { useCallback } from 'react';
 import type { AssessedQuote } from '@/core/comparison/quotes';
+import type { Band, LaneSpread } from '@/core/simulation';
+import { rangeOf } from '../board/range';
 import { along, type ColumnScales } from '../board/column-scale';
 import type { Against } from '../board/lane-acts';
 import { FigureCell } from '../board/figure-cell';
@@ -15,10 +17,25 @@ interface Props {
   readonly scales: ColumnScales;
   readonly against: Against | null;
   readonly currency: string;
+  /** How uncertain the model is of each lane, where that is shown. */
+  readonly spreads: ReadonlyMap<string, LaneSpread>;
+}
+
+/**
+ * How uncertain a quoted part cost is: what is quoted stands, what is filled in by the model spreads as the model of its lane
+ * does.
+ */
+function quotedRange(a: AssessedQuote, spread: LaneSpread | undefined): Band | undefined {
+  const price = a.normalised?.price;
+  if (price == null || spread === undefined || !(spread.allIn.p50 > 0)) return undefined;
+  const filled = (price.bought * price.scopeFilled * price.perGoodPart) / price.programme;
+  const at = (end: number): number => price.perGoodPart + filled * (end / spread.allIn.p50 - 1);
+  const { p10, p50, p90 } = spread.allIn;
+  return { ...spread.allIn, p10: at(p10), p50: at(p50), p90: at(p90) };
 }
 
 /** Quotes that hold, each a lane of its own beneath the model’s lanes; a figure leads to its working with the quotes. */
-export function QuoteRows({ scales, against, currency }: Props) {
+export function QuoteRows({ scales, against, currency, spreads }: Props) {
   const { id, found, busy } = useQuotes();
   const router = useRouter();
   const onOpen = useCallback(
@@ -34,7 +51,7 @@ export function QuoteRows({ scales, against, currency }: Props) {
     .map((a) => (
       <QuoteRow
         key={a.held.quote.id}
-        {...{ a, scales, against, currency, onOpen, busy }}
+        {...{ a, scales, against, currency, spreads, onOpen, busy }}
         leads={a.held.quote.id === found.assessed.byQuotes?.quoteId}
       />
     ));
@@ -45,6 +62,7 @@ function QuoteRow({
   scales,
   against,
   currency,
+  spreads,
   leads,
   busy,
   onOpen,
@@ -68,9 +86,7 @@ function QuoteRow({
       <div role="gridcell" tabIndex={-1} data-column="route">
         <Emblem laneId={a.laneId} size={30} />
         <div>
-          <div data-name="">
-            {routeLine(a)}
-          </div>
+          <div data-name="">{routeLine(a)}</div>
           <div data-note="">
             quoted by {foundry}
             {simulated && ' · simulated desk'}
@@ -101,7 +117,8 @@ function QuoteRow({
         label={`${name}, per good part`}
         at={scales.perPart === null ? undefined : along(scales.perPart, price.perGoodPart)}
         partAt={scales.perPart === null ? undefined : along(scales.perPart, bare)}
-        barWords={`${perPart(bare)} ${currency} without tools`}
+        {...rangeOf(scales.perPart, quotedRange(a, spreads.get(a.laneId)))}
+        barWords={`${perPart(bare)} ${currency} without tools; quoted, so that only what is filled in is uncertain`}
         diff={against === null ? undefined : signed(price.perGoodPart - against.allIn, 2)}
         note={a.model === null ? undefined : `model ${perPart(a.model.allIn)}`}
       />

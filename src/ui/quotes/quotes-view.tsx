@@ -20,6 +20,7 @@ const QuoteForm = late(() => import('./quote-form').then((m) => m.QuoteForm));
 const Paste = late(() => import('./paste').then((m) => m.Paste));
 const Ask = late(() => import('./ask').then((m) => m.Ask));
 const Requests = late(() => import('./requests').then((m) => m.Requests));
+const QuotedLeads = late(() => import('./quoted-leads').then((m) => m.QuotedLeads));
 const AwardSection = late(() => import('./award').then((m) => m.AwardSection));
 const Calibrate = late(() => import('./calibrate').then((m) => m.Calibrate));
 const CompareOn = late(() => import('./compare-on').then((m) => m.CompareOn));
@@ -150,6 +151,7 @@ export function QuotesView({ foundries }: { readonly foundries: readonly Askable
               />
             )}
           </Section>
+          {found.assessed.quotes.length > 0 && <QuotedLeads studyId={id} found={found} />}
           <AwardSection studyId={id} found={found} onChanged={again} />
           <Requests
             studyId={id}
@@ -188,10 +190,8 @@ export function QuotesView({ foundries }: { readonly foundries: readonly Askable
             studyId={id}
             foundries={foundries}
             onRow={(draft) => enter(draft, 'paste')}
-            onDone={() => {
-              close();
-              again();
-            }}
+            onPut={again}
+            onDone={close}
           />
         )}
         {opened?.page === 'calibrate' && found !== null && <Calibrate studyId={id} found={found} />}

@@ -5,6 +5,7 @@ import { demandBand, lifetimeQuantity } from '@/core/brief';
 import { shortName } from '@/core/catalogue/routes';
 import { RAIL_MAX } from '@/core/comparison/board';
 import { whole } from '../format';
+import { late } from '../late';
 import { useQuantity, useStudy } from '../study/study-context';
 import { INK } from '../theme/ink';
 import { Ground, Notch } from './ground';
@@ -13,6 +14,8 @@ import { HEIGHT, RIBBON_HEIGHT, RIBBON_TOP, WIDTH, x } from './places';
 import { QuantityField } from './quantity-field';
 import { quantityAt, stepped } from './scale';
 import { useNextFrame } from './use-next-frame';
+
+const QuoteTicks = late(() => import('../quotes/quote-ticks').then((m) => m.QuoteTicks));
 
 /** The bar the rail stands in: at the head of the view; on a phone at its foot, within reach of the thumb. */
 const RailBar = chakra('div', {
@@ -50,7 +53,13 @@ const RailBar = chakra('div', {
 /** The quantity rail: its ground is the ribbon of winners; dragged, keyed or typed, everything answers at once. */
 export function Rail() {
   const { q, setQ, failed } = useQuantity();
-  const { curves, brief, curvesError, study } = useStudy('curves', 'brief', 'curvesError', 'study');
+  const { curves, brief, curvesError, study, quoteCount } = useStudy(
+    'curves',
+    'brief',
+    'curvesError',
+    'study',
+    'quoteCount',
+  );
   const problem = curvesError ?? failed;
   const rail = useRef<HTMLDivElement>(null);
   const band = useMemo(() => demandBand(brief), [brief]);
@@ -131,6 +140,7 @@ export function Rail() {
             />
           </svg>
           <Labels curves={curves} yearly={yearly} lifetime={lifetime} band={band} />
+          {quoteCount > 0 && <QuoteTicks />}
         </div>
         <QuantityField />
       </div>

@@ -18,6 +18,7 @@ export {
   type MovableRate,
 } from './calibrate-foundry';
 export { impliedRates, type ImpliedRate } from './implied';
+export { quotedLeads, type QuotedRun } from './leads';
 export { modelFigures } from './model-figures';
 export { negotiation, type BreakOffer, type GapLine, type Negotiation } from './negotiation';
 export { LEVERS, type LeverPath } from './levers.data';
