@@ -108,7 +108,61 @@ export async function fuzz(
     version: study.version,
     actions: [{ what: 'Order the tool', owner: 'Vesna', by: '2027-02-01' }],
   };
+  const quote = {
+    ...{ route: 'gravity-die', variant: 'hand', date: '2026-12-01', validDays: 60, unit: 'kg', quotedMass_kg: 0.7 },
+    ...{ currency: 'EUR', priceBreaks: [{ from: 50, price: 24.5 }], minOrder: 20, lotCharge: 65, maxPieces: null },
+    tooling: { mode: 'amortised', first: 6500, over: 2000, inPriceEach: 2, life: { v: 9000, unit: 'shots' } },
+    clause: { metal: 'aluminium', share: 0.3, baseValue: 2400, todayValue: 2500, date: '2026-11' },
+    scope: [
+      { line: 'casting', status: 'included' },
+      { line: 'T6', status: 'extra', price: 0.6 },
+    ],
+    exceptions: [{ feature: 'a', offers_mm: 2.5 }],
+    lead: { first: { v: 20, unit: 'working days' }, lot: { v: 2, unit: 'weeks' } },
+    ...{ capacity: { v: 400, per: 'week' }, incomingBad: 0.02, decline: null, alloy: 'al-a356', remarks: '' },
+  };
+  /** Quotes are put in, corrected, withdrawn and awarded; what they are compared by is changed; foundries are asked. */
+  const quotes = async (): Promise<void> => {
+    const at = `/api/studies/${study.id}/quotes`;
+    const way = next();
+    if (way < 0.45) {
+      const body = { who: 'Fuzz', entered: 'typed', quotes: [{ foundryId: 'f-a', supplier: '', quote }] };
+      const response = await ask('POST', at, json(body));
+      if (response.status !== 201) return;
+      accepted++;
+      await ask('GET', `${at}?q=${Math.ceil(next() * 1e5)}`);
+      await ask(
+        'GET',
+        `/studies/${study.id}/${['quotes', 'routes', 'calendar', 'decision'][Math.floor(next() * 4)] ?? 'quotes'}`,
+      );
+      const [id] = ((await response.json()) as { ids: string[] }).ids;
+      if (id !== undefined && next() < 0.5) await ask('PUT', `${at}/${id}`, json({ quote, version: 1, who: 'Fuzz' }));
+      if (id !== undefined && next() < 0.2) await ask('GET', `${at}/${id}/implied`);
+      if (id !== undefined) await ask('POST', `${at}/${id}/withdraw`, json({ who: 'Fuzz', why: 'x' }));
+      return;
+    }
+    if (way < 0.65) {
+      const rate = { currency: 'EUR', rate: 1.09, date: '2026-12-01' };
+      const scope = { line: 'T6', price: 0.65, basis: 'ours' };
+      await ask('PUT', `${at}/setting`, json({ who: 'Fuzz', asOf: '2026-12-20', rate, scope }));
+      await ask('GET', at);
+    } else if (way < 0.75)
+      await ask('POST', `${at}/award`, json({ quoteId: 'x', why: 'for no good reason', currency: 'USD', who: 'Fuzz' }));
+    else if (way < 0.85) {
+      const lines = [{ foundryId: 'f-a', laneId: 'green-sand/bench' }];
+      await ask('POST', `/api/studies/${study.id}/requests`, json({ who: 'Fuzz', lines, answerBy: '2027-01-01' }));
+    } else if (way < 0.95)
+      await ask('POST', '/api/quotes/read', next() < 0.5 ? 'key,value\nunit,each\n' : json([quote]), 'text/csv');
+    else
+      for (const path of [
+        `/api/requests/${strangeId()}/pdf`,
+        `${at}/${strangeId()}/sheet/csv`,
+        `/api/quotes?words=${strangeId()}`,
+      ])
+        await ask('GET', path);
+  };
   const acts: readonly (readonly [share: number, act: () => Promise<void>])[] = [
+    [0.08, quotes],
     [
       0.34,
       async () => {

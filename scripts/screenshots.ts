@@ -65,7 +65,12 @@ async function main(): Promise<void> {
   const shots: readonly Shot[] = [
     { name: 'parts', path: '/' },
     { name: 'routes', path: `/studies/${hub}/routes` },
-    { name: 'routes-390', path: `/studies/${hub}/routes`, width: 390, height: 844 },
+    {
+      name: 'quotes',
+      path: `/studies/${hub}/quotes`,
+      act: (page) => page.getByRole('table', { name: 'Quotes compared' }).waitFor({ timeout: 60_000 }),
+      full: true,
+    },
     {
       name: 'working',
       path: `/studies/${hub}/routes`,

@@ -8,7 +8,11 @@ export const dynamic = 'force-dynamic';
 /** Requests that wait, for this page. */
 const MOST_WAITING = 200;
 
-export default async function Page() {
-  const [first, waiting] = await Promise.all([listQuotes('', 0), openRequests(MOST_WAITING)]);
-  return <QuotesList first={first} waiting={waiting} today={new Date().toISOString().slice(0, 10)} />;
+const MOST_LETTERS = 120;
+
+export default async function Page({ searchParams }: { searchParams: Promise<Record<string, string | string[]>> }) {
+  const { words = '' } = await searchParams;
+  const asked = (typeof words === 'string' ? words : '').slice(0, MOST_LETTERS);
+  const [first, waiting] = await Promise.all([listQuotes(asked, 0), openRequests(MOST_WAITING)]);
+  return <QuotesList first={first} asked={asked} waiting={waiting} today={new Date().toISOString().slice(0, 10)} />;
 }

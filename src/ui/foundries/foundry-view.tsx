@@ -96,6 +96,7 @@ export function FoundryView({
           <>
             <PageLink href="/foundries">All foundries</PageLink>
             <PageLink href={`/foundries/compare?a=${record.id}`}>Beside another</PageLink>
+            <PageLink href={`/quotes?words=${encodeURIComponent(record.name)}`}>Its quotes</PageLink>
           </>
         }
       >

@@ -54,8 +54,8 @@ export function QuoteTable({ found, onOpen, onFigure }: QuoteActs & { readonly f
               <Table.ColumnHeader className="num">Against the model</Table.ColumnHeader>
               <Table.ColumnHeader className="num">Tooling, {code}</Table.ColumnHeader>
               <Table.ColumnHeader className="num">First article, weeks</Table.ColumnHeader>
-              <Table.ColumnHeader>Work</Table.ColumnHeader>
-              <Table.ColumnHeader>To be cleared</Table.ColumnHeader>
+              <Table.ColumnHeader hideBelow="md">Work</Table.ColumnHeader>
+              <Table.ColumnHeader hideBelow="md">To be cleared</Table.ColumnHeader>
             </Table.Row>
           </Table.Header>
           <Table.Body>
@@ -108,7 +108,7 @@ function Row({
   );
   return (
     <Table.Row data-quote={quote.id} data-leader={leads || undefined} verticalAlign="middle">
-      <Table.Cell minW="52">
+      <Table.Cell minW={{ base: '44', md: '52' }} whiteSpace="normal">
         <Flex gap="2" align="center">
           <Emblem laneId={a.laneId} size={26} />
           <Box>
@@ -126,6 +126,10 @@ function Row({
             </Box>
             <Box textStyle="label" color="fg.muted">
               {plainDate(quote.date)}, until {a.normalised === null ? '?' : plainDate(a.normalised.validUntil)}
+            </Box>
+            <Box hideFrom="md" whiteSpace="normal">
+              <ScopeMarks a={a} />
+              <ToClear a={a} onOpen={onOpen} />
             </Box>
           </Box>
         </Flex>
@@ -152,10 +156,10 @@ function Row({
       <Table.Cell className="num">
         {price?.leadFirst_d == null ? 'not said' : figure('leadFirst_d', weeks(price.leadFirst_d))}
       </Table.Cell>
-      <Table.Cell minW="44" maxW="56" whiteSpace="normal">
+      <Table.Cell minW="44" maxW="56" whiteSpace="normal" hideBelow="md">
         <ScopeMarks a={a} />
       </Table.Cell>
-      <Table.Cell minW="36" maxW="48" textStyle="label" whiteSpace="normal">
+      <Table.Cell minW="36" maxW="48" textStyle="label" whiteSpace="normal" hideBelow="md">
         <ToClear a={a} onOpen={onOpen} />
       </Table.Cell>
     </Table.Row>
@@ -198,7 +202,7 @@ function OutOfTheChoice({ found, onOpen }: { readonly found: QuotesFound; readon
         <Table.Body>
           {out.map((a) => (
             <Table.Row key={a.held.quote.id} data-quote={a.held.quote.id}>
-              <Table.Cell>
+              <Table.Cell whiteSpace="normal" minW="40">
                 <Emblem laneId={a.laneId} size={18} />{' '}
                 <TextButton onClick={() => onOpen(a.held.quote.id)}>{a.held.foundry}</TextButton>
                 <Box as="span" textStyle="label" color="fg.muted">
@@ -207,7 +211,7 @@ function OutOfTheChoice({ found, onOpen }: { readonly found: QuotesFound; readon
                   {a.held.simulated && ' · simulated desk'}
                 </Box>
               </Table.Cell>
-              <Table.Cell>
+              <Table.Cell whiteSpace="normal" minW="40">
                 {a.out}
                 {a.normalised?.counter != null && (
                   <Box textStyle="label">Instead: {a.normalised.counter.why || 'see the quote'}</Box>

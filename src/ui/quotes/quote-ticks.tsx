@@ -7,9 +7,9 @@ import { useQuotes } from './use-quotes';
 const Tick = chakra('span', {
   base: {
     position: 'absolute',
-    top: '12px',
+    top: '15px',
     width: '0',
-    height: '9px',
+    height: '6px',
     borderLeft: '2px dotted',
     borderColor: 'fg',
     pointerEvents: 'none',

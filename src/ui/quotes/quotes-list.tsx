@@ -20,19 +20,22 @@ const RESTS_MS = 200;
 /** Every quote of every study, the latest first, and requests that wait. */
 export function QuotesList({
   first,
+  asked,
   waiting,
   today,
 }: {
   readonly first: Page;
+  /** What the first page was searched for. */
+  readonly asked: string;
   readonly waiting: readonly OpenRequest[];
   readonly today: string;
 }) {
-  const [words, setWords] = useState('');
+  const [words, setWords] = useState(asked);
   const [page, setPage] = useState(first);
   const [failed, setFailed] = useState(false);
   const [busy, setBusy] = useState(false);
   useEffect(() => {
-    if (words === '') {
+    if (words === asked) {
       queueMicrotask(() => setPage(first));
       return;
     }
@@ -52,7 +55,7 @@ export function QuotesList({
       clearTimeout(timer);
       ending.abort();
     };
-  }, [words, first]);
+  }, [words, asked, first]);
   const more = (): void => {
     setBusy(true);
     call<Page>('GET', `/api/quotes?words=${encodeURIComponent(words)}&from=${page.lines.length}`)

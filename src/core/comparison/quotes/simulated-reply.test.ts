@@ -72,7 +72,7 @@ describe('the simulated desk', () => {
   });
 
   test('answers the same to the same seed, and otherwise to another', () => {
-    const { asked, reply } = REPLIES.find((r) => !r.reply.declined) ?? REPLIES[0] ?? (undefined as never);
+    const { asked, reply } = REPLIES.find((r) => !r.reply.declined) ?? REPLIES[0] ?? (undefined);
     expect(simulatedReply(asked, SHIPPED_RATES)).toEqual(reply);
     expect(simulatedReply({ ...asked, seed: 'b' }, SHIPPED_RATES).rows).not.toEqual(reply.rows);
     const unknown = simulatedReply({ ...asked, laneId: 'no-such/lane' }, SHIPPED_RATES);
