@@ -9,12 +9,8 @@ import { useUnits } from '../preferences';
 import { useQuantity, useStudy } from '../study/study-context';
 import { textInUnits } from '../text-in-units';
 import { findingFigures, sentence } from './finding-words';
+import { ruleName } from './rule-names';
 
-/** Names of advice that has no rule of its own. */
-const OWN_NAMES: Readonly<Record<string, string>> = {
-  'scrap-charge': 'No unknown scrap in the charge',
-  'parting-wash': 'Detail beside the parting',
-};
 
 /** Advice of the trade for a lane: what stands against it, what the drawing has not been read for, what is kept. */
 export function Advice({ laneId }: { readonly laneId: string }) {
@@ -87,7 +83,7 @@ function Point({ f }: { readonly f: Finding }) {
       <Mark status={f.status} />
       <div>
         <strong>
-          {text?.name ?? OWN_NAMES[f.rule] ?? f.rule}
+          {text?.name ?? ruleName(f.rule)}
           {f.subject && `: ${textInUnits(f.subject, units)}`}
         </strong>
         {figures !== '' && <Span color="fg.muted"> {figures}</Span>}

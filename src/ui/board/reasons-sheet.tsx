@@ -18,6 +18,7 @@ import { LookAndShop, Losses, RankingPage } from './lane-pages';
 import { isOld, sourceWords } from '../foundries/said-words';
 import { textInUnits } from '../text-in-units';
 import { findingValue, sentence } from './finding-words';
+import { ruleName } from './rule-names';
 
 /** Every rule held against a lane, gravest first: limit, value, margin, reason and fix. */
 export function ReasonsPage({
@@ -75,12 +76,6 @@ export function ReasonsPage({
   );
 }
 
-const OWN_NAMES: Readonly<Record<string, string>> = {
-  'lead-free': 'Lead-free',
-  'pour-mass': 'One pour holds it',
-  'size-min': 'Not too small for the route',
-};
-
 /** Place of the part's view that a rule speaks of. */
 const PLACE_OF_RULE: Readonly<Record<string, string>> = {
   'dr-undercut': 'undercut',
@@ -130,7 +125,7 @@ function Reason({ f, onWorking }: { f: Finding; onWorking: (figure: string) => v
       </Table.Cell>
       <Table.Cell>
         <strong>
-          {text?.name ?? OWN_NAMES[f.rule] ?? f.rule}
+          {ruleName(f.rule)}
           {f.subject && `: ${textInUnits(f.subject, units)}`}
         </strong>
         <Box textStyle="label">

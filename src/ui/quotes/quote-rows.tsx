@@ -95,7 +95,9 @@ function QuoteRow({
         </div>
       </div>
       <div role="gridcell" tabIndex={-1} data-column="quantity" data-words="">
-        {price.workdaysForAYear === null ? 'capacity not said' : `${whole(price.workdaysForAYear)} working days a year`}
+        {price.workdaysForAYear === null
+          ? 'capacity not said'
+          : `${whole(price.workdaysForAYear)} working ${price.workdaysForAYear === 1 ? 'day' : 'days'} for a year’s parts`}
       </div>
       <FigureCell
         {...own}

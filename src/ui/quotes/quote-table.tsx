@@ -109,7 +109,7 @@ function Row({
   return (
     <Table.Row data-quote={quote.id} data-leader={leads || undefined} verticalAlign="middle">
       <Table.Cell minW={{ base: '44', md: '52' }} whiteSpace="normal">
-        <Flex gap="2" align="center">
+        <Flex gap="2" align="center" minW={{ base: '44', md: '52' }}>
           <Emblem laneId={a.laneId} size={26} />
           <Box>
             <TextButton onClick={() => onOpen(quote.id)}>{foundry}</TextButton>
