@@ -221,6 +221,11 @@ test('quotes stand on the board as lanes, in the calendar, with the decision, an
   await openView(page, id, 'calendar');
   await page.getByRole('table', { name: 'Quoted dates' }).scrollIntoViewIfNeeded();
   await expect(page.getByRole('table', { name: 'Quoted dates' })).toContainText('Foundry M');
+  // On three demo studies a second offer changes what leads, and says so.
+  for (const title of ['Pier foot', 'Gear head body, sealed', 'Setting-scale knob']) {
+    await openQuotes(page, await studyId(request, title));
+    await expect(page.getByTestId('quotes-outcome')).toContainText('A quote changes the choice');
+  }
   await page.goto('/quotes');
   await page.getByLabel('Search quotes').fill('hinge');
   await expect(page.getByRole('table', { name: 'Quotes' }).getByRole('row')).toHaveCount(7);

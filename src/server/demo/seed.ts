@@ -12,6 +12,7 @@ import { FOUNDRIES } from './foundries.data';
 import { BOUGHT_PARTS } from './bought-parts.data';
 import { addQuoteOn } from '../quotes/repo';
 import { putAsOf, putExchangeRate, putScopePrice } from '../quotes/queries';
+import { DEMO_SECOND_OFFERS } from './second-offers.data';
 import { DEMO_QUOTE_SETTING, DEMO_QUOTES, DEMO_SUPPLIERS } from './quotes.data';
 import { DEMO_ALLOY } from './team-alloys.data';
 import { keepWholeFile } from '../part-files/keep';
@@ -70,7 +71,7 @@ async function seedQuotes(on: Runner): Promise<void> {
   const studies = new Map((await selectDemoStudies(on)).map(({ title, id }) => [title, id]));
   const titles = new Map(QUILLMERE_PARTS.map((part) => [part['id'], String(part['title'])]));
   const foundries = new Set(FOUNDRIES.map((f) => f.id));
-  for (const { part, quote, fills } of DEMO_QUOTES) {
+  for (const { part, quote, fills } of [...DEMO_QUOTES, ...DEMO_SECOND_OFFERS]) {
     const studyId = studies.get(titles.get(part) ?? '');
     if (studyId === undefined) continue;
     const foundryId = foundries.has(quote.foundryId) ? quote.foundryId : null;

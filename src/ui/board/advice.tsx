@@ -11,7 +11,6 @@ import { textInUnits } from '../text-in-units';
 import { findingFigures, sentence } from './finding-words';
 import { ruleName } from './rule-names';
 
-
 /** Advice of the trade for a lane: what stands against it, what the drawing has not been read for, what is kept. */
 export function Advice({ laneId }: { readonly laneId: string }) {
   const { id, study } = useStudy('id', 'study');

@@ -6,6 +6,7 @@ import { normaliseQuote, scopeFills, scopeKind, scopeStates, type Quote } from '
 import { prepareStudy } from '../../study';
 import { briefOf } from '../../testing/demo-briefs';
 import { DEMO_QUOTES, DEMO_QUOTE_SETTING } from '../../../server/demo/quotes.data';
+import { DEMO_SECOND_OFFERS } from '../../../server/demo/second-offers.data';
 import { QUILLMERE_PARTS } from '../../../server/demo/quillmere.data';
 import { boardAt } from '../board';
 import { askedOf, assessQuotes, negotiation, quoteRequest, type HeldQuote } from '.';
@@ -94,6 +95,17 @@ describe('the quotes of a study', () => {
     expect(quotesStanding(after, gone)).toMatchObject({ state: expect.stringMatching(/weaker|overturned/) as string });
     expect(quotesStanding(after, gone)?.reason).toMatch(/the line is sold|asks/);
   });
+
+  test.each(DEMO_SECOND_OFFERS.map((d) => [d.quote.id, d] as const))(
+    'the second offer %s of the demo world changes what leads',
+    (_, { part, quote }) => {
+      const s = studyOf(part);
+      expect(assessed(s).byQuotes?.laneId).not.toBe(`${quote.route}/${quote.variant}`);
+      const now = assessed(s, [held(quote)]);
+      expect(now.byQuotes).toMatchObject({ laneId: `${quote.route}/${quote.variant}`, quoteId: quote.id });
+      expect(now.changed).toBe(true);
+    },
+  );
 
   test('one for a route that the book bars is told, and does not lead', () => {
     const s = studyOf('q-tripod-hub');
