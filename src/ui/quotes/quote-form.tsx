@@ -3,13 +3,12 @@ import { Box, Button, Field, Flex, Input, Text, Textarea } from '@chakra-ui/reac
 import { useMemo, useState } from 'react';
 import { LANES, laneWords } from '@/core/catalogue/routes';
 import { isReplyKey, REPLY_FIELDS, REPLY_LISTS, type ReplyField, type ReplyIssue, type ReplyList } from '@/core/quotes';
-import { call, Refused } from '../api';
 import { DateInput } from '../fields/date-input';
 import { useChangeNote } from '../history/use-change-note';
 import { Choice, FormGrid, Section, TextButton, Unit } from '../kit';
-import { notices } from '../shell/notices';
 import { SheetPage } from '../shell/sheet';
 import { FORM_GROUPS } from './form-groups.data';
+import { useQuoteSaving, whoseProblem } from './use-quote-saving';
 import { issuesByRow, useQuoteForm, type QuoteDraft } from './use-quote-form';
 import type { Askable } from './quotes.types';
 
@@ -32,63 +31,29 @@ export function QuoteForm({ studyId, currency, foundries, first, correcting, ent
   const keep = `quote-${studyId}-${correcting?.id ?? 'new'}`;
   const { draft, read, put, type, drop } = useQuoteForm(keep, first);
   const { who, setWho, why, setWhy, saved } = useChangeNote(keep);
-  const [busy, setBusy] = useState(false);
   // A sheet that came back shows at once what is wrong in it.
   const [tried, setTried] = useState(entered !== 'typed');
-  const [problem, setProblem] = useState('');
   const issues = useMemo(() => issuesByRow(read.issues), [read.issues]);
   const lanes = useMemo(() => {
     const runs = foundries.find((f) => f.id === draft.foundryId)?.lanes;
     const all = [...LANES.map((l) => l.id), 'machined/machined', 'stamped/stamped'];
     return [...all].sort((x, y) => Number(runs?.includes(y) ?? false) - Number(runs?.includes(x) ?? false));
   }, [foundries, draft.foundryId]);
-  const whose =
-    draft.foundryId === '' && draft.supplier.trim() === ''
-      ? 'Foundry: one of the list, or the name of another supplier, is wanted.'
-      : draft.laneId === ''
-        ? 'Route: the one it is for is wanted.'
-        : '';
-  const save = async (): Promise<void> => {
-    setTried(true);
-    if (read.quote === null || whose !== '') return;
-    setBusy(true);
-    setProblem('');
-    try {
-      const { id: _id, foundryId: _foundry, ...quote } = read.quote;
-      if (correcting === undefined)
-        await call('POST', `/api/studies/${studyId}/quotes`, {
-          who: who.trim(),
-          why: why.trim(),
-          entered,
-          quotes: [
-            {
-              ...{ foundryId: draft.foundryId || null, supplier: draft.supplier.trim(), quote },
-              lineId: draft.lineId === undefined || draft.lineId === '' ? null : draft.lineId,
-            },
-          ],
-        });
-      else
-        await call('PUT', `/api/studies/${studyId}/quotes/${encodeURIComponent(correcting.id)}`, {
-          quote,
-          version: correcting.version,
-          who: who.trim(),
-          why: why.trim(),
-        });
+  const whose = whoseProblem(draft);
+  const saving = useQuoteSaving({
+    studyId,
+    draft,
+    read: read.quote,
+    entered,
+    correcting,
+    who,
+    why,
+    onDone: () => {
       drop();
       saved();
-      notices.create({ title: correcting === undefined ? 'The quote is in.' : 'Corrected.' });
       onDone();
-    } catch (error) {
-      setProblem(
-        error instanceof Refused
-          ? error.status === 409
-            ? 'Somebody saved this quote in between. Close the form, look, and correct it again; what you typed is kept.'
-            : [error.message, ...error.issues.map((i) => `${i.path}: ${i.message}.`)].join(' ')
-          : 'The server does not answer. Nothing was saved; what you typed is kept.',
-      );
-    }
-    setBusy(false);
-  };
+    },
+  });
   const of = (key: string): { text: string; issue: ReplyIssue | undefined } => {
     const words = REPLY_FIELDS.find((f) => f.path === key)?.words;
     return { text: draft.texts[key] ?? '', issue: tried && words !== undefined ? issues.get(words) : undefined };
@@ -101,7 +66,8 @@ export function QuoteForm({ studyId, currency, foundries, first, correcting, ent
       <form
         onSubmit={(e) => {
           e.preventDefault();
-          void save();
+          setTried(true);
+          if (whose === '') saving.save();
         }}
       >
         <Section title="Whose">
@@ -186,13 +152,13 @@ export function QuoteForm({ studyId, currency, foundries, first, correcting, ent
               {read.issues.length > 12 && <div>and {read.issues.length - 12} more.</div>}
             </Box>
           )}
-          {problem !== '' && (
+          {saving.problem !== '' && (
             <Text color="alarm" role="alert">
-              {problem}
+              {saving.problem}
             </Text>
           )}
           <Flex gap="3" mt="3">
-            <Button type="submit" size="sm" disabled={busy || who.trim() === ''}>
+            <Button type="submit" size="sm" disabled={saving.busy || who.trim() === ''}>
               {correcting === undefined ? 'Put the quote in' : 'Save the correction'}
             </Button>
           </Flex>

@@ -1,46 +1,23 @@
 'use client';
 import { Button, Flex, Progress, Span, Text } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
-import type { Mistake } from '@/core/quotes';
 import { plainDate, whole } from '../format';
 import { FileButton, PageLink, Section, TextButton } from '../kit';
 import { late } from '../late';
 import { Sheet } from '../shell/sheet';
 import { QuoteTable } from './quote-table';
 import { QuotesOutcome } from './quotes-outcome';
-import { quoteById } from './quote-words';
-import type { Askable, QuotesFound } from './quotes.types';
+import type { Opened } from './opened';
+import { QuoteSheets } from './quote-sheets';
+import type { Askable } from './quotes.types';
 import { useQuotes } from './use-quotes';
 import { useReplySheet } from './use-reply-sheet';
-import { textsOfQuote, type QuoteDraft } from './use-quote-form';
+import type { QuoteDraft } from './use-quote-form';
 
-const QuoteDetail = late(() => import('./quote-detail').then((m) => m.QuoteDetail));
-const QuoteWorking = late(() => import('./quote-working').then((m) => m.QuoteWorking));
-const QuoteForm = late(() => import('./quote-form').then((m) => m.QuoteForm));
-const Paste = late(() => import('./paste').then((m) => m.Paste));
-const Ask = late(() => import('./ask').then((m) => m.Ask));
 const Requests = late(() => import('./requests').then((m) => m.Requests));
 const QuotedLeads = late(() => import('./quoted-leads').then((m) => m.QuotedLeads));
 const AwardSection = late(() => import('./award').then((m) => m.AwardSection));
-const Calibrate = late(() => import('./calibrate').then((m) => m.Calibrate));
 const CompareOn = late(() => import('./compare-on').then((m) => m.CompareOn));
-
-/** What stands in the sheet. */
-type Opened =
-  | { readonly page: 'quote'; readonly id: string }
-  | {
-      readonly page: 'working';
-      readonly id: string;
-      readonly trail: readonly string[];
-      readonly from: 'quote' | 'table';
-    }
-  | { readonly page: 'paste' | 'ask' | 'calibrate' }
-  | {
-      readonly page: 'form';
-      readonly first: Partial<QuoteDraft>;
-      readonly correcting?: { id: string; version: number };
-      readonly entered?: 'sheet' | 'paste';
-    };
 
 /** Quotes of a study: made comparable, held against the model, and what they do to the choice. */
 export function QuotesView({ foundries }: { readonly foundries: readonly Askable[] }) {
@@ -64,7 +41,6 @@ export function QuotesView({ foundries }: { readonly foundries: readonly Askable
   }, []);
   const enter = (first: Partial<QuoteDraft> = {}, entered?: 'sheet' | 'paste'): void =>
     setOpened({ page: 'form', first, ...(entered === undefined ? {} : { entered }) });
-  const shown = opened !== null && 'id' in opened && found !== null ? quoteById(found, opened.id) : undefined;
   const sheet = useReplySheet(id, (draft) => enter(draft, 'sheet'));
   return (
     <>
@@ -171,87 +147,10 @@ export function QuotesView({ foundries }: { readonly foundries: readonly Askable
         </>
       )}
       <Sheet open={opened !== null} onClose={close} testId="quote-sheet">
-        {opened?.page === 'form' && found !== null && (
-          <QuoteForm
-            studyId={id}
-            currency={found.assessed.setting.currency}
-            foundries={foundries}
-            first={opened.first}
-            correcting={opened.correcting}
-            entered={opened.entered ?? 'typed'}
-            onDone={() => {
-              close();
-              again();
-            }}
-          />
-        )}
-        {opened?.page === 'paste' && (
-          <Paste
-            studyId={id}
-            foundries={foundries}
-            onRow={(draft) => enter(draft, 'paste')}
-            onPut={again}
-            onDone={close}
-          />
-        )}
-        {opened?.page === 'calibrate' && found !== null && <Calibrate studyId={id} found={found} />}
-        {opened?.page === 'ask' && found !== null && (
-          <Ask
-            studyId={id}
-            desk={found.desk}
-            currency={found.assessed.setting.currency}
-            onSent={() => {
-              close();
-              again();
-            }}
-          />
-        )}
-        {opened?.page === 'quote' && found !== null && shown !== undefined && (
-          <QuoteDetail
-            studyId={id}
-            a={shown}
-            found={found}
-            onFigure={(figure) => setOpened({ page: 'working', id: opened.id, trail: [figure], from: 'quote' })}
-            onEdit={() => setOpened(correctionOf(found, opened.id))}
-            onReading={(m) => setOpened(correctionOf(found, opened.id, m))}
-            onChanged={again}
-          />
-        )}
-        {opened?.page === 'working' && found !== null && shown !== undefined && (
-          <QuoteWorking
-            a={shown}
-            of={found.assessed}
-            figure={opened.trail.at(-1) ?? 'perGoodPart'}
-            onDeeper={(figure) => setOpened({ ...opened, trail: [...opened.trail, figure] })}
-            onBack={() =>
-              setOpened(
-                opened.trail.length > 1
-                  ? { ...opened, trail: opened.trail.slice(0, -1) }
-                  : opened.from === 'quote'
-                    ? { page: 'quote', id: opened.id }
-                    : null,
-              )
-            }
-          />
+        {opened !== null && found !== null && (
+          <QuoteSheets studyId={id} {...{ opened, found, foundries }} onOpen={setOpened} onChanged={again} />
         )}
       </Sheet>
     </>
   );
-}
-
-/** The form with a quote in it, as it is or as a mistake would have it read. */
-function correctionOf(found: QuotesFound, id: string, mistake?: Mistake): Opened | null {
-  const record = found.quotes.find((r) => r.quote.id === id);
-  if (record === undefined) return null;
-  const quote = mistake?.reading ?? record.quote;
-  return {
-    page: 'form',
-    correcting: { id, version: record.version },
-    first: {
-      foundryId: record.foundryId ?? '',
-      supplier: record.foundryId === null ? record.foundry : '',
-      laneId: `${quote.route}/${quote.variant}`,
-      texts: textsOfQuote(quote),
-    },
-  };
 }

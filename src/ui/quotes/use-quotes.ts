@@ -6,12 +6,15 @@ import type { QuotesFound } from './quotes.types';
 /** The hand rests so long before quotes are compared again, ms. */
 const RESTS_MS = 200;
 
-/** The last answer, for what shows quotes beside it: by study, quantity and all that it was asked with. */
-let last: { readonly key: string; readonly found: QuotesFound } | null = null;
+/** An answer is taken for so long where quotes stand beside something else, ms. */
+const FRESH_MS = 30_000;
+
+/** The last answer, shown at once where the same is asked: by study, quantity and all that it was asked with. */
+let last: { readonly key: string; readonly found: QuotesFound; readonly at: number } | null = null;
 
 /**
  * The quotes of the study as they compare at the quantity of the rail; asked again when that or the brief has come to rest.
- * @param always also where the study is known to hold none
+ * @param always also where the study is known to hold none, and whatever was answered before
  */
 export function useQuotes(always = false) {
   const { id, brief, school, rates, quoteCount, setQuoteCount } = useStudy(
@@ -31,7 +34,7 @@ export function useQuotes(always = false) {
   const [problem, setProblem] = useState<string | null>(null);
   const [turn, setTurn] = useState(0);
   useEffect(() => {
-    if (!wanted || (turn === 0 && last?.key === key)) return;
+    if (!wanted || (!always && turn === 0 && last?.key === key && Date.now() - last.at < FRESH_MS)) return;
     const ending = new AbortController();
     const timer = setTimeout(() => {
       setBusy(true);
@@ -39,7 +42,7 @@ export function useQuotes(always = false) {
       call<QuotesFound>('GET', `/api/studies/${id}/quotes?q=${pieces}`, undefined, { signal: ending.signal })
         .then(
           (answer) => {
-            last = { key, found: answer };
+            last = { key, found: answer, at: Date.now() };
             setFound(answer);
             setQuoteCount(answer.quotes.length);
           },
@@ -56,7 +59,7 @@ export function useQuotes(always = false) {
       clearTimeout(timer);
       ending.abort();
     };
-  }, [id, pieces, key, turn, wanted, setQuoteCount]);
+  }, [id, pieces, key, turn, wanted, always, setQuoteCount]);
   return {
     ...{ id, busy, problem },
     found: wanted ? found : null,
