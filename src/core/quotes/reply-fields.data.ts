@@ -79,6 +79,7 @@ export const REPLY_FIELDS: readonly ReplyField[] = [
   field('decline.counter.toolFirst', 'Instead: first tool', 'number', 'currency', ''),
   field('decline.counter.currency', 'Instead: currency', 'text', 'three letters', ''),
   field('decline.counter.why', 'Instead: why', 'text', '', ''),
+  field('recommends', 'Route you would choose yourself', 'text', '', 'and why, in a few words'),
   field('remarks', 'Remarks', 'text', '', ''),
 ];
 

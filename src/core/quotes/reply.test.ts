@@ -85,6 +85,7 @@ const quotes: fc.Arbitrary<Quote> = fc.record(
     decline: fc.constant(null),
     maxPieces: fc.option(pieces),
     remarks: fc.oneof(fc.constant(''), words),
+    recommends: words,
   },
   {
     requiredKeys: [

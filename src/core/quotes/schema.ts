@@ -92,6 +92,7 @@ export const QUOTE_SCHEMA = z
       .default(null),
     maxPieces: pieces.nullable().default(null),
     remarks: text(4000).default(''),
+    recommends: text(400).optional(),
   })
   .superRefine((quote, context) => {
     const wanted = (path: (string | number)[], message: string): void =>

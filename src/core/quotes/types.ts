@@ -128,6 +128,8 @@ export interface Quote {
   /** The most pieces of the programme it would make; null where it says none. */
   readonly maxPieces: number | null;
   readonly remarks: string;
+  /** Route that the foundry would choose itself, in its words. */
+  readonly recommends?: string | undefined;
 }
 
 /** What a study asks of every quote alike. */

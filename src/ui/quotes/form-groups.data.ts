@@ -19,5 +19,5 @@ export const FORM_GROUPS: readonly {
   { title: 'Tolerances', under: 'where it offers less than the drawing', fields: /^$/, list: 'exceptions' },
   { title: 'Metal clause', under: 'where the price follows a metal', fields: /^clause\./ },
   { title: 'It declines', under: 'then nothing else is needed but the date', fields: /^decline\./ },
-  { title: 'Remarks', under: '', fields: /^remarks$/ },
+  { title: 'Remarks', under: '', fields: /^(recommends|remarks)$/ },
 ];

@@ -141,6 +141,7 @@ export function QuoteDetail({ studyId, a, found, onFigure, onEdit, onReading, on
             quote.clause === undefined ? '' : `${whole(100 * quote.clause.share)} % follows ${quote.clause.metal}`,
             quote.incomingBad > 0 ? `${fixed(100 * quote.incomingBad, 1)} % bad on arrival allowed for` : '',
             ...(a.normalised?.flags ?? []).map((f) => FLAG_WORDS[f]),
+            quote.recommends === undefined || quote.recommends === '' ? '' : `it would choose: ${quote.recommends}`,
             quote.remarks,
           ]
             .filter(Boolean)
