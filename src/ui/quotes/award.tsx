@@ -157,7 +157,7 @@ function NegotiationSheet({
   return (
     <Box mt="3" data-testid="negotiation">
       <strong>To talk about with {a.held.foundry}</strong>
-      <Table.ScrollArea>
+      <Table.ScrollArea tabIndex={0}>
         <Table.Root size="sm" aria-label="To talk about">
           <Table.Header>
             <Table.Row>

@@ -190,7 +190,7 @@ function OutOfTheChoice({ found, onOpen }: { readonly found: QuotesFound; readon
   const out = found.assessed.quotes.filter((a) => a.out !== null);
   if (out.length === 0) return null;
   return (
-    <Table.ScrollArea mt="3">
+    <Table.ScrollArea mt="3" tabIndex={0}>
       <Table.Root size="sm" aria-label="Quotes without a part in the choice">
         <Table.Header>
           <Table.Row>

@@ -103,7 +103,7 @@ function OneRequest({
         <FileLink href={`/api/requests/${r.id}/zip`}>pack</FileLink>
         <FileLink href={`/api/requests/${r.id}/pdf`}>paper</FileLink>
       </Flex>
-      <Table.ScrollArea>
+      <Table.ScrollArea tabIndex={0}>
         <Table.Root size="sm" aria-label={`Request ${r.number}`}>
           <Table.Body>
             {r.lines.map((l) => (
