@@ -21,6 +21,7 @@ const VIEWS = [
   'process-steps',
   'calendar',
   'foundries',
+  'quotes',
 ] as const;
 
 /** Bytes of the body of a file as it goes over the wire. */

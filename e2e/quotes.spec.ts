@@ -14,7 +14,7 @@ async function enter(page: Page, of: { supplier: string; lane: string; price: st
   await page.getByRole('button', { name: 'Enter a quote' }).click();
   const form = sheet(page);
   await form.getByLabel('Name of the supplier').fill(of.supplier);
-  await form.getByLabel('Route').selectOption(of.lane);
+  await form.getByLabel('Route', { exact: true }).selectOption(of.lane);
   await form.getByRole('textbox', { name: 'Date of the quote' }).fill(of.date);
   await form.getByLabel(/^Valid for/).fill('200');
   await form.getByLabel(/^Currency/).fill('USD');
@@ -136,7 +136,7 @@ test('a broken reply sheet opens row by row with what is wrong, loses nothing, a
   await expect(form.getByLabel(/^First tool/)).toHaveValue('19 500');
   await expect(form.getByLabel('Remarks')).toHaveValue('as spoken');
   await form.getByLabel('Foundry').selectOption({ label: 'Foundry N – east dock' });
-  await form.getByLabel('Route').selectOption('permanent-mould/tilt');
+  await form.getByLabel('Route', { exact: true }).selectOption('permanent-mould/tilt');
   await form.getByLabel(/^Valid for/).fill('60');
   await form.getByLabel(/^Price is for/).selectOption('each');
   await form.getByRole('button', { name: 'take it out' }).click();

@@ -63,6 +63,7 @@ async function open(found: QuotesFound): Promise<void> {
   await wait(300);
   await act(async () => sent('GET', '/quotes')?.answer(200, found));
   await arrived(
+    import('./quote-sheets'),
     import('./quoted-leads'),
     import('./award'),
     import('./requests'),

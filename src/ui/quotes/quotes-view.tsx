@@ -3,17 +3,17 @@ import { Button, Flex, Progress, Span, Text } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { plainDate, whole } from '../format';
 import { FileButton, PageLink, Section, TextButton } from '../kit';
-import { late } from '../late';
+import { late, Near } from '../late';
 import { Sheet } from '../shell/sheet';
 import { QuoteTable } from './quote-table';
 import { QuotesOutcome } from './quotes-outcome';
 import type { Opened } from './opened';
-import { QuoteSheets } from './quote-sheets';
 import type { Askable } from './quotes.types';
 import { useQuotes } from './use-quotes';
 import { useReplySheet } from './use-reply-sheet';
 import type { QuoteDraft } from './use-quote-form';
 
+const QuoteSheets = late(() => import('./quote-sheets').then((m) => m.QuoteSheets));
 const Requests = late(() => import('./requests').then((m) => m.Requests));
 const QuotedLeads = late(() => import('./quoted-leads').then((m) => m.QuotedLeads));
 const AwardSection = late(() => import('./award').then((m) => m.AwardSection));
@@ -127,23 +127,33 @@ export function QuotesView({ foundries }: { readonly foundries: readonly Askable
               />
             )}
           </Section>
-          {found.assessed.quotes.length > 0 && <QuotedLeads studyId={id} found={found} />}
-          <AwardSection studyId={id} found={found} onChanged={again} />
-          <Requests
-            studyId={id}
-            found={found}
-            onChanged={again}
-            onRead={(line) =>
-              enter(
-                {
-                  ...{ foundryId: line.foundryId, laneId: line.laneId, lineId: line.id },
-                  texts: Object.fromEntries((line.reply?.rows ?? []).map((r) => [r.key, r.value])),
-                },
-                'sheet',
-              )
-            }
-          />
-          <CompareOn studyId={id} found={found} onChanged={again} />
+          {found.requests.length > 0 && (
+            <Requests
+              studyId={id}
+              found={found}
+              onChanged={again}
+              onRead={(line) =>
+                enter(
+                  {
+                    ...{ foundryId: line.foundryId, laneId: line.laneId, lineId: line.id },
+                    texts: Object.fromEntries((line.reply?.rows ?? []).map((r) => [r.key, r.value])),
+                  },
+                  'sheet',
+                )
+              }
+            />
+          )}
+          {found.assessed.quotes.length > 0 && (
+            <Near height="8rem">
+              <QuotedLeads studyId={id} found={found} />
+            </Near>
+          )}
+          <Near height="24rem">
+            <AwardSection studyId={id} found={found} onChanged={again} />
+          </Near>
+          <Near height="16rem">
+            <CompareOn studyId={id} found={found} onChanged={again} />
+          </Near>
         </>
       )}
       <Sheet open={opened !== null} onClose={close} testId="quote-sheet">
