@@ -23,7 +23,7 @@ async function enter(page: Page, of: { supplier: string; lane: string; price: st
   await form.getByLabel('Price break 1: price').fill(of.price);
   await form.getByLabel('Tool', { exact: true }).selectOption('foundry-pays');
   await form.getByLabel('Your name').fill('Jory Lund');
-  await form.getByRole('button', { name: 'Put the quote in' }).click();
+  await form.getByRole('button', { name: 'Save the quote' }).click();
   await expect(form).toBeHidden();
 }
 
@@ -64,7 +64,7 @@ test('foundries are asked, the simulated desk answers, the answers are compared,
   await closeSheet(page);
 
   // The rates that would explain a foundry are shown, and kept as a set of its own only when asked.
-  await page.getByRole('button', { name: 'Rates behind them' }).click();
+  await page.getByRole('button', { name: 'Fit rates' }).click();
   await expect(
     sheet(page).getByRole('table', { name: 'Fitted rates' }).or(sheet(page).getByText('No price of this')),
   ).toBeVisible({
@@ -139,9 +139,9 @@ test('a broken reply sheet opens row by row with what is wrong, loses nothing, a
   await form.getByLabel('Route', { exact: true }).selectOption('permanent-mould/tilt');
   await form.getByLabel(/^Valid for/).fill('60');
   await form.getByLabel(/^Price is for/).selectOption('each');
-  await form.getByRole('button', { name: 'take it out' }).click();
+  await form.getByRole('button', { name: 'remove' }).click();
   await form.getByLabel('Your name').fill('Jory Lund');
-  await form.getByRole('button', { name: 'Put the quote in' }).click();
+  await form.getByRole('button', { name: 'Save the quote' }).click();
   await expect(form).toBeHidden();
   // In euros: the rate of the day is asked for, and then it compares.
   const row = page.locator('[data-quote]');

@@ -13,6 +13,13 @@ export class Refused extends Error {
   }
 }
 
+/**
+ * What a call that failed says, in words: the refusal with the fields it names, or that nobody answered.
+ * @param silent what to say where the server does not answer
+ */
+export const failureWords = (error: unknown, silent: string): string =>
+  error instanceof Refused ? [error.message, ...error.issues.map((i) => `${i.path}: ${i.message}.`)].join(' ') : silent;
+
 /** Calls the server with JSON; a refusal is thrown as Refused, a dead line as a plain Error. */
 export async function call<T>(
   method: 'GET' | 'POST' | 'PUT' | 'DELETE',

@@ -62,7 +62,7 @@ export const LOT = equation({
   expression: 'max(lot, minOrder, lowest)',
   symbols: {
     lot: ofStudy('pieces of a lot', 'pieces'),
-    minOrder: told('least order', 'pieces'),
+    minOrder: told('minimum order', 'pieces'),
     lowest: told('lowest break of the price', 'pieces'),
   },
   values: ({ quote, asked }) => ({
@@ -98,7 +98,7 @@ export const AS_QUOTED = equation({
   },
   symbols: {
     price: toldMoney('price at the break that holds for the lot'),
-    mass: told('mass of a piece it is reckoned with', 'kg'),
+    mass: told('mass of a piece that it is for', 'kg'),
     lb: { meaning: 'a pound', unit: 'kg', source: 'choice' },
     fx,
   },
@@ -290,7 +290,7 @@ export const SURPLUS = equation({
   expression: 'max(0, bought - over) * inPrice * fx',
   symbols: {
     bought: opened('pieces bought', 'pieces', 'bought'),
-    over: told('pieces the tool is spread over', 'pieces'),
+    over: told('pieces the tool is amortised over', 'pieces'),
     inPrice: toldMoney('in each price for the tool'),
     fx,
   },

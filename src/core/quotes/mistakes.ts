@@ -146,7 +146,7 @@ function masses({ quote, model }: Seen): Mistake[] {
   return [
     {
       kind: 'mass-unit',
-      reason: `The price is reckoned with ${significant(mass, 3)} kg, ${times(ratio)} the part’s ${significant(model.mass_kg, 3)} kg: pounds and kilograms may be mixed.`,
+      reason: `The price is for a mass of ${significant(mass, 3)} kg, ${times(ratio)} the part’s ${significant(model.mass_kg, 3)} kg: pounds and kilograms may be mixed.`,
       effect: null,
       reading: { ...quote, quotedMass_kg: model.mass_kg },
     },
@@ -212,7 +212,7 @@ function leads(s: Seen): Mistake[] {
     const then = reread(s, other, 'leadLot_d')?.value ?? NaN;
     out.push({
       kind: 'days-mixed',
-      reason: `The first article is told in ${lead.first.unit}, a lot in ${lead.lot.unit}: ask whether both are meant.`,
+      reason: `The first article is quoted in ${lead.first.unit}, a lot in ${lead.lot.unit}: ask whether both are meant.`,
       effect: effectOn('leadLot_d', price, then),
       reading: other,
     });

@@ -63,7 +63,7 @@ function caseOf(quote: Quote, asked: Asked, setting: QuoteSetting, fills: readon
       'E_NO_VALUE',
       'quotedMass_kg',
       quote.quotedMass_kg ?? null,
-      'the mass that a price by mass is reckoned with',
+      'the mass of a piece for a price by mass',
     );
   const breaks = [...quote.priceBreaks].sort((a, b) => a.from - b.from);
   const [lowest] = breaks;

@@ -100,7 +100,7 @@ export const QUOTE_SCHEMA = z
     if (quote.decline !== null) return;
     if (quote.priceBreaks.length === 0) wanted(['priceBreaks'], 'a price, or the reason of a decline, is wanted');
     if ((quote.unit === 'kg' || quote.unit === 'lb') && quote.quotedMass_kg === undefined)
-      wanted(['quotedMass_kg'], 'the mass that a price by mass is reckoned with is wanted');
+      wanted(['quotedMass_kg'], 'the mass of a piece, for a price by mass, is wanted');
     const froms = quote.priceBreaks.map((b) => b.from);
     froms.forEach((from, i) => {
       if (i > 0 && from <= (froms[i - 1] ?? 0))

@@ -19,6 +19,7 @@ import {
   selectQuotesOfFoundry,
   updateQuote,
 } from './queries';
+import { foundryOf } from '../foundries';
 import { updateRequestLine } from './request-queries';
 import { addQuoteOn, quoteOf, quotedBy, quotesOf, settingOf, type NewQuote, type QuoteRecord } from './repo';
 
@@ -92,23 +93,29 @@ export async function getQuote(studyId: string, id: string): Promise<QuoteRecord
   return reading(async (on) => (await quotesOf(on, studyId)).quotes.find((q) => q.quote.id === id));
 }
 
-export type QuoteAddResult = { readonly outcome: 'added'; readonly id: string } | { readonly outcome: 'no-foundry' };
+export type QuotesAddResult =
+  | { readonly outcome: 'added'; readonly ids: readonly string[] }
+  /** The foundry of the quote at that place is not there: none was put in. */
+  | { readonly outcome: 'no-foundry'; readonly at: number };
 
 /** Puts quotes in, all or none; the line of a request that one answers is settled with it. */
 export async function addQuotes(
   studyId: string,
   quotes: readonly (NewQuote & { readonly lineId: string | null })[],
-): Promise<QuoteAddResult[]> {
-  return transaction(async (on) => {
-    const out: QuoteAddResult[] = [];
+): Promise<QuotesAddResult> {
+  return transaction<QuotesAddResult>(async (on) => {
+    for (const [at, { foundryId }] of quotes.entries())
+      if (foundryId !== null && (await foundryOf(on, foundryId)) === undefined) return { outcome: 'no-foundry', at };
+    const ids: string[] = [];
     for (const one of quotes) {
       const id = await addQuoteOn(on, studyId, one);
-      out.push(id === null ? { outcome: 'no-foundry' } : { outcome: 'added', id });
-      if (id === null || one.lineId === null) continue;
+      if (id === null) throw new Error(`no foundry ${one.foundryId ?? ''}`);
+      ids.push(id);
+      if (one.lineId === null) continue;
       const state = one.quote.decline === null ? 'answered' : 'declined';
       await updateRequestLine(on, { id: one.lineId, state, deskState: '', reply: null });
     }
-    return out;
+    return { outcome: 'added', ids };
   });
 }
 

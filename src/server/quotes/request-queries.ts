@@ -108,6 +108,21 @@ export async function updateRequestLine(
   );
 }
 
+/** Settles a line that is still open. @returns false where somebody did so before */
+export async function settleOpenLine(
+  on: Runner,
+  l: { id: string; state: LineState; deskState: string },
+): Promise<boolean> {
+  const changed = await change(
+    on,
+    `UPDATE quote_request_lines
+        SET state = ?, desk_state = ?, reply = NULL, changed_at = CURRENT_TIMESTAMP(3)
+      WHERE id = ? AND state = 'open'`,
+    [l.state, l.deskState, l.id],
+  );
+  return changed > 0;
+}
+
 /** Lines that the desk has not answered yet. */
 export async function selectDeskLines(on: Runner, studyId: string): Promise<{ id: string }[]> {
   return rows<{ id: string }>(

@@ -17,6 +17,7 @@ import {
   selectRequestLine,
   selectRequestLines,
   selectRequests,
+  settleOpenLine,
   updateRequestLine,
   type LineState,
   type RequestLineRow,
@@ -185,16 +186,19 @@ export async function collectReplies(study: StudyRecord, today: string): Promise
       );
       continue;
     }
-    if (quote.decline === null) out.quotes++;
-    else out.declined++;
-    await transaction(async (on) => {
+    const state = quote.decline === null ? 'answered' : 'declined';
+    // Two pages may ask the desk at once: who settles the line puts the quote in.
+    const mine = await transaction(async (on) => {
+      if (!(await settleOpenLine(on, { id, state, deskState: says.letter.slice(0, 200) }))) return false;
       await addQuoteOn(on, study.id, {
         ...{ quote, foundryId: at.line.foundryId, supplier: at.line.foundry, entered: 'desk', simulated: true },
         ...{ requestId: at.requestId, who: 'simulated desk', why: says.letter.slice(0, 400) },
       });
-      const state = quote.decline === null ? 'answered' : 'declined';
-      await updateRequestLine(on, { id, state, deskState: says.letter.slice(0, 200), reply: null });
+      return true;
     });
+    if (!mine) continue;
+    if (state === 'answered') out.quotes++;
+    else out.declined++;
   }
   if (forgotten)
     for (const request of await listRequests(study.id))

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
 import type { Candidate, WhoCan } from '@/core/comparison/foundries';
 import { isPlainDate } from '@/core/base/plain-date';
-import { call, Refused } from '../api';
+import { call, failureWords } from '../api';
 import { DateInput } from '../fields/date-input';
 import { perPart } from '../format';
 import { useChangeNote } from '../history/use-change-note';
@@ -49,7 +49,7 @@ export function Ask({
       },
       (error: unknown) => {
         if (!ending.signal.aborted)
-          setProblem(error instanceof Refused ? error.message : 'The server does not answer: nobody can be asked yet.');
+          setProblem(failureWords(error, 'The server does not answer: nobody can be asked yet.'));
       },
     );
     return () => ending.abort();
@@ -75,11 +75,7 @@ export function Ask({
       notices.create({ title: `Request ${sent.number} is kept${byDesk ? ' and with the simulated desk' : ''}.` });
       onSent();
     } catch (error) {
-      setProblem(
-        error instanceof Refused
-          ? [error.message, ...error.issues.map((i) => `${i.path}: ${i.message}.`)].join(' ')
-          : 'The server does not answer. Nothing was sent.',
-      );
+      setProblem(failureWords(error, 'The server does not answer. Nothing was sent.'));
     }
     setBusy(false);
   };

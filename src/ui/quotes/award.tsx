@@ -3,7 +3,7 @@ import { Box, Button, Field, Flex, Input, Table, Text, Textarea } from '@chakra-
 import { useMemo, useState } from 'react';
 import { negotiation, type AssessedQuote } from '@/core/comparison/quotes';
 import { isReason, REASON_WANTED } from '@/core/decision';
-import { call, Refused } from '../api';
+import { call, failureWords } from '../api';
 import { perPart, plainDate, signed, whole } from '../format';
 import { useChangeNote } from '../history/use-change-note';
 import { Choice, FormGrid, PageLink, Section, TextButton } from '../kit';
@@ -56,11 +56,7 @@ export function AwardSection({
       notices.create({ title: id === null ? 'The award is taken back.' : 'Awarded.' });
       onChanged();
     } catch (error) {
-      setProblem(
-        error instanceof Refused
-          ? [error.message, ...error.issues.map((i) => `${i.path}: ${i.message}.`)].join(' ')
-          : 'The server does not answer. Nothing was saved; what you typed is kept.',
-      );
+      setProblem(failureWords(error, 'The server does not answer. Nothing was saved; what you typed is kept.'));
     }
     setBusy(false);
   };

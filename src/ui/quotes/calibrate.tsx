@@ -3,7 +3,7 @@ import { Box, Button, Field, Flex, Input, Progress, Table, Text } from '@chakra-
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { FoundryCalibration, MovableRate } from '@/core/comparison/quotes';
-import { call, Refused } from '../api';
+import { call, failureWords } from '../api';
 import { fixed, perPart, significant } from '../format';
 import { useChangeNote } from '../history/use-change-note';
 import { CheckBox, Choice, Section } from '../kit';
@@ -34,8 +34,7 @@ export function Calibrate({ studyId, found }: { readonly studyId: string; readon
     }).then(
       (f) => setResult({ of: asked, found: f }),
       (error: unknown) => {
-        if (!ending.signal.aborted)
-          setResult({ of: asked, found: error instanceof Refused ? error.message : 'The server does not answer.' });
+        if (!ending.signal.aborted) setResult({ of: asked, found: failureWords(error, 'The server does not answer.') });
       },
     );
     return () => ending.abort();
@@ -45,7 +44,7 @@ export function Calibrate({ studyId, found }: { readonly studyId: string; readon
   const name = foundries.find(([id]) => id === foundry)?.[1] ?? '';
   return (
     <SheetPage
-      title="Rates behind the quotes"
+      title="Rates fitted to the quotes"
       under="the few rates that explain what a foundry asks, held back by their ranges; nothing is changed until you adopt it"
     >
       {foundries.length === 0 ? (
@@ -223,11 +222,7 @@ function Adopt({ studyId, of, foundry }: { readonly studyId: string; readonly of
       notices.create({ title: `“${name.trim()}” is kept${use ? ' and this study uses it' : ''}.` });
       router.refresh();
     } catch (error) {
-      setProblem(
-        error instanceof Refused
-          ? [error.message, ...error.issues.map((i) => `${i.path}: ${i.message}.`)].join(' ')
-          : 'The server does not answer. Look under Rates whether the set was made.',
-      );
+      setProblem(failureWords(error, 'The server does not answer. Look under Rates whether the set was made.'));
     }
     setBusy(false);
   };

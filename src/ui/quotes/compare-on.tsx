@@ -2,7 +2,7 @@
 import { Box, Button, Field, Flex, Input, Table, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { isPlainDate } from '@/core/base/plain-date';
-import { call, Refused } from '../api';
+import { call, failureWords } from '../api';
 import { DateInput } from '../fields/date-input';
 import { readFigure } from '../fields/numbers';
 import { perPart, plainDate, significant } from '../format';
@@ -30,11 +30,7 @@ export function CompareOn({
       onChanged();
       return true;
     } catch (error) {
-      setProblem(
-        error instanceof Refused
-          ? [error.message, ...error.issues.map((i) => `${i.path}: ${i.message}.`)].join(' ')
-          : 'The server does not answer. Nothing was saved; what you typed is kept.',
-      );
+      setProblem(failureWords(error, 'The server does not answer. Nothing was saved; what you typed is kept.'));
       return false;
     }
   };

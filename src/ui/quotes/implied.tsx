@@ -2,7 +2,7 @@
 import { Table, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { ImpliedRate } from '@/core/comparison/quotes';
-import { call, Refused } from '../api';
+import { call, failureWords } from '../api';
 import { significant } from '../format';
 import { TextButton } from '../kit';
 
@@ -24,9 +24,7 @@ export function Implied({
       'GET',
       `/api/studies/${studyId}/quotes/${encodeURIComponent(quoteId)}/implied?q=${Math.max(1, Math.round(q))}`,
     )
-      .then(setFound, (error: unknown) =>
-        setFound(error instanceof Refused ? error.message : 'The server does not answer.'),
-      )
+      .then(setFound, (error: unknown) => setFound(failureWords(error, 'The server does not answer.')))
       .finally(() => setBusy(false));
   };
   if (found === null)

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import Papa from 'papaparse';
 import { LANES, laneWords } from '@/core/catalogue/routes';
 import { guessColumns, PASTE_FIELDS, pastedQuotes, type PasteNames } from '@/core/quotes';
-import { call, Refused } from '../api';
+import { call, failureWords } from '../api';
 import { keepHere, keptHere } from '../browser-store';
 import { perPart } from '../format';
 import { useChangeNote } from '../history/use-change-note';
@@ -96,11 +96,7 @@ export function Paste({
       onPut();
       if (kept === '') onDone();
     } catch (error) {
-      setProblem(
-        error instanceof Refused
-          ? [error.message, ...error.issues.map((i) => `${i.path}: ${i.message}.`)].join(' ')
-          : 'The server does not answer. Nothing was saved; what you pasted is kept.',
-      );
+      setProblem(failureWords(error, 'The server does not answer. Nothing was saved; what you pasted is kept.'));
     }
     setBusy(false);
   };
@@ -220,7 +216,7 @@ export function Paste({
                                 })
                               }
                             >
-                              Mend it in the form
+                              Correct it in the form
                             </TextButton>
                           </Box>
                         )}

@@ -22,7 +22,7 @@ export function QuoteBar({
 }) {
   const price = a.normalised?.price;
   if (price == null) return null;
-  const { need } = { need: price.programme / price.perGoodPart };
+  const need = price.programme / price.perGoodPart;
   const share = (money: number): number => money / need / scale;
   const work = share(price.bought * (price.unitComparable - price.scopeFilled));
   const filled = share(price.bought * price.scopeFilled);

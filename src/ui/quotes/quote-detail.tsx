@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { LINE_IDS, LINE_WORDS } from '@/core/cost';
 import type { AssessedQuote } from '@/core/comparison/quotes';
 import type { Mistake } from '@/core/quotes';
-import { call, Refused } from '../api';
+import { call, failureWords } from '../api';
 import { fixed, perPart, plainDate, signed, whole } from '../format';
 import { useChangeNote } from '../history/use-change-note';
 import { FigureButton, Section, TextButton } from '../kit';
@@ -137,7 +137,7 @@ export function QuoteDetail({ studyId, a, found, onFigure, onEdit, onReading, on
               ? ''
               : `in ${quote.currency}, at ${found.assessed.setting.rates[quote.currency]?.rate ?? '?'} ${code} of ${plainDateOr(found.assessed.setting.rates[quote.currency]?.date)}`,
             `tool ${quote.tooling.mode.replaceAll('-', ' ')}, belongs to the ${quote.tooling.ownedBy}`,
-            quote.minOrder > 0 ? `least order ${whole(quote.minOrder)} pieces` : '',
+            quote.minOrder > 0 ? `minimum order ${whole(quote.minOrder)} pieces` : '',
             quote.clause === undefined ? '' : `${whole(100 * quote.clause.share)} % follows ${quote.clause.metal}`,
             quote.incomingBad > 0 ? `${fixed(100 * quote.incomingBad, 1)} % bad on arrival allowed for` : '',
             ...(a.normalised?.flags ?? []).map((f) => FLAG_WORDS[f]),
@@ -149,7 +149,7 @@ export function QuoteDetail({ studyId, a, found, onFigure, onEdit, onReading, on
         </Text>
       </Section>
       <Withdraw {...{ studyId, onChanged }} id={quote.id} withdrawn={withdrawn} />
-      <Section title="What became of it">
+      <Section title="History">
         {changes.map((c) => (
           <Text key={c.id} textStyle="label">
             {plainDate(c.at)}, {c.who}: {c.what}
@@ -159,11 +159,10 @@ export function QuoteDetail({ studyId, a, found, onFigure, onEdit, onReading, on
       </Section>
     </SheetPage>
   );
-
-  function plainDateOr(date: string | undefined): string {
-    return date === undefined || date === '' ? 'no date' : plainDate(date);
-  }
 }
+
+const plainDateOr = (date: string | undefined): string =>
+  date === undefined || date === '' ? 'no date' : plainDate(date);
 
 /** What is quoted of the work, and what is filled in for the rest. */
 function ScopeOf({ a, code }: { readonly a: AssessedQuote; readonly code: string }) {
@@ -279,7 +278,7 @@ function Withdraw({
       notices.create({ title: withdrawn === null ? 'Withdrawn.' : 'It stands again.' });
       onChanged();
     } catch (error) {
-      setProblem(error instanceof Refused ? error.message : 'The server does not answer. Nothing was changed.');
+      setProblem(failureWords(error, 'The server does not answer. Nothing was changed.'));
     }
   };
   return (
@@ -296,7 +295,7 @@ function Withdraw({
           </Field.Root>
         )}
         <Button size="sm" variant="outline" disabled={who.trim() === ''} onClick={() => void send()}>
-          {withdrawn === null ? 'Withdraw' : 'Let it stand again'}
+          {withdrawn === null ? 'Withdraw' : 'Restore'}
         </Button>
       </Flex>
       {problem !== '' && (

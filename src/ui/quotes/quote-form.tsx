@@ -129,7 +129,7 @@ export function QuoteForm({ studyId, currency, foundries, first, correcting, ent
           </Section>
         ))}
         <Strangers texts={draft.texts} onType={type} />
-        <Section title="Put it in">
+        <Section title="Save">
           <FormGrid>
             <Field.Root required>
               <Field.Label>Your name</Field.Label>
@@ -159,7 +159,7 @@ export function QuoteForm({ studyId, currency, foundries, first, correcting, ent
           )}
           <Flex gap="3" mt="3">
             <Button type="submit" size="sm" disabled={saving.busy || who.trim() === ''}>
-              {correcting === undefined ? 'Put the quote in' : 'Save the correction'}
+              {correcting === undefined ? 'Save the quote' : 'Save the correction'}
             </Button>
           </Flex>
         </Section>
@@ -179,14 +179,14 @@ function Strangers({
   const strange = Object.entries(texts).filter(([key, text]) => text !== '' && !isReplyKey(key));
   if (strange.length === 0) return null;
   return (
-    <Section title="Rows that the sheet does not have" under="what stands there is kept until you take it out">
+    <Section title="Unknown rows" under="kept until you remove them">
       {strange.map(([key, text]) => (
         <Flex key={key} gap="3" textStyle="label">
           <span>
             {key}: “{text}”
           </span>
           <TextButton size="sm" onClick={() => onType(key, '')}>
-            take it out
+            remove
           </TextButton>
         </Flex>
       ))}

@@ -48,14 +48,14 @@ export function QuoteTable({ found, onOpen, onFigure }: QuoteActs & { readonly f
               <Table.ColumnHeader>Foundry and route</Table.ColumnHeader>
               <Table.ColumnHeader className="num">{code} per good part</Table.ColumnHeader>
               <Table.ColumnHeader minW="44">
-                Made of
+                Cost breakdown
                 <Legend />
               </Table.ColumnHeader>
               <Table.ColumnHeader className="num">Against the model</Table.ColumnHeader>
               <Table.ColumnHeader className="num">Tooling, {code}</Table.ColumnHeader>
               <Table.ColumnHeader className="num">First article, weeks</Table.ColumnHeader>
               <Table.ColumnHeader hideBelow="md">Work</Table.ColumnHeader>
-              <Table.ColumnHeader hideBelow="md">To be cleared</Table.ColumnHeader>
+              <Table.ColumnHeader hideBelow="md">Open questions</Table.ColumnHeader>
             </Table.Row>
           </Table.Header>
           <Table.Body>

@@ -30,7 +30,7 @@ export function QuoteTicks() {
     const { quote, foundry } = a.held;
     for (const b of quote.priceBreaks)
       put(b.from, `${foundry}: ${perPart(b.price)} ${quote.currency} (${quote.unit}) in lots from ${whole(b.from)}`);
-    if (quote.minOrder > 0) put(quote.minOrder, `${foundry}: least order ${whole(quote.minOrder)}`);
+    if (quote.minOrder > 0) put(quote.minOrder, `${foundry}: minimum order ${whole(quote.minOrder)}`);
     if (quote.maxPieces !== null) put(quote.maxPieces, `${foundry}: at most ${whole(quote.maxPieces)} pieces`);
   }
   if (places.size === 0) return null;
@@ -38,7 +38,7 @@ export function QuoteTicks() {
     <span
       data-quote-ticks=""
       role="img"
-      aria-label={`Price breaks and least orders of quotes, ${code}: ${[...places.values()].flat().join('; ')}`}
+      aria-label={`Price breaks and minimum orders of quotes, ${code}: ${[...places.values()].flat().join('; ')}`}
     >
       {[...places].map(([pieces, words]) => (
         <Tick key={pieces} style={{ left: `${(100 * x(pieces)) / WIDTH}%` }} title={words.join('\n')} />

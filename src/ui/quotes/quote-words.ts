@@ -10,7 +10,7 @@ export const FLAG_WORDS: Readonly<Record<QuoteFlag, string>> = {
   'unit-hundred': 'price per hundred',
   'unit-kg': 'price per kilogram',
   'unit-lb': 'price per pound',
-  'order-over-lot': 'least order above the lot',
+  'order-over-lot': 'minimum order above the lot',
   'alloy-swapped': 'another alloy',
   exceptions: 'tolerance exceptions',
   'metal-clause': 'metal clause',

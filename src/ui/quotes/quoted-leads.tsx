@@ -2,7 +2,7 @@
 import { Box, Flex, Progress, Span, Table, Text } from '@chakra-ui/react';
 import { useEffect, useRef, useState } from 'react';
 import type { QuotedRun } from '@/core/comparison/quotes';
-import { call, Refused } from '../api';
+import { call, failureWords } from '../api';
 import { whole } from '../format';
 import { FigureButton, Section, TextButton } from '../kit';
 import { Emblem } from '../marks/emblem';
@@ -24,7 +24,7 @@ export function QuotedLeads({ studyId, found }: { readonly studyId: string; read
     setBusy(true);
     call<readonly QuotedRun[]>('GET', `/api/studies/${studyId}/quotes/leads`, undefined, { signal: mine.signal })
       .then(setRuns, (error: unknown) => {
-        if (!mine.signal.aborted) setRuns(error instanceof Refused ? error.message : 'The server does not answer.');
+        if (!mine.signal.aborted) setRuns(failureWords(error, 'The server does not answer.'));
       })
       .finally(() => setBusy(false));
   };

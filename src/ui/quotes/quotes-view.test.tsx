@@ -128,7 +128,7 @@ describe('a quote that is typed', () => {
   test('is refused field by field and kept in this browser, then put in', async () => {
     await typed();
     sign('Jory Lund');
-    press('Put the quote in');
+    press('Save the quote');
     await wait(0);
     const sheet = screen.getByTestId('quote-sheet');
     expect(sheet.textContent).toContain('Foundry: one of the list, or the name of another supplier, is wanted.');
@@ -148,7 +148,7 @@ describe('a quote that is typed', () => {
       supplier: 'Harbour dies',
       texts: { 'priceBreaks.1.price': '24,50' },
     });
-    press('Put the quote in');
+    press('Save the quote');
     await wait(0);
     const put = sent('POST', '/quotes');
     expect(put?.body).toMatchObject({
@@ -159,7 +159,7 @@ describe('a quote that is typed', () => {
       put?.answer(400, { error: { message: 'No.', issues: [{ path: 'x', value: '', message: 'y' }] } }),
     );
     expect(screen.getByText('No. x: y.')).toBeDefined();
-    press('Put the quote in');
+    press('Save the quote');
     await act(async () => sent('POST', '/quotes')?.answer(201, { ids: ['n'] }));
     expect(said).toEqual(['The quote is in.']);
     expect(localStorage.getItem('nine-pours-quote-s-new')).toBe('null');
@@ -209,7 +209,7 @@ describe('a reply sheet', () => {
     expect(sheet.textContent).toContain('colour: “red”');
     expect(sheet.textContent).toContain('“few”: a number (pieces) is wanted.');
     expect(fieldOf('Foundry').value).toBe('f-a');
-    press('take it out');
+    press('remove');
     await wait(0);
     expect(screen.getByTestId('quote-sheet').textContent).not.toContain('colour: “red”');
   });

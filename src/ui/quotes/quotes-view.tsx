@@ -93,7 +93,7 @@ export function QuotesView({ foundries }: { readonly foundries: readonly Askable
         </Button>
         {(found?.quotes.length ?? 0) > 0 && (
           <Button size="sm" variant="outline" onClick={() => setOpened({ page: 'calibrate' })}>
-            Rates behind them
+            Fit rates
           </Button>
         )}
       </Flex>

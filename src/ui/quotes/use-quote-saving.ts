@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Quote } from '@/core/quotes';
-import { call, Refused } from '../api';
+import { call, failureWords, Refused } from '../api';
 import { notices } from '../shell/notices';
 import type { QuoteDraft } from './use-quote-form';
 
@@ -26,10 +26,9 @@ interface Saved {
 }
 
 const wordsOf = (error: unknown): string => {
-  if (!(error instanceof Refused)) return 'The server does not answer. Nothing was saved; what you typed is kept.';
-  if (error.status === 409)
+  if (error instanceof Refused && error.status === 409)
     return 'Somebody saved this quote in between. Close the form, look, and correct it again; what you typed is kept.';
-  return [error.message, ...error.issues.map((i) => `${i.path}: ${i.message}.`)].join(' ');
+  return failureWords(error, 'The server does not answer. Nothing was saved; what you typed is kept.');
 };
 
 /** Puts a typed quote in, or saves its correction; what is refused is told, and stays as it was typed. */

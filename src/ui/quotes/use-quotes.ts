@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useState } from 'react';
-import { call, Refused } from '../api';
+import { call, failureWords } from '../api';
 import { useQuantity, useStudy } from '../study/study-context';
 import type { QuotesFound } from './quotes.types';
 
@@ -47,8 +47,7 @@ export function useQuotes(always = false) {
             setQuoteCount(answer.quotes.length);
           },
           (error: unknown) => {
-            if (!ending.signal.aborted)
-              setProblem(error instanceof Refused ? error.message : 'The server does not answer.');
+            if (!ending.signal.aborted) setProblem(failureWords(error, 'The server does not answer.'));
           },
         )
         .finally(() => {

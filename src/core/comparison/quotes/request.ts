@@ -86,14 +86,13 @@ export function quoteRequest(study: Study, laneIds: readonly string[], q?: numbe
   );
   const lines = lanes.flatMap((lane) => (lane.money === null ? [] : [lane.money.lines]));
   const scope = new Set(lines.flatMap((of) => scopeStates({ scope: [] }, of, []).map((s) => s.line)));
-  const { x, y, z } = { x: brief.geometry.box_mm?.[0], y: brief.geometry.box_mm?.[1], z: brief.geometry.box_mm?.[2] };
   return {
     title: brief.title,
     alloy: alloy === null ? null : { id: alloy.id, name: alloy.name },
     asked: { ...askedOf(brief), need },
     years: brief.quantity.years,
     mass_kg: facts?.m ?? null,
-    box_mm: x === undefined || y === undefined || z === undefined ? null : [x, y, z],
+    box_mm: brief.geometry.box_mm,
     firstDelivery: brief.quantity.firstDelivery,
     features: brief.features.map((f) => ({
       ...{ id: f.id, name: f.name, nominal_mm: f.nominal_mm, tol_mm: f.tol_mm },

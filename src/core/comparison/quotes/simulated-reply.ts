@@ -40,8 +40,9 @@ export interface DeskReply {
   readonly wait: number;
 }
 
-/** Study currency in one of another, as the desk reckons; it tells no rate. */
-const CURRENCIES: readonly (readonly [code: string, inUsd: number])[] = [
+/** Study currency in one of another, as the desk has them; it tells no rate. */
+type Currency = readonly [code: string, inUsd: number];
+const CURRENCIES: readonly [Currency, ...Currency[]] = [
   ['EUR', 1.09],
   ['CAD', 0.73],
 ];
@@ -183,11 +184,8 @@ function priced(
   dates: NonNullable<BoardLane['dates']>,
   { mood, brief, code, mass_kg, foundry }: OfReply,
 ): Quote {
-  const [currency, inStudy] =
-    code === 'USD' && mood.happens(25)
-      ? mood.one([...CURRENCIES] as [(typeof CURRENCIES)[number]])
-      : ([code, 1] as const);
-  const money_ = (x: number): number => x / inStudy;
+  const [currency, inStudy] = code === 'USD' && mood.happens(25) ? mood.one(CURRENCIES) : ([code, 1] as const);
+  const inQuoted = (x: number): number => x / inStudy;
   const scope: QuotedScope[] = [];
   let unit = money.unit * mood.factor(SCATTER.price);
   for (const { kind, line, model } of scopeStates({ scope: [] }, money.lines, [])) {
@@ -196,7 +194,7 @@ function priced(
     // A line that is not named at all is a part of the usual mess.
     if (leavesOut || !mood.happens(6)) scope.push({ line, status: leavesOut ? 'excluded' : 'included' });
   }
-  if (mood.happens(25)) scope.push({ line: 'freight', status: 'extra', price: round(money_(0.02 * unit + 0.05)) });
+  if (mood.happens(25)) scope.push({ line: 'freight', status: 'extra', price: round(inQuoted(0.02 * unit + 0.05)) });
   const lot = money.lot;
   const tool = mood.one<QuotedTool['mode']>([
     'separate',
@@ -206,7 +204,7 @@ function priced(
     'amortised',
     'foundry-pays',
   ]);
-  const first = rounded(money_(money.toolingLines.firstTool * mood.factor(SCATTER.tool)));
+  const first = rounded(inQuoted(money.toolingLines.firstTool * mood.factor(SCATTER.tool)));
   const over = Math.max(1, Math.round(money.total > 0 ? lot * 10 : lot));
   const inPrice = tool === 'amortised' ? round(first / over) : 0;
   const priceUnit = mood.one<PriceUnit>([
@@ -222,15 +220,15 @@ function priced(
     'lb',
   ]);
   const per = { each: 1, hundred: HUNDRED, kg: 1 / mass_kg, lb: KG_PER_POUND / mass_kg }[priceUnit];
-  const price = (times: number): number => round((money_(unit) * times + inPrice) * per, per < 1 ? 3 : 2);
+  const price = (times: number): number => round((inQuoted(unit) * times + inPrice) * per, per < 1 ? 3 : 2);
   const slow = mood.factor(SCATTER.time);
   const days = (said: readonly [number, number, number] | undefined, model: number) => {
     const unitOf = mood.one<LeadUnit>(['calendar days', 'calendar days', 'working days', 'weeks']);
     const factor = { 'calendar days': 1, 'working days': CALENDAR_PER_WORKDAY, weeks: DAYS_A_WEEK }[unitOf];
     return { v: Math.max(1, Math.round(((said?.[1] ?? model) * slow) / factor)), unit: unitOf };
   };
-  const per_ = mood.one<CapacityPeriod>(['day', 'week', 'week', 'month']);
-  const capacity = dates.time.goodPerDay * { day: 1, week: WORKDAYS_A_WEEK, month: WORKDAYS_A_MONTH }[per_];
+  const period = mood.one<CapacityPeriod>(['day', 'week', 'week', 'month']);
+  const capacity = dates.time.goodPerDay * { day: 1, week: WORKDAYS_A_WEEK, month: WORKDAYS_A_MONTH }[period];
   const loose = brief.features.find((f) => f.mayMachine) ?? brief.features[0];
   const { leadFirstArticle_d, leadLot_d } = foundry.profile;
   return {
@@ -243,11 +241,11 @@ function priced(
       { from: Math.max(3, 2 * lot), price: price(0.965) },
     ],
     minOrder: mood.happens(30) ? Math.max(1, Math.round(lot / 2)) : 0,
-    lotCharge: mood.happens(20) ? rounded(money_(0.01 * unit * lot + 20)) : 0,
+    lotCharge: mood.happens(20) ? rounded(inQuoted(0.01 * unit * lot + 20)) : 0,
     tooling: {
       mode: tool,
       first: tool === 'foundry-pays' ? 0 : first,
-      replacement: rounded(money_(money.toolingLines.firstTool * 0.8)),
+      replacement: rounded(inQuoted(money.toolingLines.firstTool * 0.8)),
       ownedBy: tool === 'separate' ? 'buyer' : 'foundry',
       ...(money.sets === 0
         ? {}
@@ -267,7 +265,7 @@ function priced(
       first: days(leadFirstArticle_d?.v, dates.firstArticle_d),
       lot: days(leadLot_d?.v, Math.max(7, 0.4 * dates.firstArticle_d)),
     },
-    capacity: { v: Math.max(1, Math.round(capacity)), per: per_ },
+    capacity: { v: Math.max(1, Math.round(capacity)), per: period },
     incomingBad: mood.one([0, 0.01, 0.02, 0.03]),
     decline: null,
     maxPieces: null,

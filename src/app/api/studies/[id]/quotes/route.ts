@@ -73,12 +73,15 @@ export function POST(request: Request, { params }: Context): Promise<Response> {
         };
       }),
     );
-    const missing = added.findIndex((a) => a.outcome === 'no-foundry');
-    if (missing >= 0)
-      return refused(400, 'No foundry of that id.', [
-        { path: `quotes.${missing}.foundryId`, value: quotes[missing]?.foundryId ?? '', message: 'an id of the list' },
+    if (added.outcome === 'no-foundry')
+      return refused(400, 'No foundry of that id. Nothing was saved.', [
+        {
+          path: `quotes.${added.at}.foundryId`,
+          value: quotes[added.at]?.foundryId ?? '',
+          message: 'an id of the list of foundries',
+        },
       ]);
     renewSoon();
-    return Response.json({ ids: added.flatMap((a) => (a.outcome === 'added' ? [a.id] : [])) }, { status: 201 });
+    return Response.json({ ids: added.ids }, { status: 201 });
   });
 }
