@@ -41,7 +41,7 @@ export function QuoteBar({
       position="relative"
       height="12px"
       width="full"
-      minW="24"
+      minW="6rem"
       role="img"
       aria-label={`${words.join(', ')}, ${currency} per good part`}
       title={words.join(' · ')}

@@ -47,7 +47,7 @@ export function QuoteTable({ found, onOpen, onFigure }: QuoteActs & { readonly f
             <Table.Row>
               <Table.ColumnHeader>Foundry and route</Table.ColumnHeader>
               <Table.ColumnHeader className="num">{code} per good part</Table.ColumnHeader>
-              <Table.ColumnHeader minW="44">
+              <Table.ColumnHeader minW="11rem">
                 Cost breakdown
                 <Legend />
               </Table.ColumnHeader>
@@ -108,8 +108,8 @@ function Row({
   );
   return (
     <Table.Row data-quote={quote.id} data-leader={leads || undefined} verticalAlign="middle">
-      <Table.Cell minW={{ base: '44', md: '52' }} whiteSpace="normal">
-        <Flex gap="2" align="center" minW={{ base: '44', md: '52' }}>
+      <Table.Cell minW={{ base: '11rem', md: '13rem' }} whiteSpace="normal">
+        <Flex gap="2" align="center" minW={{ base: '11rem', md: '16rem' }}>
           <Emblem laneId={a.laneId} size={26} />
           <Box>
             <TextButton onClick={() => onOpen(quote.id)}>{foundry}</TextButton>
@@ -156,10 +156,10 @@ function Row({
       <Table.Cell className="num">
         {price?.leadFirst_d == null ? 'not said' : figure('leadFirst_d', weeks(price.leadFirst_d))}
       </Table.Cell>
-      <Table.Cell minW="44" maxW="56" whiteSpace="normal" hideBelow="md">
+      <Table.Cell minW="11rem" maxW="14rem" whiteSpace="normal" hideBelow="md">
         <ScopeMarks a={a} />
       </Table.Cell>
-      <Table.Cell minW="36" maxW="48" textStyle="label" whiteSpace="normal" hideBelow="md">
+      <Table.Cell minW="9rem" maxW="12rem" textStyle="label" whiteSpace="normal" hideBelow="md">
         <ToClear a={a} onOpen={onOpen} />
       </Table.Cell>
     </Table.Row>
@@ -202,7 +202,7 @@ function OutOfTheChoice({ found, onOpen }: { readonly found: QuotesFound; readon
         <Table.Body>
           {out.map((a) => (
             <Table.Row key={a.held.quote.id} data-quote={a.held.quote.id}>
-              <Table.Cell whiteSpace="normal" minW="40">
+              <Table.Cell whiteSpace="normal" minW="10rem">
                 <Emblem laneId={a.laneId} size={18} />{' '}
                 <TextButton onClick={() => onOpen(a.held.quote.id)}>{a.held.foundry}</TextButton>
                 <Box as="span" textStyle="label" color="fg.muted">
@@ -211,7 +211,7 @@ function OutOfTheChoice({ found, onOpen }: { readonly found: QuotesFound; readon
                   {a.held.simulated && ' · simulated desk'}
                 </Box>
               </Table.Cell>
-              <Table.Cell whiteSpace="normal" minW="40">
+              <Table.Cell whiteSpace="normal" minW="10rem">
                 {a.out}
                 {a.normalised?.counter != null && (
                   <Box textStyle="label">Instead: {a.normalised.counter.why || 'see the quote'}</Box>
