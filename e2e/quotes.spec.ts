@@ -88,6 +88,25 @@ test('foundries are asked, the simulated desk answers, the answers are compared,
   await page.getByRole('button', { name: 'Award', exact: true }).click();
   await expect(page.getByTestId('awarded')).toContainText('Harbour dies');
   await expect(page.getByTestId('negotiation')).toContainText('To talk about with Harbour dies');
+  const work = page.getByTestId('negotiation').getByRole('row', { name: /^the piece itself/ });
+  await work.getByRole('button').first().click();
+  await expect(sheet(page)).toContainText('Of a good part, the piece itself with what is filled in');
+  await closeSheet(page);
+  // What the model has beside it opens as on the board, and how far the quote is from it opens down to both.
+  await work.getByRole('button').nth(1).click();
+  await expect(page.getByTestId('working')).toContainText('Part price of the usual lot');
+  await page.keyboard.press('Escape');
+  await expect(page.getByTestId('working')).toBeHidden();
+  await page.locator('tr[data-quote]').first().getByRole('button', { name: / %$/ }).click();
+  await sheet(page)
+    .getByRole('row', { name: /^model/ })
+    .getByRole('button')
+    .click();
+  await expect(page.getByTestId('working')).toContainText('Total cost per part');
+  await page.keyboard.press('Escape');
+  await expect(page.getByTestId('working')).toBeHidden();
+  await expect(sheet(page)).toContainText('against the model, as a share');
+  await closeSheet(page);
   await openView(page, id, 'decision');
   await expect(page.getByTestId('standing')).toHaveAttribute('data-standing', 'overturned');
   await expect(page.getByTestId('standing')).toContainText('Harbour dies asks 9.90 USD per good part');

@@ -239,11 +239,41 @@ export const TOOLS = equation({
   values: (c) => ({ bought: BOUGHT.value(c), life: LIFE.value(c) }),
 });
 
+/** Without a figure of a year the programme counts as one. */
+const yearsForm = ({ asked }: OfQuote): 'programme' | 'one' => (asked.perYear === null ? 'one' : 'programme');
+
 /** Whether an amortised tool is paid whole within the programme. */
 export const paidWhole = (c: OfQuote): boolean =>
   c.quote.tooling.mode !== 'amortised' ||
   c.quote.tooling.balanceDue === true ||
   BOUGHT.value(c) >= (c.quote.tooling.over ?? 0);
+
+export const YEARS = equation({
+  figure: 'quote.years',
+  number: '14.8',
+  title: 'Years in which the tool is kept',
+  unit: 'years',
+  expression: { of: { programme: 'ceil(need / perYear)', one: '1' }, form: yearsForm },
+  symbols: {
+    need: ofStudy('good pieces needed', 'pieces'),
+    perYear: ofStudy('pieces a year', 'pieces'),
+  },
+  values: ({ asked }) => ({ need: asked.need, perYear: asked.perYear ?? asked.need }),
+});
+
+export const UPKEEP = equation({
+  figure: 'quote.upkeep',
+  number: '14.8',
+  title: 'Upkeep and storage of the tool over the programme',
+  ...money,
+  expression: 'years * upkeep * fx',
+  symbols: {
+    years: opened('years in which the tool is kept', 'years', 'years'),
+    upkeep: toldMoney('upkeep and storage of a year'),
+    fx,
+  },
+  values: (c) => ({ years: YEARS.value(c), upkeep: c.quote.tooling.upkeepYear ?? 0, fx: c.fx }),
+});
 
 export const TOOLING = equation({
   figure: 'quote.tooling',
@@ -252,9 +282,9 @@ export const TOOLING = equation({
   ...money,
   expression: {
     of: {
-      whole: '(first + (tools - 1) * replacement) * fx',
-      part: '(bought * inPrice + (tools - 1) * replacement) * fx',
-      foundry: 'penalty * fx',
+      whole: '(first + (tools - 1) * replacement) * fx + upkeep',
+      part: '(bought * inPrice + (tools - 1) * replacement) * fx + upkeep',
+      foundry: 'penalty * fx + upkeep',
     },
     form: (c) => (c.quote.tooling.mode === 'foundry-pays' ? 'foundry' : paidWhole(c) ? 'whole' : 'part'),
   },
@@ -265,6 +295,7 @@ export const TOOLING = equation({
     bought: opened('pieces bought', 'pieces', 'bought'),
     inPrice: toldMoney('in each price for the tool'),
     penalty: toldMoney('due where less is taken than the least'),
+    upkeep: openedMoney('upkeep and storage over the programme', 'upkeep'),
     fx,
   },
   values: (c) => {
@@ -277,6 +308,7 @@ export const TOOLING = equation({
       bought,
       inPrice: inPriceEach ?? 0,
       penalty: bought < (minTake ?? 0) ? (penalty ?? 0) : 0,
+      upkeep: UPKEEP.value(c),
       fx: c.fx,
     };
   },
@@ -349,6 +381,118 @@ export const PER_GOOD = equation({
   },
   values: (c) => ({ programme: PROGRAMME.value(c), need: c.asked.need }),
 });
+
+const need = ofStudy('good pieces needed', 'pieces');
+const unit = openedMoney('price of a piece, comparable', 'unitComparable');
+
+/** What a good part costs at a quote, part by part: they add up to it. */
+export const PART_CLAUSE = equation({
+  figure: 'quote.partClause',
+  number: '14.12',
+  title: 'Of a good part, by the metal clause',
+  ...money,
+  expression: 'now - quoted',
+  symbols: {
+    now: openedMoney('price of a piece by today’s metal', 'unitAfterClause'),
+    quoted: openedMoney('price of a piece as quoted', 'unitAsQuoted'),
+  },
+  values: (c) => ({ now: AFTER_CLAUSE.value(c), quoted: AS_QUOTED.value(c) }),
+});
+
+export const PART_WORK = equation({
+  figure: 'quote.partWork',
+  number: '14.12',
+  title: 'Of a good part, the piece itself with what is filled in',
+  ...money,
+  expression: 'unit - extra - clause',
+  symbols: {
+    unit,
+    extra: openedMoney('work offered beside the price', 'scopeExtra'),
+    clause: openedMoney('by the metal clause', 'partClause'),
+  },
+  values: (c) => ({ unit: COMPARABLE.value(c), extra: SCOPE_EXTRA.value(c), clause: PART_CLAUSE.value(c) }),
+});
+
+export const PART_TOOLING = equation({
+  figure: 'quote.partTooling',
+  number: '14.12',
+  title: 'Of a good part, tooling',
+  ...money,
+  expression: '(tooling + surplus) / need',
+  symbols: {
+    tooling: openedMoney('tooling of the programme', 'tooling'),
+    surplus: openedMoney('paid for the tool after it is paid off', 'surplus'),
+    need,
+  },
+  values: (c) => ({ tooling: TOOLING.value(c), surplus: SURPLUS.value(c), need: c.asked.need }),
+});
+
+export const PART_CHARGES = equation({
+  figure: 'quote.partCharges',
+  number: '14.12',
+  title: 'Of a good part, charges of lots',
+  ...money,
+  expression: 'charges / need',
+  symbols: { charges: openedMoney('charges of the lots', 'lotCharges'), need },
+  values: (c) => ({ charges: LOT_CHARGES.value(c), need: c.asked.need }),
+});
+
+export const PART_BAD = equation({
+  figure: 'quote.partBad',
+  number: '14.12',
+  title: 'Of a good part, pieces bad on arrival',
+  ...money,
+  expression: '(bought - need) * unit / need',
+  symbols: { bought: opened('pieces bought', 'pieces', 'bought'), need, unit },
+  values: (c) => ({ bought: BOUGHT.value(c), need: c.asked.need, unit: COMPARABLE.value(c) }),
+});
+
+/** A quote beside what the model has of the same way. */
+export interface QuoteBeside extends OfQuote {
+  /** All-in cost of a part by the model, and what a piece costs without its tool; study currency. */
+  readonly model: { readonly allIn: number; readonly unit: number };
+}
+
+const beside = equationsOf<QuoteBeside>({ model: 'Cost model', path: (_, text) => text })<QuoteBeside>();
+
+export const AGAINST_MODEL = beside({
+  figure: 'quote.againstModel',
+  number: '14.13',
+  title: 'A good part, against the model',
+  ...money,
+  expression: 'asked - model',
+  symbols: {
+    asked: openedMoney('cost of a good part at this quote', 'perGoodPart'),
+    model: openedMoney('cost of a part by the model, its tool included', 'model.allIn'),
+  },
+  values: (c) => ({ asked: PER_GOOD.value(c), model: c.model.allIn }),
+});
+
+export const AGAINST_SHARE = beside({
+  figure: 'quote.againstShare',
+  number: '14.13',
+  title: 'A good part, against the model, as a share',
+  unit: 'share',
+  expression: 'gap / model',
+  symbols: {
+    gap: openedMoney('against the model', 'againstModel'),
+    model: openedMoney('cost of a part by the model, its tool included', 'model.allIn'),
+  },
+  values: (c) => ({ gap: AGAINST_MODEL.value(c), model: c.model.allIn }),
+});
+
+export const PIECE_GAP = beside({
+  figure: 'quote.pieceGap',
+  number: '14.13',
+  title: 'A piece without its tool, against the model',
+  ...money,
+  expression: 'asked - model',
+  symbols: { asked: unit, model: openedMoney('price of a piece by the model', 'model.unit') },
+  values: (c) => ({ asked: COMPARABLE.value(c), model: c.model.unit }),
+});
+
+/** Equations that hold a quote against the model. */
+export const BESIDE_EQUATIONS = [AGAINST_MODEL, AGAINST_SHARE, PIECE_GAP] as const;
 
 const DAYS_A_WEEK = 7;
 const LEAD_FORMS: Readonly<Record<LeadUnit, 'working' | 'calendar' | 'weeks'>> = {
@@ -429,11 +573,18 @@ export const QUOTE_EQUATIONS = [
   COMPARABLE,
   LIFE,
   TOOLS,
+  YEARS,
+  UPKEEP,
   TOOLING,
   SURPLUS,
   LOT_CHARGES,
   PROGRAMME,
   PER_GOOD,
+  PART_WORK,
+  PART_TOOLING,
+  PART_CHARGES,
+  PART_BAD,
+  PART_CLAUSE,
   LEAD_FIRST,
   LEAD_LOT,
   CAPACITY,

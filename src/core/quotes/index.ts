@@ -1,9 +1,16 @@
 /** Quotes: as foundries give them, and made comparable. */
-export { QUOTE_EQUATIONS } from './equations';
+export { BESIDE_EQUATIONS, QUOTE_EQUATIONS } from './equations';
 export { fitBounded, type Fit, type Prior } from './fit';
 export { offeredTolerances, type OfferedTolerance } from './flags';
 export { FAR, MISTAKE_KINDS, quoteMistakes, type Mistake, type MistakeKind, type ModelFigures } from './mistakes';
-export { normaliseQuote, QUOTE_FIGURES, quoteWorking, type NormalisedPrice, type NormalisedQuote } from './normalise';
+export {
+  BESIDE_FIGURES,
+  normaliseQuote,
+  QUOTE_FIGURES,
+  quoteWorking,
+  type NormalisedPrice,
+  type NormalisedQuote,
+} from './normalise';
 export { guessColumns, PASTE_FIELDS, pastedQuotes, type PasteField, type PasteNames, type PastedQuote } from './paste';
 export { isReplyKey, readReply, replyRows, type ReplyIssue, type ReplyRow } from './reply';
 export {

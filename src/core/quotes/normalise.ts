@@ -31,11 +31,18 @@ export interface NormalisedPrice {
   /** Good parts of one tool; null where no life is said. */
   readonly lifeGood: number | null;
   readonly tools: number;
+  readonly upkeep: number;
   readonly tooling: number;
   readonly surplus: number;
   readonly lotCharges: number;
   readonly programme: number;
   readonly perGoodPart: number;
+  /** What of it is the piece itself, the tool, charges of lots, bad pieces, the metal clause; with `scopeExtra` they add up to it. */
+  readonly partWork: number;
+  readonly partTooling: number;
+  readonly partCharges: number;
+  readonly partBad: number;
+  readonly partClause: number;
   readonly leadFirst_d: number | null;
   readonly leadLot_d: number | null;
   readonly capacityPerWorkday: number | null;
@@ -118,11 +125,17 @@ export function normaliseQuote(
       unitComparable: E.COMPARABLE.value(c),
       lifeGood: quote.tooling.life === undefined ? null : E.LIFE.value(c),
       tools: E.TOOLS.value(c),
+      upkeep: E.UPKEEP.value(c),
       tooling: E.TOOLING.value(c),
       surplus: E.SURPLUS.value(c),
       lotCharges: E.LOT_CHARGES.value(c),
       programme: E.PROGRAMME.value(c),
       perGoodPart: E.PER_GOOD.value(c),
+      partWork: E.PART_WORK.value(c),
+      partTooling: E.PART_TOOLING.value(c),
+      partCharges: E.PART_CHARGES.value(c),
+      partBad: E.PART_BAD.value(c),
+      partClause: E.PART_CLAUSE.value(c),
       leadFirst_d: quote.lead === null ? null : E.LEAD_FIRST.value(c),
       leadLot_d: quote.lead === null ? null : E.LEAD_LOT.value(c),
       capacityPerWorkday: quote.capacity === null ? null : E.CAPACITY.value(c),
@@ -133,13 +146,19 @@ export function normaliseQuote(
   };
 }
 
+const nameOf = ({ figure }: { readonly figure: string }): string => figure.replace('quote.', '');
+
 /** Figures of a quote that open, by name. */
-export const QUOTE_FIGURES: readonly string[] = E.QUOTE_EQUATIONS.map(({ figure }) => figure.replace('quote.', ''));
+export const QUOTE_FIGURES: readonly string[] = E.QUOTE_EQUATIONS.map(nameOf);
+
+/** Figures that hold a quote against the model, by name. */
+export const BESIDE_FIGURES: readonly string[] = E.BESIDE_EQUATIONS.map(nameOf);
 
 /**
  * How a figure of a quote comes about.
  *
- * @param figure one of QUOTE_FIGURES
+ * @param figure one of QUOTE_FIGURES, or of BESIDE_FIGURES where the model is given
+ * @param model all-in cost of a part and price of a piece without its tool by the model, in the currency of the study
  * @throws {CoreError} E_KEY for another figure; and as normaliseQuote does
  * @example
  * quoteWorking(quote, asked, setting, [], 'bought').value // 103
@@ -150,8 +169,12 @@ export function quoteWorking(
   setting: QuoteSetting,
   fills: readonly ScopeFill[],
   figure: string,
+  model?: { readonly allIn: number; readonly unit: number },
 ): Working {
-  const step = E.QUOTE_EQUATIONS.find((one) => one.figure === `quote.${figure}`);
+  const c = caseOf(quote, asked, setting, fills);
+  const beside = E.BESIDE_EQUATIONS.find((one) => nameOf(one) === figure);
+  if (beside !== undefined && model !== undefined) return beside.working({ ...c, model });
+  const step = E.QUOTE_EQUATIONS.find((one) => nameOf(one) === figure);
   if (step === undefined) return refuse('E_KEY', 'figure', figure, QUOTE_FIGURES.join(' | '));
-  return step.working(caseOf(quote, asked, setting, fills));
+  return step.working(c);
 }

@@ -9,6 +9,8 @@ export const HEAD_WORDS: Readonly<Record<string, readonly string[]>> = {
   'priceBreaks.3.price': ['price 3', 'third price'],
   'priceBreaks.3.from': ['qty 3', 'break 3'],
   'tooling.first': ['tooling', 'tool', 'tool cost', 'tooling cost', 'pattern', 'die cost', 'pattern cost'],
+  'tooling.replacement': ['next tool', 'replacement', 'replacement tool', 'second tool'],
+  'tooling.upkeepYear': ['upkeep', 'tool upkeep', 'tool maintenance', 'tool storage', 'maintenance a year'],
   'tooling.mode': ['tool paid', 'tooling mode', 'tool terms'],
   'tooling.ownedBy': ['tool owner', 'owner', 'owned by', 'tool belongs to'],
   'tooling.life.v': ['tool life', 'life'],

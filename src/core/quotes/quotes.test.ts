@@ -7,6 +7,7 @@ import { DEMO_QUOTES, DEMO_QUOTE_SETTING as SETTING } from '../../server/demo/qu
 import { QUILLMERE_PARTS } from '../../server/demo/quillmere.data';
 import CASES from './cases/quillmere.json';
 import {
+  BESIDE_FIGURES,
   normaliseQuote,
   QUOTE_FIGURES,
   QUOTE_SCHEMA,
@@ -112,6 +113,25 @@ describe('the quotes of the demo world', () => {
       }
     }
   });
+
+  test('held against the model every figure opens to the quote’s own or to the model’s', () => {
+    const model = { allIn: 31.5, unit: 27.25 };
+    const { quote, fills, part } = DEMO_QUOTES.find((d) => d.quote.decline === null) ?? DEMO_QUOTES[0]!;
+    const open = (figure: string) => quoteWorking(quote, askedFor(part), SETTING, fills, figure, model);
+    expect(BESIDE_FIGURES.length).toBeGreaterThan(2);
+    for (const figure of BESIDE_FIGURES) {
+      const w = open(figure);
+      expect(recompute(w)).toBeCloseTo(w.value, 9);
+      for (const s of w.symbols) {
+        const [, ofModel] = /^model\.(.+)$/.exec(s.opens ?? '') ?? [];
+        expect(s.value).toBeCloseTo(
+          ofModel === undefined ? open(s.opens ?? '').value : model[ofModel as keyof typeof model],
+          9,
+        );
+      }
+    }
+    expect(() => quoteWorking(quote, askedFor(part), SETTING, fills, 'againstModel')).toThrow(/figure.*againstModel/);
+  });
 });
 
 const base = DEMO_QUOTES.find((d) => d.quote.id === 'mq-01');
@@ -148,6 +168,21 @@ describe('a quote made comparable', () => {
     for (const key of ['unitAsQuoted', 'tooling', 'lotCharges'] as const)
       expect(inEuro[key]).toBeCloseTo(plain[key] * rate, 9);
     expect(inEuro.scopeFilled).toBe(plain.scopeFilled);
+  });
+
+  test('keeps the tool for every year that the programme begins, whoever pays it; without a figure of a year, for one', () => {
+    const years = fc.integer({ min: 1, max: 30 });
+    fc.assert(
+      fc.property(years, money, fc.constantFrom('separate', 'foundry-pays', 'none'), (n, upkeepYear, mode) => {
+        const tooling = { ...base.quote.tooling, mode };
+        const without = per({ ...base.quote, tooling }, { ...asked, perYear: asked.need / n });
+        const kept = { ...base.quote, tooling: { ...tooling, upkeepYear } };
+        const price = per(kept, { ...asked, perYear: asked.need / n });
+        expect(price.upkeep / upkeepYear).toBeCloseTo(n, 9);
+        expect(price.programme - without.programme).toBeCloseTo(price.upkeep, 4);
+        expect(per(kept, { ...asked, perYear: null }).upkeep).toBeCloseTo(upkeepYear, 9);
+      }),
+    );
   });
 
   test('counts an amortised tool once, whatever it is spread over', () => {

@@ -43,6 +43,13 @@ export const REPLY_FIELDS: readonly ReplyField[] = [
   field('tooling.mode', 'Tool', 'choice', '', 'how the buyer comes by it', TOOL_MODES),
   field('tooling.first', 'First tool', 'number', 'currency', ''),
   field('tooling.replacement', 'Each tool after it', 'number', 'currency', ''),
+  field(
+    'tooling.upkeepYear',
+    'Upkeep and storage of the tool',
+    'number',
+    'currency a year',
+    'empty where it is in the price',
+  ),
   field('tooling.ownedBy', 'Tool owner', 'choice', '', 'once it is paid', ['buyer', 'foundry']),
   field('tooling.life.v', 'Life of a tool', 'number', 'as named below', 'empty where it is not worn out'),
   field('tooling.life.unit', 'Unit of the tool life', 'choice', '', '', LIFE_UNITS),

@@ -21,6 +21,7 @@ const tooling = z.object({
   mode: z.enum(TOOL_MODES),
   first: money.default(0),
   replacement: money.default(0),
+  upkeepYear: money.optional(),
   ownedBy: z.enum(['buyer', 'foundry']).default('buyer'),
   life: z.object({ v: z.number().positive().max(MOST_PIECES), unit: z.enum(LIFE_UNITS) }).optional(),
   cavities: z.number().int().min(1).max(5000).optional(),

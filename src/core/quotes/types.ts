@@ -33,6 +33,8 @@ export interface QuotedTool {
   readonly mode: ToolMode;
   readonly first: number;
   readonly replacement: number;
+  /** Upkeep and storage of a year. */
+  readonly upkeepYear?: number | undefined;
   readonly ownedBy: 'buyer' | 'foundry';
   readonly life?: { readonly v: number; readonly unit: LifeUnit } | undefined;
   /** Pieces of a shot or spin. */

@@ -1,13 +1,14 @@
 'use client';
 import { Box, Button, Field, Flex, Input, Table, Text, Textarea } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import { negotiation, type AssessedQuote } from '@/core/comparison/quotes';
+import { GAP_FIGURES, negotiation, type AssessedQuote, type GapLine } from '@/core/comparison/quotes';
 import { isReason, REASON_WANTED } from '@/core/decision';
 import { call, failureWords } from '../api';
 import { perPart, plainDate, signed, whole } from '../format';
 import { useChangeNote } from '../history/use-change-note';
-import { Choice, FormGrid, PageLink, Section, TextButton } from '../kit';
+import { Choice, FigureButton, FormGrid, PageLink, Section, TextButton } from '../kit';
 import { notices } from '../shell/notices';
+import { useSheets } from '../working/sheets';
 import { quoteById, quoteName } from './quote-words';
 import type { QuotesFound } from './quotes.types';
 
@@ -18,10 +19,12 @@ const SHOWN = 3;
 export function AwardSection({
   studyId,
   found,
+  onFigure,
   onChanged,
 }: {
   readonly studyId: string;
   readonly found: QuotesFound;
+  readonly onFigure: (quoteId: string, figure: string) => void;
   readonly onChanged: () => void;
 }) {
   const open = found.assessed.quotes.filter((a) => a.out === null && a.normalised?.price != null);
@@ -105,7 +108,7 @@ export function AwardSection({
           />
         </Field.Root>
       </FormGrid>
-      {a !== undefined && <NegotiationSheet found={found} a={a} other={other ?? null} />}
+      {a !== undefined && <NegotiationSheet {...{ found, a, onFigure }} other={other ?? null} />}
       <FormGrid mt="3">
         <Field.Root required>
           <Field.Label>Your name</Field.Label>
@@ -141,14 +144,35 @@ function NegotiationSheet({
   found,
   a,
   other,
+  onFigure,
 }: {
   readonly found: QuotesFound;
   readonly a: AssessedQuote;
   readonly other: AssessedQuote | null;
+  readonly onFigure: (quoteId: string, figure: string) => void;
 }) {
+  const { openWorking } = useSheets();
   const code = found.assessed.setting.currency;
   const sheet = useMemo(() => negotiation(found.assessed, a, other), [found.assessed, a, other]);
   if (sheet === null) return null;
+  const asks = (of: AssessedQuote, g: GapLine, value: number) => (
+    <FigureButton onClick={() => onFigure(of.held.quote.id, GAP_FIGURES[g.id])}>{perPart(value)}</FigureButton>
+  );
+  const byModel = (g: GapLine) =>
+    g.id === 'work' || g.id === 'tooling' ? (
+      <FigureButton
+        onClick={() =>
+          openWorking({
+            ...{ laneId: a.modelId, q: found.assessed.q },
+            figure: g.id === 'work' ? 'unit' : 'tooling',
+          })
+        }
+      >
+        {perPart(g.model)}
+      </FigureButton>
+    ) : (
+      perPart(g.model)
+    );
   const paying = sheet.breaks.filter((b) => b.saved > 0);
   return (
     <Box mt="3" data-testid="negotiation">
@@ -168,10 +192,12 @@ function NegotiationSheet({
             {sheet.gaps.slice(0, SHOWN).map((g) => (
               <Table.Row key={g.id}>
                 <Table.Cell>{g.words}</Table.Cell>
-                <Table.Cell className="num">{perPart(g.asked)}</Table.Cell>
-                <Table.Cell className="num">{perPart(g.model)}</Table.Cell>
+                <Table.Cell className="num">{asks(a, g, g.asked)}</Table.Cell>
+                <Table.Cell className="num">{a.model === null ? perPart(g.model) : byModel(g)}</Table.Cell>
                 <Table.Cell className="num">{signed(g.gap, 2)}</Table.Cell>
-                <Table.Cell className="num">{g.other === null ? '' : perPart(g.other)}</Table.Cell>
+                <Table.Cell className="num">
+                  {other === null || g.other === null ? '' : asks(other, g, g.other)}
+                </Table.Cell>
               </Table.Row>
             ))}
           </Table.Body>

@@ -153,6 +153,11 @@ function Outcome({
                 ))}
               </Table.Body>
             </Table.Root>
+            <Text textStyle="label" color="fg.muted" mt="1">
+              The sum of the squared ratios of model to price, in logarithms, is least here, with each rate held back by
+              its range. “Off” is the root of the mean of those squares. ± is one standard error, from how steeply the
+              prices move with the rate and how far they stay off.
+            </Text>
           </Section>
           <Section title="Each price" under="how far the model was and would be off, and how much it pulls on the fit">
             <Table.ScrollArea tabIndex={0}>

@@ -41,27 +41,33 @@ export function Implied({
     );
   if (found.length === 0) return <Text textStyle="label">No rate of the model stands behind it.</Text>;
   return (
-    <Table.Root size="sm" aria-label="Implied rates" mt="2">
-      <Table.Header>
-        <Table.Row>
-          <Table.ColumnHeader>This price implies</Table.ColumnHeader>
-          <Table.ColumnHeader className="num">Today</Table.ColumnHeader>
-          <Table.ColumnHeader className="num">Implied</Table.ColumnHeader>
-          <Table.ColumnHeader>Unit</Table.ColumnHeader>
-          <Table.ColumnHeader>Within its range</Table.ColumnHeader>
-        </Table.Row>
-      </Table.Header>
-      <Table.Body>
-        {found.map((r) => (
-          <Table.Row key={r.path}>
-            <Table.Cell>{[r.of, r.words].filter(Boolean).join(': ')}</Table.Cell>
-            <Table.Cell className="num">{significant(r.now, 4)}</Table.Cell>
-            <Table.Cell className="num">{r.implied === null ? 'none does' : significant(r.implied, 4)}</Table.Cell>
-            <Table.Cell textStyle="label">{r.unit}</Table.Cell>
-            <Table.Cell>{r.implied === null ? '' : r.inBand ? '● yes' : '○ no'}</Table.Cell>
+    <>
+      <Table.Root size="sm" aria-label="Implied rates" mt="2">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>This price implies</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Today</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Implied</Table.ColumnHeader>
+            <Table.ColumnHeader>Unit</Table.ColumnHeader>
+            <Table.ColumnHeader>Within its range</Table.ColumnHeader>
           </Table.Row>
-        ))}
-      </Table.Body>
-    </Table.Root>
+        </Table.Header>
+        <Table.Body>
+          {found.map((r) => (
+            <Table.Row key={r.path}>
+              <Table.Cell>{[r.of, r.words].filter(Boolean).join(': ')}</Table.Cell>
+              <Table.Cell className="num">{significant(r.now, 4)}</Table.Cell>
+              <Table.Cell className="num">{r.implied === null ? 'none does' : significant(r.implied, 4)}</Table.Cell>
+              <Table.Cell textStyle="label">{r.unit}</Table.Cell>
+              <Table.Cell>{r.implied === null ? '' : r.inBand ? '● yes' : '○ no'}</Table.Cell>
+            </Table.Row>
+          ))}
+        </Table.Body>
+      </Table.Root>
+      <Text textStyle="label" color="fg.muted" mt="1">
+        Each alone, with every other rate as it is: the rate is moved, from a fifth to five times today’s, until the
+        model asks for a piece without its tool what the quote does.
+      </Text>
+    </>
   );
 }

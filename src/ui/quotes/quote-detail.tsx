@@ -11,6 +11,7 @@ import { FigureButton, Section, TextButton } from '../kit';
 import { useUnits } from '../preferences';
 import { notices } from '../shell/notices';
 import { SheetPage } from '../shell/sheet';
+import { useSheets } from '../working/sheets';
 import { textInUnits } from '../text-in-units';
 import { Implied } from './implied';
 import { FLAG_WORDS, MISTAKE_WORDS, SCOPE_WORDS, STEPS, quoteName } from './quote-words';
@@ -109,7 +110,7 @@ export function QuoteDetail({ studyId, a, found, onFigure, onEdit, onReading, on
         </Section>
       )}
       <ScopeOf a={a} code={code} />
-      <Beside a={a} code={code} studyId={studyId} q={found.assessed.q} />
+      <Beside {...{ a, code, studyId, onFigure }} q={found.assessed.q} />
       {(a.normalised?.price?.exceptions.length ?? 0) > 0 && (
         <Section title="Tolerance exceptions">
           <Table.Root size="sm" aria-label="Tolerance exceptions">
@@ -202,23 +203,35 @@ function Beside({
   code,
   studyId,
   q,
-}: {
-  readonly a: AssessedQuote;
+  onFigure,
+}: Pick<Props, 'a' | 'studyId' | 'onFigure'> & {
   readonly code: string;
-  readonly studyId: string;
   readonly q: number;
 }) {
+  const { openWorking } = useSheets();
+  const byModel = (figure: string, text: string) => (
+    <FigureButton onClick={() => openWorking({ laneId: a.modelId, figure, q })}>{text}</FigureButton>
+  );
   const price = a.normalised?.price;
   const { model } = a;
   if (price == null || model === null) return null;
   const gap = price.unitComparable - model.unit;
+  // The one line of a way without a casting is its price.
+  const isLane = a.modelId === a.laneId;
   const lines = LINE_IDS.filter((id) => Math.abs(model.lines[id]) > 0.005 * Math.max(model.unit, 0.01)).sort(
     (x, y) => model.lines[y] - model.lines[x],
   );
   return (
     <Section
       title="Beside the model"
-      under={`the piece without its tool: ${perPart(price.unitComparable)} asked, ${perPart(model.unit)} by the model, ${signed(gap, 2)} ${code}`}
+      under={
+        <>
+          the piece without its tool:{' '}
+          <FigureButton onClick={() => onFigure('unitComparable')}>{perPart(price.unitComparable)}</FigureButton> asked,{' '}
+          {byModel('unit', perPart(model.unit))} by the model,{' '}
+          <FigureButton onClick={() => onFigure('pieceGap')}>{signed(gap, 2)}</FigureButton> {code}
+        </>
+      }
     >
       <Table.Root size="sm" aria-label="Gap by line">
         <Table.Header>
@@ -234,7 +247,9 @@ function Beside({
             return (
               <Table.Row key={id}>
                 <Table.Cell>{LINE_WORDS[id]}</Table.Cell>
-                <Table.Cell className="num">{perPart(model.lines[id])}</Table.Cell>
+                <Table.Cell className="num">
+                  {isLane ? byModel(`line.${id}`, perPart(model.lines[id])) : perPart(model.lines[id])}
+                </Table.Cell>
                 <Table.Cell className="num">
                   {then <= 0 ? 'cannot' : `${perPart(then)} (${signed(100 * (then / model.lines[id] - 1), 0)} %)`}
                 </Table.Cell>
@@ -243,8 +258,10 @@ function Beside({
           })}
           <Table.Row>
             <Table.Cell>Tooling over the programme</Table.Cell>
-            <Table.Cell className="num">{whole(model.tooling)}</Table.Cell>
-            <Table.Cell className="num">{whole(price.tooling)} asked</Table.Cell>
+            <Table.Cell className="num">{byModel('tooling', whole(model.tooling))}</Table.Cell>
+            <Table.Cell className="num">
+              <FigureButton onClick={() => onFigure('tooling')}>{whole(price.tooling)}</FigureButton> asked
+            </Table.Cell>
           </Table.Row>
         </Table.Body>
       </Table.Root>

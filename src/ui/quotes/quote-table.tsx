@@ -145,9 +145,9 @@ function Row({
           ''
         ) : (
           <>
-            {signed(100 * (price.perGoodPart / a.model.allIn - 1), 0)} %
+            {figure('againstShare', `${signed(100 * (price.perGoodPart / a.model.allIn - 1), 0)} %`)}
             <Box textStyle="label" color="fg.muted">
-              {signed(price.perGoodPart - a.model.allIn, 2)}
+              {figure('againstModel', signed(price.perGoodPart - a.model.allIn, 2))}
             </Box>
           </>
         )}

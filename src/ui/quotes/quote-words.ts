@@ -60,6 +60,7 @@ export const STEPS: readonly (readonly [keyof NormalisedPrice, string, 'money' |
   ['unitComparable', 'Comparable price of a piece', 'money'],
   ['lifeGood', 'Good parts of a tool', 'pieces'],
   ['tools', 'Tools over the programme', 'count'],
+  ['upkeep', 'Upkeep of the tool over the programme', 'money'],
   ['tooling', 'Tooling over the programme', 'money'],
   ['surplus', 'Paid for the tool beyond its cost', 'money'],
   ['lotCharges', 'Charges of lots', 'money'],

@@ -5,10 +5,13 @@ import type { AssessedQuote, QuotesAssessed } from '@/core/comparison/quotes';
 import { quoteWorking } from '@/core/quotes';
 import { TextButton } from '../kit';
 import { SheetPage } from '../shell/sheet';
+import { useSheets } from '../working/sheets';
 import { WorkingBody } from '../working/working-body';
 import { quoteName } from './quote-words';
 
 const EVERY = (): boolean => true;
+/** How figures of the model are named in the working of a quote. */
+const OF_MODEL = 'model.';
 
 /** The working of a figure of a quote: the step of its normalisation, with every symbol that opens. */
 export function QuoteWorking({
@@ -24,9 +27,10 @@ export function QuoteWorking({
   readonly onDeeper: (figure: string) => void;
   readonly onBack: () => void;
 }) {
+  const { openWorking } = useSheets();
   const w = useMemo(() => {
     try {
-      return quoteWorking(a.held.quote, of.asked, of.setting, a.fills, figure);
+      return quoteWorking(a.held.quote, of.asked, of.setting, a.fills, figure, a.model ?? undefined);
     } catch (error) {
       return error instanceof Error ? error.message : String(error);
     }
@@ -48,7 +52,16 @@ export function QuoteWorking({
           {w}
         </Text>
       ) : (
-        <WorkingBody w={w} isBaseline={EVERY} onDeeper={onDeeper} />
+        <WorkingBody
+          w={w}
+          isBaseline={EVERY}
+          onDeeper={(next) =>
+            // What the model has opens over the quote, as on the board.
+            next.startsWith(OF_MODEL)
+              ? openWorking({ laneId: a.modelId, figure: next.slice(OF_MODEL.length), q: of.q })
+              : onDeeper(next)
+          }
+        />
       )}
     </SheetPage>
   );

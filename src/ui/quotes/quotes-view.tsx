@@ -149,7 +149,14 @@ export function QuotesView({ foundries }: { readonly foundries: readonly Askable
             </Near>
           )}
           <Near height="24rem">
-            <AwardSection studyId={id} found={found} onChanged={again} />
+            <AwardSection
+              studyId={id}
+              found={found}
+              onFigure={(quoteId, figure) =>
+                setOpened({ page: 'working', id: quoteId, trail: [figure], from: 'table' })
+              }
+              onChanged={again}
+            />
           </Near>
           <Near height="16rem">
             <CompareOn studyId={id} found={found} onChanged={again} />

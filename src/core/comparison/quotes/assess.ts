@@ -45,6 +45,8 @@ export interface AssessedQuote {
   readonly held: HeldQuote;
   readonly laneId: string;
   readonly laneName: string;
+  /** What the model beside it is of: the lane, or the way without a casting. */
+  readonly modelId: string;
   readonly normalised: NormalisedQuote | null;
   /** Why it could not be made comparable; null where it could. */
   readonly refused: string | null;
@@ -135,6 +137,7 @@ function assess(
   const figures = lane === undefined ? null : modelFigures(study, laneId, board.q);
   return {
     ...{ held, laneId, normalised, refused, fills, model },
+    modelId: lane === undefined ? baselineId(laneId) : laneId,
     laneName: lane === undefined ? (baseline?.name ?? laneId) : shortName(laneId),
     scope: scopeStates(quote, model?.lines ?? null, fills),
     mistakes: normalised?.price == null || figures === null ? [] : quoteMistakes(quote, asked, setting, fills, figures),

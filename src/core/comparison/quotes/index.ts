@@ -20,7 +20,7 @@ export {
 export { impliedRates, type ImpliedRate } from './implied';
 export { quotedLeads, type QuotedRun } from './leads';
 export { modelFigures } from './model-figures';
-export { negotiation, type BreakOffer, type GapLine, type Negotiation } from './negotiation';
+export { GAP_FIGURES, negotiation, type BreakOffer, type GapLine, type Negotiation } from './negotiation';
 export { LEVERS, type LeverPath } from './levers.data';
 export { quoteRequest, type QuoteRequest, type RequestedFeature } from './request';
 export { simulatedReply, type DeskAsked, type DeskReply } from './simulated-reply';

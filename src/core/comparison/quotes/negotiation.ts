@@ -44,20 +44,15 @@ const LINE_WORDS: Readonly<Record<GapLine['id'], string>> = {
   extra: 'extra work',
 };
 
-/** What each part of a quote comes to, a good part; null for one without a price. */
-function partsOf(a: AssessedQuote, need: number): Readonly<Record<GapLine['id'], number>> | null {
-  const price = a.normalised?.price;
-  if (price == null) return null;
-  const clause = price.unitAfterClause - price.unitAsQuoted;
-  return {
-    work: price.unitComparable - price.scopeExtra - clause,
-    tooling: (price.tooling + price.surplus) / need,
-    charges: price.lotCharges / need,
-    bad: ((price.bought - need) * price.unitComparable) / need,
-    clause,
-    extra: price.scopeExtra,
-  };
-}
+/** Figure of a quote that each line is. */
+export const GAP_FIGURES = {
+  work: 'partWork',
+  tooling: 'partTooling',
+  charges: 'partCharges',
+  bad: 'partBad',
+  clause: 'partClause',
+  extra: 'scopeExtra',
+} as const satisfies Readonly<Record<GapLine['id'], string>>;
 
 /**
  * What to talk about with the foundry of a quote: where it lies above the model, which higher break would pay, and whose the
@@ -72,17 +67,19 @@ function partsOf(a: AssessedQuote, need: number): Readonly<Record<GapLine['id'],
  */
 export function negotiation(of: QuotesAssessed, a: AssessedQuote, other: AssessedQuote | null): Negotiation | null {
   const price = a.normalised?.price;
-  const asked = partsOf(a, of.q);
-  if (price == null || asked === null) return null;
-  const others = other === null ? null : partsOf(other, of.q);
+  if (price == null) return null;
+  const others = other?.normalised?.price ?? null;
   const ids = Object.keys(LINE_WORDS) as GapLine['id'][];
   const modelOf = (id: GapLine['id']): number =>
     a.model === null ? 0 : id === 'work' ? a.model.unit : id === 'tooling' ? a.model.tooling / of.q : 0;
   const gaps = ids
-    .map((id): GapLine => ({
-      ...{ id, words: LINE_WORDS[id], asked: asked[id], model: modelOf(id), gap: asked[id] - modelOf(id) },
-      other: others === null ? null : others[id],
-    }))
+    .map((id): GapLine => {
+      const asked = price[GAP_FIGURES[id]];
+      return {
+        ...{ id, words: LINE_WORDS[id], asked, model: modelOf(id), gap: asked - modelOf(id) },
+        other: others === null ? null : others[GAP_FIGURES[id]],
+      };
+    })
     .filter((g) => g.asked !== 0 || g.model !== 0)
     .sort((x, y) => y.gap - x.gap);
   return { gaps, breaks: breaksOf(of, a, price.perGoodPart), tool: toolOf(of, a) };

@@ -3,7 +3,7 @@ import { TIME_EQUATIONS } from '../../schedule';
 import { COST_EQUATIONS } from '../../cost';
 import { SCREEN_EQUATIONS } from '../../comparison/parts-list';
 import { PART_EQUATIONS } from '../../part';
-import { QUOTE_EQUATIONS } from '../../quotes';
+import { BESIDE_EQUATIONS, QUOTE_EQUATIONS } from '../../quotes';
 import { RULE_EQUATIONS } from '../../screening';
 
 /** Every equation that a figure of the board comes of, subject by subject, in the order of the model's document. */
@@ -14,5 +14,5 @@ export const EQUATIONS = [
   { id: 'baselines', subject: 'Without a casting', model: 'Cost model', equations: BASELINE_EQUATIONS },
   { id: 'time', subject: 'Time', model: 'Time model', equations: [...TIME_EQUATIONS, ...BASELINE_TIME_EQUATIONS] },
   { id: 'parts-list', subject: 'A list of bought parts', model: 'Cost model', equations: SCREEN_EQUATIONS },
-  { id: 'quotes', subject: 'Quotes', model: 'Cost model', equations: QUOTE_EQUATIONS },
+  { id: 'quotes', subject: 'Quotes', model: 'Cost model', equations: [...QUOTE_EQUATIONS, ...BESIDE_EQUATIONS] },
 ] as const;
