@@ -220,8 +220,7 @@ function ReplyInput({
   readonly issue: ReplyIssue | undefined;
   readonly onType: (text: string) => void;
 }) {
-  const unit =
-    field.unit === 'currency' ? currency : field.kind === 'date' || field.kind === 'yes-no' ? '' : field.unit;
+  const unit = field.kind === 'date' || field.kind === 'yes-no' ? '' : field.unit.replace(/^currency\b/, currency);
   const choices = field.kind === 'yes-no' ? ['yes', 'no'] : field.choices;
   if (choices !== undefined)
     return (
@@ -290,7 +289,7 @@ function Rows({
   return (
     <Box mt="2">
       {Array.from({ length: rows }, (_, i) => (
-        <FormGrid key={i} dense mb="2">
+        <FormGrid key={i} dense mb="2" alignItems="end">
           {REPLY_LISTS[list].map((f) => {
             const words = f.words.replace('{n}', String(i + 1));
             const key = `${list}.${i + 1}.${f.path}`;
