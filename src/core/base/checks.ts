@@ -88,6 +88,36 @@ export function scrapShare(field: string, value: unknown): number {
 }
 
 /**
+ * Several numbers above zero, each by its name; refused as `positive` does.
+ *
+ * @param input what was given, by name
+ * @param names of those that must be above zero
+ * @returns the numbers by name
+ * @example
+ * positives({ mass: 2.5, time: 3 }, 'mass', 'time').time // 3
+ */
+export function positives<K extends string>(
+  input: Readonly<Partial<Record<K, unknown>>>,
+  ...names: readonly K[]
+): Record<K, number> {
+  for (const name of names) finite(name, input[name]);
+  return Object.fromEntries(names.map((name) => [name, positive(name, input[name])])) as Record<K, number>;
+}
+
+/**
+ * A list, empty or not; otherwise E_NOT_A_NUMBER.
+ *
+ * @param field path of the field, for the refusal
+ * @param value what was given
+ * @returns the list
+ * @example
+ * listOf('cores', []).length // 0
+ */
+export function listOf<T>(field: string, value: readonly T[] | undefined): readonly T[] {
+  return Array.isArray(value) ? (value as readonly T[]) : refuse('E_NOT_A_NUMBER', field, value, 'a list');
+}
+
+/**
  * A list with at least one member; otherwise E_NOT_A_NUMBER for no list and E_EMPTY for an empty one.
  *
  * @param field path of the field, for the refusal
@@ -114,6 +144,34 @@ export function filled<T>(field: string, value: readonly T[] | undefined): reado
 export function oneOf<T extends string>(field: string, value: unknown, words: readonly T[]): T {
   return words.includes(value as T) ? (value as T) : refuse('E_KEY', field, value, words.join(' | '));
 }
+
+/**
+ * Refused as E_ORDER where two inputs contradict each other.
+ *
+ * @param holds whether they agree
+ * @param field path of the one that is refused
+ * @param value of it
+ * @param accepted what would be accepted
+ * @example
+ * inOrder(20 < 600, 'tMould_C', 20, 'below the freezing temperature') // undefined
+ */
+export function inOrder(holds: boolean, field: string, value: unknown, accepted: string): void {
+  if (!holds) refuse('E_ORDER', field, value, accepted);
+}
+
+/**
+ * A share of 0 to 1, both allowed; outside is refused as E_RANGE.
+ *
+ * @param field path of the field, for the refusal
+ * @param value what was given
+ * @returns the share
+ * @example
+ * shareOf('heatShare', 0.9) // 0.9
+ */
+export const shareOf = (field: string, value: unknown): number => within(field, value, 0, 1);
+
+/** Noise allowed before a limit counts as passed: a limit met exactly is met. */
+export const LIMIT_GUARD = 1e-9;
 
 /** Noise allowed before rounding a count up, so that 0.1 + 0.2 style error never buys one tool too many. */
 const GUARD = 1e-9;

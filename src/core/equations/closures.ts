@@ -77,6 +77,14 @@ function of(e: Expr): Run {
       return (v) => on(a(v));
     case 'pow':
       return (v) => power(a(v), b(v));
+    case 'sqrt':
+      return (v) => Math.sqrt(a(v));
+    case 'exp':
+      return (v) => Math.exp(a(v));
+    case 'ln':
+      return (v) => Math.log(a(v));
+    case 'tan':
+      return (v) => Math.tan(a(v));
   }
 }
 

@@ -6,26 +6,43 @@ export type Expr =
   | { readonly kind: 'number'; readonly value: number }
   | { readonly kind: 'name'; readonly name: string }
   | { readonly kind: 'list'; readonly op: ListOp; readonly name: string }
-  | { readonly kind: 'call'; readonly op: Op; readonly args: readonly Expr[] };
+  | { readonly kind: 'call'; readonly op: Op | CurveOp; readonly args: readonly Expr[] };
 
 /** What may stand between values: the four kinds of sum, and the functions of the workings. */
 export type Op = '+' | '-' | '*' | '/' | 'min' | 'max' | 'ceil' | 'floor' | 'on' | 'pow';
 
+/** Functions of the formula book that no draw is made of. */
+export type CurveOp = 'sqrt' | 'exp' | 'ln' | 'tan';
+const CURVES: readonly string[] = ['sqrt', 'exp', 'ln', 'tan'] satisfies readonly CurveOp[];
+
+/**
+ * Whether draws can be made of an operation.
+ *
+ * @example
+ * isDrawn('exp') // false
+ */
+export const isDrawn = (op: Op | CurveOp): op is Op => !CURVES.includes(op);
+
 /** What may be made of a list of values: their sum, the least or the most of them. Only definitions have lists; a working tells each of its values. */
 export type ListOp = 'sum' | 'least' | 'most';
 
-const FUNCTIONS: Readonly<Record<string, Op>> = {
+const FUNCTIONS: Readonly<Record<string, Op | CurveOp>> = {
   min: 'min',
   max: 'max',
   ceil: 'ceil',
   floor: 'floor',
   on: 'on',
   pow: 'pow',
+  sqrt: 'sqrt',
+  exp: 'exp',
+  ln: 'ln',
+  tan: 'tan',
 };
 const TOKEN = /\s*(?:(\d+(?:\.\d*)?(?:e[+-]?\d+)?)|([A-Za-z_]\w*)|([-+*/(),]))/gy;
 
 /**
- * Reads an expression of an equation: + − * / ( ), names, numbers, min, max, ceil, floor, on and pow; sum, least and most of a list.
+ * Reads an expression of an equation: + − * / ( ), names, numbers, min, max, ceil, floor, on, pow, sqrt, exp, ln and tan (of
+ * radians); sum, least and most of a list.
  * @throws {CoreError} E_KEY for a word or sign that is none of these
  * @example
  * parseExpression('a + b').kind // 'call'

@@ -1,5 +1,5 @@
 /** Equations: each stated once, as an expression with its symbols; its value, its working, its draws and the model's document come of that. */
-export { parseExpression, type Expr, type ListOp, type Op } from './expression';
+export { isDrawn, parseExpression, type CurveOp, type Expr, type ListOp, type Op } from './expression';
 export { equationsOf, runOf, type Equation, type EquationOf, type Readied, type Room } from './equation';
 export { closureOf } from './closures';
 export { keyOf } from './key';

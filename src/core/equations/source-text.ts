@@ -8,6 +8,10 @@ const CALLS: Readonly<Record<string, string>> = {
   floor: 'Math.floor',
   on: 'on',
   pow: 'power',
+  sqrt: 'Math.sqrt',
+  exp: 'Math.exp',
+  ln: 'Math.log',
+  tan: 'Math.tan',
 };
 
 /**

@@ -1,7 +1,7 @@
 import { ALONE, isApproved, PLAN, STEPS, type StudyWorkings } from '../phased-plans';
 import type { Triple } from '../base/figures';
 import { isWholeFigure } from '../study/workings';
-import { parseExpression, type Source, type WorkingSymbol, type Expr } from '../equations';
+import { isDrawn, parseExpression, type Source, type WorkingSymbol, type Expr } from '../equations';
 import { Program } from './program';
 
 /** An uncertain figure: low, likely and high, and where it is kept. */
@@ -140,7 +140,10 @@ export function simulationModel(
     const symbols = new Map(w.symbols.map((s) => [s.symbol, s]));
     const step = (e: Expr): number => {
       if (e.kind === 'number') return program.fixed(e.value);
-      if (e.kind === 'call') return program.made(e.op, e.args.map(step));
+      if (e.kind === 'call') {
+        if (!isDrawn(e.op)) throw new Error(`${name}: no draw is made of ${e.op}`);
+        return program.made(e.op, e.args.map(step));
+      }
       if (e.kind === 'list') throw new Error(`${name}: a working tells ${e.name} one by one`);
       const symbol = symbols.get(e.name);
       if (symbol === undefined) throw new Error(`${name}: ${e.name} is no symbol of its working`);

@@ -1,2 +1,5 @@
-/** Allowances: what a pattern, die or master is made larger by. */
+/** Sizes of patterns, dies and masters: shrinkage, machining stock, draft, cores. */
+export { coredHole } from './cored-hole';
+export { draftSizes } from './draft';
+export { MACHINING_GRADES, rawSize } from './machining';
 export { patternScale } from './scale';

@@ -1,2 +1,6 @@
-/** Feeding: what makes up for shrinkage while a casting freezes. */
+/** Feeding: whether a casting needs feeders, how large and how many, how far they reach, chills and filters. */
+export { chillEffect } from './chill';
+export { feedDistance, feederCount } from './distance';
 export { feederFor, type Feeder } from './feeder';
+export { filterArea } from './filter';
+export { feederByModulus, feederByShrinkage } from './size';
