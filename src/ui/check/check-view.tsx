@@ -3,7 +3,7 @@ import { Box, Button, Heading, Span, Text } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { filesOfCases, UNUSED, WORKED_CASES, type VectorResult } from '@/core/reference/worked-cases';
 import { runCases } from '@/workers/cases.client';
-import { call } from '../api';
+import { call, failureWords } from '../api';
 import { DataTable, type DataColumn } from '../kit';
 import { Mark } from '../marks/mark';
 
@@ -81,7 +81,9 @@ export function CheckView() {
       stop = run.stop;
       run.done.then(setHere, fail);
     }, fail);
-    call<VectorResult[]>('GET', '/api/check').then(setThere, fail);
+    call<VectorResult[]>('GET', '/api/check').then(setThere, (error: unknown) =>
+      setProblem(failureWords(error, 'the server does not answer. What this browser finds stands below.')),
+    );
     return () => {
       gone = true;
       stop();
@@ -102,9 +104,9 @@ export function CheckView() {
         three parts and every formula of the handbook. They are run in this browser and on the server: both must give
         the same.
       </Text>
-      <Text role="status" data-testid="tally" fontWeight="bold">
+      <Text role="status" data-testid="tally" fontWeight="bold" color={problem === null ? 'fg' : 'alarm'}>
         {problem !== null
-          ? `Could not be run: ${problem}`
+          ? `▲ Not checked: ${problem}`
           : agree === null || here === null
             ? 'Running …'
             : `${passed} of ${here.length} cases pass; ${agree} of ${here.length} agree between browser and server.`}

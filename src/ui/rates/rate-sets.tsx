@@ -65,7 +65,7 @@ export function RateSets({ sets }: { readonly sets: readonly RateSetSummary[] })
                 <Table.Cell className="num">{s.shipped ? '' : s.ownFigures}</Table.Cell>
                 <Table.Cell className="num">{s.holidays}</Table.Cell>
                 <Table.Cell className="num">{s.studies}</Table.Cell>
-                <Table.Cell textStyle="label">
+                <Table.Cell textStyle="label" whiteSpace="normal" minW="9rem">
                   {s.shipped ? '' : `${plainDate(s.changedAt)}, ${s.changedBy ?? ''}`}
                 </Table.Cell>
                 <Table.Cell textStyle="label">
