@@ -19,6 +19,7 @@ const CORE_ROOMS = [
   'schedule',
   'baselines',
   'study',
+  'method',
   'quotes',
   'comparison',
   'phased-plans',

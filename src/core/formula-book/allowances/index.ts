@@ -3,3 +3,5 @@ export { coredHole } from './cored-hole';
 export { draftSizes } from './draft';
 export { MACHINING_GRADES, rawSize } from './machining';
 export { patternScale } from './scale';
+export { RAW_SIZE } from './machining';
+export { PATTERN_SIZE, SHRINK_FACTOR } from './scale';

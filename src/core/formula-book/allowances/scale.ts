@@ -1,5 +1,28 @@
 import { filled, finite, oneOf, positive } from '../../base/checks';
 import { refuse } from '../../base/errors';
+import { formula } from '../formula';
+
+export const SHRINK_FACTOR = formula({
+  id: 'shrink.scale',
+  out: 'factor',
+  title: 'Factor of all stages of shrink',
+  unit: '1',
+  expression: '(1 + a) * (1 + b) * (1 + c)',
+  symbols: {
+    a: ['shrinkage of the first stage', '1'],
+    b: ['of the second, 0 without one', '1'],
+    c: ['of the third, 0 without one', '1'],
+  },
+});
+
+export const PATTERN_SIZE = formula({
+  id: 'shrink.scale',
+  out: 'size_mm',
+  title: 'Size of the tool',
+  unit: 'mm',
+  expression: 'size * factor',
+  symbols: { size: ['size of the casting', 'mm'], factor: ['factor of all stages of shrink', '1'] },
+});
 
 /** A stage that shrinks or grows by more than this was typed in per cent. */
 const LARGEST_SHRINK = 0.2;
@@ -28,5 +51,5 @@ export function patternScale(input: {
     if (Math.abs(s) >= LARGEST_SHRINK) refuse('E_RANGE', `shrinks[${i}]`, s, 'a share within ±0.2, not per cent');
   });
   const factor = stages.reduce((f, s) => (school === 'on-part' ? f * (1 + s) : f / (1 - s)), 1);
-  return { size_mm: nominal * factor, factor };
+  return { size_mm: PATTERN_SIZE.of({ size: nominal, factor }), factor };
 }

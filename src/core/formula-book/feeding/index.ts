@@ -4,3 +4,6 @@ export { feedDistance, feederCount } from './distance';
 export { feederFor, type Feeder } from './feeder';
 export { filterArea } from './filter';
 export { feederByModulus, feederByShrinkage } from './size';
+export { FEEDER_AT_LEAST, FEEDER_DIAMETER, FEEDER_MODULUS, FEEDER_VOLUME } from './size';
+export { FEED_DISTANCE, reachOf } from './distance';
+export { FILTER_AREA } from './filter';

@@ -3,3 +3,4 @@ export { criticalPath, type Task } from './network';
 export { cumulativeDay, flowLine, johnsonOrder, overlap } from './stations';
 export { addWorkdays, shiftHours, workdaysBetween, type WorkCalendar } from './workdays';
 export { operatorChart } from './operator-chart';
+export { CHART_CYCLE } from './operator-chart';

@@ -4,3 +4,7 @@ export { chapletsFor, copeLift, headPressure } from './lift';
 export { coreBending } from './core-bending';
 export { flaskClamps } from './flask-clamps';
 export { spinClamp, spinPressure, spinSpeed } from './spin';
+export { CLAMP_NEED } from './flask-clamps';
+export { COPE_LIFT, HEAD_PRESSURE } from './lift';
+export { SPIN_CLAMP, SPIN_PRESSURE, omegaOf } from './spin';
+export { FILL_PRESSURE, LOCKING_FORCE, OPENING_AREA, SHOT_MASS, SLEEVE_FILL } from './die';

@@ -4,3 +4,4 @@ export { dryProof, type Weighing } from './dry-proof';
 export { plasterDrying } from './plaster';
 export { shellThickness } from './shell';
 export { vulcanisingTime } from './vulcanise';
+export { SHELL_HOOP } from './shell';

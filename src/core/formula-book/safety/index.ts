@@ -5,3 +5,6 @@ export { ladleCarry } from './ladle';
 export { PREHEAT_ITEMS, preheatGate, type PreheatItem } from './preheat';
 export { spinGuard } from './spin-guard';
 export { steamVolume } from './steam';
+export { RIM_SPEED } from './spin-guard';
+export { PREHEAT } from './preheat.data';
+export { LADLE_LIMIT } from './ladle';

@@ -1,0 +1,179 @@
+import { G } from '../formula-book';
+import {
+  CLAMP_NEED,
+  COPE_LIFT,
+  HEAD_PRESSURE,
+  SPIN_CLAMP,
+  SPIN_PRESSURE,
+  flaskClamps,
+  omegaOf,
+} from '../formula-book/forces';
+import { SHELL_HOOP, vulcanisingTime } from '../formula-book/mould-making';
+import { RIM_SPEED } from '../formula-book/safety';
+import type { MethodSubject } from './subject';
+
+/** Lift on the cope of a flask, and the clamps that hold it: a set-up that does not hold is refused. */
+export function putFlask({ sheet, facts, lane, plan }: MethodSubject): void {
+  const { gap_mm } = lane.capability.layout;
+  const cells = Math.ceil(Math.sqrt(plan.n));
+  sheet.give(
+    'flaskLength',
+    'forces',
+    'flask, along',
+    'mm',
+    Math.ceil((cells * (facts.L + gap_mm) + 80) / 10) * 10,
+    'layout',
+    'assumed',
+  );
+  sheet.give(
+    'flaskWidth',
+    'forces',
+    'flask, across',
+    'mm',
+    Math.ceil((Math.ceil(plan.n / cells) * (facts.W + gap_mm) + 80) / 10) * 10,
+    'layout',
+    'assumed',
+  );
+  sheet.give('copeHeight', 'forces', 'cope', 'mm', sheet.at('sprue'), 'layout', 'assumed');
+  const cope = (sheet.at('flaskLength') * sheet.at('flaskWidth') * sheet.at('copeHeight') * sheet.at('rhoMould')) / 1e9;
+  sheet.give('copeMass', 'forces', 'cope with its sand', 'kg', Math.round(cope), 'layout', 'assumed');
+  sheet.give(
+    'runnersShadow',
+    'forces',
+    'runners and feeders over the castings, seen along the draw',
+    '1',
+    [0.1, 0.2, 0.4],
+    'handbook',
+    'assumed',
+  );
+  const area = sheet.at('positions') * sheet.at('shadow') * (1 + sheet.at('runnersShadow'));
+  const Ah = area * sheet.at('sprue');
+  sheet.found(
+    'liftedFaces',
+    'forces',
+    'Faces of the cope times their head',
+    'cm²·mm',
+    Ah,
+    'silhouettes with their runners, times the level above them',
+    ['positions', 'shadow', 'runnersShadow', 'sprue'],
+  );
+  sheet.put('lift', 'forces', COPE_LIFT, { rho: 'rhoLiquid', g: G, Ah: 'liftedFaces' });
+  sheet.give('liftSafety', 'forces', 'safety against lift', '1', [1.3, 1.5, 2], 'handbook', 'rule');
+  sheet.put('clampNeed', 'forces', CLAMP_NEED, { safety: 'liftSafety', lift: 'lift', g: G, cope: 'copeMass' });
+  sheet.give('clampCapacity', 'forces', 'load of a clamp', 'N', 1500, 'handbook', 'assumed');
+  const c = flaskClamps({
+    ...{ lift_N: sheet.at('lift'), copeMass_kg: sheet.at('copeMass'), safety: sheet.at('liftSafety') },
+    ...{ capacity_N: sheet.at('clampCapacity'), length_mm: sheet.at('flaskLength'), width_mm: sheet.at('flaskWidth') },
+  });
+  const of = ['clampNeed', 'clampCapacity', 'flaskLength', 'flaskWidth'];
+  sheet.found(
+    'clampsNeeded',
+    'forces',
+    'Clamps needed',
+    '1',
+    c.clamps,
+    'Formula book force.flask-clamps: by force and by 400 mm of joint, an even number',
+    of,
+  );
+  sheet.give('clamps', 'forces', 'clamps round the flask', '1', c.clamps, 'layout');
+  const few = sheet.at('clamps') < c.clamps;
+  sheet.say(
+    ...(['clamps', 'forces', few ? 'refused' : 'fits'] as const),
+    few
+      ? `${sheet.at('clamps')} clamps do not hold the cope: ${c.clamps} are needed against ${sheet.at('clampNeed').toFixed(0)} N.`
+      : c.clamps === 0
+        ? 'The cope’s own mass holds it down.'
+        : `${c.clamps} clamps hold the cope, ${c.load_N.toFixed(0)} N each.`,
+    ['clampNeed', 'clampsNeeded'],
+    'More clamps, or weights on the cope; never pour with fewer.',
+  );
+}
+
+/** The shell against the metal that stands in it. */
+export function putShellStrength({ sheet, facts }: MethodSubject): void {
+  sheet.give('shellHead', 'forces', 'metal above the lowest place', 'mm', 300, 'layout', 'assumed');
+  sheet.give(
+    'shellRound',
+    'forces',
+    'inside radius of the largest round',
+    'mm',
+    Math.max(facts.L, facts.W) / 2,
+    'brief',
+    'assumed',
+  );
+  sheet.put('shellPressure', 'forces', HEAD_PRESSURE, { rho: 'rhoLiquid', g: G, h: 'shellHead' });
+  sheet.put('shellStress', 'forces', SHELL_HOOP, { p: 'shellPressure', r: 'shellRound', s: 'shellThickness' });
+  sheet.give('shellStrength', 'forces', 'strength of the shell, fired and hot', 'MPa', [2, 4, 8], 'handbook', 'rule');
+  const weak = 3 * sheet.at('shellStress') > sheet.at('shellStrength');
+  sheet.say(
+    ...(['shell', 'forces', weak ? 'refused' : 'fits'] as const),
+    weak
+      ? `The shell is stressed with ${sheet.at('shellStress').toFixed(2)} MPa and holds ${sheet.at('shellStrength')} MPa: less than three times it.`
+      : 'The shell holds three times the pressure of the metal.',
+    ['shellStress', 'shellPressure'],
+    'More back-up coats, a band of wire, sand packed round it, or a lower tree.',
+  );
+}
+
+/** Pressure, clamp, rim speed and cure of a spinning disc. */
+export function putDisc({ sheet }: MethodSubject): void {
+  sheet.give('rpm', 'forces', 'speed of the disc', 'rpm', [350, 500, 800], 'handbook', 'assumed');
+  sheet.give('discRadius', 'forces', 'radius of the disc', 'mm', 190, 'route', 'assumed');
+  sheet.give(
+    'discDepth',
+    'forces',
+    'thickness of the disc',
+    'mm',
+    Math.max(25, Math.round(sheet.at('height') + 24)),
+    'layout',
+    'assumed',
+  );
+  sheet.give('cavityRadius', 'forces', 'radius at which the cavities lie', 'mm', 120, 'layout', 'assumed');
+  sheet.give('sprueRadius', 'forces', 'radius of the sprue well', 'mm', 15, 'handbook', 'assumed');
+  const omega = omegaOf(sheet.at('rpm'));
+  sheet.found('turning', 'forces', 'Angular speed', 'rad/s', omega, '2π over 60 times the turns a minute', ['rpm']);
+  sheet.put('discPressure', 'forces', SPIN_PRESSURE, {
+    rho: 'rhoLiquid',
+    omega: 'turning',
+    r: 'cavityRadius',
+    r0: 'sprueRadius',
+  });
+  sheet.give('metalShare', 'forces', 'share of the disc that is metal', '1', [0.2, 0.35, 0.6], 'handbook', 'assumed');
+  sheet.put('discForce', 'forces', SPIN_CLAMP, {
+    ...{ share: 'metalShare', PI: Math.PI, rho: 'rhoLiquid', omega: 'turning', R: 'discRadius', r0: 'sprueRadius' },
+  });
+  sheet.give('discClamp', 'forces', 'clamp of the machine', 'kN', [3, 6, 12], 'route', 'assumed');
+  const weak = sheet.at('discClamp') < sheet.at('discForce');
+  sheet.say(
+    ...(['disc-clamp', 'forces', weak ? 'refused' : 'fits'] as const),
+    weak
+      ? `The disc is parted with ${sheet.at('discForce').toFixed(2)} kN and clamped with ${sheet.at('discClamp')} kN.`
+      : 'The clamp holds the disc shut.',
+    ['discForce'],
+    'More air on the clamp, a slower disc, or fewer cavities.',
+  );
+  sheet.put('rim', 'safety', RIM_SPEED, { omega: 'turning', R: 'discRadius' });
+  sheet.give('rimLimit', 'safety', 'rim speed allowed', 'm/s', [8, 10, 15], 'handbook', 'rule');
+  const quick = sheet.at('rim') > sheet.at('rimLimit');
+  sheet.say(
+    ...(['rim', 'safety', quick ? 'refused' : 'fits'] as const),
+    quick
+      ? `The rim runs at ${sheet.at('rim').toFixed(1)} m/s; ${sheet.at('rimLimit')} m/s are allowed.`
+      : 'The rim is below its speed; lid locked until the disc stands still, cracked or unbalanced discs are scrap.',
+    ['rim'],
+    'A slower disc, unless the machine’s plate allows more.',
+  );
+  const cure = vulcanisingTime({
+    ...{ thickness_mm: sheet.at('discDepth'), kMould_W_mK: sheet.at('kMould'), rhoMould_kg_m3: sheet.at('rhoMould') },
+    ...{ cMould_J_kgK: sheet.at('cMould'), tStart_C: 25, tPlaten_C: 155, tRef_C: 150, refTime_min: 12 },
+  });
+  sheet.found(
+    'cure',
+    'freezing',
+    'Cure of the rubber at 155 °C',
+    'min',
+    cure.time_min,
+    'Formula book mould.vulcanise: heated through from both faces',
+    ['discDepth', 'kMould', 'rhoMould', 'cMould'],
+  );
+}

@@ -1,0 +1,14 @@
+/** The method: how a part is sized, fed, gated, frozen and held on a route, with the working of every figure. */
+export { methodOf, methodWorking } from './method';
+export {
+  METHOD_GROUPS,
+  type GivenFrom,
+  type Method,
+  type MethodFigure,
+  type MethodFinding,
+  type MethodGiven,
+  type MethodGroup,
+  type MethodPlace,
+  type MethodSize,
+  type OwnValues,
+} from './types';

@@ -1,0 +1,66 @@
+import { LADLE_LIMIT, PREHEAT, preheatGate, type PreheatItem } from '../formula-book/safety';
+import { routeOf, type MethodSubject } from './subject';
+
+/** What must be dry and warm before the pour, by route. */
+const GATES: Readonly<Record<string, PreheatItem>> = {
+  'green-sand': 'green-sand',
+  'bonded-sand': 'bonded-sand',
+  plaster: 'plaster',
+  'shell-investment': 'shell-investment',
+  'flask-investment': 'flask-investment',
+  'gravity-die': 'metal-die',
+  'permanent-mould': 'metal-die',
+  'pressure-die': 'metal-die',
+};
+/** Routes poured by hand ladle. */
+const BY_LADLE: readonly string[] = ['green-sand', 'bonded-sand', 'plaster', 'shell-investment', 'gravity-die', 'spin'];
+
+/** Dry and warm, carried safely: screens that never release a job. */
+export function putSafety({ sheet, lane, alloy }: MethodSubject): void {
+  const route = routeOf(lane);
+  const item = GATES[route];
+  if (item !== undefined) {
+    const { least_C, moisture } = PREHEAT[item];
+    sheet.give('preheatLeast', 'safety', 'mould at the pour, at least', '°C', least_C, 'handbook', 'rule');
+    sheet.give('moisture', 'safety', 'moisture of the mould', '1', moisture, 'handbook', 'rule');
+    const gate = preheatGate({ item, temp_C: sheet.at('mouldTemp'), moisture: sheet.at('moisture') });
+    const cold = sheet.at('mouldTemp') < sheet.at('preheatLeast');
+    // A fired block is poured cooler for light metals: it is dry once it was fired.
+    const fired = item === 'flask-investment' || item === 'shell-investment';
+    sheet.say(
+      ...(['preheat', 'safety', gate.ok ? 'fits' : fired ? 'look' : 'refused'] as const),
+      gate.ok
+        ? 'The mould is dry and warm enough.'
+        : fired && cold
+          ? `The mould is poured at ${sheet.at('mouldTemp')} °C: it must have been fired through above ${least_C} °C and kept dry since.`
+          : `The mould at ${sheet.at('mouldTemp')} °C with ${(100 * sheet.at('moisture')).toFixed(1)} % of moisture is not safe to pour: ${sheet.at('preheatLeast')} °C and ${(100 * moisture).toFixed(1)} % are the limits.`,
+      [],
+      'Dry and warm it through, for half an hour or more where it is heavy; prove it by weighing.',
+    );
+  }
+  if (BY_LADLE.includes(route)) {
+    sheet.give('carriers', 'safety', 'people who carry the ladle', '1', 1, 'layout');
+    sheet.give('perPerson', 'safety', 'load of one', 'kg', 20, 'handbook', 'rule');
+    sheet.give('ladle', 'safety', 'ladle', 'kg', [3, 5, 9], 'handbook', 'assumed');
+    sheet.put('ladleMetal', 'safety', LADLE_LIMIT, { carriers: 'carriers', limit: 'perPerson', tare: 'ladle' });
+    const ladles = Math.ceil(sheet.at('poured') / Math.max(0.1, sheet.at('ladleMetal')) - 1e-9);
+    const heavy = ladles > 1;
+    sheet.say(
+      ...(['ladle', 'safety', heavy ? 'look' : 'fits'] as const),
+      heavy
+        ? `A pour of ${sheet.at('poured').toFixed(1)} kg is more than ${sheet.at('carriers')} may carry at once (${sheet.at('ladleMetal')} kg).`
+        : 'The pour may be carried by hand: level floor, short way, both hands.',
+      ['ladleMetal', 'poured'],
+      'Two people, a monorail, a bogie or a crane ladle; a mould is not filled from two ladles in turn.',
+    );
+  }
+  if (alloy.hazards.includes('magnesium-fire') || alloy.family === 'magnesium')
+    sheet.say(
+      'magnesium',
+      'safety',
+      'look',
+      'Magnesium burns: cover gas or flux over the melt and in the mould, no water anywhere near, dry tools, a bed of dry sand at hand.',
+      [],
+      'The foundry shows its cover, its fire plan and its people’s training.',
+    );
+}

@@ -1,0 +1,81 @@
+import type { Basis } from '../base/figures';
+import type { Working } from '../equations';
+
+/** What a figure of the method sheet is about. */
+export const METHOD_GROUPS = ['metal', 'layout', 'sizes', 'feeding', 'gating', 'freezing', 'forces', 'safety'] as const;
+export type MethodGroup = (typeof METHOD_GROUPS)[number];
+
+/** Where a value that goes into the method comes from: the brief, the alloy, the route’s tables, the layout that costs least, a handbook, or whoever typed it. */
+export type GivenFrom = 'brief' | 'alloy' | 'route' | 'layout' | 'handbook' | 'own';
+
+/** A value that goes into the method, which anyone may change. */
+export interface MethodGiven {
+  readonly id: string;
+  readonly group: MethodGroup;
+  readonly meaning: string;
+  readonly unit: string;
+  readonly value: number;
+  /** What stands where nobody typed another. */
+  readonly usual: number;
+  readonly range: readonly [low: number, high: number] | null;
+  readonly from: GivenFrom;
+  readonly basis: Basis | null;
+}
+
+/** A figure that the method works out. */
+export interface MethodFigure {
+  readonly id: string;
+  readonly group: MethodGroup;
+  readonly title: string;
+  readonly unit: string;
+  readonly value: number;
+  readonly working: Working;
+}
+
+/** What a figure says: refused, to be looked at, or as it should be. */
+export interface MethodFinding {
+  readonly id: string;
+  readonly group: MethodGroup;
+  readonly level: 'refused' | 'look' | 'fits';
+  /** A sentence with its figures, in stored units. */
+  readonly text: string;
+  /** What to do where it is not as it should be; empty otherwise. */
+  readonly fix: string;
+  readonly figures: readonly string[];
+}
+
+/** A place of a tree, plate or disc, numbered from 1 along the runner. */
+export interface MethodPlace {
+  readonly at: number;
+  readonly path_mm: number;
+  readonly ratio: number;
+  readonly risk: 'low' | 'raised' | 'misrun';
+}
+
+/** A size through every stage of shrink. */
+export interface MethodSize {
+  readonly name: string;
+  readonly finished_mm: number;
+  /** As cast, with what is machined off. */
+  readonly raw_mm: number;
+  /** Of the pattern, wax die, master or die. */
+  readonly tool_mm: number;
+  /** Figures that work it out. */
+  readonly rawFigure: string | null;
+  readonly toolFigure: string;
+}
+
+/** The method of a part on one route and variant. */
+export interface Method {
+  readonly laneId: string;
+  /** What the tool of the sizes is: pattern, wax die, master, die. */
+  readonly tool: string;
+  readonly givens: readonly MethodGiven[];
+  readonly figures: readonly MethodFigure[];
+  readonly findings: readonly MethodFinding[];
+  readonly places: readonly MethodPlace[];
+  readonly sizes: readonly MethodSize[];
+}
+
+/** Values of a study’s own in place of the usual ones, by the id of the given. */
+export type OwnValues = Readonly<Record<string, number>>;
