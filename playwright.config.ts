@@ -18,6 +18,7 @@ const BESIDE = [
   'fuzz',
   'judgement',
   'keyboard',
+  'method',
   'model',
   'pages',
   'new-part',

@@ -22,6 +22,7 @@ const VIEWS = [
   'calendar',
   'foundries',
   'quotes',
+  'method',
 ] as const;
 
 /** Bytes of the body of a file as it goes over the wire. */

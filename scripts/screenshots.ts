@@ -71,23 +71,7 @@ async function main(): Promise<void> {
       act: (page) => page.getByRole('table', { name: 'Quotes compared' }).waitFor({ timeout: 60_000 }),
       full: true,
     },
-    {
-      name: 'working',
-      path: `/studies/${hub}/routes`,
-      act: async (page) => {
-        await page.locator('[data-lane="gravity-die/hand"] [data-column="tooling"] button').first().click();
-        await page
-          .getByTestId('working')
-          .getByRole('row', { name: /first tools/ })
-          .getByRole('button')
-          .click();
-        await page
-          .getByTestId('working')
-          .getByRole('row', { name: /first tool/ })
-          .getByRole('button')
-          .click();
-      },
-    },
+    { name: 'method', path: `/studies/${hub}/method`, full: true },
     { name: 'model', path: '/model#Ht' },
     { name: 'brief', path: `/studies/${hub}/brief` },
     {

@@ -149,6 +149,12 @@ const J_PER_HP_MIN = 550 * 0.3048 * KG_PER_POUND * 9.80665 * 60;
 
 /** Units that inches and pounds have a name of their own for: the name, and how much of it one is. */
 const NAMED: Readonly<Record<string, readonly [string, number]>> = {
+  'J/kg': ['Btu/lb', 1 / (1000 * KJ_KG_PER_BTU_LB)],
+  'J/kgK': ['Btu/(lb·°F)', 1 / (1000 * KJ_KGK_PER_BTU_LBF)],
+  'W/mK': ['Btu/(h·ft·°F)', 1 / W_MK_PER_BTU_HFTF],
+  'W/m²K': ['Btu/(h·ft²·°F)', 1 / W_M2K_PER_BTU_HFT2F],
+  N: ['lbf', 1 / (KG_PER_POUND * 9.80665)],
+  kN: ['tonf', TONF_PER_MN / 1000],
   'kJ/kg': ['Btu/lb', 1 / KJ_KG_PER_BTU_LB],
   'kJ/(kg·K)': ['Btu/(lb·°F)', 1 / KJ_KGK_PER_BTU_LBF],
   'W/(m·K)': ['Btu/(h·ft·°F)', 1 / W_MK_PER_BTU_HFTF],

@@ -4,6 +4,9 @@ import { COATINGS } from './coatings.data';
 import { OPERATION_WORDS } from './operations.data';
 
 /** A figure that may not be known yet. Missing and null mean the same: not known. */
+/** Values of the method that a study may type over, on one route. */
+const MOST_METHOD_VALUES = 200;
+
 const known = (schema: z.ZodNumber) => schema.nullish().transform((v) => v ?? null);
 const size = (max: number) => known(z.number().positive().max(max));
 const count = (max: number) => known(z.number().int().min(0).max(max));
@@ -326,6 +329,13 @@ export const briefSchema = z.strictObject({
             .strictObject({ good: z.number().int().min(1).max(10_000), of: z.number().int().min(2).max(10_000) })
             .refine(({ good, of }) => good <= of, 'no more good places than there are is wanted'),
         )
+        .optional(),
+      /** Values of the method typed over the usual ones, by lane and by what they are of; in the units of the method sheet. */
+      method: z
+        .record(z.string().max(60), z.record(z.string().max(60), z.number().min(-1e9).max(1e9)))
+        .refine((all) => Object.values(all).every((own) => Object.keys(own).length <= MOST_METHOD_VALUES), {
+          message: `at most ${MOST_METHOD_VALUES} values of a route are wanted`,
+        })
         .optional(),
     })
     .prefault({}),

@@ -22,11 +22,7 @@ export function putFeeding(subject: MethodSubject): void {
     ...(['modulusHeavy', 'feeding', 'modulus of the heaviest place', 'mm'] as const),
     ...([[heavy[0] ?? 0, heavy[1] ?? 0, heavy[2] ?? 0], 'brief', 'assumed'] as const),
   );
-  const mean = (10 * sheet.at('volume')) / sheet.at('area');
-  sheet.found('modulusMean', 'feeding', 'Modulus of the whole casting', 'mm', mean, 'volume over surface', [
-    'volume',
-    'area',
-  ]);
+  sheet.work('modulusMean', 'feeding', 'Modulus of the whole casting', 'mm', '10 * volume / area');
   const route = routeOf(lane);
   const variant = lane.id.split('/')[1];
   const net = Math.min(0.15, Math.max(-0.1, sheet.at('shrinkFreezing')));
@@ -92,11 +88,7 @@ export function putFeeding(subject: MethodSubject): void {
     Math.ceil(Math.max(sheet.at('feederLeast'), byMetal, sheet.at('section'))),
     'layout',
   );
-  const height = sheet.at('feederRatio') * sheet.at('feederDiameter');
-  sheet.found('feederHeight', 'feeding', 'Height of a feeder', 'mm', height, 'its diameter times the ratio', [
-    'feederDiameter',
-    'feederRatio',
-  ]);
+  sheet.work('feederHeight', 'feeding', 'Height of a feeder', 'mm', 'feederRatio * feederDiameter');
   sheet.put('feederVolume', 'feeding', FEEDER_VOLUME, { PI: Math.PI, D: 'feederDiameter', H: 'feederHeight' });
   const small = sheet.at('feederDiameter') < sheet.at('feederLeast') - 1e-9;
   const thin = sheet.at('feederDiameter') < sheet.at('section') - 1e-9;
@@ -119,10 +111,7 @@ function putNeed({ sheet, facts }: MethodSubject): void {
   );
   if (sheet.at('shrinkFreezing') <= 0 || sheet.at('shrinkFreezing') >= sheet.at('feederEfficiency')) return;
   sheet.give('feeders', 'feeding', 'feeders of a casting', '1', 1 + (facts.nU > 3 ? 1 : 0), 'handbook', 'assumed');
-  const zone = sheet.at('volume') / sheet.at('feeders');
-  sheet.found('feederZone', 'feeding', 'Volume that a feeder feeds', 'cm³', zone, 'a casting over its feeders', [
-    ...['volume', 'feeders'],
-  ]);
+  sheet.work('feederZone', 'feeding', 'Volume that a feeder feeds', 'cm³', 'volume / feeders');
   sheet.put('feederMetal', 'feeding', FEEDER_AT_LEAST, {
     ...{ alpha: 'shrinkFreezing', V: 'feederZone', eta: 'feederEfficiency' },
   });

@@ -1,13 +1,5 @@
 import { G } from '../formula-book';
-import {
-  CLAMP_NEED,
-  COPE_LIFT,
-  HEAD_PRESSURE,
-  SPIN_CLAMP,
-  SPIN_PRESSURE,
-  flaskClamps,
-  omegaOf,
-} from '../formula-book/forces';
+import { CLAMP_NEED, COPE_LIFT, HEAD_PRESSURE, SPIN_CLAMP, SPIN_PRESSURE, flaskClamps } from '../formula-book/forces';
 import { SHELL_HOOP, vulcanisingTime } from '../formula-book/mould-making';
 import { RIM_SPEED } from '../formula-book/safety';
 import type { MethodSubject } from './subject';
@@ -46,16 +38,12 @@ export function putFlask({ sheet, facts, lane, plan }: MethodSubject): void {
     'handbook',
     'assumed',
   );
-  const area = sheet.at('positions') * sheet.at('shadow') * (1 + sheet.at('runnersShadow'));
-  const Ah = area * sheet.at('sprue');
-  sheet.found(
+  sheet.work(
     'liftedFaces',
     'forces',
     'Faces of the cope times their head',
     'cm²·mm',
-    Ah,
-    'silhouettes with their runners, times the level above them',
-    ['positions', 'shadow', 'runnersShadow', 'sprue'],
+    'positions * shadow * (1 + runnersShadow) * sprue',
   );
   sheet.put('lift', 'forces', COPE_LIFT, { rho: 'rhoLiquid', g: G, Ah: 'liftedFaces' });
   sheet.give('liftSafety', 'forces', 'safety against lift', '1', [1.3, 1.5, 2], 'handbook', 'rule');
@@ -130,8 +118,7 @@ export function putDisc({ sheet }: MethodSubject): void {
   );
   sheet.give('cavityRadius', 'forces', 'radius at which the cavities lie', 'mm', 120, 'layout', 'assumed');
   sheet.give('sprueRadius', 'forces', 'radius of the sprue well', 'mm', 15, 'handbook', 'assumed');
-  const omega = omegaOf(sheet.at('rpm'));
-  sheet.found('turning', 'forces', 'Angular speed', 'rad/s', omega, '2π over 60 times the turns a minute', ['rpm']);
+  sheet.work('turning', 'forces', 'Angular speed', 'rad/s', '2 * 3.141592653589793 * rpm / 60');
   sheet.put('discPressure', 'forces', SPIN_PRESSURE, {
     rho: 'rhoLiquid',
     omega: 'turning',

@@ -202,14 +202,9 @@ function putOpening(subject: MethodSubject): void {
     );
     return;
   }
-  sheet.found(
-    'theta',
-    'freezing',
-    'Share of the way down from freezing that is left when it is opened',
-    '1',
-    theta,
-    'from the three temperatures',
-    ['knockOut', sink, 'freeze'],
+  sheet.work(
+    ...(['theta', 'freezing', 'Share of the way down from freezing that is left when it is opened', '1'] as const),
+    `(knockOut - ${sink}) / (freeze - ${sink})`,
   );
   sheet.put(
     ...(['shakeOut', 'freezing', SHAKE_OUT_TIME] as const),
@@ -315,12 +310,7 @@ export function putDie(subject: MethodSubject): void {
     m: 'dieMass',
     c: 'cMould',
   });
-  const pulse = (1000 * sheet.at('dieHeat')) / (sheet.at('dieMass') * sheet.at('cMould'));
-  sheet.found('pulse', 'freezing', 'Rise of the die at a pour', 'K', pulse, 'heat of a pour over the die’s own', [
-    'dieHeat',
-    'dieMass',
-    'cMould',
-  ]);
+  sheet.work('pulse', 'freezing', 'Rise of the die at a pour', 'K', '1000 * dieHeat / (dieMass * cMould)');
   sheet.put('steadyDie', 'freezing', STEADY_DIE, { sink: 20, pulse: 'pulse', r: 'leftOfRise' });
   const warm = dieWarmUp({
     ...{ shot_kg: sheet.at('poured'), heatShare: sheet.at('heatShare'), cLiquid_J_kgK: sheet.at('cLiquid') },

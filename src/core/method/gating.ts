@@ -46,24 +46,18 @@ export function putPoured({ sheet, plan, alloy }: MethodSubject): void {
     'handbook',
     'assumed',
   );
-  const n = sheet.at('positions');
-  const feeders = sheet.has('feederVolume')
-    ? n * (sheet.has('feeders') ? sheet.at('feeders') : 1) * sheet.at('feederVolume')
-    : 0;
-  sheet.found('feedersVolume', 'gating', 'Volume of all feeders', 'cm³', feeders, 'feeders of all castings', [
-    'feederVolume',
-    'feeders',
-    'positions',
-  ]);
-  const runners = n * sheet.at('volume') * sheet.at('runnerShare');
-  sheet.found(
+  const feeders = !sheet.has('feederVolume')
+    ? '0'
+    : sheet.has('feeders')
+      ? 'positions * feeders * feederVolume'
+      : 'positions * feederVolume';
+  sheet.work('feedersVolume', 'gating', 'Volume of all feeders', 'cm³', feeders);
+  sheet.work(
     'runnersVolume',
     'gating',
     'Volume of sprue, runners and gates',
     'cm³',
-    runners,
-    'their share of the castings',
-    ['runnerShare', 'volume', 'positions'],
+    'positions * volume * runnerShare',
   );
   const volumes = { n: 'positions', part: 'volume', feeders: 'feedersVolume', runners: 'runnersVolume' };
   sheet.put('poured', 'gating', POURED, { rho: 'rhoLiquid', ...volumes });
@@ -159,10 +153,7 @@ export function putGating(subject: MethodSubject, mould: 'sand' | 'die'): void {
   });
   putAreas(subject);
   const through = (sheet.at('poured') / sheet.at('rhoLiquid')) * 1e6;
-  sheet.found('throughGates', 'gating', 'Volume through the gates', 'cm³', through, 'metal poured over its density', [
-    'poured',
-    'rhoLiquid',
-  ]);
+  sheet.work('throughGates', 'gating', 'Volume through the gates', 'cm³', 'poured / rhoLiquid * 1000000');
   sheet.put('gateSpeed', 'gating', GATE_SPEED, { V: 'throughGates', t: 'fillTime', A: 'gatesArea' });
   sheet.put('fillLeast', 'gating', FILL_LEAST, { V: 'throughGates', A: 'gatesArea', v: 'gateLimit' });
   const quick = sheet.at('gateSpeed') > sheet.at('gateLimit') * (1 + 1e-9);
@@ -225,11 +216,7 @@ function putAreas({ sheet, alloy }: MethodSubject): void {
     'All runners',
   );
   sheet.put('gatesArea', 'gating', AREA_OF_RATIO, { ...ratio, own: 'ratioGate', count: 1 }, undefined, 'All gates');
-  const each = sheet.at('positions') * sheet.at('gates');
-  sheet.found('gatesCount', 'gating', 'Gates of a pour', '1', each, 'gates of a casting times the castings', [
-    'gates',
-    'positions',
-  ]);
+  sheet.work('gatesCount', 'gating', 'Gates of a pour', '1', 'positions * gates');
   sheet.put(
     'gateEach',
     'gating',

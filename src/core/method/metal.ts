@@ -26,11 +26,7 @@ export function putMetal({ alloy, lane, facts, sheet }: MethodSubject): void {
     'alloy',
     'handbook',
   );
-  const superheat = Math.max(0, sheet.at('pour') - alloy.liquidus_C);
-  sheet.found('superheat', 'metal', 'Superheat', 'K', superheat, 'metal at the mould, less the liquidus', [
-    'pour',
-    'liquidus',
-  ]);
+  sheet.work('superheat', 'metal', 'Superheat', 'K', 'max(0, pour - liquidus)');
   sheet.put('latentEff', 'metal', LATENT_EFFECTIVE, { L: 'latent', c: 'cLiquid', dT: 'superheat' }, 'lumped');
   if (sheet.at('pour') < alloy.liquidus_C)
     sheet.say(

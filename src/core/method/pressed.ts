@@ -28,11 +28,7 @@ export function putPressureDie({ sheet, alloy, lane }: MethodSubject): void {
   });
   sheet.give('overflow', 'gating', 'overflows over a casting', '1', [0.05, 0.1, 0.2], 'handbook', 'assumed');
   const through = sheet.at('positions') * sheet.at('volume') * (1 + sheet.at('overflow'));
-  sheet.found('throughGates', 'gating', 'Volume through the gates', 'cm³', through, 'castings with their overflows', [
-    'positions',
-    'volume',
-    'overflow',
-  ]);
+  sheet.work('throughGates', 'gating', 'Volume through the gates', 'cm³', 'positions * volume * (1 + overflow)');
   sheet.give('gateSpeedWanted', 'gating', 'speed wanted at the gate', 'm/s', of.gate_m_s, 'handbook', 'rule');
   sheet.give(
     'gatesArea',
@@ -114,23 +110,10 @@ function putShot(cold: boolean, sheet: MethodSubject['sheet']): void {
     'route',
     'assumed',
   );
-  const face = (Math.PI / 4) * sheet.at('plunger') ** 2;
-  sheet.found('plungerFace', 'forces', 'Face of the plunger', 'cm²', face / 100, 'π/4 of its diameter squared', [
-    'plunger',
-  ]);
-  sheet.found('plungerFace_mm2', 'forces', 'Face of the plunger', 'mm²', face, 'π/4 of its diameter squared', [
-    'plunger',
-  ]);
+  sheet.work('plungerFace', 'forces', 'Face of the plunger', 'cm²', '0.7853981633974483 * plunger * plunger / 100');
+  sheet.work('plungerFace_mm2', 'forces', 'Face of the plunger', 'mm²', '100 * plungerFace');
   sheet.give('biscuit', 'forces', 'biscuit', 'mm', [15, 25, 40], 'handbook', 'rule');
-  sheet.found(
-    'biscuitVolume',
-    'forces',
-    'Volume of the biscuit',
-    'cm³',
-    (face * sheet.at('biscuit')) / 1000,
-    'face times thickness',
-    ['plungerFace_mm2', 'biscuit'],
-  );
+  sheet.work('biscuitVolume', 'forces', 'Volume of the biscuit', 'cm³', 'plungerFace * biscuit / 10');
   sheet.give('stroke', 'forces', 'stroke of the plunger', 'mm', 350, 'route', 'assumed');
   const volumes = {
     n: 'positions',
@@ -157,14 +140,13 @@ export function putLowPressure({ sheet }: MethodSubject): void {
   sheet.give('bathLift', 'forces', 'full bath to the gate', 'mm', [450, 600, 900], 'handbook', 'assumed');
   sheet.give('bathArea', 'forces', 'bath of the furnace', 'cm²', [3000, 5000, 9000], 'handbook', 'assumed');
   sheet.give('shots', 'forces', 'shots since it was topped up', '1', 20, 'handbook', 'assumed');
-  const drop =
-    ((sheet.at('shots') * sheet.at('poured')) / (sheet.at('rhoLiquid') * sheet.at('bathArea') * 1e-4)) * 1000;
-  sheet.found('bathDrop', 'forces', 'How far the bath has sunk', 'mm', drop, 'metal taken out over the bath', [
-    'shots',
-    'poured',
-    'bathArea',
-    'rhoLiquid',
-  ]);
+  sheet.work(
+    'bathDrop',
+    'forces',
+    'How far the bath has sunk',
+    'mm',
+    'shots * poured / (rhoLiquid * bathArea) * 10000000',
+  );
   const of = { rho: 'rhoLiquid', g: G, lift: 'bathLift', height: 'height' };
   sheet.put(
     'fillPressure',

@@ -1,5 +1,5 @@
 import type { Basis, Triple } from '../base/figures';
-import type { Source, Working } from '../equations';
+import { runOf, type Source, type Working } from '../equations';
 import type { Formula, Said } from '../formula-book';
 import type {
   GivenFrom,
@@ -81,6 +81,16 @@ export class MethodSheet {
     ) as Partial<Record<S, Said>>;
     const working = formula.working({ v, form, said });
     return this.keep(id, group, { ...working, figure: id, title: title ?? working.title });
+  }
+
+  /** A figure by a sum of its own: the names in it are givens and figures before it. */
+  work(id: string, group: MethodGroup, title: string, unit: string, expression: string): number {
+    const names = [...new Set(expression.match(/[A-Za-z_]\w*/g) ?? [])].filter((name) => this.has(name));
+    const value = runOf(expression)(Object.fromEntries(names.map((name) => [name, this.at(name)])));
+    return this.keep(id, group, {
+      ...{ figure: id, title, equation: 'Method', expression, value, unit, note: null },
+      symbols: names.map((name) => this.symbolOf(name)),
+    });
   }
 
   /** A figure that is looked for, or read from a table: its working tells how in words. */

@@ -21,6 +21,7 @@ export const KEY_GROUPS: readonly KeyGroup[] = [
       [['o'], 'Alloys'],
       [['c'], 'Calendar'],
       [['a'], 'Requirements'],
+      [['e'], 'Method'],
       [['f'], 'Foundries'],
       [['q'], 'Quotes'],
       [['n'], 'Calculator'],

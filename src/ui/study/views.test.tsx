@@ -15,6 +15,7 @@ import { DecisionView } from '../decision/decision-view';
 import { ProcessStepsView } from '../process-steps/process-steps-view';
 import { PartView } from '../part/part-view';
 import { WhoCanView } from '../foundries/who-can-view';
+import { MethodView } from '../method/method-view';
 import { RequirementsView } from '../requirements/requirements-view';
 import { perPart, whole } from '../format';
 import { faultsOf, textOf } from '../testing/html-faults';
@@ -27,6 +28,7 @@ const VIEWS = {
   calendar: <CalendarView />,
   decision: <DecisionView />,
   foundries: <WhoCanView />,
+  method: <MethodView asked={null} />,
   'process-steps': <ProcessStepsView asked={null} />,
   part: <PartView />,
   requirements: <RequirementsView />,

@@ -6,6 +6,7 @@ export const STUDY_VIEWS = [
   ['alloys', 'Alloys', 'o'],
   ['calendar', 'Calendar', 'c'],
   ['requirements', 'Requirements', 'a'],
+  ['method', 'Method', 'e'],
   ['foundries', 'Foundries', 'f'],
   ['quotes', 'Quotes', 'q'],
   ['calculator', 'Calculator', 'n'],

@@ -47,7 +47,7 @@ export function WorkingBody({
       </Text>
       <Expression data-testid="expression">
         {pretty(w.expression)}
-        <br />= <strong>{significant(w.value, 6)}</strong> {w.unit} <InInches value={w.value} unit={w.unit} />
+        <br />= <strong>{significant(w.value, 6)}</strong> {w.unit === '1' ? '' : w.unit} <InInches value={w.value} unit={w.unit} />
       </Expression>
       {w.note !== null && <Text my="2">{w.note}</Text>}
       <Table.ScrollArea>
@@ -103,7 +103,7 @@ function Row({ s, onDeeper, isBaseline, links }: BodyProps & { readonly s: Worki
         ) : (
           <FigureButton onClick={() => onDeeper(opens, s.opensLane)}>{significant(s.value, 6)}</FigureButton>
         )}
-        <Unit>{s.unit}</Unit>
+        {s.unit !== '1' && <Unit>{s.unit}</Unit>}
         <InInches value={s.value} unit={s.unit} />
         {s.range !== null && (
           <Box textStyle="label" color="fg.muted">

@@ -4,7 +4,7 @@ import { formula } from '../formula';
 
 const LARGEST_SHRINK = 0.2;
 
-export const CORE_SIZE = formula({
+export const CORE_SIZE = /* @__PURE__ */ formula({
   id: 'shrink.cored-hole',
   out: 'core_mm',
   title: 'Core for a hole',

@@ -6,7 +6,7 @@ import { formula } from '../formula';
 const MOST_DRAFT = 45;
 const MODES = ['add', 'mean', 'subtract'] as const;
 
-export const DRAFT_OFFSET = formula({
+export const DRAFT_OFFSET = /* @__PURE__ */ formula({
   id: 'shrink.draft',
   out: 'offset_mm',
   title: 'What draft moves a wall by',

@@ -10,7 +10,7 @@ const KINDS = ['one-side', 'outside-both', 'inside-both', 'step'] as const;
 /** Which faces of a size are machined. */
 export type MachinedKind = (typeof KINDS)[number];
 
-export const RAW_SIZE = formula({
+export const RAW_SIZE = /* @__PURE__ */ formula({
   id: 'shrink.machining',
   out: 'raw_mm',
   title: 'Raw size with its machining allowance',

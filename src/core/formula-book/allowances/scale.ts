@@ -2,7 +2,7 @@ import { filled, finite, oneOf, positive } from '../../base/checks';
 import { refuse } from '../../base/errors';
 import { formula } from '../formula';
 
-export const SHRINK_FACTOR = formula({
+export const SHRINK_FACTOR = /* @__PURE__ */ formula({
   id: 'shrink.scale',
   out: 'factor',
   title: 'Factor of all stages of shrink',
@@ -15,7 +15,7 @@ export const SHRINK_FACTOR = formula({
   },
 });
 
-export const PATTERN_SIZE = formula({
+export const PATTERN_SIZE = /* @__PURE__ */ formula({
   id: 'shrink.scale',
   out: 'size_mm',
   title: 'Size of the tool',

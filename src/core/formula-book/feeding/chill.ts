@@ -3,7 +3,7 @@ import { formula } from '../formula';
 
 const MOST_FACTOR = 4;
 
-export const CHILLED_MODULUS = formula({
+export const CHILLED_MODULUS = /* @__PURE__ */ formula({
   id: 'feed.chill',
   out: 'modulus_mm',
   title: 'Modulus of a chilled place',
@@ -17,7 +17,7 @@ export const CHILLED_MODULUS = formula({
   },
 });
 
-export const CHILL_MASS = formula({
+export const CHILL_MASS = /* @__PURE__ */ formula({
   id: 'feed.chill',
   out: 'chill_kg',
   title: 'Mass of the chill',

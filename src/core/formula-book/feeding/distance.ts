@@ -11,7 +11,7 @@ const BAR_MIDDLE = 1.2;
 const PLATE_OF_BAR = 4.5;
 const CHILL_MM = 50;
 
-export const FEED_DISTANCE = formula({
+export const FEED_DISTANCE = /* @__PURE__ */ formula({
   id: 'feed.distance',
   out: 'distance_mm',
   title: 'How far a feeder reaches from its edge',
@@ -61,14 +61,20 @@ export function feedDistance(input: {
   return { distance_mm: FEED_DISTANCE.of(values, `${shape} ${end}`) };
 }
 
-/** Thicknesses that a feeder reaches towards an end (e) and between two feeders (m). */
+/**
+ * Thicknesses that a feeder reaches towards an end (e) and between two feeders (m).
+ *
+ * @throws {CoreError} E_KEY for an unknown family, or a freezing range that counts and is not said
+ * @example
+ * reachOf('steel', undefined).e // 4.5
+ */
 export function reachOf(family: string, freezing: string | undefined): { e: number; m: number } {
   const known = oneOf('family', family, FAMILIES);
   const reach = FEED_REACH[known] ?? REACH_BY_RANGE[oneOf('freezing', freezing, ['short', 'medium', 'long'] as const)];
   return { e: reach.end, m: reach.middle };
 }
 
-export const FEEDER_COUNT = formula({
+export const FEEDER_COUNT = /* @__PURE__ */ formula({
   id: 'feed.riser-count',
   out: 'count',
   title: 'Feeders along a length',

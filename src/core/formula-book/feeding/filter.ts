@@ -5,7 +5,7 @@ import { formula } from '../formula';
 const CHOKE_MULTIPLE = 4;
 const LEAF_MM = 5;
 
-export const FILTER_AREA = formula({
+export const FILTER_AREA = /* @__PURE__ */ formula({
   id: 'feed.filter-area',
   out: 'area_cm2',
   title: 'Filter area',

@@ -2,7 +2,7 @@ import { positive, positives, shareOf, within } from '../../base/checks';
 import { refuse } from '../../base/errors';
 import { formula } from '../formula';
 
-export const FEEDER_MODULUS = formula({
+export const FEEDER_MODULUS = /* @__PURE__ */ formula({
   id: 'feed.riser',
   out: 'riserModulus_mm',
   title: 'Modulus of the feeder',
@@ -11,7 +11,7 @@ export const FEEDER_MODULUS = formula({
   symbols: { f: ['factor on the modulus of the section', '1'], M: ['modulus of the section fed', 'mm'] },
 });
 
-export const FEEDER_DIAMETER = formula({
+export const FEEDER_DIAMETER = /* @__PURE__ */ formula({
   id: 'feed.riser',
   out: 'diameter_mm',
   title: 'Diameter of a cylindrical feeder',
@@ -20,7 +20,7 @@ export const FEEDER_DIAMETER = formula({
   symbols: { M: ['modulus of the feeder', 'mm'], r: ['height over diameter', '1'] },
 });
 
-export const FEEDER_VOLUME = formula({
+export const FEEDER_VOLUME = /* @__PURE__ */ formula({
   id: 'feed.riser',
   out: 'volume_cm3',
   title: 'Volume of a cylindrical feeder',
@@ -62,7 +62,7 @@ export function feederByModulus(input: {
   };
 }
 
-export const FEEDER_AT_LEAST = formula({
+export const FEEDER_AT_LEAST = /* @__PURE__ */ formula({
   id: 'feed.shrink-volume',
   out: 'riserAtLeast_cm3',
   title: 'Feeder that has enough metal',

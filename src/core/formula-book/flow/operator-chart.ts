@@ -5,7 +5,7 @@ import { formula } from '../formula';
 const MOST_DIES = 1000;
 const S_PER_H = 3600;
 
-export const CHART_CYCLE = formula({
+export const CHART_CYCLE = /* @__PURE__ */ formula({
   id: 'cal.operator-chart',
   out: 'cycle_s',
   title: 'Cycle of one person at several dies',

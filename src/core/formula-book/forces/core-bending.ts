@@ -8,7 +8,7 @@ const SAFETY = 2;
 const BEAMS = { simple: { moment: 8, sag: 5 }, fixed: { moment: 12, sag: 1 } } as const;
 const SAG_384 = 384;
 
-export const CORE_STRESS = formula({
+export const CORE_STRESS = /* @__PURE__ */ formula({
   id: 'force.core-bending',
   out: 'stress_MPa',
   title: 'Bending stress of a core',
@@ -22,7 +22,7 @@ export const CORE_STRESS = formula({
   },
 });
 
-export const CORE_SAG = formula({
+export const CORE_SAG = /* @__PURE__ */ formula({
   id: 'force.core-bending',
   out: 'sag_mm',
   title: 'Sag of a core',

@@ -7,7 +7,7 @@ import { safetyOf } from './lift';
 const SAFETY = 1.2;
 const MOST_WEDGE = 45;
 
-export const OPENING_AREA = formula({
+export const OPENING_AREA = /* @__PURE__ */ formula({
   id: 'force.die-opening',
   out: 'area_cm2',
   title: 'Area under pressure along the opening',
@@ -22,7 +22,7 @@ export const OPENING_AREA = formula({
   },
 });
 
-export const LOCKING_FORCE = formula({
+export const LOCKING_FORCE = /* @__PURE__ */ formula({
   id: 'force.die-opening',
   out: 'lock_kN',
   title: 'Locking force',
@@ -84,7 +84,7 @@ const SHOT_SYMBOLS = {
   biscuit: ['biscuit', 'cm³'],
 } as const;
 
-export const SHOT_MASS = formula({
+export const SHOT_MASS = /* @__PURE__ */ formula({
   id: 'force.shot',
   out: 'shot_kg',
   title: 'Metal of a shot',
@@ -93,7 +93,7 @@ export const SHOT_MASS = formula({
   symbols: { rho: ['density of the melt', 'kg/m³'], ...SHOT_SYMBOLS },
 });
 
-export const SLEEVE_FILL = formula({
+export const SLEEVE_FILL = /* @__PURE__ */ formula({
   id: 'force.shot',
   out: 'sleeveFill',
   title: 'How full the sleeve is',
@@ -148,7 +148,7 @@ export function dieShot(input: {
   };
 }
 
-export const FILL_PRESSURE = formula({
+export const FILL_PRESSURE = /* @__PURE__ */ formula({
   id: 'force.low-pressure',
   out: 'fill_kPa',
   title: 'Pressure that fills the die',

@@ -7,7 +7,7 @@ const SAFETY = 1.5;
 const SPACING_MM = 400;
 const LEAST_CLAMPS = 2;
 
-export const CLAMP_NEED = formula({
+export const CLAMP_NEED = /* @__PURE__ */ formula({
   id: 'force.flask-clamps',
   out: 'need_N',
   title: 'Force that the clamps must hold',

@@ -3,7 +3,7 @@ import { refuse } from '../../base/errors';
 import { G } from '../constants';
 import { formula } from '../formula';
 
-export const HEAD_PRESSURE = formula({
+export const HEAD_PRESSURE = /* @__PURE__ */ formula({
   id: 'force.head',
   out: 'pressure_kPa',
   title: 'Pressure of standing metal',
@@ -31,7 +31,7 @@ export function headPressure(input: { readonly rho_kg_m3: number; readonly head_
 
 const SAFETY = 1.5;
 
-export const COPE_LIFT = formula({
+export const COPE_LIFT = /* @__PURE__ */ formula({
   id: 'force.cope-lift',
   out: 'lift_N',
   title: 'Lift on the cope',
@@ -44,7 +44,7 @@ export const COPE_LIFT = formula({
   },
 });
 
-export const COPE_WEIGHT = formula({
+export const COPE_WEIGHT = /* @__PURE__ */ formula({
   id: 'force.cope-lift',
   out: 'weight_kg',
   title: 'Weight on the cope',
@@ -105,7 +105,7 @@ export function safetyOf(value: unknown): number {
   return safety >= 1 ? safety : refuse('E_RANGE', 'safety', safety, 'at least 1');
 }
 
-export const CORE_LIFT = formula({
+export const CORE_LIFT = /* @__PURE__ */ formula({
   id: 'force.chaplets',
   out: 'buoyancy_N',
   title: 'Lift of a core under metal',

@@ -7,7 +7,7 @@ const S_PER_MIN = 60;
 /** Radians a second of so many turns a minute. */
 export const omegaOf = (rpm: number): number => (TURN * rpm) / S_PER_MIN;
 
-export const SPIN_PRESSURE = formula({
+export const SPIN_PRESSURE = /* @__PURE__ */ formula({
   id: 'force.spin',
   out: 'pressure_kPa',
   title: 'Pressure in a spinning mould',
@@ -53,7 +53,7 @@ function innerOf(value: unknown, outer: number): number {
   return inner;
 }
 
-export const SPIN_SPEED = formula({
+export const SPIN_SPEED = /* @__PURE__ */ formula({
   id: 'force.spin-rpm',
   out: 'rpm',
   title: 'Speed for a wanted pressure',
@@ -89,7 +89,7 @@ export function spinSpeed(input: {
   return { rpm, gForce: pull(omegaOf(rpm), v.radius_mm) };
 }
 
-export const SPIN_CLAMP = formula({
+export const SPIN_CLAMP = /* @__PURE__ */ formula({
   id: 'force.spin-clamp',
   out: 'force_kN',
   title: 'Force that parts a spinning disc',

@@ -2,7 +2,7 @@ import { inOrder, notNegative, oneOf, positive, positives, within } from '../../
 import { G } from '../constants';
 import { formula } from '../formula';
 
-export const HEAD = formula({
+export const HEAD = /* @__PURE__ */ formula({
   id: 'gate.effective-head',
   out: 'head_mm',
   title: 'Mean driving height',
@@ -45,7 +45,7 @@ export function effectiveHead(input: {
 
 const DISCHARGE = 0.8;
 
-export const CHOKE_AREA = formula({
+export const CHOKE_AREA = /* @__PURE__ */ formula({
   id: 'gate.choke',
   out: 'area_mm2',
   title: 'Choke',
@@ -86,7 +86,7 @@ export function chokeArea(input: {
   };
 }
 
-export const SPRUE_TOP = formula({
+export const SPRUE_TOP = /* @__PURE__ */ formula({
   id: 'gate.sprue-taper',
   out: 'topArea_mm2',
   title: 'Top of the sprue',

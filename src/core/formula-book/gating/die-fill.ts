@@ -3,7 +3,7 @@ import { formula } from '../formula';
 
 const MOST_SOLID = 60;
 
-export const DIE_FILL_TIME = formula({
+export const DIE_FILL_TIME = /* @__PURE__ */ formula({
   id: 'gate.die-fill-time',
   out: 'time_s',
   title: 'Fill time of a pressure die',

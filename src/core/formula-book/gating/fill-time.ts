@@ -34,7 +34,7 @@ const DUCTILE: readonly (readonly [below_mm: number, k: number])[] = [
   [Infinity, 2.97],
 ];
 
-export const FILL_TIME = formula({
+export const FILL_TIME = /* @__PURE__ */ formula({
   id: 'gate.fill-time',
   out: 'time_s',
   title: 'Fill time by the rule of the family',
@@ -98,7 +98,7 @@ export function fillTime(input: {
   }
 }
 
-export const FILL_LEAST = formula({
+export const FILL_LEAST = /* @__PURE__ */ formula({
   id: 'gate.fill-window',
   out: 'least_s',
   title: 'Least fill time by the speed at the gates',
@@ -111,7 +111,7 @@ export const FILL_LEAST = formula({
   },
 });
 
-export const FILL_MOST = formula({
+export const FILL_MOST = /* @__PURE__ */ formula({
   id: 'gate.fill-window',
   out: 'most_s',
   title: 'Most fill time before the thinnest wall freezes',

@@ -8,7 +8,7 @@ const VOLUMES = {
   runners: ['volume of sprue, runners and gates', 'cm³'],
 } as const;
 
-export const POURED = formula({
+export const POURED = /* @__PURE__ */ formula({
   id: 'gate.pour-mass',
   out: 'poured_kg',
   title: 'Metal poured',
@@ -17,7 +17,7 @@ export const POURED = formula({
   symbols: { rho: ['density of the melt', 'kg/m³'], ...VOLUMES },
 });
 
-export const YIELD = formula({
+export const YIELD = /* @__PURE__ */ formula({
   id: 'gate.pour-mass',
   out: 'yield',
   title: 'Share of the pour that is castings',
@@ -26,7 +26,7 @@ export const YIELD = formula({
   symbols: VOLUMES,
 });
 
-export const CHARGE = formula({
+export const CHARGE = /* @__PURE__ */ formula({
   id: 'gate.pour-mass',
   out: 'charge_kg',
   title: 'Metal to melt',

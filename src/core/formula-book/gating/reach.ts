@@ -33,7 +33,7 @@ interface Run {
   readonly tMould_C: number;
 }
 
-export const RUN_LENGTH = formula({
+export const RUN_LENGTH = /* @__PURE__ */ formula({
   id: 'gate.flow-length',
   out: 'length_mm',
   title: 'How far metal runs in a wall',
@@ -95,7 +95,7 @@ export interface ReachPosition {
   readonly velocity_m_s?: number;
 }
 
-export const REACH_RATIO = formula({
+export const REACH_RATIO = /* @__PURE__ */ formula({
   id: 'gate.reach',
   out: 'ratio',
   title: 'Share of the way that metal can run',
@@ -163,7 +163,7 @@ export function reachOfPositions(
 
 const HALF_TURN = 180;
 
-export const CAPILLARY_HEAD = formula({
+export const CAPILLARY_HEAD = /* @__PURE__ */ formula({
   id: 'gate.capillary-head',
   out: 'head_mm',
   title: 'Head that pushes metal into a thin wall',

@@ -6,7 +6,7 @@ import { formula } from '../formula';
 const LAMINAR_BELOW = 2000;
 const SKIN_UP_TO = 20_000;
 
-export const REYNOLDS = formula({
+export const REYNOLDS = /* @__PURE__ */ formula({
   id: 'gate.reynolds',
   out: 'reynolds',
   title: 'Reynolds number of the runner',
@@ -55,7 +55,7 @@ export function runnerReynolds(input: {
 
 const MEMBERS = 3;
 
-export const AREA_OF_RATIO = formula({
+export const AREA_OF_RATIO = /* @__PURE__ */ formula({
   id: 'gate.ratio',
   out: 'area_mm2',
   title: 'Area by the ratio of sprue, runner and gate',
@@ -113,7 +113,7 @@ export function gatingAreas(input: {
 
 const GATE_LIMIT = 0.5;
 
-export const GATE_SPEED = formula({
+export const GATE_SPEED = /* @__PURE__ */ formula({
   id: 'gate.velocity',
   out: 'velocity_m_s',
   title: 'Speed at the gates',
@@ -150,7 +150,7 @@ export function gateVelocity(input: {
   };
 }
 
-export const CRITICAL_SPEED = formula({
+export const CRITICAL_SPEED = /* @__PURE__ */ formula({
   id: 'gate.critical-velocity',
   out: 'velocity_m_s',
   title: 'Speed up to which a jet keeps its skin',

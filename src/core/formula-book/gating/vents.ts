@@ -10,7 +10,7 @@ const AIR = 0.02896;
 const MOST_SPEED = 100;
 const MOST_KPA = 10;
 
-export const GAS_FLOW = formula({
+export const GAS_FLOW = /* @__PURE__ */ formula({
   id: 'gate.vent-area',
   out: 'flow_cm3_s',
   title: 'Gas that must get out',
@@ -25,7 +25,7 @@ export const GAS_FLOW = formula({
   },
 });
 
-export const VENT_AREA = formula({
+export const VENT_AREA = /* @__PURE__ */ formula({
   id: 'gate.vent-area',
   out: 'area_mm2',
   title: 'Vents',

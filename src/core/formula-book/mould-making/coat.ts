@@ -3,7 +3,7 @@ import { refuse } from '../../base/errors';
 import { formula } from '../formula';
 import { EJECTION_TIME } from '../solidification/die';
 
-export const COATED_FILM = formula({
+export const COATED_FILM = /* @__PURE__ */ formula({
   id: 'mould.coat',
   out: 'h_W_m2K',
   title: 'Film between metal and a coated die',

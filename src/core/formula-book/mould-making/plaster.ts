@@ -10,7 +10,7 @@ const FRONT_C = 100;
 const HEAT_J_KG = 2_600_000;
 const OVEN_SHARE = 0.5;
 
-export const PLASTER_WATER = formula({
+export const PLASTER_WATER = /* @__PURE__ */ formula({
   id: 'mould.plaster-dry',
   out: 'removed_kg',
   title: 'Water to drive off',
@@ -23,7 +23,7 @@ export const PLASTER_WATER = formula({
   },
 });
 
-export const PLASTER_WALL = formula({
+export const PLASTER_WALL = /* @__PURE__ */ formula({
   id: 'mould.plaster-dry',
   out: 'wall_h',
   title: 'Drying by the wall',
@@ -42,7 +42,7 @@ export const PLASTER_WALL = formula({
   },
 });
 
-export const PLASTER_OVEN = formula({
+export const PLASTER_OVEN = /* @__PURE__ */ formula({
   id: 'mould.plaster-dry',
   out: 'oven_h',
   title: 'Drying by the power of the oven',

@@ -17,7 +17,7 @@ const SAFETY = 3;
 const SURGE = 1.3;
 const MOST_SURGE = 3;
 
-export const SHELL_THICKNESS = formula({
+export const SHELL_THICKNESS = /* @__PURE__ */ formula({
   id: 'mould.shell-thickness',
   out: 'thickness_mm',
   title: 'Thickness of the shell',
@@ -33,7 +33,7 @@ export const SHELL_THICKNESS = formula({
   },
 });
 
-export const SHELL_HOOP = formula({
+export const SHELL_HOOP = /* @__PURE__ */ formula({
   id: 'mould.shell-thickness',
   out: 'hoop_MPa',
   title: 'Stress at the inside of the shell',

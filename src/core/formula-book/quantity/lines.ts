@@ -16,7 +16,7 @@ const HOURS = 24;
 const MOST_SHIFTS = 4;
 const S_PER_H = 3600;
 
-export const GOOD_A_CYCLE = formula({
+export const GOOD_A_CYCLE = /* @__PURE__ */ formula({
   id: 'qty.lines',
   out: 'goodPerCycle',
   title: 'Good pieces of a cycle',
@@ -29,7 +29,7 @@ export const GOOD_A_CYCLE = formula({
   },
 });
 
-export const DIES_NEEDED = formula({
+export const DIES_NEEDED = /* @__PURE__ */ formula({
   id: 'qty.lines',
   out: 'diesNeeded',
   title: 'Dies or lines for the rate',

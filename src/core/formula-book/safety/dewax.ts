@@ -9,7 +9,7 @@ const MOST_KPA = 1500;
 const AUTOCLAVE = { pressure_kPa: 600, rise_s: 7, margin_K: 60, release_s: 90 } as const;
 const FLASH = { furnace_C: 900, load_s: 15 } as const;
 
-export const STEAM_HEAT = formula({
+export const STEAM_HEAT = /* @__PURE__ */ formula({
   id: 'safe.dewax',
   out: 'heat_C',
   title: 'Temperature of saturated steam',

@@ -2,7 +2,7 @@ import { finite, inOrder, within } from '../../base/checks';
 import { refuse } from '../../base/errors';
 import { formula } from '../formula';
 
-export const HEAT_INDEX = formula({
+export const HEAT_INDEX = /* @__PURE__ */ formula({
   id: 'safe.wbgt',
   out: 'wbgt_C',
   title: 'Heat index of the work place',
@@ -44,7 +44,7 @@ const LIMITS = { used: [56.7, 11.5], fresh: [59.9, 14.1] } as const;
 const MIN_PER_H = 60;
 const ROUNDS = 80;
 
-export const HEAT_LIMIT = formula({
+export const HEAT_LIMIT = /* @__PURE__ */ formula({
   id: 'safe.work-rest',
   out: 'limitWork_C',
   title: 'Heat index allowed at a rate of work',

@@ -4,7 +4,7 @@ import { formula } from '../formula';
 const PER_PERSON_KG = 20;
 const MOST_FILL = 0.85;
 
-export const LADLE_LIMIT = formula({
+export const LADLE_LIMIT = /* @__PURE__ */ formula({
   id: 'safe.ladle',
   out: 'metalLimit_kg',
   title: 'Metal that may be carried',

@@ -2,7 +2,7 @@ import { filled, inOrder, LIMIT_GUARD, notNegative, positive, positives } from '
 import { omegaOf } from '../forces/spin';
 import { formula } from '../formula';
 
-export const RIM_SPEED = formula({
+export const RIM_SPEED = /* @__PURE__ */ formula({
   id: 'safe.spin-guard',
   out: 'rimSpeed_m_s',
   title: 'Rim speed',

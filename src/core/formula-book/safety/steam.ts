@@ -6,7 +6,7 @@ import { formula } from '../formula';
 const BOILS_C = 100;
 const AMBIENT_KPA = 101.325;
 
-export const STEAM = formula({
+export const STEAM = /* @__PURE__ */ formula({
   id: 'safe.steam',
   out: 'volume_L',
   title: 'Steam of trapped water',

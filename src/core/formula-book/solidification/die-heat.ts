@@ -12,7 +12,7 @@ import {
 import { refuse } from '../../base/errors';
 import { formula } from '../formula';
 
-export const HEAT_TO_DIE = formula({
+export const HEAT_TO_DIE = /* @__PURE__ */ formula({
   id: 'sol.warm-up',
   out: 'heat_kJ',
   title: 'Heat to the die at each pour',
@@ -30,7 +30,7 @@ export const HEAT_TO_DIE = formula({
   },
 });
 
-export const STEADY_DIE = formula({
+export const STEADY_DIE = /* @__PURE__ */ formula({
   id: 'sol.warm-up',
   out: 'steady_C',
   title: 'Die before a pour, once it has settled',
@@ -43,7 +43,7 @@ export const STEADY_DIE = formula({
   },
 });
 
-export const LEFT_OF_RISE = formula({
+export const LEFT_OF_RISE = /* @__PURE__ */ formula({
   id: 'sol.warm-up',
   out: 'left',
   title: 'Share of a rise that is left after a cycle',
@@ -167,7 +167,7 @@ const BALANCE = {
   Tw: ['die wanted', '°C'],
 } as const;
 
-export const DIE_SURPLUS = formula({
+export const DIE_SURPLUS = /* @__PURE__ */ formula({
   id: 'sol.die-steady',
   out: 'surplus_kW',
   title: 'Heat left over at the wanted temperature',
@@ -176,7 +176,7 @@ export const DIE_SURPLUS = formula({
   symbols: BALANCE,
 });
 
-export const DIE_WATER = formula({
+export const DIE_WATER = /* @__PURE__ */ formula({
   id: 'sol.die-steady',
   out: 'water_kg_s',
   title: 'Water that holds the die',
@@ -189,7 +189,7 @@ export const DIE_WATER = formula({
   },
 });
 
-export const DRY_CYCLE = formula({
+export const DRY_CYCLE = /* @__PURE__ */ formula({
   id: 'sol.die-steady',
   out: 'dryCycle_s',
   title: 'Cycle that needs no water',

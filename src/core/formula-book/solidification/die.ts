@@ -13,7 +13,7 @@ const DIE = {
   Td: ['die', '°C'],
 } as const;
 
-export const INTERFACE_TIME = formula({
+export const INTERFACE_TIME = /* @__PURE__ */ formula({
   id: 'sol.interface',
   out: 'time_s',
   title: 'Freezing time in a metal die',
@@ -25,7 +25,7 @@ export const INTERFACE_TIME = formula({
   symbols: DIE,
 });
 
-export const EJECTION_TIME = formula({
+export const EJECTION_TIME = /* @__PURE__ */ formula({
   id: 'mould.coat',
   out: 'dwell_s',
   title: 'Dwell: freezing, then cooling to ejection',
@@ -72,7 +72,7 @@ export function dieFreezing(input: {
 
 const FAMILIES = Object.keys(DIE_WALL_BETA) as (keyof typeof DIE_WALL_BETA)[];
 
-export const DIE_WALL_TIME = formula({
+export const DIE_WALL_TIME = /* @__PURE__ */ formula({
   id: 'sol.die-wall',
   out: 'time_s',
   title: 'Cooling in a pressure die by the wall',
@@ -113,7 +113,7 @@ export function dieWallCooling(input: {
   return { time_s: DIE_WALL_TIME.of({ beta, gamma: 0, w }, model) };
 }
 
-export const CONTACT = formula({
+export const CONTACT = /* @__PURE__ */ formula({
   id: 'sol.contact',
   out: 'tContact_C',
   title: 'Face of the mould at the first touch',

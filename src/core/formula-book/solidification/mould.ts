@@ -8,7 +8,7 @@ const MOULD = {
   cMould: ['specific heat of the mould', 'J/kgK'],
 } as const;
 
-export const LATENT_EFFECTIVE = formula({
+export const LATENT_EFFECTIVE = /* @__PURE__ */ formula({
   id: 'sol.b-constant',
   out: 'latentEff_J_kg',
   title: 'Heat of freezing with the superheat in it',
@@ -21,7 +21,7 @@ export const LATENT_EFFECTIVE = formula({
   },
 });
 
-export const B_CONSTANT = formula({
+export const B_CONSTANT = /* @__PURE__ */ formula({
   id: 'sol.b-constant',
   out: 'B_s_mm2',
   title: 'Chvorinov constant',
@@ -37,7 +37,7 @@ export const B_CONSTANT = formula({
   },
 });
 
-export const FREEZING_TIME = formula({
+export const FREEZING_TIME = /* @__PURE__ */ formula({
   id: 'sol.time',
   out: 'time_s',
   title: 'Freezing time',
@@ -52,7 +52,7 @@ export const FREEZING_TIME = formula({
 
 const CURVES = { plate: 0, cylinder: 1, sphere: 2 } as const;
 
-export const CURVED_TIME = formula({
+export const CURVED_TIME = /* @__PURE__ */ formula({
   id: 'sol.shape-correction',
   out: 'time_s',
   title: 'Freezing time of a curved section',
@@ -206,7 +206,7 @@ export function freezingBehindFilm(input: InMould & { readonly h_W_m2K: number; 
 /** From this Biot number on the metal’s own conduction decides. */
 const METAL_DECIDES = 1;
 
-export const REGIME_X = formula({
+export const REGIME_X = /* @__PURE__ */ formula({
   id: 'sol.regime',
   out: 'X',
   title: 'How far heat has gone into the mould, against the film',

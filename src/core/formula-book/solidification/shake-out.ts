@@ -9,7 +9,7 @@ const LAWS = ['half-space', 'exponential', 'film'] as const;
 /** How a casting cools in its mould once it is frozen: a thick mould, the shop’s own constant, or a film to the air. */
 export type CoolingLaw = (typeof LAWS)[number];
 
-export const SHAKE_OUT_TIME = formula({
+export const SHAKE_OUT_TIME = /* @__PURE__ */ formula({
   id: 'sol.shake-out',
   out: 'time_s',
   title: 'From the pour until the mould may be opened',

@@ -7,7 +7,7 @@ import { formula } from '../formula';
 const SOAKS_TOO_MUCH = 0.7;
 const ROUNDS = 200;
 
-export const SHELL_TIME = formula({
+export const SHELL_TIME = /* @__PURE__ */ formula({
   id: 'sol.shell',
   out: 'time_s',
   title: 'Freezing time in a thin preheated shell',

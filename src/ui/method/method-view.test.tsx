@@ -1,0 +1,109 @@
+// @vitest-environment jsdom
+import { act, fireEvent, screen, within } from '@testing-library/react';
+import { describe, expect, test, vi } from 'vitest';
+import { bracket } from '@/core/testing/demo-briefs';
+import { arrived } from '../testing/arrived';
+import { mountStudy, type Opened } from '../testing/mounted';
+import { setUpPage } from '../testing/set-up';
+import { MethodView } from './method-view';
+
+setUpPage();
+let opened: Opened;
+async function open(asked: string | null, brief = bracket()): Promise<void> {
+  opened = mountStudy(brief, <MethodView asked={asked} />);
+  await arrived();
+}
+const group = (name: string): HTMLElement => {
+  const found = document.querySelector<HTMLElement>(`[data-group="${name}"]`);
+  if (found === null) throw new Error(`no group ${name}`);
+  return found;
+};
+const figure = (id: string): string => document.querySelector(`[data-figure="${id}"] button`)?.textContent ?? 'none';
+const input = (id: string): HTMLInputElement => {
+  const found = document.querySelector<HTMLInputElement>(`[data-given="${id}"] input`);
+  if (found === null) throw new Error(`no value ${id}`);
+  return found;
+};
+/** Lets what is fetched when asked for arrive. */
+const until = async (there: () => boolean): Promise<void> => {
+  for (let i = 0; i < 100 && !there(); i++) await act(() => vi.advanceTimersByTimeAsync(20));
+};
+/** Opens the values that go in, of every group. */
+const unfold = async (): Promise<void> => {
+  for (const fold of screen.getAllByText(/values? that goe?s? in$/)) await act(() => fireEvent.click(fold));
+  await until(() => document.querySelector('[data-given=pour]') !== null);
+};
+const kept = async () => {
+  await opened.settle();
+  return opened.saved().at(-1)?.overrides.method;
+};
+const type = (id: string, text: string): void => {
+  fireEvent.change(input(id), { target: { value: text } });
+  fireEvent.blur(input(id));
+};
+
+describe('the method of a study', () => {
+  test('shows every group of its route with figures that open down to what goes in', async () => {
+    await open('gravity-die/hand');
+    for (const name of ['metal', 'feeding', 'gating', 'freezing', 'safety']) expect(group(name)).toBeTruthy();
+    fireEvent.click(within(group('gating')).getByTitle('Choke: open the working'));
+    await until(() => screen.queryByText(/gate\.choke/) !== null);
+    const sheet = screen.getByTestId('method-working');
+    expect(sheet.textContent).toContain('gate.choke');
+    fireEvent.click(within(within(sheet).getByRole('row', { name: /^H / })).getByRole('button'));
+    expect(sheet.textContent).toContain('Mean driving height');
+    fireEvent.click(within(sheet).getByText('← back'));
+    expect(sheet.textContent).toContain('gate.choke');
+  });
+
+  test('takes a typed value at once, says whose it is, and lets the usual one stand again', async () => {
+    await open('gravity-die/hand');
+    await unfold();
+    const before = figure('choke');
+    type('fillTime', '2');
+    expect(figure('choke')).not.toBe(before);
+    expect(await kept()).toEqual({ 'gravity-die/hand': { fillTime: 2 } });
+    expect(document.body.textContent).toContain('1 value is typed here');
+    fireEvent.click(within(document.querySelector<HTMLElement>('[data-given="fillTime"]')!).getByText('use the usual'));
+    expect(figure('choke')).toBe(before);
+    expect(await kept()).toBeUndefined();
+  });
+
+  test('keeps what is no number where it was typed, and says what would be taken', async () => {
+    await open('gravity-die/hand');
+    await unfold();
+    type('fillTime', 'soon');
+    expect(input('fillTime').value).toBe('soon');
+    expect(
+      within(document.querySelector<HTMLElement>('[data-given="fillTime"]')!).getByRole('alert').textContent,
+    ).toContain('“soon”: a number (s) is wanted');
+    await opened.settle();
+    expect(opened.saved()).toEqual([]);
+  });
+
+  test('refuses in so many words what does not hold, and what is too cold to pour', async () => {
+    await open('green-sand/bench');
+    await unfold();
+    type('copeMass', '1');
+    type('clamps', '1');
+    const clamps = document.querySelector('[data-finding="clamps"][data-level="refused"]');
+    expect(clamps?.textContent).toContain('1 clamps do not hold the cope');
+    type('pour', '500');
+    expect(document.querySelector('[data-finding="pour-cold"]')?.textContent).toContain('below the liquidus');
+    expect(screen.getByText('Not to be poured so')).toBeTruthy();
+  });
+
+  test('changes with the route, and draws the places of a tree', async () => {
+    await open('shell-investment/wax-die');
+    await until(() => screen.queryByTestId('places') !== null);
+    expect(screen.getByTestId('places').querySelectorAll('[data-risk]').length).toBeGreaterThan(1);
+    await act(() => fireEvent.change(screen.getByLabelText('Route'), { target: { value: 'gravity-die/hand' } }));
+    expect(screen.queryByTestId('places')).toBeNull();
+    expect(figure('dwell')).not.toBe('none');
+  });
+
+  test('of a part that no route prices says what is wanted', async () => {
+    await open(null, bracket({ alloy: null, geometry: {} }));
+    expect(document.body.textContent).toContain('volume, box, alloy and quantity are enough');
+  });
+});

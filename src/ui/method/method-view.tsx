@@ -1,0 +1,101 @@
+'use client';
+import { Box, Field, Flex, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { shortName } from '@/core/catalogue/routes';
+import { METHOD_GROUPS } from '@/core/method';
+import { Choice, Section, TextButton } from '../kit';
+import { late } from '../late';
+import { Emblem } from '../marks/emblem';
+import { useLed } from '../ranking/use-led';
+import { Sheet } from '../shell/sheet';
+import { useQuantity, useStudy } from '../study/study-context';
+import { whole } from '../format';
+import { Finding, MethodGroupSection } from './method-group';
+import { SizesTable } from './sizes-table';
+import { useMethod } from './use-method';
+
+const PlacesMap = late(() => import('./places-map').then((m) => m.PlacesMap));
+const MethodWorking = late(() => import('./method-working').then((m) => m.MethodWorking));
+
+/** How the part would be poured on a route: sizes, feeding, gating, freezing, forces and what must be so before the pour. */
+export function MethodView({ asked }: { readonly asked: string | null }) {
+  const { decisions } = useStudy('decisions');
+  const { board, q } = useQuantity();
+  const led = useLed();
+  const lanes = board.lanes.filter((l) => l.money !== null);
+  const signed = decisions.find((d) => d.reopenedAt === null)?.laneId;
+  const [picked, setPicked] = useState(asked ?? '');
+  const laneId = [picked, signed, led, lanes[0]?.id].find((id) => lanes.some((l) => l.id === id)) ?? '';
+  const { method, own, put, clear } = useMethod(laneId);
+  const [trail, setTrail] = useState<readonly string[]>([]);
+  const onFigure = (id: string): void => setTrail([id]);
+  if (laneId === '' || typeof method === 'string')
+    return (
+      <Text mt="6">
+        {laneId === ''
+          ? 'A method is calculated once a route has a price: volume, box, alloy and quantity are enough.'
+          : (method as string)}
+      </Text>
+    );
+  const typed = Object.keys(own).length;
+  const refused = method.findings.filter((f) => f.level === 'refused');
+  const looks = method.findings.filter((f) => f.level === 'look');
+  const figure = trail.at(-1);
+  return (
+    <>
+      <Flex align="flex-end" gap="4" mt="4" flexWrap="wrap">
+        <Emblem laneId={laneId} size={30} />
+        <Field.Root width="20rem">
+          <Field.Label>Route</Field.Label>
+          <Choice
+            options={lanes.map((l) => [l.id, shortName(l.id)])}
+            value={laneId}
+            onChange={(e) => setPicked(e.target.value)}
+          />
+        </Field.Root>
+        {typed > 0 && (
+          <Box textStyle="label" pb="2">
+            {typed} {typed === 1 ? 'value is' : 'values are'} typed here.{' '}
+            <TextButton size="sm" onClick={clear}>
+              use the usual values
+            </TextButton>
+          </Box>
+        )}
+      </Flex>
+      <Section
+        title={
+          refused.length > 0
+            ? 'Not to be poured so'
+            : looks.length > 0
+              ? 'To be looked at'
+              : 'Nothing stands against it'
+        }
+        under={`${shortName(laneId)}, in the layout that costs least at ${whole(q)} pieces`}
+      >
+        {[...refused, ...looks].map((f) => (
+          <Finding key={f.id} finding={f} onFigure={onFigure} />
+        ))}
+        <Text textStyle="label" color="fg.muted">
+          Calculated before a foundry is asked: it judges and releases nothing. The foundry’s own method, local rules
+          and competent people decide.
+        </Text>
+      </Section>
+      {METHOD_GROUPS.map((group) => (
+        <MethodGroupSection key={`${laneId} ${group}`} {...{ group, method, onFigure }} onPut={put}>
+          {group === 'sizes' && <SizesTable method={method} onFigure={onFigure} />}
+          {group === 'gating' && method.places.length > 0 && <PlacesMap places={method.places} />}
+        </MethodGroupSection>
+      ))}
+      <Sheet open={figure !== undefined} onClose={() => setTrail([])} testId="method-working">
+        {figure !== undefined && (
+          <MethodWorking
+            method={method}
+            figure={figure}
+            onDeeper={(next) => setTrail([...trail, next])}
+            onBack={trail.length > 1 ? () => setTrail(trail.slice(0, -1)) : null}
+          />
+        )}
+      </Sheet>
+    </>
+  );
+}

@@ -1,0 +1,40 @@
+'use client';
+import { methodWorking, type Method } from '@/core/method';
+import { shortName } from '@/core/catalogue/routes';
+import { TextButton } from '../kit';
+import { SheetPage } from '../shell/sheet';
+import { WorkingBody } from '../working/working-body';
+
+const EVERY = (): boolean => true;
+
+/** The working of a figure of the method, down to what goes in. */
+export function MethodWorking({
+  method,
+  figure,
+  onDeeper,
+  onBack,
+}: {
+  readonly method: Method;
+  readonly figure: string;
+  readonly onDeeper: (figure: string) => void;
+  readonly onBack: (() => void) | null;
+}) {
+  const w = methodWorking(method, figure);
+  return (
+    <SheetPage
+      title={w?.title ?? 'Working'}
+      under={
+        <>
+          method by {shortName(method.laneId)}{' '}
+          {onBack !== null && (
+            <TextButton size="sm" onClick={onBack}>
+              ← back
+            </TextButton>
+          )}
+        </>
+      }
+    >
+      {w !== null && <WorkingBody w={w} isBaseline={EVERY} onDeeper={onDeeper} />}
+    </SheetPage>
+  );
+}
