@@ -47,7 +47,8 @@ export function WorkingBody({
       </Text>
       <Expression data-testid="expression">
         {pretty(w.expression)}
-        <br />= <strong>{significant(w.value, 6)}</strong> {w.unit === '1' ? '' : w.unit} <InInches value={w.value} unit={w.unit} />
+        <br />= <strong>{significant(w.value, 6)}</strong> {w.unit === '1' ? '' : w.unit}{' '}
+        <InInches value={w.value} unit={w.unit} />
       </Expression>
       {w.note !== null && <Text my="2">{w.note}</Text>}
       <Table.ScrollArea>

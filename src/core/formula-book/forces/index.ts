@@ -6,5 +6,5 @@ export { flaskClamps } from './flask-clamps';
 export { spinClamp, spinPressure, spinSpeed } from './spin';
 export { CLAMP_NEED } from './flask-clamps';
 export { COPE_LIFT, HEAD_PRESSURE } from './lift';
-export { SPIN_CLAMP, SPIN_PRESSURE, omegaOf } from './spin';
+export { SPIN_CLAMP, SPIN_PRESSURE } from './spin';
 export { FILL_PRESSURE, LOCKING_FORCE, OPENING_AREA, SHOT_MASS, SLEEVE_FILL } from './die';

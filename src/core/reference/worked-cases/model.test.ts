@@ -62,7 +62,9 @@ describe('formulas that no view uses', () => {
     // A formula is used by its function, or by one of the expressions that it is made of.
     const parts = new Map<string, string[]>();
     for (const text of texts)
-      for (const [, name = '', id = ''] of text.matchAll(/export const (\w+) = (?:\/\* @__PURE__ \*\/ )?formula\(\{\s*id: '([\w.-]+)'/g))
+      for (const [, name = '', id = ''] of text.matchAll(
+        /export const (\w+) = (?:\/\* @__PURE__ \*\/ )?formula\(\{\s*id: '([\w.-]+)'/g,
+      ))
         parts.set(id, [...(parts.get(id) ?? []), name]);
     const outside = texts.filter((text) => !/formula\(\{\s*id:/.test(text));
     const isNamed = (name: string, among: readonly string[]): boolean => {
