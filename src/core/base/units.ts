@@ -112,6 +112,7 @@ export function toStored(shown: number, dimension: Dimension, system: UnitSystem
 /** SI units a figure may be written in: what it measures, and stored units in one of it. */
 const WRITTEN: Readonly<Record<string, readonly [Dimension, number]>> = {
   mm: ['length', 1],
+  'mm²': ['area', 0.01],
   'cm²': ['area', 1],
   'dm²': ['area', 100],
   'cm³': ['volume', 1],

@@ -111,7 +111,6 @@ function putShot(cold: boolean, sheet: MethodSubject['sheet']): void {
     'assumed',
   );
   sheet.work('plungerFace', 'forces', 'Face of the plunger', 'cm²', '0.7853981633974483 * plunger * plunger / 100');
-  sheet.work('plungerFace_mm2', 'forces', 'Face of the plunger', 'mm²', '100 * plungerFace');
   sheet.give('biscuit', 'forces', 'biscuit', 'mm', [15, 25, 40], 'handbook', 'rule');
   sheet.work('biscuitVolume', 'forces', 'Volume of the biscuit', 'cm³', 'plungerFace * biscuit / 10');
   sheet.give('stroke', 'forces', 'stroke of the plunger', 'mm', 350, 'route', 'assumed');
@@ -123,7 +122,7 @@ function putShot(cold: boolean, sheet: MethodSubject['sheet']): void {
     biscuit: 'biscuitVolume',
   };
   sheet.put('shot', 'forces', SHOT_MASS, { rho: 'rhoLiquid', ...volumes });
-  sheet.put('sleeveFill', 'forces', SLEEVE_FILL, { ...volumes, plunger: 'plungerFace_mm2', stroke: 'stroke' });
+  sheet.put('sleeveFill', 'forces', SLEEVE_FILL, { ...volumes, plunger: 'plungerFace', stroke: 'stroke' });
   const fill = sheet.at('sleeveFill');
   sheet.say(
     ...(['sleeve', 'forces', fill > 1 ? 'refused' : fill < 0.3 || fill > 0.7 ? 'look' : 'fits'] as const),

@@ -135,7 +135,7 @@ export class MethodSheet {
     const { from, basis, range } = given;
     const words = [
       from === 'own' ? 'typed for this study' : from === 'layout' ? 'of the layout that costs least' : '',
-      basis ?? '',
+      basis === null || basis === from ? '' : basis,
       range === null || from === 'own' ? '' : `${range[0]} to ${range[1]}`,
     ];
     return { source: SOURCES[from], note: words.filter(Boolean).join(', ') || null };

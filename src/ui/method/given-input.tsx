@@ -64,7 +64,7 @@ export function GivenInput({
         ) : (
           [
             FROM_WORDS[given.from],
-            given.basis ?? '',
+            given.basis === null || given.basis === given.from ? '' : given.basis,
             given.range === null ? '' : `${shown(given.range[0])} to ${shown(given.range[1])}`,
           ]
             .filter(Boolean)

@@ -1,5 +1,5 @@
 'use client';
-import { Box, Table, Text } from '@chakra-ui/react';
+import { Box, Flex, Table, Text } from '@chakra-ui/react';
 import type { Method, MethodFinding, MethodGroup } from '@/core/method';
 import { inUnitsOf } from '@/core/base/units';
 import { significant } from '../format';
@@ -102,16 +102,18 @@ export function Finding({
   const [first] = figures;
   return (
     <Box py="1" data-finding={id} data-level={level} color={level === 'refused' ? 'alarm' : 'fg'}>
-      <Text as="span" fontWeight={level === 'fits' ? 'normal' : 'bold'}>
-        {mark} {level === 'fits' ? '' : `${word}: `}
-      </Text>
-      {first === undefined ? (
-        textInUnits(text, units)
-      ) : (
-        <FigureButton whiteSpace="normal" textAlign="start" title="Open the working" onClick={() => onFigure(first)}>
-          {textInUnits(text, units)}
-        </FigureButton>
-      )}
+      <Flex gap="2" alignItems="baseline">
+        <Text as="span" fontWeight={level === 'fits' ? 'normal' : 'bold'} flex="none">
+          {mark} {level === 'fits' ? '' : `${word}:`}
+        </Text>
+        {first === undefined ? (
+          <span>{textInUnits(text, units)}</span>
+        ) : (
+          <FigureButton whiteSpace="normal" textAlign="start" title="Open the working" onClick={() => onFigure(first)}>
+            {textInUnits(text, units)}
+          </FigureButton>
+        )}
+      </Flex>
       {fix !== '' && (
         <Text textStyle="label" color="fg.muted">
           {textInUnits(fix, units)}

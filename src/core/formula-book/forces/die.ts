@@ -98,10 +98,10 @@ export const SLEEVE_FILL = /* @__PURE__ */ formula({
   out: 'sleeveFill',
   title: 'How full the sleeve is',
   unit: '1',
-  expression: '(n * V * (1 + overflow) + runner + biscuit) * 1000 / (plunger * stroke)',
+  expression: '(n * V * (1 + overflow) + runner + biscuit) * 10 / (plunger * stroke)',
   symbols: {
     ...SHOT_SYMBOLS,
-    plunger: ['face of the plunger', 'mm²'],
+    plunger: ['face of the plunger', 'cm²'],
     stroke: ['stroke', 'mm'],
   },
 });
@@ -137,7 +137,7 @@ export function dieShot(input: {
   const n = wholeNumber('cavities', input.cavities, 1);
   const plunger = (Math.PI / 4) * v.plunger_mm ** 2;
   const volumes = { n, V: v.partVolume_cm3, overflow, runner, biscuit: (plunger * biscuit_mm) / 1000 };
-  const sleeveFill = SLEEVE_FILL.of({ ...volumes, plunger, stroke: v.stroke_mm });
+  const sleeveFill = SLEEVE_FILL.of({ ...volumes, plunger: plunger / 100, stroke: v.stroke_mm });
   if (sleeveFill > 1) refuse('E_RANGE', 'stroke_mm', v.stroke_mm, 'a sleeve that holds the shot');
   const through = n * v.partVolume_cm3 * (1 + overflow);
   return {
