@@ -1,11 +1,11 @@
 import { expect, test } from '@playwright/test';
-import { openView, studyId } from './journeys';
+import { copyOf, openView } from './journeys';
 
 test('the method of a part is read down to what goes in, a value is typed over and kept, and what does not hold is refused', async ({
   page,
   request,
 }) => {
-  const id = await studyId(request, 'Tripod hub');
+  const id = await copyOf(request, 'Tripod hub');
   await openView(page, id, 'method');
   const gating = page.locator('[data-group=gating]');
   const choke = gating.locator('[data-figure=choke] button');

@@ -32,7 +32,7 @@ export function ChangeTable({
     );
   };
   return (
-    <Table.ScrollArea>
+    <Table.ScrollArea tabIndex={0}>
       <Table.Root size="sm">
         <Table.Header>
           <Table.Row>
