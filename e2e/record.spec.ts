@@ -6,7 +6,7 @@ async function sign(page: Page, why: string): Promise<void> {
   await page.getByLabel('Why this route').fill(why);
   await page.getByLabel('Signed by').fill('Ilse Quill');
   await page.getByRole('button', { name: 'Sign decision' }).click();
-  await expect(page.getByTestId('record')).toBeVisible();
+  await expect(page.getByTestId('record')).toBeVisible({ timeout: 60_000 });
 }
 
 test('a plan in two steps is adopted and signed; a rate is changed and the decision is overturned, with the reason', async ({
