@@ -3,6 +3,7 @@ import {
   FEEDER_DIAMETER,
   FEEDER_MODULUS,
   FEEDER_VOLUME,
+  FEED_CONSTANTS,
   FEED_DISTANCE,
   feederFor,
   reachOf,
@@ -137,7 +138,7 @@ function putFeedReach({ sheet, alloy, facts }: MethodSubject): void {
   sheet.give('reachEnd', 'feeding', 'thicknesses that a feeder reaches towards an end', '1', e, 'handbook', 'assumed');
   sheet.put(
     ...(['feedReach', 'feeding', FEED_DISTANCE] as const),
-    { e: 'reachEnd', m, T: 'section', chill: 50, bar: 30.24, barMiddle: 1.2, plate: 4.5 },
+    { e: 'reachEnd', m, T: 'section', ...FEED_CONSTANTS },
     'plate natural',
   );
   const across = Math.max(facts.L, facts.W) / 2 - sheet.at('feederDiameter') / 2;

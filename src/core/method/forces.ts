@@ -150,17 +150,27 @@ export function putDisc({ sheet }: MethodSubject): void {
     ['rim'],
     'A slower disc, unless the machine’s plate allows more.',
   );
+  sheet.give('blank', 'freezing', 'rubber blank', '°C', 25, 'handbook', 'assumed');
+  sheet.give('platen', 'freezing', 'platens', '°C', [145, 155, 165], 'handbook', 'rule');
+  sheet.give('cureAt', 'freezing', 'reference of the cure', '°C', 150, 'handbook', 'assumed');
+  sheet.give('cureTime', 'freezing', 'cure of a thin sheet there', 'min', [8, 12, 20], 'handbook', 'assumed');
   const cure = vulcanisingTime({
     ...{ thickness_mm: sheet.at('discDepth'), kMould_W_mK: sheet.at('kMould'), rhoMould_kg_m3: sheet.at('rhoMould') },
-    ...{ cMould_J_kgK: sheet.at('cMould'), tStart_C: 25, tPlaten_C: 155, tRef_C: 150, refTime_min: 12 },
+    ...{
+      cMould_J_kgK: sheet.at('cMould'),
+      tStart_C: sheet.at('blank'),
+      tPlaten_C: sheet.at('platen'),
+      tRef_C: sheet.at('cureAt'),
+      refTime_min: sheet.at('cureTime'),
+    },
   });
   sheet.found(
     'cure',
     'freezing',
-    'Cure of the rubber at 155 °C',
+    'Cure of the rubber',
     'min',
     cure.time_min,
     'Formula book mould.vulcanise: heated through from both faces',
-    ['discDepth', 'kMould', 'rhoMould', 'cMould'],
+    ['discDepth', 'platen', 'blank', 'cureAt', 'cureTime', 'kMould', 'rhoMould', 'cMould'],
   );
 }

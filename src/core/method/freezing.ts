@@ -303,6 +303,18 @@ export function putDie(subject: MethodSubject): void {
     ...([[18 * skin, 30 * skin, 45 * skin], 'handbook', 'rule'] as const),
   );
   sheet.give('water', 'freezing', 'heat that the die loses to water', 'W/K', 0, 'layout');
+  sheet.give('dieAir', 'freezing', 'air round the die', '°C', 20, 'handbook', 'assumed');
+  sheet.give('waterRise', 'freezing', 'rise of the water in the die', 'K', [5, 15, 25], 'handbook', 'rule');
+  sheet.give('cWater', 'freezing', 'specific heat of water', 'J/kgK', 4186, 'handbook', 'handbook');
+  sheet.give(
+    'preheated',
+    'freezing',
+    'die before the first pour',
+    '°C',
+    Math.round(0.55 * sheet.at('mouldTemp')),
+    'handbook',
+    'assumed',
+  );
   sheet.put('leftOfRise', 'freezing', LEFT_OF_RISE, {
     loss: 'dieLoss',
     water: 'water',
@@ -311,16 +323,21 @@ export function putDie(subject: MethodSubject): void {
     c: 'cMould',
   });
   sheet.work('pulse', 'freezing', 'Rise of the die at a pour', 'K', '1000 * dieHeat / (dieMass * cMould)');
-  sheet.put('steadyDie', 'freezing', STEADY_DIE, { sink: 20, pulse: 'pulse', r: 'leftOfRise' });
+  sheet.put('steadyDie', 'freezing', STEADY_DIE, { sink: 'dieAir', pulse: 'pulse', r: 'leftOfRise' });
   const warm = dieWarmUp({
     ...{ shot_kg: sheet.at('poured'), heatShare: sheet.at('heatShare'), cLiquid_J_kgK: sheet.at('cLiquid') },
     ...{ superheat_K: sheet.at('superheat'), latent_J_kg: sheet.at('latent'), cSolid_J_kgK: sheet.at('cSolid') },
     ...{ tFreeze_C: sheet.at('freeze'), tEject_C: sheet.at('eject'), die_kg: sheet.at('dieMass') },
-    ...{ cDie_J_kgK: sheet.at('cMould'), tStart_C: Math.min(sheet.at('freeze') - 1, 0.55 * sheet.at('mouldTemp')) },
-    ...{ tAmbient_C: 20, cycle_s: sheet.at('cycle'), loss_W_K: sheet.at('dieLoss'), water_W_K: sheet.at('water') },
+    ...{ cDie_J_kgK: sheet.at('cMould'), tStart_C: sheet.at('preheated') },
+    ...{
+      tAmbient_C: sheet.at('dieAir'),
+      cycle_s: sheet.at('cycle'),
+      loss_W_K: sheet.at('dieLoss'),
+      water_W_K: sheet.at('water'),
+    },
     ...{ windowLow_C: 0.9 * sheet.at('mouldTemp'), windowHigh_C: 1.15 * sheet.at('mouldTemp') },
   });
-  const wanted = ['dieHeat', 'dieMass', 'dieLoss', 'cycle', 'mouldTemp'];
+  const wanted = ['dieHeat', 'dieMass', 'dieLoss', 'cycle', 'mouldTemp', 'preheated', 'dieAir'];
   if (warm.warmUpPours === null)
     sheet.say(
       'die-cold',
@@ -337,20 +354,20 @@ export function putDie(subject: MethodSubject): void {
       'Pours until the die works',
       '1',
       warm.warmUpPours,
-      'Formula book sol.warm-up: pours from a die preheated to 0.55 of its working temperature',
+      'Formula book sol.warm-up: pours until nine tenths of the working temperature',
       wanted,
     );
     sheet.say(
       'warm-up',
       'freezing',
       'fits',
-      `The first ${warm.warmUpPours} pours of a die preheated to 0.55 of its heat are scrap; the model counts ${model.warmUp}.`,
+      `The first ${warm.warmUpPours} pours of a die preheated to ${sheet.at('preheated')} °C are scrap; the model counts ${model.warmUp}.`,
       ['warmUpPours'],
     );
   }
-  const balance = { Q: 'dieHeat', spray: 0, t: 'cycle', loss: 'dieLoss', Ta: 20, Tw: 'mouldTemp' };
+  const balance = { Q: 'dieHeat', spray: 0, t: 'cycle', loss: 'dieLoss', Ta: 'dieAir', Tw: 'mouldTemp' };
   sheet.put('dieSurplus', 'freezing', DIE_SURPLUS, balance);
-  sheet.put('waterFlow', 'freezing', DIE_WATER, { surplus: 'dieSurplus', c: 4186, rise: 15 });
+  sheet.put('waterFlow', 'freezing', DIE_WATER, { surplus: 'dieSurplus', c: 'cWater', rise: 'waterRise' });
   sheet.put('dryCycle', 'freezing', DRY_CYCLE, balance);
   if (sheet.at('waterFlow') > 1e-6)
     sheet.say(

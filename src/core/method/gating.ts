@@ -248,9 +248,10 @@ function putFilter({ sheet, alloy }: MethodSubject): void {
     'handbook',
     'rule',
   );
+  sheet.give('filterMultiple', 'gating', 'filter over the choke, at least', '1', 4, 'handbook', 'rule');
   sheet.put('filter', 'gating', FILTER_AREA, {
     ...{ m: 'poured', capacity: 'filterCapacity', rho: 'rhoLiquid', t: 'fillTime', v: 'filterSpeed' },
-    ...{ multiple: 4, choke: 'choke' },
+    ...{ multiple: 'filterMultiple', choke: 'choke' },
   });
 }
 

@@ -1,5 +1,4 @@
 import { assessQuotes } from '../comparison/quotes';
-import { CoreError } from '../base/errors';
 import { lifetimeQuantity } from '../brief';
 import { boardAt } from '../comparison/board';
 import { findAlloy } from '../catalogue/alloys';
@@ -21,6 +20,7 @@ import { contextOf } from '../study/workings/context';
 import { lanePart, partFacts } from '../part';
 import { bracket } from './demo-briefs';
 import { bestPlanOf, ORDER, searched } from './demo-plans';
+import { refusalOf } from './refusal';
 
 /** A cube of 10 mm, as the text of an OBJ file. */
 const CUBE = `
@@ -36,17 +36,6 @@ f 2 4 8 6
 /** A search gone through to its end. */
 function drained<T>(steps: Generator<unknown, T, void>): T {
   for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
-}
-
-/** Code of the refusal that something ends in. */
-function refusalOf(run: () => unknown): string {
-  try {
-    run();
-  } catch (error) {
-    if (error instanceof CoreError) return error.issue.code;
-    throw error;
-  }
-  return '';
 }
 
 /**

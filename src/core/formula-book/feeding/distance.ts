@@ -11,6 +11,9 @@ const BAR_MIDDLE = 1.2;
 const PLATE_OF_BAR = 4.5;
 const CHILL_MM = 50;
 
+/** Constants of the rule, by the symbols of its expression. */
+export const FEED_CONSTANTS = { chill: CHILL_MM, bar: BAR_END, barMiddle: BAR_MIDDLE, plate: PLATE_OF_BAR } as const;
+
 export const FEED_DISTANCE = /* @__PURE__ */ formula({
   id: 'feed.distance',
   out: 'distance_mm',
@@ -57,8 +60,7 @@ export function feedDistance(input: {
   const { e, m } = reachOf(input.family, input.freezing);
   const shape = oneOf('shape', input.shape, ['plate', 'bar'] as const);
   const end = oneOf('end', input.end, ['natural', 'chilled', 'none'] as const);
-  const values = { e, m, T, chill: CHILL_MM, bar: BAR_END, barMiddle: BAR_MIDDLE, plate: PLATE_OF_BAR };
-  return { distance_mm: FEED_DISTANCE.of(values, `${shape} ${end}`) };
+  return { distance_mm: FEED_DISTANCE.of({ e, m, T, ...FEED_CONSTANTS }, `${shape} ${end}`) };
 }
 
 /**

@@ -1,27 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { CoreError } from '../../base/errors';
+import { between, refusalOf } from '../../testing/refusal';
 import { coredHole, draftSizes, MACHINING_GRADES, rawSize } from '../allowances';
 import { castingTolerance } from '../tolerance';
 import { chillEffect, feedDistance, feederByModulus, feederByShrinkage, feederCount, filterArea } from '.';
-
-const some = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-const codeOf = (run: () => unknown): string => {
-  try {
-    run();
-    return 'none';
-  } catch (error) {
-    return error instanceof CoreError ? error.issue.code : 'other';
-  }
-};
 
 describe('a feeder', () => {
   test('has the modulus that it was made for: its volume over the faces that cool', () => {
     fc.assert(
       fc.property(
-        some(2, 80),
-        some(1, 2),
-        some(0.5, 3),
+        between(2, 80),
+        between(1, 2),
+        between(0.5, 3),
         fc.boolean(),
         (castModulus_mm, factor, heightRatio, baseCools) => {
           const f = feederByModulus({ castModulus_mm, factor, heightRatio, baseCools });
@@ -32,13 +22,13 @@ describe('a feeder', () => {
         },
       ),
     );
-    expect(codeOf(() => feederByModulus({ castModulus_mm: 10, factor: 0.9 }))).toBe('E_RANGE');
-    expect(codeOf(() => feederByModulus({ castModulus_mm: 10, heightRatio: 4 }))).toBe('E_RANGE');
+    expect(refusalOf(() => feederByModulus({ castModulus_mm: 10, factor: 0.9 }))).toBe('E_RANGE');
+    expect(refusalOf(() => feederByModulus({ castModulus_mm: 10, heightRatio: 4 }))).toBe('E_RANGE');
   });
 
   test('as large as it must be gives just what shrinks, its own shrinkage with it', () => {
     fc.assert(
-      fc.property(some(10, 9000), some(0.01, 0.12), some(0.13, 0.6), (castVolume_cm3, shrink, efficiency) => {
+      fc.property(between(10, 9000), between(0.01, 0.12), between(0.13, 0.6), (castVolume_cm3, shrink, efficiency) => {
         const { riserAtLeast_cm3: Vr } = feederByShrinkage({ castVolume_cm3, shrink, efficiency });
         expect(efficiency * Vr).toBeCloseTo(shrink * (castVolume_cm3 + Vr), 6);
         const own = feederByShrinkage({ castVolume_cm3, shrink, efficiency, riserVolume_cm3: Vr });
@@ -49,7 +39,9 @@ describe('a feeder', () => {
     expect(
       feederByShrinkage({ castVolume_cm3: 9, shrink: 0, efficiency: 0.2, riserVolume_cm3: 1 }).feedable_cm3,
     ).toBeNull();
-    expect(codeOf(() => feederByShrinkage({ castVolume_cm3: 9, shrink: 0.2, efficiency: 0.14 }))).toBe('E_NO_SOLUTION');
+    expect(refusalOf(() => feederByShrinkage({ castVolume_cm3: 9, shrink: 0.2, efficiency: 0.14 }))).toBe(
+      'E_NO_SOLUTION',
+    );
   });
 
   test('reaches farther in what freezes over a short range, and farther to a chilled end', () => {
@@ -60,14 +52,14 @@ describe('a feeder', () => {
     for (const shape of ['plate', 'bar'])
       expect(at('steel', 'short', 'chilled', shape)).toBeGreaterThan(at('steel', 'short', 'natural', shape));
     expect(at('steel', 'short', 'none', 'bar')).toBeCloseTo(24, 9);
-    expect(codeOf(() => feedDistance({ family: 'aluminium', shape: 'plate', thickness_mm: 9, end: 'none' }))).toBe(
+    expect(refusalOf(() => feedDistance({ family: 'aluminium', shape: 'plate', thickness_mm: 9, end: 'none' }))).toBe(
       'E_KEY',
     );
   });
 
   test('is one of as many as cover the length, and one fewer do not', () => {
     fc.assert(
-      fc.property(some(50, 5000), some(30, 300), some(10, 400), some(5, 200), (length_mm, D, e, m) => {
+      fc.property(between(50, 5000), between(30, 300), between(10, 400), between(5, 200), (length_mm, D, e, m) => {
         const of = { length_mm, riserDiameter_mm: D, endDistance_mm: e, midDistance_mm: m };
         const { count, covered_mm } = feederCount(of);
         expect(covered_mm).toBeGreaterThanOrEqual(length_mm - 1e-6);
@@ -82,23 +74,23 @@ describe('a feeder', () => {
       ...{ cChill_J_kgK: 500, chillRise_K: 350 },
     };
     fc.assert(
-      fc.property(some(0, 340), some(1, 4), (chillArea_cm2, chillFactor) => {
+      fc.property(between(0, 340), between(1, 4), (chillArea_cm2, chillFactor) => {
         const found = chillEffect({ ...of, chillArea_cm2, chillFactor });
         expect(found.modulus_mm).toBeLessThanOrEqual(found.plainModulus_mm + 1e-9);
       }),
     );
-    expect(codeOf(() => chillEffect({ ...of, chillArea_cm2: 400 }))).toBe('E_ORDER');
-    expect(codeOf(() => chillEffect({ ...of, chillArea_cm2: 40, chillFactor: 5 }))).toBe('E_RANGE');
+    expect(refusalOf(() => chillEffect({ ...of, chillArea_cm2: 400 }))).toBe('E_ORDER');
+    expect(refusalOf(() => chillEffect({ ...of, chillArea_cm2: 40, chillFactor: 5 }))).toBe('E_RANGE');
   });
 
   test('and a filter is as large as the hardest of its limits', () => {
     fc.assert(
       fc.property(
-        some(0.5, 300),
-        some(2, 40),
-        some(0.5, 4),
-        some(0.05, 0.25),
-        some(20, 2000),
+        between(0.5, 300),
+        between(2, 40),
+        between(0.5, 4),
+        between(0.05, 0.25),
+        between(20, 2000),
         (m, t, capacity, v, choke) => {
           const f = filterArea({
             ...{
@@ -124,8 +116,8 @@ describe('sizes', () => {
   test('of raw castings hold their finished size inside the allowance and the tolerance', () => {
     fc.assert(
       fc.property(
-        some(12, 900),
-        some(1, 3),
+        between(12, 900),
+        between(1, 3),
         fc.constantFrom(8, 9, 10, 11),
         fc.constantFrom(...MACHINING_GRADES),
         fc.constantFrom('one-side', 'outside-both', 'step'),
@@ -147,17 +139,17 @@ describe('sizes', () => {
       ),
     );
     const of = { finished_mm: 20, largest_mm: 320, ctGrade: 10, rmaGrade: 'G', kind: 'outside-both' };
-    expect(codeOf(() => rawSize({ ...of, finished_mm: 400 }))).toBe('E_ORDER');
-    expect(codeOf(() => rawSize({ ...of, rmaGrade: 'I' }))).toBe('E_KEY');
-    expect(codeOf(() => rawSize({ ...of, finished_mm: 6, kind: 'inside-both' }))).toBe('E_RANGE');
+    expect(refusalOf(() => rawSize({ ...of, finished_mm: 400 }))).toBe('E_ORDER');
+    expect(refusalOf(() => rawSize({ ...of, rmaGrade: 'I' }))).toBe('E_KEY');
+    expect(refusalOf(() => rawSize({ ...of, finished_mm: 6, kind: 'inside-both' }))).toBe('E_RANGE');
   });
 
   test('grow by draft as it is laid, and shrink less where a core holds them back', () => {
     fc.assert(
       fc.property(
-        some(20, 200),
-        some(5, 80),
-        some(0, 5),
+        between(20, 200),
+        between(5, 80),
+        between(0, 5),
         fc.constantFrom(1, 2),
         (nominal_mm, height_mm, draft_deg, sides) => {
           const at = (mode: string) => draftSizes({ nominal_mm, height_mm, draft_deg, sides, mode });
@@ -169,9 +161,11 @@ describe('sizes', () => {
         },
       ),
     );
-    expect(codeOf(() => draftSizes({ nominal_mm: 4, height_mm: 90, draft_deg: 5, mode: 'subtract' }))).toBe('E_RANGE');
-    expect(codeOf(() => draftSizes({ nominal_mm: 4, height_mm: 9, draft_deg: 50, mode: 'add' }))).toBe('E_RANGE');
+    expect(refusalOf(() => draftSizes({ nominal_mm: 4, height_mm: 90, draft_deg: 5, mode: 'subtract' }))).toBe(
+      'E_RANGE',
+    );
+    expect(refusalOf(() => draftSizes({ nominal_mm: 4, height_mm: 9, draft_deg: 50, mode: 'add' }))).toBe('E_RANGE');
     expect(coredHole({ hole_mm: 30, shrink: 0.013, restraint: 1 }).core_mm).toBe(30);
-    expect(codeOf(() => coredHole({ hole_mm: 30, shrink: 1.3 }))).toBe('E_RANGE');
+    expect(refusalOf(() => coredHole({ hole_mm: 30, shrink: 1.3 }))).toBe('E_RANGE');
   });
 });

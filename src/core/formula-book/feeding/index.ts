@@ -5,5 +5,5 @@ export { feederFor, type Feeder } from './feeder';
 export { filterArea } from './filter';
 export { feederByModulus, feederByShrinkage } from './size';
 export { FEEDER_AT_LEAST, FEEDER_DIAMETER, FEEDER_MODULUS, FEEDER_VOLUME } from './size';
-export { FEED_DISTANCE, reachOf } from './distance';
+export { FEED_CONSTANTS, FEED_DISTANCE, reachOf } from './distance';
 export { FILTER_AREA } from './filter';

@@ -1,18 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { CoreError } from '../../base/errors';
+import { between, refusalOf } from '../../testing/refusal';
 import { dieCoat, dryProof, plasterDrying, shellThickness, vulcanisingTime } from '.';
 import { middleLag } from './vulcanise';
-
-const some = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-const codeOf = (run: () => unknown): string => {
-  try {
-    run();
-    return 'none';
-  } catch (error) {
-    return error instanceof CoreError ? error.issue.code : 'other';
-  }
-};
 
 describe('drying', () => {
   const OVEN = {
@@ -27,7 +17,7 @@ describe('drying', () => {
 
   test('takes four times as long from one side as from two, where the plaster decides, and as long again for each mould', () => {
     fc.assert(
-      fc.property(some(30, 150), some(0.2, 0.4), (wall_mm, kDry_W_mK) => {
+      fc.property(between(30, 150), between(0.2, 0.4), (wall_mm, kDry_W_mK) => {
         const at = (sides: number): number =>
           plasterDrying({ ...OVEN, wall_mm, kDry_W_mK, h_W_m2K: 1e9, sides }).wall_h;
         expect(at(1) / at(2)).toBeCloseTo(4, 4);
@@ -47,16 +37,16 @@ describe('drying', () => {
     [{ goal: 'all' }, 'E_KEY'],
     [{ volume_cm3: undefined }, 'E_NOT_A_NUMBER'],
   ])('with %j is refused as %s', (change, code) => {
-    expect(codeOf(() => plasterDrying({ ...OVEN, ...change } as never))).toBe(code);
+    expect(refusalOf(() => plasterDrying({ ...OVEN, ...change } as never))).toBe(code);
   });
 
   test('is found out by weighing: dry mass, water left and hours to go, whatever they are', () => {
     fc.assert(
       fc.property(
-        some(0.5, 40),
-        some(0.05, 0.8),
-        some(0.5, 12),
-        some(0.4, 2.5),
+        between(0.5, 40),
+        between(0.05, 0.8),
+        between(0.5, 12),
+        between(0.4, 2.5),
         fc.integer({ min: 4, max: 8 }),
         (D, wet, tau, apart, n) => {
           const weighings = Array.from({ length: n }, (_, i) => ({
@@ -143,7 +133,7 @@ describe('drying', () => {
     ],
   ] as const)('weighed as %j with %j is refused as %s', (list, more, code) => {
     const weighings = list.map(([time_h, mass_kg]) => ({ time_h, mass_kg }));
-    expect(codeOf(() => dryProof({ weighings, ...more }))).toBe(code);
+    expect(refusalOf(() => dryProof({ weighings, ...more }))).toBe(code);
   });
 });
 
@@ -152,7 +142,7 @@ describe('a shell', () => {
 
   test('of the thickness that is needed stands at its strength over the safety', () => {
     fc.assert(
-      fc.property(some(20, 300), some(5, 120), some(1.5, 6), (radius_mm, pressure_kPa, strength_MPa) => {
+      fc.property(between(20, 300), between(5, 120), between(1.5, 6), (radius_mm, pressure_kPa, strength_MPa) => {
         const found = shellThickness({ ...COATS, strength_MPa, radius_mm, pressure_kPa });
         const R = radius_mm + (found.needed_mm ?? 0);
         const stress = ((pressure_kPa / 1000) * (R * R + radius_mm * radius_mm)) / (R * R - radius_mm * radius_mm);
@@ -177,7 +167,7 @@ describe('a shell', () => {
     [{ strength_MPa: 4, radius_mm: 90, rho_kg_m3: 7000, head_mm: 200, surge: 4 }, 'E_RANGE'],
     [{ strength_MPa: 4, radius_mm: 90, pressure_kPa: 40, safety: 0.5 }, 'E_RANGE'],
   ])('with %j is refused as %s', (change, code) => {
-    expect(codeOf(() => shellThickness({ ...COATS, ...change }))).toBe(code);
+    expect(refusalOf(() => shellThickness({ ...COATS, ...change }))).toBe(code);
   });
 });
 
@@ -215,7 +205,7 @@ describe('rubber', () => {
 
   test('of no thickness is cured as a sheet is, a thicker one never sooner', () => {
     fc.assert(
-      fc.property(some(2, 40), some(1.01, 2), some(135, 175), (thickness_mm, times, tPlaten_C) => {
+      fc.property(between(2, 40), between(1.01, 2), between(135, 175), (thickness_mm, times, tPlaten_C) => {
         const at = (t: number) => vulcanisingTime({ ...RUBBER, thickness_mm: t, tPlaten_C });
         expect(at(thickness_mm * times).time_min).toBeGreaterThan(at(thickness_mm).time_min);
         expect(at(0.01).lag_min).toBeLessThan(0.01);
@@ -231,7 +221,7 @@ describe('rubber', () => {
     [{ doubling_K: 3 }, 'E_RANGE'],
     [{ tStart_C: 160 }, 'E_ORDER'],
   ])('with %j is refused as %s', (change, code) => {
-    expect(codeOf(() => vulcanisingTime({ ...RUBBER, thickness_mm: 20, tPlaten_C: 150, ...change }))).toBe(code);
+    expect(refusalOf(() => vulcanisingTime({ ...RUBBER, thickness_mm: 20, tPlaten_C: 150, ...change }))).toBe(code);
   });
 });
 
@@ -243,12 +233,12 @@ describe('the coat of a die', () => {
 
   test('as thick as a dwell wants gives that dwell', () => {
     fc.assert(
-      fc.property(some(5.3, 120), (wanted_s) => {
+      fc.property(between(5.3, 120), (wanted_s) => {
         const { coatNeeded_mm = NaN } = dieCoat({ ...DIE, coat_mm: 0, wanted_s });
         expect(dieCoat({ ...DIE, coat_mm: coatNeeded_mm }).dwell_s).toBeCloseTo(wanted_s, 6);
       }),
     );
-    expect(codeOf(() => dieCoat({ ...DIE, coat_mm: 0, wanted_s: 1 }))).toBe('E_NO_SOLUTION');
-    expect(codeOf(() => dieCoat({ ...DIE, coat_mm: 0, tEject_C: 320 }))).toBe('E_ORDER');
+    expect(refusalOf(() => dieCoat({ ...DIE, coat_mm: 0, wanted_s: 1 }))).toBe('E_NO_SOLUTION');
+    expect(refusalOf(() => dieCoat({ ...DIE, coat_mm: 0, tEject_C: 320 }))).toBe('E_ORDER');
   });
 });

@@ -1,19 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { CoreError } from '../../base/errors';
+import { between, refusalOf } from '../../testing/refusal';
 import { operatorChart } from '../flow';
 import { linesForRate } from '../quantity';
 import { dewaxGate, heatIndex, ladleCarry, PREHEAT_ITEMS, preheatGate, spinGuard, steamVolume, workAndRest } from '.';
-
-const some = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-const codeOf = (run: () => unknown): string => {
-  try {
-    run();
-    return 'none';
-  } catch (error) {
-    return error instanceof CoreError ? error.issue.code : 'other';
-  }
-};
 
 describe('before the pour', () => {
   test('nothing passes that is a degree too cold or a thousandth too wet', () => {
@@ -23,29 +13,29 @@ describe('before the pour', () => {
       expect(preheatGate({ item, temp_C: least_C - 1, moisture: mostMoisture }).ok).toBe(false);
       expect(preheatGate({ item, temp_C: least_C, moisture: mostMoisture + 0.001 }).ok).toBe(false);
     }
-    expect(codeOf(() => preheatGate({ item: 'spoon', temp_C: 300 }))).toBe('E_KEY');
-    expect(codeOf(() => preheatGate({ item: 'tool', temp_C: 300, moisture: 5 }))).toBe('E_RANGE');
+    expect(refusalOf(() => preheatGate({ item: 'spoon', temp_C: 300 }))).toBe('E_KEY');
+    expect(refusalOf(() => preheatGate({ item: 'tool', temp_C: 300, moisture: 5 }))).toBe('E_RANGE');
     expect(steamVolume({ water_g: 2, temp_C: 700 }).volume_L).toBeCloseTo(8.865, 3);
-    expect(codeOf(() => steamVolume({ water_g: 1, temp_C: 90 }))).toBe('E_RANGE');
+    expect(refusalOf(() => steamVolume({ water_g: 1, temp_C: 90 }))).toBe('E_RANGE');
   });
 
   test('a ladle is carried by one or two, no heavier and no fuller than allowed', () => {
     const of = { tare_kg: 9, perPerson_kg: 20, rho_kg_m3: 2400, ladleVolume_cm3: 12_000 };
     fc.assert(
-      fc.property(some(0.1, 60), fc.constantFrom(1, 2), (metal_kg, carriers) => {
+      fc.property(between(0.1, 60), fc.constantFrom(1, 2), (metal_kg, carriers) => {
         const found = ladleCarry({ ...of, metal_kg, carriers });
         expect(found.ok).toBe(metal_kg <= 20 * carriers - 9 + 1e-9 && (found.fill ?? 0) <= 0.85 + 1e-9);
       }),
     );
-    expect(codeOf(() => ladleCarry({ metal_kg: 1, tare_kg: 1, carriers: 3 }))).toBe('E_RANGE');
+    expect(refusalOf(() => ladleCarry({ metal_kg: 1, tare_kg: 1, carriers: 3 }))).toBe('E_RANGE');
   });
 
   test('work in the heat is stopped where the hour’s mean meets the limit', () => {
     fc.assert(
       fc.property(
-        some(20, 36),
-        some(15, 34),
-        some(120, 600),
+        between(20, 36),
+        between(15, 34),
+        between(120, 600),
         fc.boolean(),
         (wbgtWork_C, wbgtRest_C, workRate_W, acclimatised) => {
           const found = workAndRest({ wbgtWork_C, wbgtRest_C, workRate_W, acclimatised });
@@ -58,15 +48,15 @@ describe('before the pour', () => {
         },
       ),
     );
-    expect(codeOf(() => workAndRest({ wbgtWork_C: 30, wbgtRest_C: 24, workRate_W: 900 }))).toBe('E_RANGE');
-    expect(codeOf(() => workAndRest({ wbgtWork_C: 30, wbgtRest_C: 24, workRate_W: 100 }))).toBe('E_ORDER');
+    expect(refusalOf(() => workAndRest({ wbgtWork_C: 30, wbgtRest_C: 24, workRate_W: 900 }))).toBe('E_RANGE');
+    expect(refusalOf(() => workAndRest({ wbgtWork_C: 30, wbgtRest_C: 24, workRate_W: 100 }))).toBe('E_ORDER');
     expect(heatIndex({ wetBulb_C: 20, globe_C: 40, dryBulb_C: 30, sun: true }).wbgt_C).toBeCloseTo(25, 9);
-    expect(codeOf(() => heatIndex({ wetBulb_C: 20, globe_C: 40, sun: true }))).toBe('E_NOT_A_NUMBER');
+    expect(refusalOf(() => heatIndex({ wetBulb_C: 20, globe_C: 40, sun: true }))).toBe('E_NOT_A_NUMBER');
   });
 
   test('a disc spins up to the speed its rim is allowed, its worst piece inside the guard', () => {
     fc.assert(
-      fc.property(some(100, 1500), some(60, 250), some(0, 0.9), (rpm, R, inner) => {
+      fc.property(between(100, 1500), between(60, 250), between(0, 0.9), (rpm, R, inner) => {
         const part = { mass_kg: 4, outerRadius_mm: R, innerRadius_mm: inner * R };
         const found = spinGuard({ rpm, limit_m_s: 10, parts: [part] });
         expect(spinGuard({ rpm: found.rpmMost * 0.999, limit_m_s: 10, parts: [part] }).ok).toBe(true);
@@ -76,7 +66,7 @@ describe('before the pour', () => {
         expect(spinGuard({ rpm, limit_m_s: 1e3, parts: [part], guard_J: found.fragment_J * 0.99 }).ok).toBe(false);
       }),
     );
-    expect(codeOf(() => spinGuard({ rpm: 500, limit_m_s: 10, parts: [] }))).toBe('E_EMPTY');
+    expect(refusalOf(() => spinGuard({ rpm: 500, limit_m_s: 10, parts: [] }))).toBe('E_EMPTY');
   });
 
   test('a shell is dewaxed quickly, by steam or by flash; the first limit that fails is named', () => {
@@ -93,8 +83,8 @@ describe('before the pour', () => {
     expect(dewaxGate({ ...flash, tFurnace_C: 899 }).fault).toBe('furnace');
     expect(dewaxGate({ ...flash, load_s: 15.1 }).fault).toBe('load');
     expect(dewaxGate({ ...flash, load_s: 15 }).ok).toBe(true);
-    expect(codeOf(() => dewaxGate({ ...steam, method: 'oven' }))).toBe('E_KEY');
-    expect(codeOf(() => dewaxGate({ ...steam, pressure_kPa: 1600 }))).toBe('E_RANGE');
+    expect(refusalOf(() => dewaxGate({ ...steam, method: 'oven' }))).toBe('E_KEY');
+    expect(refusalOf(() => dewaxGate({ ...steam, pressure_kPa: 1600 }))).toBe('E_RANGE');
   });
 });
 
@@ -104,9 +94,9 @@ describe('dies, people and shifts', () => {
   test('as many as are needed make the rate, one fewer does not', () => {
     fc.assert(
       fc.property(
-        some(10, 20_000),
-        some(0, 200),
-        some(1, 400),
+        between(10, 20_000),
+        between(0, 200),
+        between(1, 400),
         fc.integer({ min: 1, max: 3 }),
         (wanted, attended_s, unattended_s, shifts) => {
           const of = { ...LINE, wanted_per_day: wanted, attended_s, unattended_s, shifts };
@@ -120,18 +110,20 @@ describe('dies, people and shifts', () => {
         },
       ),
     );
-    expect(codeOf(() => linesForRate({ ...LINE, wanted_per_day: 9, lost: 2 }))).toBe('E_ORDER');
-    expect(codeOf(() => linesForRate({ ...LINE, wanted_per_day: 9, shifts: 4 }))).toBe('E_RANGE');
-    expect(codeOf(() => linesForRate({ ...LINE, wanted_per_day: 9, scrap: 1 }))).toBe('E_RANGE');
-    expect(codeOf(() => linesForRate({ ...LINE, wanted_per_day: 9, attended_s: 0, unattended_s: 0 }))).toBe('E_SIGN');
+    expect(refusalOf(() => linesForRate({ ...LINE, wanted_per_day: 9, lost: 2 }))).toBe('E_ORDER');
+    expect(refusalOf(() => linesForRate({ ...LINE, wanted_per_day: 9, shifts: 4 }))).toBe('E_RANGE');
+    expect(refusalOf(() => linesForRate({ ...LINE, wanted_per_day: 9, scrap: 1 }))).toBe('E_RANGE');
+    expect(refusalOf(() => linesForRate({ ...LINE, wanted_per_day: 9, attended_s: 0, unattended_s: 0 }))).toBe(
+      'E_SIGN',
+    );
   });
 
   test('one person at several dies: either the person waits or the dies do', () => {
     fc.assert(
       fc.property(
-        some(5, 120),
-        some(0, 400),
-        some(0, 20),
+        between(5, 120),
+        between(0, 400),
+        between(0, 20),
         fc.integer({ min: 1, max: 12 }),
         (handling_s, machine_s, walk_s, dies) => {
           const c = operatorChart({
@@ -157,7 +149,7 @@ describe('dies, people and shifts', () => {
       ),
       { numRuns: 60 },
     );
-    expect(codeOf(() => operatorChart({ handling_s: 5, machine_s: 5, dies: 0 }))).toBe('E_RANGE');
-    expect(codeOf(() => operatorChart({ handling_s: 5, machine_s: 5, dies: 1001 }))).toBe('E_TOO_LARGE');
+    expect(refusalOf(() => operatorChart({ handling_s: 5, machine_s: 5, dies: 0 }))).toBe('E_RANGE');
+    expect(refusalOf(() => operatorChart({ handling_s: 5, machine_s: 5, dies: 1001 }))).toBe('E_TOO_LARGE');
   });
 });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { between, refusalOf } from '../../testing/refusal';
 import { CoreError } from '../../base/errors';
 import {
   bConstant,
@@ -17,20 +18,11 @@ import { heatOfFilm, scaledErfc, timeOfHalfSpace } from './half-space';
 
 const METAL = { rhoMetal_kg_m3: 2400, latentEff_J_kg: 476_400, tFreeze_C: 600 };
 const SAND = { tMould_C: 25, kMould_W_mK: 0.6, rhoMould_kg_m3: 1600, cMould_J_kgK: 1170 };
-const some = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-const codeOf = (run: () => unknown): string => {
-  try {
-    run();
-    return 'none';
-  } catch (error) {
-    return error instanceof CoreError ? error.issue.code : 'other';
-  }
-};
 
 describe('a thick mould', () => {
   test('freezes a plate by the film alone, by the mould alone, and never sooner than either', () => {
     fc.assert(
-      fc.property(some(1, 60), some(50, 60_000), (modulus_mm, h_W_m2K) => {
+      fc.property(between(1, 60), between(50, 60_000), (modulus_mm, h_W_m2K) => {
         const found = freezingBehindFilm({ ...METAL, ...SAND, modulus_mm, h_W_m2K });
         expect(found.time_s).toBeGreaterThanOrEqual(found.interfaceOnly_s * (1 - 1e-9));
         expect(found.time_s).toBeGreaterThanOrEqual(found.mouldOnly_s * (1 - 1e-9));
@@ -56,7 +48,7 @@ describe('a thick mould', () => {
 
   test('freezes a ball before a bar, and a bar before a plate of the same modulus', () => {
     fc.assert(
-      fc.property(some(2, 80), (M) => {
+      fc.property(between(2, 80), (M) => {
         const time = (shape: 'plate' | 'cylinder' | 'sphere', n: number): number =>
           curvedFreezing({ ...METAL, ...SAND, shape, radius_mm: n * M, modulus_mm: M }).time_s;
         expect(time('sphere', 3)).toBeLessThan(time('cylinder', 2));
@@ -67,7 +59,7 @@ describe('a thick mould', () => {
 
   test('behind its film has taken up more heat the longer it is touched, the series joining the whole', () => {
     fc.assert(
-      fc.property(some(1e-5, 40), some(1.0001, 1.5), (X, times) => {
+      fc.property(between(1e-5, 40), between(1.0001, 1.5), (X, times) => {
         expect(heatOfFilm(X * times)).toBeGreaterThan(heatOfFilm(X));
         expect(scaledErfc(X * times)).toBeLessThan(scaledErfc(X));
       }),
@@ -86,14 +78,19 @@ describe('a thick mould', () => {
       ...{ coolConstant_s_mm2: 12, hCool_W_m2K: 40, rhoMetal_kg_m3: 2600 },
     };
     fc.assert(
-      fc.property(fc.constantFrom('half-space', 'exponential', 'film'), some(80, 500), some(1, 60), (law, at, more) => {
-        const time = (tKnock_C: number): number => shakeOut({ ...of, law, tKnock_C }).time_s;
-        expect(time(at)).toBeGreaterThan(time(at + more));
-        expect(time(at)).toBeGreaterThan(155);
-      }),
+      fc.property(
+        fc.constantFrom('half-space', 'exponential', 'film'),
+        between(80, 500),
+        between(1, 60),
+        (law, at, more) => {
+          const time = (tKnock_C: number): number => shakeOut({ ...of, law, tKnock_C }).time_s;
+          expect(time(at)).toBeGreaterThan(time(at + more));
+          expect(time(at)).toBeGreaterThan(155);
+        },
+      ),
     );
     expect(shakeOut({ ...of, family: 'aluminium', grade: 'abrupt' }).tKnock_C).toBeCloseTo(195, 9);
-    expect(codeOf(() => shakeOut({ ...of, family: 'wood' }))).toBe('E_KEY');
+    expect(refusalOf(() => shakeOut({ ...of, family: 'wood' }))).toBe('E_KEY');
   });
 });
 
@@ -104,7 +101,7 @@ describe('a shell', () => {
   };
   test('hands on at its face what comes through it', () => {
     fc.assert(
-      fc.property(some(3, 15), some(0, 60), some(0.1, 1), (shell_mm, hAir_W_m2K, emissivity) => {
+      fc.property(between(3, 15), between(0, 60), between(0.1, 1), (shell_mm, hAir_W_m2K, emissivity) => {
         try {
           const { tOuter_C: T, flux_W_m2 } = shellFreezing({
             ...SHELL,
@@ -123,10 +120,10 @@ describe('a shell', () => {
   });
 
   test('that loses no heat, is hotter than freezing or takes all the heat itself is refused', () => {
-    expect(codeOf(() => shellFreezing({ ...SHELL, hAir_W_m2K: 0, emissivity: 0 }))).toBe('E_NO_SOLUTION');
-    expect(codeOf(() => shellFreezing({ ...SHELL, tShell_C: 1500 }))).toBe('E_ORDER');
-    expect(codeOf(() => shellFreezing({ ...SHELL, tShell_C: 10 }))).toBe('E_ORDER');
-    expect(codeOf(() => shellFreezing({ ...SHELL, modulus_mm: 1 }))).toBe('E_NO_SOLUTION');
+    expect(refusalOf(() => shellFreezing({ ...SHELL, hAir_W_m2K: 0, emissivity: 0 }))).toBe('E_NO_SOLUTION');
+    expect(refusalOf(() => shellFreezing({ ...SHELL, tShell_C: 1500 }))).toBe('E_ORDER');
+    expect(refusalOf(() => shellFreezing({ ...SHELL, tShell_C: 10 }))).toBe('E_ORDER');
+    expect(refusalOf(() => shellFreezing({ ...SHELL, modulus_mm: 1 }))).toBe('E_NO_SOLUTION');
   });
 });
 
@@ -140,7 +137,12 @@ describe('a die', () => {
   test('warms as it does pour by pour', () => {
     fc.assert(
       fc.property(
-        fc.record({ cycle_s: some(30, 600), loss_W_K: some(2, 60), water_W_K: some(0, 40), tStart_C: some(20, 400) }),
+        fc.record({
+          cycle_s: between(30, 600),
+          loss_W_K: between(2, 60),
+          water_W_K: between(0, 40),
+          tStart_C: between(20, 400),
+        }),
         fc.integer({ min: 0, max: 60 }),
         (own, cycles) => {
           const found = dieWarmUp({ ...WARM, ...own, cycles });
@@ -165,10 +167,10 @@ describe('a die', () => {
   test('runs where heat in and heat out are even, with the water it is given or without', () => {
     fc.assert(
       fc.property(
-        some(100, 3000),
-        some(40, 400),
-        some(5, 60),
-        some(150, 450),
+        between(100, 3000),
+        between(40, 400),
+        between(5, 60),
+        between(150, 450),
         (heat_kJ, cycle_s, loss_W_K, tWanted_C) => {
           const b = dieBalance({ heat_kJ, cycle_s, loss_W_K, tAmbient_C: 20, tWanted_C });
           const dry = dieBalance({ heat_kJ, cycle_s: b.dryCycle_s, loss_W_K, tAmbient_C: 20, tWanted_C });
@@ -191,13 +193,13 @@ describe('a die', () => {
     [{ die_kg: 0 }, 'E_SIGN'],
     [{ die_kg: undefined }, 'E_NOT_A_NUMBER'],
   ] as const)('of %j is refused as %s', (change, code) => {
-    expect(codeOf(() => dieWarmUp({ ...WARM, ...change } as never))).toBe(code);
+    expect(refusalOf(() => dieWarmUp({ ...WARM, ...change } as never))).toBe(code);
   });
 
   test('freezes the sooner the colder it is, by its wall or its film', () => {
     const of = { rhoMetal_kg_m3: 2400, latent_J_kg: 390_000, cLiquid_J_kgK: 1080, tPour_C: 720, tFreeze_C: 600 };
     fc.assert(
-      fc.property(some(50, 500), some(1, 80), some(500, 20_000), (tDie_C, more, h_W_m2K) => {
+      fc.property(between(50, 500), between(1, 80), between(500, 20_000), (tDie_C, more, h_W_m2K) => {
         const time = (T: number, school: 'lumped' | 'two-stage'): number =>
           dieFreezing({ ...of, tDie_C: T, h_W_m2K, modulus_mm: 4, school }).time_s;
         expect(time(tDie_C, 'lumped')).toBeLessThan(time(tDie_C + more, 'lumped'));
@@ -205,7 +207,7 @@ describe('a die', () => {
       }),
     );
     expect(dieWallCooling({ model: 'square', gamma_s_mm2: 0.2, wall_mm: 3 }).time_s).toBeCloseTo(1.8, 9);
-    expect(codeOf(() => dieWallCooling({ wall_mm: 3, family: 'steel' }))).toBe('E_KEY');
-    expect(codeOf(() => dieFreezing({ ...of, tDie_C: 600, h_W_m2K: 1000, modulus_mm: 4 }))).toBe('E_ORDER');
+    expect(refusalOf(() => dieWallCooling({ wall_mm: 3, family: 'steel' }))).toBe('E_KEY');
+    expect(refusalOf(() => dieFreezing({ ...of, tDie_C: 600, h_W_m2K: 1000, modulus_mm: 4 }))).toBe('E_ORDER');
   });
 });
