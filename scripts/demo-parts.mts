@@ -4,6 +4,7 @@ import { encode } from 'fast-png';
 import occtimportjs from 'occt-import-js';
 import { checkMesh, measureBody, measureDraw, readyBody } from '../src/core/part-file/geometry';
 import { measuredGeometry } from '../src/core/part-file/measured';
+import { placedHeavy } from '../src/core/part-file/outline';
 import { readMeshFile } from '../src/core/part-file/readers';
 import { readStep } from '../src/workers/step';
 import { stillOf } from '../src/core/part-file/still';
@@ -45,11 +46,13 @@ async function main(): Promise<void> {
     const unit = raw.unit ?? 'mm';
     const body = readyBody(checkMesh(raw, unit));
     const draw = [0, 0, 1] as const;
+    const measures = measureBody(body);
     measured[id] = {
       name: file,
       unit,
       draw,
-      measured: measuredGeometry(body.checked, measureBody(body), measureDraw(body, draw)),
+      measured: measuredGeometry(body.checked, measures, measureDraw(body, draw)),
+      heavy: placedHeavy(body.checked.mesh, draw, measures.heavy),
       resolution_mm: Number(body.fine.resolution_mm.toPrecision(3)),
     };
     const soup = Float32Array.from(triangles.flatMap((t) => t.flatMap((c) => [...(corners[c] ?? [])])));

@@ -11,6 +11,7 @@ import type {
   Vec,
 } from '@/core/part-file/geometry';
 import type { MeasuredGeometry, Remarks } from '@/core/part-file/measured';
+import type { PlacedHeavy } from '@/core/part-file/outline';
 import type { LengthUnit } from '@/core/part-file/readers';
 
 /** What the worker of the part is asked. `id` comes back with each answer. */
@@ -99,6 +100,8 @@ export interface DrawFound extends Omit<DrawMeasures, 'undercut'> {
   /** What must be said beside the values of the geometry. */
   readonly remarks: Remarks;
   readonly resolution_mm: number;
+  /** The heaviest places in the frame that the part is drawn in. */
+  readonly heavy: readonly PlacedHeavy[];
 }
 
 export type PartAnswer =

@@ -25,6 +25,7 @@ import {
   type Vec,
 } from '@/core/part-file/geometry';
 import { stillOf } from '@/core/part-file/still';
+import { placedHeavy } from '@/core/part-file/outline';
 import { measuredGeometry, measuresKey, remarksOf } from '@/core/part-file/measured';
 import { fileKind, likelyUnit, readMeshFile, type LengthUnit, type RawMesh } from '@/core/part-file/readers';
 import type { BodyFound, DrawFound, FileFound, PartAnswer, PartRequest, PartStage } from './part.protocol';
@@ -326,6 +327,7 @@ export class PartSession {
       geometry: measuredGeometry(ready.checked, body, draw),
       remarks: remarksOf(body, draw),
       resolution_mm: ready.fine.resolution_mm,
+      heavy: placedHeavy(ready.checked.mesh, d, body.heavy),
     };
     this.answered = { ...this.answered, draw: out };
     this.send({ id, kind: 'drawn', draw: out, kept: false });

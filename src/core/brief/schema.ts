@@ -129,6 +129,19 @@ export const modelSchema = z.strictObject({
   resolution_mm: size(1000),
   /** What must be said beside a measured value, by field: a thin feature, a count that is one of at least. Older builds stored words. */
   remarks: z.record(z.string().max(40), z.union([remarkSchema, z.string().max(400)])).default({}),
+  /** The heaviest places, heaviest first: along the longer side, the shorter, up the draw, from the middle of the foot. Older builds kept none. */
+  heavy: z
+    .array(
+      z.strictObject({
+        at_mm: z.tuple([z.number(), z.number(), z.number()]).readonly(),
+        diameter_mm: z.number().positive(),
+        modulus_mm: z.number().positive(),
+        isolated: z.boolean(),
+      }),
+    )
+    .max(12)
+    .readonly()
+    .default([]),
   /** Why a measured value was typed over, by field. */
   notes: z.record(z.string().max(40), z.string().max(400)).default({}),
 });

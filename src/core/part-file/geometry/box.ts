@@ -250,8 +250,14 @@ function volumeAcross(corners: readonly Vec[], n: Vec, flat: Float64Array): numb
   return (high - low) * r.a * r.b;
 }
 
-/** The box across a direction that holds every corner. */
-function boxAround(positions: Float64Array, n: Vec): PlacedBox {
+/**
+ * The box across a direction that holds every corner.
+ *
+ * @param positions corners, mm, three figures each; n unit direction
+ * @example
+ * boxAround(mesh.positions, [0, 0, 1]).sides_mm // [10, 10, 10]
+ */
+export function boxAround(positions: Float64Array, n: Vec): PlacedBox {
   const { u, v } = frameOf(n);
   const flat = new Float64Array((2 * positions.length) / 3);
   let [low, high] = [Infinity, -Infinity];

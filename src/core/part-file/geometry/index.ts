@@ -1,6 +1,6 @@
 /** The part itself: what its surface measures, where it is thin, thick, trapped or steep, and how to open the mould. */
 export { bestDraws, drawCandidates, type DrawClass, type DrawsFound, type DrawTried } from './best-draw';
-export { axisBox, boxAlong, smallestBox, type PlacedBox } from './box';
+export { axisBox, boxAlong, boxAround, smallestBox, type PlacedBox } from './box';
 export { buildBvh, type Bvh } from './bvh';
 export { checkMesh, closedMesh, isClosed, type CheckedMesh, type MeshCounts, type MeshVerdict } from './check';
 export { creaseLines } from './creases';
@@ -49,7 +49,7 @@ export { smoothOf, type Smooth } from './smooth';
 export { thinFeature, type ThinFeature } from './thin';
 export { slidesByRegion, undercuts } from './undercut';
 export { type Release, type UndercutFound, type UndercutRegion } from './undercut-types';
-export { direction, frameOf } from './vector';
+export { direction, frameOf, pointed } from './vector';
 export { walledBy, type Probed, type Walled } from './probe';
 export { quantile, walls, type WallsFound } from './walls';
 export { partOf, UNHURRIED, type Cut, type Work } from './work';

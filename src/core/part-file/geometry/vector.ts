@@ -46,7 +46,12 @@ export function frameOf(d: Vec): { readonly u: Vec; readonly v: Vec } {
   return { u, v: cross(d, u) };
 }
 
-/** The same line pointed so that its first component that is not zero is above zero. */
+/**
+ * The same line pointed so that its first component that is not zero is above zero.
+ *
+ * @example
+ * pointed([-1, 0, 0]).map(Math.abs) // [1, 0, 0]
+ */
 export function pointed(d: Vec): Vec {
   const first = d.find((x) => Math.abs(x) > 1e-9) ?? 1;
   return first < 0 ? scaled(d, -1) : d;
