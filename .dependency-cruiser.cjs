@@ -3,6 +3,7 @@
 /** The rooms of the core, in the order of the work: each may know those before it. */
 const CORE_ROOMS = [
   'base',
+  'drawing',
   'equations',
   'explanation',
   'catalogue',

@@ -4,7 +4,7 @@ import { encode } from 'fast-png';
 import occtimportjs from 'occt-import-js';
 import { checkMesh, measureBody, measureDraw, readyBody } from '../src/core/part-file/geometry';
 import { measuredGeometry } from '../src/core/part-file/measured';
-import { placedHeavy } from '../src/core/part-file/outline';
+import { placedHeavy, widestAlong } from '../src/core/part-file/outline';
 import { readMeshFile } from '../src/core/part-file/readers';
 import { readStep } from '../src/workers/step';
 import { stillOf } from '../src/core/part-file/still';
@@ -52,6 +52,7 @@ async function main(): Promise<void> {
       unit,
       draw,
       measured: measuredGeometry(body.checked, measures, measureDraw(body, draw)),
+      widest_mm: widestAlong(body.checked.mesh, draw),
       heavy: placedHeavy(body.checked.mesh, draw, measures.heavy),
       resolution_mm: Number(body.fine.resolution_mm.toPrecision(3)),
     };

@@ -100,6 +100,8 @@ export interface DrawFound extends Omit<DrawMeasures, 'undercut'> {
   /** What must be said beside the values of the geometry. */
   readonly remarks: Remarks;
   readonly resolution_mm: number;
+  /** Height above the foot at which it is widest, mm. */
+  readonly widest_mm: number;
   /** The heaviest places in the frame that the part is drawn in. */
   readonly heavy: readonly PlacedHeavy[];
 }

@@ -25,7 +25,7 @@ import {
   type Vec,
 } from '@/core/part-file/geometry';
 import { stillOf } from '@/core/part-file/still';
-import { placedHeavy } from '@/core/part-file/outline';
+import { placedHeavy, widestAlong } from '@/core/part-file/outline';
 import { measuredGeometry, measuresKey, remarksOf } from '@/core/part-file/measured';
 import { fileKind, likelyUnit, readMeshFile, type LengthUnit, type RawMesh } from '@/core/part-file/readers';
 import type { BodyFound, DrawFound, FileFound, PartAnswer, PartRequest, PartStage } from './part.protocol';
@@ -327,6 +327,7 @@ export class PartSession {
       geometry: measuredGeometry(ready.checked, body, draw),
       remarks: remarksOf(body, draw),
       resolution_mm: ready.fine.resolution_mm,
+      widest_mm: widestAlong(ready.checked.mesh, d),
       heavy: placedHeavy(ready.checked.mesh, d, body.heavy),
     };
     this.answered = { ...this.answered, draw: out };

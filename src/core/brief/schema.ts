@@ -129,6 +129,8 @@ export const modelSchema = z.strictObject({
   resolution_mm: size(1000),
   /** What must be said beside a measured value, by field: a thin feature, a count that is one of at least. Older builds stored words. */
   remarks: z.record(z.string().max(40), z.union([remarkSchema, z.string().max(400)])).default({}),
+  /** Height above the foot, along the draw, at which it is widest, mm. Older builds kept none. */
+  widest_mm: size(2000),
   /** The heaviest places, heaviest first: along the longer side, the shorter, up the draw, from the middle of the foot. Older builds kept none. */
   heavy: z
     .array(

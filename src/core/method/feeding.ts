@@ -1,4 +1,5 @@
 import {
+  CHILL_MASS,
   FEEDER_AT_LEAST,
   FEEDER_DIAMETER,
   FEEDER_MODULUS,
@@ -11,18 +12,14 @@ import {
 import { ofFamilyFactor } from './data/gating.data';
 import { routeOf, type MethodSubject } from './subject';
 
-/** Modulus of a heavy place over its thickness: between a plate’s half and a boss’s quarter. Basis: assumed. */
-const HEAVY = [0.25, 0.35, 0.5] as const;
+/** Another place so heavy, of the heaviest, wants a feeder of its own; and how many at most are offered. Basis: rule. */
+const ALONE = 0.85;
+const MOST_FEEDERS = 4;
 const EFFICIENCY = [0.12, 0.14, 0.2] as const;
 
 /** Modulus of the heavy place, what feeds it, how large the feeder is and how far it reaches. */
 export function putFeeding(subject: MethodSubject): void {
   const { lane, alloy, sheet } = subject;
-  const heavy = HEAVY.map((x) => x * sheet.at('section'));
-  sheet.give(
-    ...(['modulusHeavy', 'feeding', 'modulus of the heaviest place', 'mm'] as const),
-    ...([[heavy[0] ?? 0, heavy[1] ?? 0, heavy[2] ?? 0], 'brief', 'assumed'] as const),
-  );
   sheet.work('modulusMean', 'feeding', 'Modulus of the whole casting', 'mm', '10 * volume / area');
   const route = routeOf(lane);
   const variant = lane.id.split('/')[1];
@@ -68,6 +65,17 @@ export function putFeeding(subject: MethodSubject): void {
     );
     return;
   }
+  sheet.give(
+    ...([
+      'neckShare',
+      'feeding',
+      'neck over the diameter of the feeder',
+      '1',
+      [0.4, 0.6, 0.8],
+      'handbook',
+      'rule',
+    ] as const),
+  );
   sheet.give('feederRatio', 'feeding', 'height of the feeder over its diameter', '1', 1, 'handbook', 'handbook');
   sheet.put(
     'feederLeast',
@@ -100,8 +108,10 @@ export function putFeeding(subject: MethodSubject): void {
       ['feederLeast'],
       'A larger feeder, a sleeve round it, or a chill at the place.',
     );
+  sheet.work('feederNeck', 'feeding', 'Neck of a feeder, across', 'mm', 'neckShare * feederDiameter');
   putMetalTest(subject);
   putFeedReach(subject);
+  putChill(subject);
 }
 
 /** Metal that a feeder must hold for what it feeds. */
@@ -111,7 +121,13 @@ function putNeed({ sheet, facts }: MethodSubject): void {
     'handbook',
   );
   if (sheet.at('shrinkFreezing') <= 0 || sheet.at('shrinkFreezing') >= sheet.at('feederEfficiency')) return;
-  sheet.give('feeders', 'feeding', 'feeders of a casting', '1', 1 + (facts.nU > 3 ? 1 : 0), 'handbook', 'assumed');
+  // One for the heaviest place, and one for each other that thinner metal cuts off and that is nearly as heavy.
+  const lone = sheet.heavy.filter(
+    (p) => p.at > 1 && p.isolated && sheet.at(`modulus${p.at}`) > ALONE * sheet.at('modulusHeavy'),
+  );
+  const usual = sheet.heavy.length > 1 ? Math.min(MOST_FEEDERS, 1 + lone.length) : 1 + (facts.nU > 3 ? 1 : 0);
+  if (sheet.heavy.length > 1) sheet.give('feeders', 'feeding', 'feeders of a casting', '1', usual, 'measured');
+  else sheet.give('feeders', 'feeding', 'feeders of a casting', '1', usual, 'handbook', 'assumed');
   sheet.work('feederZone', 'feeding', 'Volume that a feeder feeds', 'cm³', 'volume / feeders');
   sheet.put('feederMetal', 'feeding', FEEDER_AT_LEAST, {
     ...{ alpha: 'shrinkFreezing', V: 'feederZone', eta: 'feederEfficiency' },
@@ -141,14 +157,59 @@ function putFeedReach({ sheet, alloy, facts }: MethodSubject): void {
     { e: 'reachEnd', m, T: 'section', ...FEED_CONSTANTS },
     'plate natural',
   );
-  const across = Math.max(facts.L, facts.W) / 2 - sheet.at('feederDiameter') / 2;
-  const far = across > sheet.at('feedReach') * (sheet.has('feeders') ? sheet.at('feeders') : 1);
+  const first = sheet.heavy.find((p) => p.at === 1)?.at_mm ?? null;
+  const side = 'feeder from the middle, along the longer side';
+  if (first === null) sheet.give('feederAt', 'feeding', side, 'mm', 0, 'layout', 'assumed');
+  else
+    sheet.give('feederAt', 'feeding', side, 'mm', Math.max(-facts.L / 2, Math.min(facts.L / 2, first[0])), 'measured');
+  const feeders = sheet.has('feeders') ? Math.max(1, sheet.at('feeders')) : 1;
+  // One feeder reaches from where it stands; several share the length.
+  const off = feeders > 1 ? facts.L / (2 * feeders) : facts.L / 2 + Math.abs(sheet.at('feederAt'));
+  const across = Math.max(0, off - sheet.at('feederDiameter') / 2);
+  const far = across > sheet.at('feedReach');
   sheet.say(
     ...(['feed-reach', 'feeding', far ? 'look' : 'fits'] as const),
     far
-      ? `From the middle it is ${across.toFixed(0)} mm to the farthest edge; a feeder reaches ${sheet.at('feedReach').toFixed(0)} mm.`
+      ? `From the feeder it is ${across.toFixed(0)} mm to the farthest edge; a feeder reaches ${sheet.at('feedReach').toFixed(0)} mm.`
       : 'The farthest edge lies within the reach of a feeder.',
     ['feedReach'],
     'One more feeder, a chill at the end, or metal padded towards the feeder.',
+  );
+}
+
+/** A chill of iron at a place that no feeder stands on: how heavy it must be to take its heat. */
+function putChill({ sheet }: MethodSubject): void {
+  const feeders = sheet.has('feeders') ? sheet.at('feeders') : 1;
+  const next = sheet.heavy.filter((p) => p.isolated).find((p) => p.at > feeders);
+  if (next === undefined) return;
+  sheet.give(
+    ...(['chillVolume', 'feeding', `metal of heavy place ${next.at}, a ball of its thickness`, 'cm³'] as const),
+    ...([(Math.PI / 6) * (next.diameter_mm / 10) ** 3, 'measured', 'assumed'] as const),
+  );
+  sheet.give(
+    'chillShare',
+    'feeding',
+    'share of its heat that a chill takes',
+    '1',
+    [0.3, 0.5, 0.7],
+    'handbook',
+    'assumed',
+  );
+  sheet.give('chillHeat', 'feeding', 'specific heat of a chill of iron', 'J/kgK', 540, 'handbook', 'handbook');
+  sheet.give('chillRise', 'feeding', 'rise of a chill', 'K', [200, 350, 500], 'handbook', 'rule');
+  sheet.put('chillMass', 'feeding', CHILL_MASS, {
+    ...{
+      rho: 'rhoLiquid',
+      V: 'chillVolume',
+      Leff: 'latentEff',
+      share: 'chillShare',
+      c: 'chillHeat',
+      rise: 'chillRise',
+    },
+  });
+  sheet.say(
+    ...(['chill', 'feeding', 'fits'] as const),
+    `Heavy place ${next.at} has no feeder: a chill of ${sheet.at('chillMass').toFixed(2)} kg lets it freeze before its neighbours.`,
+    ['chillMass'],
   );
 }

@@ -43,7 +43,7 @@ export function putFlask({ sheet, facts, lane, plan }: MethodSubject): void {
     'forces',
     'Faces of the cope times their head',
     'cm²·mm',
-    'positions * shadow * (1 + runnersShadow) * sprue',
+    'positions * shadowUp * (1 + runnersShadow) * sprue',
   );
   sheet.put('lift', 'forces', COPE_LIFT, { rho: 'rhoLiquid', g: G, Ah: 'liftedFaces' });
   sheet.give('liftSafety', 'forces', 'safety against lift', '1', [1.3, 1.5, 2], 'handbook', 'rule');

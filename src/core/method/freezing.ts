@@ -17,24 +17,16 @@ import {
 } from '../formula-book/solidification';
 import { CoreError } from '../base/errors';
 import { CHART_CYCLE } from '../formula-book/flow';
-import {
-  DIE_HEAT,
-  FIRED_SHARE,
-  MOULD_C,
-  MOULD_HEAT,
-  MOULD_OF_ROUTE,
-  type DieHeat,
-  type MouldKind,
-} from './data/moulds.data';
-import { routeOf, type MethodSubject } from './subject';
+import { DIE_HEAT, FIRED_SHARE, MOULD_C, MOULD_HEAT, type DieHeat } from './data/moulds.data';
+import { putCoat } from './coat';
+import { putHeavyTimes } from './heavy';
+import { kindOf } from './kind';
+import type { MethodSubject } from './subject';
 
 /** Square metres of a die's faces for its volume to two thirds, m²; and steel. Basis: assumed. */
 const DIE_SKIN = 14;
 const STEEL_KG_M3 = 7750;
 const AIR_C = 25;
-
-/** Kind of mould of a lane. */
-export const kindOf = ({ lane }: Pick<MethodSubject, 'lane'>): MouldKind => MOULD_OF_ROUTE[routeOf(lane)] ?? 'sand';
 
 /** A die’s heat for a family; what is not listed is read across from aluminium. */
 function dieHeatOf(subject: MethodSubject): DieHeat {
@@ -60,6 +52,7 @@ export function putMould(subject: MethodSubject): void {
     'handbook',
     'handbook',
   );
+  if (die !== null) putCoat(subject, die.h);
   const freeze = sheet.at('freeze');
   const fired = kind === 'shell' || kind === 'block' ? FIRED_SHARE[kind] : null;
   const usual =
@@ -109,12 +102,12 @@ export function putThickMould(subject: MethodSubject): void {
   );
   const knock = (KNOCK_OUT_C as Readonly<Record<string, number>>)[alloy.family] ?? 300;
   sheet.give('knockOut', 'freezing', 'casting when the mould is opened', '°C', knock, 'handbook', 'rule');
+  putHeavyTimes(subject, 'mould');
   putOpening(subject);
 }
 
 /** Freezing in a thin shell that hands its heat on to the air; a shell that takes most of it itself counts as a thick mould. */
 export function putShell({ sheet }: MethodSubject): void {
-  sheet.give('shellThickness', 'freezing', 'shell', 'mm', [5, 7.5, 10], 'handbook', 'assumed');
   sheet.give('airFilm', 'freezing', 'film between the shell and the air', 'W/m²K', [8, 15, 30], 'handbook', 'rule');
   sheet.give(
     'emissivity',
@@ -254,6 +247,7 @@ export function putDie(subject: MethodSubject): void {
     },
     ...{ cSolid: 'cSolid', Te: 'eject' },
   });
+  putHeavyTimes(subject, 'film');
   sheet.give(
     'handling',
     'freezing',

@@ -29,20 +29,25 @@ import {
 } from './data/gating.data';
 import { ofFamily, type MethodSubject } from './subject';
 
+/** Sand, or die, above a casting at least; basin above that. Basis: rule. */
+const LEAST_COVER_MM = 40;
+
 /** Runner, sprue and gates over the castings they fill, by volume. Basis: assumed. */
 const RUNNER_SHARE = [0.15, 0.25, 0.45] as const;
+/** The same of a tree whose runner is counted by itself. Basis: assumed. */
+const CUP_SHARE = [0.03, 0.06, 0.12] as const;
 const CUBE_ROOT: Readonly<Record<string, number>> = { 'copper-bottom': 1.8 };
 const LIGHT: readonly string[] = ['aluminium', 'magnesium'];
 
 /** Metal of a pour, with what feeds it. */
 export function putPoured({ sheet, plan, alloy }: MethodSubject): void {
-  sheet.give('positions', 'layout', 'castings of a pour', '1', plan.n, 'layout');
+  if (!sheet.has('positions')) sheet.give('positions', 'layout', 'castings of a pour', '1', plan.n, 'layout');
   sheet.give(
     'runnerShare',
     'gating',
-    'sprue, runners and gates over the castings',
+    sheet.has('runnerOwn') ? 'cup and gates over the castings' : 'sprue, runners and gates over the castings',
     '1',
-    RUNNER_SHARE,
+    sheet.has('runnerOwn') ? CUP_SHARE : RUNNER_SHARE,
     'handbook',
     'assumed',
   );
@@ -57,7 +62,7 @@ export function putPoured({ sheet, plan, alloy }: MethodSubject): void {
     'gating',
     'Volume of sprue, runners and gates',
     'cm³',
-    'positions * volume * runnerShare',
+    sheet.has('runnerOwn') ? 'runnerOwn + positions * volume * runnerShare' : 'positions * volume * runnerShare',
   );
   const volumes = { n: 'positions', part: 'volume', feeders: 'feedersVolume', runners: 'runnersVolume' };
   sheet.put('poured', 'gating', POURED, { rho: 'rhoLiquid', ...volumes });
@@ -170,15 +175,14 @@ export function putGating(subject: MethodSubject, mould: 'sand' | 'die'): void {
 }
 
 function putHead({ sheet, lane }: MethodSubject): void {
-  const cover = Math.max(40, lane.capability.layout.cover_mm);
+  const cover = Math.max(LEAST_COVER_MM, lane.capability.layout.cover_mm);
   sheet.give(
     'above',
     'gating',
     'part of the casting above the gate',
     'mm',
-    sheet.at('height') / 2,
+    Math.max(0, sheet.at('height') - sheet.at('joint')),
     'layout',
-    'assumed',
   );
   sheet.give(
     'sprue',

@@ -3,8 +3,8 @@ import { freezingOf, routeOf, type MethodSubject } from './subject';
 
 const J_PER_KJ = 1000;
 
-/** The metal as it is poured: temperatures, density, heat; and the part it is poured for. */
-export function putMetal({ alloy, lane, facts, sheet }: MethodSubject): void {
+/** The metal as it is poured: temperatures, density, heat. */
+export function putMetal({ alloy, lane, sheet }: MethodSubject): void {
   const [low, high] = alloy.pour_C[routeOf(lane)] ?? [alloy.liquidus_C + 40, alloy.liquidus_C + 110];
   const metal = (id: string, meaning: string, unit: string, value: number): number =>
     sheet.give(id, 'metal', meaning, unit, value, 'alloy');
@@ -42,12 +42,4 @@ export function putMetal({ alloy, lane, facts, sheet }: MethodSubject): void {
       ['superheat'],
       'Is it in °F? Then type it in the units of the screen.',
     );
-  const part = (id: string, meaning: string, unit: string, value: number): number =>
-    sheet.give(id, 'layout', meaning, unit, value, 'brief');
-  part('volume', 'volume of a casting', 'cm³', facts.V);
-  part('area', 'surface of a casting', 'cm²', facts.a * 100);
-  part('height', 'height along the draw', 'mm', facts.H);
-  part('wall', 'thinnest wall', 'mm', facts.w ?? facts.t ?? 4);
-  part('section', 'thickest section', 'mm', facts.t ?? facts.w ?? 8);
-  part('shadow', 'silhouette along the draw', 'cm²', facts.Ap ?? (facts.L * facts.W) / 100);
 }

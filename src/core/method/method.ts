@@ -1,12 +1,18 @@
 import { CoreError, refuse } from '../base/errors';
 import { bestLayout, type Study } from '../study';
+import { putCores } from './cores';
 import { putFeeding } from './feeding';
 import { putDisc, putFlask, putShellStrength } from './forces';
-import { kindOf, putDie, putMould, putShell, putThickMould } from './freezing';
+import { putDie, putMould, putShell, putThickMould } from './freezing';
 import { putGating, putPoured } from './gating';
+import { putFlaws } from './flaws';
+import { putHeavy } from './heavy';
+import { kindOf } from './kind';
 import { putMetal } from './metal';
+import { putCoats, putDewax, putPlaster } from './moulding';
+import { putPart } from './part';
 import { putLowPressure, putPressureDie } from './pressed';
-import { putReach } from './reach';
+import { putReach, putTree } from './reach';
 import { putSafety } from './safety';
 import { MethodSheet } from './sheet';
 import { putSizes } from './sizes';
@@ -24,30 +30,36 @@ const RUNNERS = {
 function fill(subject: MethodSubject): string {
   const kind = kindOf(subject);
   putMetal(subject);
+  putPart(subject);
+  putHeavy(subject);
   putMould(subject);
   const tool = putSizes(subject);
   putFeeding(subject);
+  if (kind === 'shell' || kind === 'block' || kind === 'rubber') putTree(subject, RUNNERS[kind]);
   putPoured(subject);
   switch (kind) {
     case 'sand':
     case 'plaster':
+      if (kind === 'plaster') putPlaster(subject);
       putThickMould(subject);
       putGating(subject, 'sand');
       putFlask(subject);
       break;
     case 'shell':
+      putCoats(subject);
       putThickMould(subject);
       putShell(subject);
-      putReach(subject, RUNNERS.shell);
+      putReach(subject);
       putShellStrength(subject);
       break;
     case 'block':
+      putDewax(subject, 'flash');
       putThickMould(subject);
-      putReach(subject, RUNNERS.block);
+      putReach(subject);
       break;
     case 'rubber':
       putThickMould(subject);
-      putReach(subject, RUNNERS.rubber);
+      putReach(subject);
       putDisc(subject);
       break;
     case 'die':
@@ -60,7 +72,9 @@ function fill(subject: MethodSubject): string {
       putPressureDie(subject);
       break;
   }
+  putCores(subject);
   putSafety(subject);
+  putFlaws(subject);
   return tool;
 }
 
@@ -103,7 +117,7 @@ export function methodOf(study: Study, laneId: string, q: number, own: OwnValues
     );
   }
   return {
-    ...{ laneId, tool, places: sheet.places, sizes: sheet.sizes, findings: sheet.findings },
+    ...{ laneId, tool, places: sheet.places, heavy: sheet.heavy, sizes: sheet.sizes, findings: sheet.findings },
     givens: [...sheet.givens.values()],
     figures: [...sheet.figures.values()],
   };

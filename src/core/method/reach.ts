@@ -1,13 +1,51 @@
 import { REACH_RATIO, reachOfPositions, RUN_LENGTH } from '../formula-book/gating';
 import { STOP_FRACTION } from './data/gating.data';
-import { kindOf } from './freezing';
+import { kindOf } from './kind';
 import type { MethodSubject } from './subject';
 
 const MOST_PLACES = 400;
 
+const MM3_PER_CM3 = 1000;
+
+/** The tree, plate or disc: how its places stand, and the runner that leads to them. */
+export function putTree(subject: MethodSubject, runner: { readonly speed: number; readonly wall: number }): void {
+  const { sheet, facts, lane, plan } = subject;
+  const { gap_mm } = lane.capability.layout;
+  sheet.give('positions', 'layout', 'castings of a pour', '1', plan.n, 'layout');
+  sheet.give('runnerSpeed', 'gating', 'speed in the runner', 'm/s', runner.speed, 'handbook', 'assumed');
+  sheet.give('runnerWall', 'gating', 'twice the modulus of the runner', 'mm', runner.wall, 'handbook', 'assumed');
+  sheet.give(
+    'perRow',
+    'layout',
+    'places of a row',
+    '1',
+    Math.max(1, Math.round(Math.sqrt(sheet.at('positions')))),
+    'layout',
+    'assumed',
+  );
+  sheet.give(
+    'pitch',
+    'layout',
+    'from one row to the next',
+    'mm',
+    Math.min(facts.L, facts.W) + gap_mm,
+    'layout',
+    'assumed',
+  );
+  // A round bar’s modulus is a quarter of its diameter.
+  sheet.work('runnerDiameter', 'gating', 'Runner, across', 'mm', '2 * runnerWall');
+  const rows = kindOf(subject) === 'rubber' ? '1' : 'ceil(max(1, positions) / max(1, perRow))';
+  sheet.work('rows', 'layout', 'Rows of places', '1', rows);
+  sheet.work('runnerLength', 'gating', 'Runner, along', 'mm', 'rows * pitch');
+  sheet.work(
+    ...(['runnerOwn', 'gating', 'Volume of the runner itself', 'cm³'] as const),
+    `0.7853981633974483 * runnerDiameter * runnerDiameter * runnerLength / ${MM3_PER_CM3}`,
+  );
+}
+
 /** How far metal runs in the runner and in the thinnest wall, and which places of a tree, plate or disc lie too far. */
-export function putReach(subject: MethodSubject, runner: { readonly speed: number; readonly wall: number }): void {
-  const { sheet, facts, lane, alloy } = subject;
+export function putReach(subject: MethodSubject): void {
+  const { sheet, facts, alloy } = subject;
   sheet.give(
     'stopFraction',
     'gating',
@@ -17,9 +55,17 @@ export function putReach(subject: MethodSubject, runner: { readonly speed: numbe
     'handbook',
     'handbook',
   );
-  sheet.give('runnerSpeed', 'gating', 'speed in the runner', 'm/s', runner.speed, 'handbook', 'assumed');
-  sheet.give('runnerWall', 'gating', 'twice the modulus of the runner', 'mm', runner.wall, 'handbook', 'assumed');
-  sheet.give('wallSpeed', 'gating', 'speed in the thinnest wall', 'm/s', runner.speed / 2, 'handbook', 'assumed');
+  sheet.give(
+    ...([
+      'wallSpeed',
+      'gating',
+      'speed in the thinnest wall',
+      'm/s',
+      sheet.at('runnerSpeed') / 2,
+      'handbook',
+      'assumed',
+    ] as const),
+  );
   const run = {
     ...{ rho: 'rhoLiquid', f: 'stopFraction', L: 'latent', c: 'cLiquid', dT: 'superheat', h: 'film' },
     ...{ Tf: 'freeze', T0: 'mouldTemp' },
@@ -40,9 +86,8 @@ export function putReach(subject: MethodSubject, runner: { readonly speed: numbe
     undefined,
     'How far metal runs in the thinnest wall',
   );
-  const { gap_mm } = lane.capability.layout;
-  const perRow = Math.max(1, Math.round(Math.sqrt(sheet.at('positions'))));
-  const step = Math.min(facts.L, facts.W) + gap_mm;
+  const perRow = Math.max(1, Math.round(sheet.at('perRow')));
+  const step = sheet.at('pitch');
   sheet.give(
     'inCavity',
     'gating',

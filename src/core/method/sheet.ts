@@ -7,6 +7,7 @@ import type {
   MethodFinding,
   MethodGiven,
   MethodGroup,
+  MethodHeavy,
   MethodPlace,
   MethodSize,
   OwnValues,
@@ -15,6 +16,7 @@ import type {
 /** How the source of a given is told in a working. */
 const SOURCES: Readonly<Record<GivenFrom, Source>> = {
   brief: 'brief',
+  measured: 'brief',
   alloy: 'alloy',
   route: 'route',
   layout: 'computed',
@@ -29,6 +31,7 @@ export class MethodSheet {
   readonly findings: MethodFinding[] = [];
   readonly sizes: MethodSize[] = [];
   places: readonly MethodPlace[] = [];
+  heavy: MethodHeavy[] = [];
 
   constructor(private readonly own: OwnValues) {}
 
@@ -46,11 +49,29 @@ export class MethodSheet {
     const mine = this.own[id];
     const value = mine ?? likely;
     this.givens.set(id, {
-      ...{ id, group, meaning, unit, value, usual: likely, basis },
+      ...{ id, group, meaning, unit, value, usual: likely, basis, choices: null },
       range: typeof usual === 'number' ? null : [usual[0], usual[2]],
       from: mine === undefined ? from : 'own',
     });
     return value;
+  }
+
+  /** A choice of a few, kept as a number. */
+  choose(
+    id: string,
+    group: MethodGroup,
+    meaning: string,
+    choices: readonly (readonly [number, string])[],
+    usual: number,
+    from: GivenFrom,
+  ): number {
+    const mine = this.own[id];
+    const known = mine !== undefined && choices.some(([value]) => value === mine);
+    this.givens.set(id, {
+      ...{ id, group, meaning, unit: '1', value: known ? mine : usual, usual, range: null, basis: null, choices },
+      from: known ? 'own' : from,
+    });
+    return this.at(id);
   }
 
   /** What a given or a figure comes to. */
@@ -134,7 +155,13 @@ export class MethodSheet {
     if (given === undefined) return { source: 'computed', opens: id };
     const { from, basis, range } = given;
     const words = [
-      from === 'own' ? 'typed for this study' : from === 'layout' ? 'of the layout that costs least' : '',
+      from === 'own'
+        ? 'typed for this study'
+        : from === 'measured'
+          ? 'of the measured part'
+          : from === 'layout'
+            ? 'of the layout that costs least'
+            : '',
       basis === null || basis === from ? '' : basis,
       range === null || from === 'own' ? '' : `${range[0]} to ${range[1]}`,
     ];

@@ -5,8 +5,8 @@ import type { Working } from '../equations';
 export const METHOD_GROUPS = ['metal', 'layout', 'sizes', 'feeding', 'gating', 'freezing', 'forces', 'safety'] as const;
 export type MethodGroup = (typeof METHOD_GROUPS)[number];
 
-/** Where a value that goes into the method comes from: the brief, the alloy, the route’s tables, the layout that costs least, a handbook, or whoever typed it. */
-export type GivenFrom = 'brief' | 'alloy' | 'route' | 'layout' | 'handbook' | 'own';
+/** Where a value that goes into the method comes from: the brief, the measured part, the alloy, the route’s tables, the layout that costs least, a handbook, or whoever typed it. */
+export type GivenFrom = 'brief' | 'measured' | 'alloy' | 'route' | 'layout' | 'handbook' | 'own';
 
 /** A value that goes into the method, which anyone may change. */
 export interface MethodGiven {
@@ -20,6 +20,8 @@ export interface MethodGiven {
   readonly range: readonly [low: number, high: number] | null;
   readonly from: GivenFrom;
   readonly basis: Basis | null;
+  /** What may be chosen, where it is one of a few: the number that is kept, and its words. */
+  readonly choices: readonly (readonly [value: number, words: string])[] | null;
 }
 
 /** A figure that the method works out. */
@@ -52,6 +54,19 @@ export interface MethodPlace {
   readonly risk: 'low' | 'raised' | 'misrun';
 }
 
+/** A heavy place of the part: how it freezes among the others. */
+export interface MethodHeavy {
+  /** Numbered from 1, heaviest first. */
+  readonly at: number;
+  /** Along the longer side, the shorter, up the draw; from the middle of the foot, mm. Null where the part was not measured. */
+  readonly at_mm: readonly [number, number, number] | null;
+  readonly diameter_mm: number;
+  readonly isolated: boolean;
+  /** Figure of its freezing time. */
+  readonly figure: string;
+  readonly time_s: number;
+}
+
 /** A size through every stage of shrink. */
 export interface MethodSize {
   readonly name: string;
@@ -74,6 +89,8 @@ export interface Method {
   readonly figures: readonly MethodFigure[];
   readonly findings: readonly MethodFinding[];
   readonly places: readonly MethodPlace[];
+  /** Heavy places in the order in which they freeze, the last to freeze last. */
+  readonly heavy: readonly MethodHeavy[];
   readonly sizes: readonly MethodSize[];
 }
 

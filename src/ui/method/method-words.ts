@@ -15,6 +15,7 @@ export const GROUP_WORDS: Readonly<Record<MethodGroup, readonly [title: string, 
 /** Where a value that goes in comes from. */
 export const FROM_WORDS: Readonly<Record<GivenFrom, string>> = {
   brief: 'brief',
+  measured: 'measured part',
   alloy: 'alloy',
   route: 'route',
   layout: 'layout',

@@ -64,7 +64,7 @@ export function usePart(viewer: RefObject<ViewerClient | null>) {
       const file = found.current;
       const id = now === null ? (latest.current.model?.file ?? null) : await keep(now);
       if (file === null || now?.abort.signal.aborted === true) return;
-      const { direction, geometry, remarks, resolution_mm, heavy } = draw;
+      const { direction, geometry, remarks, resolution_mm, widest_mm, heavy } = draw;
       const same = latest.current.model?.file === id ? latest.current.model : null;
       const model = {
         file: id ?? 'not kept',
@@ -78,6 +78,7 @@ export function usePart(viewer: RefObject<ViewerClient | null>) {
         repaired: file.repaired?.repair ?? null,
         resolution_mm: Number(resolution_mm.toPrecision(3)),
         remarks: { ...remarks },
+        widest_mm,
         heavy: heavy.map((h) => ({ ...h, at_mm: [...h.at_mm] as [number, number, number] })),
         notes: same?.notes ?? {},
       };

@@ -152,10 +152,9 @@ const draw = z.object({
   geometry: measured,
   remarks: z.partialRecord(z.enum(Object.keys(measured.shape) as [keyof typeof measured.shape]), remark),
   resolution_mm: z.number(),
-  /** Kept from a later build on. */
-  heavy: z
-    .array(z.object({ at_mm: vec, diameter_mm: z.number(), modulus_mm: z.number(), isolated: z.boolean() }))
-    .default([]),
+  /** Kept from a later build on; measured again where it is not there. */
+  widest_mm: z.number(),
+  heavy: z.array(z.object({ at_mm: vec, diameter_mm: z.number(), modulus_mm: z.number(), isolated: z.boolean() })),
 });
 
 /** Kept measures as they are read back: all of what the screen shows, each of its kind. */

@@ -1,5 +1,5 @@
 /** Feeding: whether a casting needs feeders, how large and how many, how far they reach, chills and filters. */
-export { chillEffect } from './chill';
+export { CHILL_MASS, chillEffect } from './chill';
 export { feedDistance, feederCount } from './distance';
 export { feederFor, type Feeder } from './feeder';
 export { filterArea } from './filter';

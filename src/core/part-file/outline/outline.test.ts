@@ -96,6 +96,15 @@ describe('what of a part is drawn', () => {
     const few = simplified(ring, 0.1);
     expect(few.length).toBeLessThan(80);
     expect(twiceArea(few) / twiceArea(ring)).toBeGreaterThan(0.995);
-    expect(simplified([[0, 0], [1, 0], [0, 1]], 5)).toHaveLength(3);
+    expect(
+      simplified(
+        [
+          [0, 0],
+          [1, 0],
+          [0, 1],
+        ],
+        5,
+      ),
+    ).toHaveLength(3);
   });
 });

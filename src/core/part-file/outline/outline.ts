@@ -18,7 +18,9 @@ export interface PartOutline {
   readonly size_mm: Vec;
   /** Section by the plane of the longer side and the draw; rings in rings are holes. */
   readonly section: readonly Ring[];
-  /** How far that plane lies from the middle, mm. */
+  /** Section by the plane of the shorter side and the draw, through the middle. */
+  readonly sectionAcross: readonly Ring[];
+  /** How far the first plane lies from the middle, mm. */
   readonly sectionAt_mm: number;
   /** Seen along the draw, across the shorter side, and across the longer one. */
   readonly fromAbove: readonly Ring[];
@@ -64,6 +66,7 @@ export function outlineOf(mesh: Mesh, d: Vec): PartOutline {
   return {
     size_mm: frame.size_mm,
     section: neat(chosen?.rings ?? []),
+    sectionAcross: neat(sectionAt(mesh, frame, 0, 0)),
     sectionAt_mm: chosen?.at ?? 0,
     fromAbove: neat(silhouetteAlong(mesh, frame, 2)),
     fromFront,
@@ -92,6 +95,18 @@ function widestOf(rings: readonly Ring[], height: number): number {
   const most = Math.max(...widths.map((w) => w.width));
   const wide = widths.filter((w) => w.width >= 0.995 * most);
   return ((wide[0]?.level ?? height / 2) + (wide.at(-1)?.level ?? height / 2)) / 2;
+}
+
+/**
+ * Height above the foot at which a part is widest, mm: where it parts most simply.
+ *
+ * @param mesh mm; d unit direction the mould opens along
+ * @example
+ * widestAlong(mesh, [0, 0, 1]) > 0 // true
+ */
+export function widestAlong(mesh: Mesh, d: Vec): number {
+  const frame = frameAlong(mesh, d);
+  return Number(widestOf(silhouetteAlong(mesh, frame, 1), frame.size_mm[2]).toPrecision(4));
 }
 
 /**
