@@ -1,6 +1,6 @@
 /** Drawings to scale: pieces in millimetres, their text placed so that nothing overlaps, and the files made of them. */
 export { drawn, type DrawnShape, type DrawnText } from './marks';
-export { moved, piece, rectangle, round } from './piece';
+export { bar, moved, piece, rectangle, round, within } from './piece';
 export { placed } from './place';
 export { svgFile, svgPath } from './svg';
 export {

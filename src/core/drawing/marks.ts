@@ -82,7 +82,8 @@ export function drawn(drawing: PlacedDrawing): (DrawnShape | DrawnText)[] {
     const far = Math.hypot(dx, dy) || 1;
     const from: Point = [at[0] + (dx / far) * radius, at[1] + (dy / far) * radius];
     out.push(
-      { ...PLAIN, layer: 'names', of: piece, lines: [[from, anchor]], circles: [{ at, radius }] },
+      { ...PLAIN, layer: 'names', of: piece, lines: [[from, anchor]] },
+      { ...PLAIN, layer: 'names', of: piece, fill: 'quiet', circles: [{ at, radius }] },
       {
         ...{ kind: 'text', layer: 'names', of: piece, text: String(number), at },
         ...{ size_mm: 0.9 * drawing.text_mm, turn: 0 },

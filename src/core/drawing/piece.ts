@@ -53,3 +53,36 @@ export const round = ([x, y]: Point, radius: number): Ring =>
     const a = (2 * Math.PI * i) / ROUND;
     return [x + radius * Math.cos(a), y + radius * Math.sin(a)];
   });
+
+/**
+ * A straight channel from one point to another, of a width, as a ring, mm.
+ *
+ * @example
+ * bar([0, 0], [10, 0], 2).length // 4
+ */
+export function bar([x0, y0]: Point, [x1, y1]: Point, width: number): Ring {
+  const far = Math.hypot(x1 - x0, y1 - y0) || 1;
+  const [u, w] = [(-(y1 - y0) / far) * (width / 2), ((x1 - x0) / far) * (width / 2)];
+  return [
+    [x0 + u, y0 + w],
+    [x0 - u, y0 - w],
+    [x1 - u, y1 - w],
+    [x1 + u, y1 + w],
+  ];
+}
+
+/**
+ * Whether a point lies in rings, even-odd.
+ *
+ * @example
+ * within([rectangle(0, 0, 10, 10)], [5, 5]) // true
+ */
+export const within = (rings: readonly Ring[], [x, y]: Point): boolean =>
+  rings.reduce(
+    (inside, ring) =>
+      ring.reduce((odd, [x0, y0], i) => {
+        const [x1, y1] = ring[(i + 1) % ring.length] as Point;
+        return y0 > y !== y1 > y && x < x0 + ((y - y0) / (y1 - y0)) * (x1 - x0) ? !odd : odd;
+      }, inside),
+    false,
+  );

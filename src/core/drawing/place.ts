@@ -105,6 +105,13 @@ function balloonsOf(pieces: readonly Piece[], inner: Bounds, text: number, outer
   return found.map((b) => ({ ...b, number: order.get(b.piece) ?? 0 })).toSorted((a, b) => a.number - b.number);
 }
 
+/** Whether two distances lie between the same two levels. */
+const isSame = (a: Distance, b: Distance): boolean => {
+  const k = a.along === 'x' ? 0 : 1;
+  const ends = (d: Distance): number[] => [d.from[k], d.to[k]].toSorted((x, y) => x - y);
+  return a.along === b.along && ends(a).every((x, i) => Math.abs(x - (ends(b)[i] ?? NaN)) < 0.01);
+};
+
 function distancesOf(
   distances: readonly Distance[],
   inner: Bounds,
@@ -113,7 +120,9 @@ function distancesOf(
   say: (mm: number) => string,
 ): PlacedDistance[] {
   const shortFirst = (along: 'x' | 'y'): Distance[] =>
-    distances.filter((d) => d.along === along && d.value_mm > 0).toSorted((a, b) => a.value_mm - b.value_mm);
+    distances
+      .filter((d, i) => d.along === along && d.value_mm > 0 && !distances.slice(0, i).some((e) => isSame(d, e)))
+      .toSorted((a, b) => a.value_mm - b.value_mm);
   const below = outer.y0 - OFF * text;
   const beside = outer.x0 - OFF * text;
   const gap = 0.25 * text;

@@ -104,7 +104,7 @@ export function putShellStrength({ sheet, facts }: MethodSubject): void {
 }
 
 /** Pressure, clamp, rim speed and cure of a spinning disc. */
-export function putDisc({ sheet }: MethodSubject): void {
+export function putDisc({ sheet, facts }: MethodSubject): void {
   sheet.give('rpm', 'forces', 'speed of the disc', 'rpm', [350, 500, 800], 'handbook', 'assumed');
   sheet.give('discRadius', 'forces', 'radius of the disc', 'mm', 190, 'route', 'assumed');
   sheet.give(
@@ -116,8 +116,23 @@ export function putDisc({ sheet }: MethodSubject): void {
     'layout',
     'assumed',
   );
-  sheet.give('cavityRadius', 'forces', 'radius at which the cavities lie', 'mm', 120, 'layout', 'assumed');
+  const wide = Math.max(facts.L, facts.W);
+  const side = 1.1 * wide + 3;
+  const ring = (sheet.at('positions') * side) / (2 * Math.PI);
+  const most = sheet.at('discRadius') - side / 2 - 8;
+  sheet.give(
+    ...(['cavityRadius', 'forces', 'radius at which the cavities lie', 'mm'] as const),
+    ...([Math.max(Math.min(120, most), Math.min(ring, most), 20), 'layout', 'assumed'] as const),
+  );
   sheet.give('sprueRadius', 'forces', 'radius of the sprue well', 'mm', 15, 'handbook', 'assumed');
+  const room = sheet.at('discRadius') - sheet.at('sprueRadius');
+  if (wide > room)
+    sheet.say(
+      ...(['disc-room', 'forces', 'refused'] as const),
+      `A casting of ${wide.toFixed(0)} mm does not fit between the well and the rim, ${room.toFixed(0)} mm.`,
+      [],
+      'A larger disc, or another route.',
+    );
   sheet.work('turning', 'forces', 'Angular speed', 'rad/s', '2 * 3.141592653589793 * rpm / 60');
   sheet.put('discPressure', 'forces', SPIN_PRESSURE, {
     rho: 'rhoLiquid',
