@@ -8,6 +8,7 @@ const CORE_ROOMS = [
   'explanation',
   'catalogue',
   'formula-book',
+  'solidification',
   'process-values',
   'foundries',
   'team-alloys',

@@ -78,6 +78,8 @@ export interface Drawing {
   readonly title: string;
   readonly pieces: readonly Piece[];
   readonly distances: readonly Distance[];
+  /** Bodies of metal of one casting with what feeds it, as they are cut: what a run of freezing begins with. Rings even-odd within a body. */
+  readonly metal?: readonly (readonly Ring[])[];
 }
 
 /** A box that text takes up: its middle, width and height, mm. */

@@ -43,6 +43,18 @@ export function gravitySection(v: Values, casting: DrawnCasting, undercuts: numb
   const spots = D > 0 ? feederSpots(v, casting, Math.max(1, v.count('feeders', 4))) : [];
   const tall = v.at('feederHeight');
   const reach = Math.max(casting.wide / 2, ...spots.map((x) => D / 2 - x));
+  const feeders = spots.map((s) => {
+    const y = topAt(casting, s);
+    const neck = v.at('feederNeck', D / 2) / 2;
+    return [
+      [s - neck, y],
+      [s + neck, y],
+      [s + D / 2, y + D * 0.2],
+      [s + D / 2, y + D * 0.2 + tall],
+      [s - D / 2, y + D * 0.2 + tall],
+      [s - D / 2, y + D * 0.2],
+    ] as Point[];
+  });
   const sprueX = -(reach + Math.max(foot, cup) / 2 + 8);
   const right = Math.max(half, ...spots.map((x) => x + D / 2 + 14));
   const left = Math.min(-half, sprueX - cup / 2 - 14);
@@ -157,18 +169,7 @@ export function gravitySection(v: Values, casting: DrawnCasting, undercuts: numb
           fill: 'flow',
           figures: ['feederDiameter', 'feederHeight', 'feederNeck'],
         },
-        rings: spots.map((s) => {
-          const y = topAt(casting, s);
-          const neck = v.at('feederNeck', D / 2) / 2;
-          return [
-            [s - neck, y],
-            [s + neck, y],
-            [s + D / 2, y + D * 0.2],
-            [s + D / 2, y + D * 0.2 + tall],
-            [s - D / 2, y + D * 0.2 + tall],
-            [s - D / 2, y + D * 0.2],
-          ] as Point[];
-        }),
+        rings: feeders,
         anchor: [(spots[0] ?? 0) + D / 4, topAt(casting, spots[0] ?? 0) + D * 0.2 + tall * 0.8],
         drag: feederDrag(v, casting, [spots[0] ?? 0, (topAt(casting, spots[0] ?? 0) + top) / 2]),
       }),
@@ -179,6 +180,7 @@ export function gravitySection(v: Values, casting: DrawnCasting, undercuts: numb
     ...waterOf(v, casting, half),
   );
   return {
+    metal: [casting.cut, ...(open ? [] : feeders).map((ring) => [ring])],
     ...{ id: 'section', title: open ? 'Open die in section' : 'Die in section, as it is poured', pieces },
     distances: [
       distance('die', 'x', [left, -WALL], [right, -WALL], 'Die', 'dieMass'),
@@ -611,6 +613,7 @@ export function pressureSection(v: Values, casting: DrawnCasting, undercuts: num
   ];
   return {
     ...{ id: 'section', title: 'Die in section', pieces },
+    metal: [casting.cut],
     distances: [
       distance('die', 'x', [-half, bottom], [half, bottom], 'Die, shut', 'dieMass'),
       distance('height', 'y', [-casting.wide / 2, 0], [-casting.wide / 2, casting.high], 'Casting', 'height'),

@@ -157,6 +157,7 @@ export function discSection(v: Values, casting: DrawnCasting): Drawing {
   ];
   return {
     ...{ id: 'section', title: 'Disc in section', pieces },
+    metal: [moved(casting.cut, [ring, -joint])],
     distances: [
       distance('disc', 'x', [-R, -T / 2], [R, -T / 2], 'Disc', 'discRadius'),
       distance('thick', 'y', [-R, -T / 2], [-R, T / 2], 'Disc, both halves', 'discDepth'),

@@ -7,6 +7,7 @@ import {
   type Drawing,
   type Piece,
   type Point,
+  type Ring,
 } from '../../drawing';
 import { holesOf, sideAt, topAt, type DrawnCasting } from './casting';
 import type { Values } from './values';
@@ -205,7 +206,13 @@ export function flaskSection(v: Values, casting: DrawnCasting, gap: number): Dra
     ),
     distance('sprue', 'y', [sprueX, gateY], [sprueX, high], 'Sprue', 'sprue'),
   ];
-  return { id: 'section', title: 'Mould in section', pieces, distances: sizes };
+  const first = xs[0] ?? 0;
+  const own = (rings: readonly Ring[]): Ring[] =>
+    rings.filter((ring) => ring.some(([x]) => Math.abs(x - first) <= casting.wide / 2));
+  return {
+    ...{ id: 'section', title: 'Mould in section', pieces, distances: sizes },
+    metal: [place(casting.cut, first), ...own(D > 0 && v.has('feederVolume') ? feeders : []).map((ring) => [ring])],
+  };
 }
 
 const clampRing = (x: number, sign: number): Point[] => [

@@ -121,6 +121,7 @@ export function placeSection(v: Values, casting: DrawnCasting, kind: 'shell' | '
   const centre = x0 + casting.wide / 2;
   const cast = moved(casting.cut, [centre, 0]);
   const behind = moved(casting.front, [centre, 0]);
+  const gateRing = rectangle(D / 2 - 1, mid - gate / 2, x0 + casting.wide * 0.05, mid + gate / 2);
   const pieces: Piece[] = [
     piece({
       ...{
@@ -150,7 +151,7 @@ export function placeSection(v: Values, casting: DrawnCasting, kind: 'shell' | '
     }),
     piece({
       ...{ id: 'gates', layer: 'gating', name: 'Gate', fill: 'flow', figures: ['feederModulus', 'inCavity'] },
-      rings: [rectangle(D / 2 - 1, mid - gate / 2, x0 + casting.wide * 0.05, mid + gate / 2)],
+      rings: [gateRing],
       anchor: [(D / 2 + x0) / 2, mid],
     }),
     piece({
@@ -171,6 +172,7 @@ export function placeSection(v: Values, casting: DrawnCasting, kind: 'shell' | '
   ];
   return {
     ...{ id: 'section', title: 'One place in section', pieces },
+    metal: [cast, [gateRing], [round([0, mid], D / 2)]],
     distances: [
       distance('casting', 'x', [x0, 0], [x0 + casting.wide, 0], 'Casting', 'volume'),
       distance('height', 'y', [centre, 0], [centre, casting.high], 'Casting, height', 'height'),
