@@ -9,7 +9,9 @@ export function putMetal({ alloy, lane, sheet }: MethodSubject): void {
   const metal = (id: string, meaning: string, unit: string, value: number): number =>
     sheet.give(id, 'metal', meaning, unit, value, 'alloy');
   metal('freeze', 'freezing temperature, middle of the range', '°C', freezingOf(alloy));
+  metal('solidus', 'solidus', '°C', alloy.solidus_C);
   metal('liquidus', 'liquidus', '°C', alloy.liquidus_C);
+  metal('kMetal', 'conductivity of the metal', 'W/mK', alloy.conductivity_W_mK);
   sheet.give('pour', 'metal', 'metal at the mould', '°C', [low, (low + high) / 2, high], 'alloy', 'handbook');
   metal('rhoLiquid', 'density of the melt', 'kg/m³', alloy.densityLiquid_kg_m3);
   metal('rhoSolid', 'density of the casting', 'kg/m³', alloy.density_kg_m3);

@@ -10,7 +10,10 @@ const FIRST = 5e-5;
 const LARGEST = 4e-3;
 const GROWTH = 1.05;
 
-/** How far a run is: the share of the metal that has frozen, for whoever shows or stops it. */
+/** How far a run is at most by its time alone, before its metal has frozen. */
+const BY_TIME = 0.8;
+
+/** How far a run is, nought to one, for whoever shows or stops it. */
 export type RunProgress = number;
 
 /**
@@ -47,7 +50,8 @@ export function* solidification(
     time += dt;
     // Where much is left after the time guessed, steps grow on.
     dt = Math.min(dt * GROWTH, LARGEST * Math.max(guess_s, time));
-    yield 1 - field.liquid / field.metalCells;
+    // Little freezes at first: how far the run is also goes by its time.
+    yield Math.max(1 - field.liquid / field.metalCells, Math.min(BY_TIME, (BY_TIME * time) / guess_s));
   }
   return field.found(steps);
 }

@@ -3,7 +3,7 @@ import { Box, Input } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { MethodGiven } from '@/core/method';
 import { readOver, showIn, unitIn } from '../fields/numbers';
-import { TextButton, Unit } from '../kit';
+import { Choice, TextButton, Unit } from '../kit';
 import { useUnits } from '../preferences';
 import { FROM_WORDS } from './method-words';
 
@@ -32,6 +32,7 @@ export function GivenInput({
     setTyped(null);
   };
   const own = given.from === 'own';
+  if (given.choices !== null) return <GivenChoice given={given} onPut={onPut} />;
   return (
     <>
       <Box display="flex" gap="2" alignItems="baseline" justifyContent="flex-end">
@@ -70,6 +71,32 @@ export function GivenInput({
             .filter(Boolean)
             .join(', ')
         )}
+      </Box>
+    </>
+  );
+}
+
+/** A value that is one of a few. */
+function GivenChoice({
+  given,
+  onPut,
+}: {
+  readonly given: MethodGiven;
+  readonly onPut: (value: number | null) => void;
+}) {
+  const usual = given.choices?.find(([value]) => value === given.usual)?.[1] ?? '';
+  return (
+    <>
+      <Choice
+        size="sm"
+        width="13rem"
+        aria-label={given.meaning}
+        options={(given.choices ?? []).map(([value, words]) => [String(value), words])}
+        value={String(given.value)}
+        onChange={(e) => onPut(Number(e.target.value) === given.usual ? null : Number(e.target.value))}
+      />
+      <Box textStyle="label" color="fg.muted">
+        {given.from === 'own' ? `chosen here, usual: ${usual}` : FROM_WORDS[given.from]}
       </Box>
     </>
   );

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
 import { METHOD_GROUPS } from '@/core/method';
 import { Choice, Section, TextButton } from '../kit';
-import { late } from '../late';
+import { late, Near } from '../late';
 import { Emblem } from '../marks/emblem';
 import { useLed } from '../ranking/use-led';
 import { Sheet } from '../shell/sheet';
@@ -14,7 +14,7 @@ import { Finding, MethodGroupSection } from './method-group';
 import { SizesTable } from './sizes-table';
 import { useMethod } from './use-method';
 
-const PlacesMap = late(() => import('./places-map').then((m) => m.PlacesMap));
+const MethodDrawings = late(() => import('./drawings/method-drawings').then((m) => m.MethodDrawings));
 const MethodWorking = late(() => import('./method-working').then((m) => m.MethodWorking));
 
 /** How the part would be poured on a route: sizes, feeding, gating, freezing, forces and what must be so before the pour. */
@@ -26,7 +26,7 @@ export function MethodView({ asked }: { readonly asked: string | null }) {
   const signed = decisions.find((d) => d.reopenedAt === null)?.laneId;
   const [picked, setPicked] = useState(asked ?? '');
   const laneId = [picked, signed, led, lanes[0]?.id].find((id) => lanes.some((l) => l.id === id)) ?? '';
-  const { method, own, put, clear } = useMethod(laneId);
+  const { method, own, put, clear, preview } = useMethod(laneId);
   const [trail, setTrail] = useState<readonly string[]>([]);
   const onFigure = (id: string): void => setTrail([id]);
   if (laneId === '' || typeof method === 'string')
@@ -80,10 +80,12 @@ export function MethodView({ asked }: { readonly asked: string | null }) {
           and competent people decide.
         </Text>
       </Section>
+      <Near height="36rem">
+        <MethodDrawings key={laneId} method={method} onFigure={onFigure} onMove={preview} onDrop={put} />
+      </Near>
       {METHOD_GROUPS.map((group) => (
         <MethodGroupSection key={`${laneId} ${group}`} {...{ group, method, onFigure }} onPut={put}>
           {group === 'sizes' && <SizesTable method={method} onFigure={onFigure} />}
-          {group === 'gating' && method.places.length > 0 && <PlacesMap places={method.places} />}
         </MethodGroupSection>
       ))}
       <Sheet open={figure !== undefined} onClose={() => setTrail([])} testId="method-working">

@@ -1,0 +1,4 @@
+import { serveLatest } from './latest.serve';
+import { answerFreezing } from './solidification.answer';
+
+serveLatest(answerFreezing);
