@@ -345,6 +345,22 @@ export const briefSchema = z.strictObject({
             .refine(({ good, of }) => good <= of, 'no more good places than there are is wanted'),
         )
         .optional(),
+      /** Figures of the method that money and dates are worked out with in place of the book’s, by lane. */
+      adopted: z
+        .record(
+          z.string().max(60),
+          z.strictObject({
+            date: z.iso.date(),
+            /** Seconds in the die by millimetre of the thickest section. */
+            dwell_s_mm: z.number().positive().max(1000).optional(),
+            yield: z.number().min(0.02).max(0.99).optional(),
+            warmUpPours: z.number().int().min(0).max(500).optional(),
+            /** Places of a full pour that do not fill, as a share. */
+            lostShare: z.number().min(0).max(0.95).optional(),
+            cooling_h: z.number().min(0).max(500).optional(),
+          }),
+        )
+        .optional(),
       /** Values of the method typed over the usual ones, by lane and by what they are of; in the units of the method sheet. */
       method: z
         .record(z.string().max(60), z.record(z.string().max(60), z.number().min(-1e9).max(1e9)))

@@ -4,3 +4,5 @@ export { prepareStudy } from './study';
 export { type Study } from './types';
 export { bestLayout, openCosts, survives, type StudyLane } from './study-lane';
 export { nextFields, type NextField } from './next-fields';
+export { STAND_WORDS, standsOn, type Stand } from './stands-on';
+export { METHOD_SAYS, type Adopted } from './adopted';

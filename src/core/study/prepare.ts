@@ -8,6 +8,7 @@ import { lanePart, partFacts, type PartFacts, type TolerancePolicy } from '../pa
 import { pricedAlloy, type RateSet } from '../rates';
 import { CAPABILITY_FAMILIES, LANES, type Capability, type Lane } from '../catalogue/routes';
 import { screenLane } from '../screening';
+import { laneAdopted, ratesAdopted } from './adopted';
 import { splitBaseline } from './split';
 import { bestLayout, type StudyLane } from './study-lane';
 
@@ -112,9 +113,11 @@ export function prepareFrom(
       ? { ...facts, brief: { ...facts.brief, cores: { maker: 'bought' } } }
       : facts;
   /** A lane judged at the rates of one shop, before anything is costed. */
-  const judged = (known: Lane, at: RateSet, nobody = false) => {
-    const lane = countedPlaces(toolAsked(known, brief, at), brief);
-    const here = factsAt(at);
+  const judged = (known: Lane, shop: RateSet, nobody = false) => {
+    const here = factsAt(shop);
+    const adopted = brief.overrides.adopted?.[known.id];
+    const at = ratesAdopted(shop, known.id, adopted, here);
+    const lane = laneAdopted(countedPlaces(toolAsked(known, brief, at), brief), adopted, here);
     if (here === null) return { lane, rates: at, part: null, screening: null };
     const part = lanePart(here, lane.capability, at, school);
     return { lane, rates: at, part, screening: screenLane(here, lane, part, at, nobody) };

@@ -1,4 +1,5 @@
 'use client';
+import { standWords } from './stand-words';
 import { memo, useCallback, useState } from 'react';
 import { laneWords } from '@/core/catalogue/routes';
 import { WORKDAYS_A_YEAR, type BoardLane, type Cell } from '@/core/comparison/board';
@@ -63,7 +64,7 @@ export const LaneRow = memo(function LaneRow(props: LaneRowProps) {
         positions={money.plan.n}
         layoutOverridden={lane.layoutOverridden}
         best={props.best}
-        foundry={lane.foundry?.name ?? ''}
+        foundry={[lane.foundry?.name ?? '', ...standWords(lane.stands)].filter(Boolean).join(' · ')}
         watch={watchOf(lane)}
         onOpen={onOpen}
         onExpand={props.onExpand}

@@ -15,6 +15,7 @@ import { SizesTable } from './sizes-table';
 import { useMethod } from './use-method';
 
 const MethodDrawings = late(() => import('./drawings/method-drawings').then((m) => m.MethodDrawings));
+const FlowBack = late(() => import('./flow-back').then((m) => m.FlowBack));
 const MethodWorking = late(() => import('./method-working').then((m) => m.MethodWorking));
 
 /** How the part would be poured on a route: sizes, feeding, gating, freezing, forces and what must be so before the pour. */
@@ -88,6 +89,9 @@ export function MethodView({ asked }: { readonly asked: string | null }) {
           {group === 'sizes' && <SizesTable method={method} onFigure={onFigure} />}
         </MethodGroupSection>
       ))}
+      <Near height="16rem">
+        <FlowBack key={laneId} method={method} onFigure={onFigure} />
+      </Near>
       <Sheet open={figure !== undefined} onClose={() => setTrail([])} testId="method-working">
         {figure !== undefined && (
           <MethodWorking

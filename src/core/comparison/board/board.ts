@@ -4,7 +4,7 @@ import type { Baseline } from '../../baselines';
 import { laneMoney, type LaneMoney } from '../../cost';
 import { type BoardColumn } from './columns';
 import { finding, worse, type Column, type Finding, type Status } from '../../screening';
-import { bestLayout, survives, type Study, type StudyLane } from '../../study';
+import { bestLayout, standsOn, survives, type Stand, type Study, type StudyLane } from '../../study';
 
 /** Working days in a year that a shop can give; more for a year's parts is said aloud (T12). */
 export const WORKDAYS_A_YEAR = 230;
@@ -40,6 +40,8 @@ export interface BoardLane {
   readonly foundry?: { readonly id: string; readonly name: string };
   /** The count of positions is held by the brief, not the cheapest. */
   readonly layoutOverridden: boolean;
+  /** Whose values it stands on. */
+  readonly stands: readonly Stand[];
   readonly findings: readonly Finding[];
   /** Rules of the programme at this quantity: band, tool life, first delivery. They bar nothing. */
   readonly programme: readonly Finding[];
@@ -205,6 +207,7 @@ function boardLane(study: Study, entry: StudyLane, q: number, orderDate: string 
     passedOver: entry.passedOver,
     ...foundryOf(entry),
     layoutOverridden: entry.overriddenCost !== null,
+    stands: standsOn(entry),
     findings,
     programme: [ofQuantity, ofTool, ofDate].filter((f) => f !== null),
     money,
