@@ -68,7 +68,7 @@ export function putFlask({ sheet, facts, lane, plan }: MethodSubject): void {
   sheet.say(
     ...(['clamps', 'forces', few ? 'refused' : 'fits'] as const),
     few
-      ? `${sheet.at('clamps')} clamps do not hold the cope: ${c.clamps} are needed against ${sheet.at('clampNeed').toFixed(0)} N.`
+      ? `${sheet.at('clamps')} ${sheet.at('clamps') === 1 ? 'clamp does' : 'clamps do'} not hold the cope: ${c.clamps} are needed against ${sheet.at('clampNeed').toFixed(0)} N.`
       : c.clamps === 0
         ? 'The cope’s own mass holds it down.'
         : `${c.clamps} clamps hold the cope, ${c.load_N.toFixed(0)} N each.`,

@@ -54,7 +54,7 @@ export function FlowBack({ method, onFigure }: { readonly method: Method; readon
       ...(all ?? {}),
       [laneId]: adoptedOf(
         offers.filter((o) => !left.has(o.id)),
-        today,
+        orderDate,
       ),
     };
     const next = prepare({ ...brief, overrides: { ...brief.overrides, adopted: to } }, school, study.rates);
@@ -158,12 +158,13 @@ function EffectRow({
   readonly say: (x: number) => string;
   readonly unit: string;
 }) {
+  const words = [was, now].map((x) => (x === null ? 'none' : say(x)));
   return (
     <Table.Row data-offer={name}>
       <Table.Cell>{name}</Table.Cell>
-      <Table.Cell className="num">{was === null ? 'none' : say(was)}</Table.Cell>
-      <Table.Cell className="num" fontWeight={was === now ? 'normal' : 'bold'}>
-        {now === null ? 'none' : say(now)}
+      <Table.Cell className="num">{words[0]}</Table.Cell>
+      <Table.Cell className="num" fontWeight={words[0] === words[1] ? 'normal' : 'bold'}>
+        {words[1]}
       </Table.Cell>
       <Table.Cell>
         <Unit>{unit}</Unit>

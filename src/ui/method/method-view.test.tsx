@@ -5,6 +5,9 @@ import { bracket } from '@/core/testing/demo-briefs';
 import { arrived } from '../testing/arrived';
 import { mountStudy, type Opened } from '../testing/mounted';
 import { setUpPage } from '../testing/set-up';
+// What the view fetches late is at hand: its parts come within the tests’ own time.
+import './drawings/method-drawings';
+import './flow-back';
 import { MethodView } from './method-view';
 
 setUpPage();
@@ -87,19 +90,63 @@ describe('the method of a study', () => {
     type('copeMass', '1');
     type('clamps', '1');
     const clamps = document.querySelector('[data-finding="clamps"][data-level="refused"]');
-    expect(clamps?.textContent).toContain('1 clamps do not hold the cope');
+    expect(clamps?.textContent).toContain('1 clamp does not hold the cope');
     type('pour', '500');
     expect(document.querySelector('[data-finding="pour-cold"]')?.textContent).toContain('below the liquidus');
     expect(screen.getByText('Not to be poured so')).toBeTruthy();
   });
 
+  const piece = (id: string): Element | null => document.querySelector(`[data-piece="${id}"]`);
+
   test('changes with the route, and draws the places of a tree', async () => {
     await open('shell-investment/wax-die');
-    await until(() => screen.queryByTestId('places') !== null);
-    expect(screen.getByTestId('places').querySelectorAll('[data-risk]').length).toBeGreaterThan(1);
+    await until(() => piece('casting') !== null);
+    fireEvent.click(screen.getByRole('radio', { name: 'Plan' }));
+    await until(() => piece('place.1') !== null);
+    expect(document.querySelectorAll('[data-mark]').length).toBeGreaterThan(1);
     await act(() => fireEvent.change(screen.getByLabelText('Route'), { target: { value: 'gravity-die/hand' } }));
-    expect(screen.queryByTestId('places')).toBeNull();
+    await until(() => piece('half.a') !== null);
     expect(figure('dwell')).not.toBe('none');
+    expect(document.body.textContent).toContain('it is drawn as the block of its box');
+  });
+
+  test('a piece of the drawing opens its working, a layer is put away, a handle moves the value that it hangs on', async () => {
+    await open('green-sand/bench');
+    await until(() => piece('gates') !== null);
+    fireEvent.click(piece('sprue')!);
+    await until(() => screen.queryByTestId('method-working') !== null);
+    expect(screen.getByTestId('method-working').textContent).toContain('Foot of the sprue');
+    const layer = (): HTMLElement => screen.getByRole('checkbox', { name: 'gating', hidden: true });
+    fireEvent.click(layer());
+    await until(() => piece('gates') === null);
+    expect(piece('gates')).toBeNull();
+    fireEvent.click(layer());
+    await until(() => piece('gates') !== null);
+    const before = Number(document.querySelector('[data-drag=above]')!.getAttribute('aria-valuenow'));
+    const choke = figure('choke');
+    fireEvent.keyDown(document.querySelector('[data-drag=above]')!, { key: 'ArrowDown', shiftKey: true });
+    expect(Number(document.querySelector('[data-drag=above]')!.getAttribute('aria-valuenow'))).toBe(before + 10);
+    expect(figure('choke')).not.toBe(choke);
+    expect(await kept()).toEqual({ 'green-sand/bench': { above: before + 10 } });
+  });
+
+  test('gives its figures to cost and dates where they are used, and takes them back', async () => {
+    await open('gravity-die/hand');
+    await until(() => screen.queryByTestId('flow-back') !== null);
+    const rows = within(screen.getByTestId('flow-back'));
+    const cells = (id: string) => [...document.querySelectorAll(`[data-offer="${id}"] td`)].map((td) => td.textContent);
+    expect(cells('dwell_s_mm')[1]).not.toBe(cells('dwell_s_mm')[2]);
+    const [, was, now] = cells('Cost per part');
+    fireEvent.click(rows.getByText('Use the method’s figures'));
+    await opened.settle();
+    const adopted = opened.saved().at(-1)?.overrides.adopted?.['gravity-die/hand'];
+    expect(Object.keys(adopted ?? {}).toSorted()).toEqual(['date', 'dwell_s_mm', 'yield']);
+    expect(rows.getByText('Use the method’s figures')).toHaveProperty('disabled', true);
+    expect(document.body.textContent).toContain('this lane stands on the method’s figures');
+    expect(cells('Cost per part').slice(1, 3)).toEqual([was, now]);
+    fireEvent.click(rows.getByText('Use the figures without the method'));
+    await opened.settle();
+    expect(opened.saved().at(-1)?.overrides.adopted).toBeUndefined();
   });
 
   test('of a part that no route prices says what is wanted', async () => {

@@ -41,16 +41,17 @@ export function MethodDrawings({
   const [freeze, setFreeze] = useState(false);
   const outline = useOutline(brief.model);
   const { laneId } = method;
+  const drawn = outline.state === 'there' ? outline.outline : null;
   const drawings = useMemo(() => {
     const lane = study.lanes.find((l) => l.lane.id === laneId)?.lane;
     const { facts } = study;
     return methodDrawings(method, {
-      outline: outline.state === 'there' ? outline.outline : null,
+      outline: drawn,
       box_mm: facts === null ? [1, 1, 1] : [facts.L, facts.W, facts.H],
       undercuts: facts?.nU ?? 0,
       gap_mm: lane?.capability.layout.gap_mm ?? 20,
     });
-  }, [study, method, laneId, outline]);
+  }, [study, method, laneId, drawn]);
   const sheets = useMemo(() => {
     const unit = inUnitsOf(1, 'mm', units)?.unit ?? 'mm';
     return drawings.map((d) =>
@@ -58,11 +59,7 @@ export function MethodDrawings({
     );
   }, [drawings, units]);
   const section = drawings.find((d) => d.id === 'section') ?? drawings[0];
-  const freezing = useFreezing(
-    freeze && section !== undefined,
-    method,
-    section ?? { id: '', title: '', pieces: [], distances: [] },
-  );
+  const freezing = useFreezing(freeze, method, section);
   const sheet = sheets.find((d) => d.id === shown) ?? sheets[0];
   if (sheet === undefined) return null;
   const figures = new Set(method.figures.map((f) => f.id));

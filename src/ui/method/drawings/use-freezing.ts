@@ -22,7 +22,7 @@ export interface FreezingState {
 const NOT_YET: FreezingState = { share: 0, found: null, ms: 0, why: '', running: false };
 
 /** Runs the freezing of a section in a worker while it is wanted; a newer section ends the run before. */
-export function useFreezing(wanted: boolean, method: Method, section: Drawing): FreezingState {
+export function useFreezing(wanted: boolean, method: Method, section: Drawing | undefined): FreezingState {
   const [state, setState] = useState<FreezingState & { readonly of: Method | null }>({ ...NOT_YET, of: null });
   useEffect(() => {
     if (!wanted) return;
@@ -37,7 +37,7 @@ export function useFreezing(wanted: boolean, method: Method, section: Drawing): 
               : { ...NOT_YET, of: method, why: answer.message },
         ),
       );
-    if (run === null || section.metal === undefined) {
+    if (run === null || section?.metal === undefined) {
       hear({
         id: 0,
         kind: 'refused',
