@@ -1,5 +1,6 @@
 import { boardAt, evaluate, leadingWay, type Evaluation } from '@/core/comparison/board';
 import { prepareStudy } from '@/core/study';
+import { travellerOf, type Traveller, type TravellerAsked } from '@/core/traveller';
 import { lifetimeQuantity, parseBrief, readStoredBrief, type Brief, type BriefIssue } from '@/core/brief';
 import type { Weights } from '@/core/comparison/ranking';
 import { keptQuotes, quotesStanding, standingOf, withQuotes, type Standing } from '@/core/decision';
@@ -299,6 +300,9 @@ export const JOBS = {
     });
     return { ...calibrateFoundry(prices, at, paths ?? undefined), movable: movableRates(prices, at) };
   },
+  /** The sheet that goes with a lot of a study. */
+  traveller: ({ brief, school, rates, ...asked }: LeaderAsked & TravellerAsked): Traveller =>
+    travellerOf(prepareStudy(brief, school, ratesOf(rates)), asked),
   /** What a study asks of foundries on some lanes. */
   quoteRequest: ({ brief, school, rates, laneIds, q }: LeaderAsked & { laneIds: string[]; q?: number }): QuoteRequest =>
     quoteRequest(prepareStudy(brief, school, ratesOf(rates)), laneIds, q),

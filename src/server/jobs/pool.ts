@@ -39,6 +39,7 @@ const LIMITS_MS: Readonly<Record<JobName, number>> = {
   quotedLeads: 120_000,
   calibration: 120_000,
   quoteRequest: 60_000,
+  traveller: 60_000,
   requestPaper: 60_000,
   requestPack: 120_000,
   replyBook: 30_000,

@@ -16,6 +16,7 @@ import { useMethod } from './use-method';
 
 const MethodDrawings = late(() => import('./drawings/method-drawings').then((m) => m.MethodDrawings));
 const FlowBack = late(() => import('./flow-back').then((m) => m.FlowBack));
+const Travellers = late(() => import('./travellers').then((m) => m.Travellers));
 const MethodWorking = late(() => import('./method-working').then((m) => m.MethodWorking));
 
 /** How the part would be poured on a route: sizes, feeding, gating, freezing, forces and what must be so before the pour. */
@@ -91,6 +92,7 @@ export function MethodView({ asked }: { readonly asked: string | null }) {
       ))}
       <Near height="16rem">
         <FlowBack key={laneId} method={method} onFigure={onFigure} />
+        <Travellers key={`travellers ${laneId}`} laneId={laneId} />
       </Near>
       <Sheet open={figure !== undefined} onClose={() => setTrail([])} testId="method-working">
         {figure !== undefined && (
