@@ -19,6 +19,8 @@ const BESIDE = [
   'judgement',
   'keyboard',
   'method',
+  'method-drawings',
+  'traveller',
   'model',
   'pages',
   'new-part',

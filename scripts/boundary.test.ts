@@ -9,7 +9,16 @@ import { expect, test } from 'vitest';
 const ROOT = join(import.meta.dirname, '..');
 
 /** Pure libraries of the core: schemas, archives, XML, cutting a polygon into triangles, fewer facets. */
-const READS_WITH = ['zod', 'fflate', 'saxes', 'earcut', 'meshoptimizer/simplifier', 'ml-matrix', 'd3-contour', '@tarikjabiri/dxf'];
+const READS_WITH = [
+  'zod',
+  'fflate',
+  'saxes',
+  'earcut',
+  'meshoptimizer/simplifier',
+  'ml-matrix',
+  'd3-contour',
+  '@tarikjabiri/dxf',
+];
 /** What tests alone may use, in the folder of their helpers. */
 const TESTS_WITH = ['fast-check'];
 

@@ -142,7 +142,7 @@ function distancesOf(
       witnesses: [a, b].map(([px, py]) => [
         [px, py - gap],
         [px, y - gap],
-      ]) as [Point, Point][],
+      ]),
     });
     outer.y0 = Math.min(outer.y0, y - 0.4 * text);
     outer.x0 = Math.min(outer.x0, x - half);
@@ -163,7 +163,7 @@ function distancesOf(
       witnesses: [a, b].map(([px, py]) => [
         [px - gap, py],
         [x - gap, py],
-      ]) as [Point, Point][],
+      ]),
     });
     outer.x0 = Math.min(outer.x0, x - 1.4 * text);
     outer.y0 = Math.min(outer.y0, y - half);

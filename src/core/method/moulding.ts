@@ -1,4 +1,4 @@
-import { plasterDrying, shellThickness, SHELL_THICKNESS } from '../formula-book/mould-making';
+import { plasterDrying, SHELL_THICKNESS } from '../formula-book/mould-making';
 import { dewaxGate } from '../formula-book/safety';
 import { CoreError } from '../base/errors';
 import type { MethodSubject } from './subject';
@@ -34,22 +34,14 @@ export function putCoats({ sheet }: MethodSubject): void {
       'Dry the air, move it, and prove each coat by weighing before the next.',
     );
   putDewax({ sheet }, 'autoclave');
-  try {
-    shellThickness({
-      ...{ prime: sheet.at('primeCoats'), primeCoat_mm: sheet.at('primeCoat') },
-      ...{ backup: sheet.at('backCoats'), backupCoat_mm: sheet.at('backCoat'), seal: sheet.at('sealCoats') },
-    });
-  } catch (error) {
-    if (!(error instanceof CoreError)) throw error;
+  const parts = ['primeCoats', 'backCoats', 'sealCoats'].map((id) => sheet.at(id));
+  if (!parts.every((x) => Number.isInteger(x) && x >= 0) || (parts[0] ?? 0) < 1)
     sheet.say(
-      'coats',
-      'freezing',
-      'refused',
-      `Coats: ${error.message}.`,
+      ...(['coats', 'freezing', 'refused'] as const),
+      `Coats of ${parts.join(' + ')}: whole numbers are wanted, of the prime coat at least one.`,
       ['shellThickness'],
       'Whole numbers of coats.',
     );
-  }
 }
 
 /** How wax leaves a mould: quick enough not to split it. */

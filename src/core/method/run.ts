@@ -7,6 +7,11 @@ export interface FreezingRun {
   readonly mould: MouldSide;
 }
 
+const USED = [
+  ...['kMetal', 'rhoLiquid', 'cLiquid', 'cSolid', 'latent', 'solidus', 'liquidus', 'pour'],
+  ...['kMould', 'rhoMould', 'cMould', 'mouldTemp', 'film'],
+];
+
 /**
  * What a run of freezing begins with, from the values of a method.
  *
@@ -24,5 +29,5 @@ export function freezingRun(method: Method): FreezingRun | null {
   const mould: MouldSide = {
     ...{ k: at('kMould'), rho: at('rhoMould'), c: at('cMould'), temperature: at('mouldTemp'), film: at('film') },
   };
-  return [...Object.values(metal), ...Object.values(mould)].every(Number.isFinite) ? { metal, mould } : null;
+  return USED.every((id) => Number.isFinite(at(id))) ? { metal, mould } : null;
 }

@@ -31,13 +31,9 @@ export function sectionGrid(bodies: readonly (readonly Ring[])[], margin_mm: num
     }
   const [wide, high] = [x1 - x0 + 2 * margin_mm, y1 - y0 + 2 * margin_mm];
   let cell_mm = Math.sqrt((wide * high) / cap);
-  let [columns, rows] = [0, 0];
-  for (;;) {
-    columns = Math.ceil(wide / cell_mm - 1e-9);
-    rows = Math.ceil(high / cell_mm - 1e-9);
-    if (columns * rows <= cap) break;
-    cell_mm *= 1.004;
-  }
+  const count = (side: number): number => Math.ceil(side / cell_mm - 1e-9);
+  while (count(wide) * count(high) > cap) cell_mm *= 1.004;
+  const [columns, rows] = [count(wide), count(high)];
   const cells = new Uint8Array(columns * rows);
   const [x_mm, y_mm] = [(x0 + x1 - columns * cell_mm) / 2, (y0 + y1 - rows * cell_mm) / 2];
   for (let r = 0; r < rows; r++) {

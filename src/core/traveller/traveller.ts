@@ -158,7 +158,7 @@ function stopsOf(method: Method, routeId: string): StopPoint[] {
   stop(
     'dry',
     Number.isFinite(least)
-      ? `Mould dry and warm through: at least ${least} °C, at most ${(100 * at('moisture')).toFixed(1)} % of moisture`
+      ? `Mould dry and warm through: at least ${least} °C, ${at('moisture') > 0 ? `at most ${(100 * at('moisture')).toFixed(1)} % of moisture` : 'no moisture at all'}`
       : 'Mould dry and warm through',
     'preheat',
   );

@@ -19,8 +19,17 @@ const Holding = ({ height }: { readonly height: string }) => (
 /**
  * What stands below the first screen: drawn when it comes near the view, in a free moment after the page was first
  * touched, or when the page is printed or its address asks for a place in it. Its height is held until then.
+ * @param untilTouched waits for the hand even where it is in view: what the first screen can be read without
  */
-export function Near({ height, children }: { readonly height: string; readonly children: ReactNode }) {
+export function Near({
+  height,
+  untilTouched = false,
+  children,
+}: {
+  readonly height: string;
+  readonly untilTouched?: boolean;
+  readonly children: ReactNode;
+}) {
   const place = useRef<HTMLDivElement>(null);
   const [near, setNear] = useState(false);
   useEffect(() => {
@@ -32,7 +41,7 @@ export function Near({ height, children }: { readonly height: string; readonly c
     const watching = new IntersectionObserver((entries) => entries.some((e) => e.isIntersecting) && show(), {
       rootMargin: `0px 0px ${AHEAD}`,
     });
-    watching.observe(element);
+    if (!untilTouched) watching.observe(element);
     const leave = whenTouched(show);
     const print = (): void => flushSync(() => setNear(true));
     addEventListener('beforeprint', print);
@@ -41,7 +50,7 @@ export function Near({ height, children }: { readonly height: string; readonly c
       watching.disconnect();
       removeEventListener('beforeprint', print);
     };
-  }, [near]);
+  }, [near, untilTouched]);
   if (!near) return <Box ref={place} minH={height} aria-hidden="true" _print={{ display: 'none' }} />;
   return <Meanwhile.Provider value={<Holding height={height} />}>{children}</Meanwhile.Provider>;
 }

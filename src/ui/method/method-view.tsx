@@ -7,7 +7,6 @@ import { Choice, Section, TextButton } from '../kit';
 import { late, Near } from '../late';
 import { Emblem } from '../marks/emblem';
 import { useLed } from '../ranking/use-led';
-import { Sheet } from '../shell/sheet';
 import { useQuantity, useStudy } from '../study/study-context';
 import { whole } from '../format';
 import { Finding, MethodGroupSection } from './method-group';
@@ -17,7 +16,7 @@ import { useMethod } from './use-method';
 const MethodDrawings = late(() => import('./drawings/method-drawings').then((m) => m.MethodDrawings));
 const FlowBack = late(() => import('./flow-back').then((m) => m.FlowBack));
 const Travellers = late(() => import('./travellers').then((m) => m.Travellers));
-const MethodWorking = late(() => import('./method-working').then((m) => m.MethodWorking));
+const MethodWorkingSheet = late(() => import('./method-working').then((m) => m.MethodWorkingSheet));
 
 /** How the part would be poured on a route: sizes, feeding, gating, freezing, forces and what must be so before the pour. */
 export function MethodView({ asked }: { readonly asked: string | null }) {
@@ -30,7 +29,11 @@ export function MethodView({ asked }: { readonly asked: string | null }) {
   const laneId = [picked, signed, led, lanes[0]?.id].find((id) => lanes.some((l) => l.id === id)) ?? '';
   const { method, own, put, clear, preview } = useMethod(laneId);
   const [trail, setTrail] = useState<readonly string[]>([]);
-  const onFigure = (id: string): void => setTrail([id]);
+  const [met, setMet] = useState(false);
+  const onFigure = (id: string): void => {
+    setMet(true);
+    setTrail([id]);
+  };
   if (laneId === '' || typeof method === 'string')
     return (
       <Text mt="6">
@@ -82,7 +85,7 @@ export function MethodView({ asked }: { readonly asked: string | null }) {
           and competent people decide.
         </Text>
       </Section>
-      <Near height="36rem">
+      <Near height="36rem" untilTouched>
         <MethodDrawings key={laneId} method={method} onFigure={onFigure} onMove={preview} onDrop={put} />
       </Near>
       {METHOD_GROUPS.map((group) => (
@@ -90,20 +93,19 @@ export function MethodView({ asked }: { readonly asked: string | null }) {
           {group === 'sizes' && <SizesTable method={method} onFigure={onFigure} />}
         </MethodGroupSection>
       ))}
-      <Near height="16rem">
+      <Near height="16rem" untilTouched>
         <FlowBack key={laneId} method={method} onFigure={onFigure} />
         <Travellers key={`travellers ${laneId}`} laneId={laneId} />
       </Near>
-      <Sheet open={figure !== undefined} onClose={() => setTrail([])} testId="method-working">
-        {figure !== undefined && (
-          <MethodWorking
-            method={method}
-            figure={figure}
-            onDeeper={(next) => setTrail([...trail, next])}
-            onBack={trail.length > 1 ? () => setTrail(trail.slice(0, -1)) : null}
-          />
-        )}
-      </Sheet>
+      {(figure !== undefined || met) && (
+        <MethodWorkingSheet
+          method={method}
+          figure={figure}
+          onClose={() => setTrail([])}
+          onDeeper={(next) => setTrail([...trail, next])}
+          onBack={trail.length > 1 ? () => setTrail(trail.slice(0, -1)) : null}
+        />
+      )}
     </>
   );
 }

@@ -2,13 +2,13 @@
 import { methodWorking, type Method } from '@/core/method';
 import { shortName } from '@/core/catalogue/routes';
 import { TextButton } from '../kit';
-import { SheetPage } from '../shell/sheet';
+import { Sheet, SheetPage } from '../shell/sheet';
 import { WorkingBody } from '../working/working-body';
 
 const EVERY = (): boolean => true;
 
 /** The working of a figure of the method, down to what goes in. */
-export function MethodWorking({
+function MethodWorking({
   method,
   figure,
   onDeeper,
@@ -36,5 +36,25 @@ export function MethodWorking({
     >
       {w !== null && <WorkingBody w={w} isBaseline={EVERY} onDeeper={onDeeper} />}
     </SheetPage>
+  );
+}
+
+/** The sheet in which the workings of a method open. */
+export function MethodWorkingSheet({
+  method,
+  figure,
+  onClose,
+  ...ways
+}: {
+  readonly method: Method;
+  readonly figure: string | undefined;
+  readonly onClose: () => void;
+  readonly onDeeper: (figure: string) => void;
+  readonly onBack: (() => void) | null;
+}) {
+  return (
+    <Sheet open={figure !== undefined} onClose={onClose} testId="method-working">
+      {figure !== undefined && <MethodWorking method={method} figure={figure} {...ways} />}
+    </Sheet>
   );
 }

@@ -16,12 +16,14 @@ export function StepSheet({
   startDate,
   ticks,
   who,
+  nobody,
   blocked,
 }: {
   readonly step: TravellerStep;
   readonly startDate: string;
   readonly ticks: Ticks;
   readonly who: string;
+  readonly nobody: boolean;
   readonly blocked: string;
 }) {
   const [units] = useUnits();
@@ -88,7 +90,7 @@ export function StepSheet({
         {step.mark !== null && <List.Item>Mark: {step.mark}</List.Item>}
         <List.Item>If skipped: {step.ifSkipped}</List.Item>
       </List.Root>
-      <TickRow item={step.id} label={`${step.name} done`} ticks={ticks} who={who} blocked={blocked} />
+      <TickRow item={step.id} label={`${step.name} done`} {...{ ticks, who, nobody, blocked }} />
     </Box>
   );
 }

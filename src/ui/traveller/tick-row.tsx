@@ -10,6 +10,7 @@ export function TickRow({
   label,
   ticks,
   who,
+  nobody,
   blocked,
   children,
 }: {
@@ -17,6 +18,8 @@ export function TickRow({
   readonly label: string;
   readonly ticks: Ticks;
   readonly who: string;
+  /** Whether nobody is said to tick. */
+  readonly nobody: boolean;
   /** Why it cannot be ticked now; empty where it can. */
   readonly blocked: string;
   readonly children?: ReactNode;
@@ -35,7 +38,7 @@ export function TickRow({
     >
       <Checkbox.Root
         checked={done}
-        disabled={blocked !== '' && !done}
+        disabled={nobody || (blocked !== '' && !done)}
         onCheckedChange={(e) => ticks.say(item, e.checked === true, note, who)}
         alignItems="flex-start"
         gap="3"

@@ -14,6 +14,7 @@ import { TickRow } from './tick-row';
 import { useTicks } from './use-ticks';
 
 const DIGITS = 4;
+const SIZE_DIGITS = 5;
 
 /** The sheet that goes with a lot: on a phone beside the furnace, and on paper. */
 export function TravellerPage({
@@ -32,20 +33,20 @@ export function TravellerPage({
   // The name is this browser’s: it comes once the page is on the screen.
   const [who, setWho] = useState('');
   useEffect(() => queueMicrotask(() => setWho((was) => (was === '' ? ownName() : was))), []);
-  const nobody = who.trim() === '' ? 'Say who ticks, above.' : '';
+  const nobody = who.trim() === '';
   const open = body.stops.filter((s) => ticks.of.get(s.id)?.done !== true);
   const mass = (kg: number): string => {
     const to = inUnitsOf(kg, 'kg', units) ?? { value: kg, unit: 'kg' };
     return `${significant(to.value, DIGITS)} ${to.unit}`;
   };
-  const mm = (x: number): string => significant(inUnitsOf(x, 'mm', units)?.value ?? x, DIGITS);
+  const mm = (x: number): string => significant(inUnitsOf(x, 'mm', units)?.value ?? x, SIZE_DIGITS);
   const length = inUnitsOf(1, 'mm', units)?.unit ?? 'mm';
   const q = body.quantity;
   const unit = (n: number): string => `${whole(n)} ${n === 1 ? body.unit : `${body.unit}s`}`;
   const lines: readonly (readonly [string, string])[] = [
     ['Good pieces promised', whole(q.good)],
     ['Castings to start', whole(q.castings)],
-    [`To be poured, ${q.positions} castings each`, unit(q.pours)],
+    [`To be poured, ${q.positions} ${q.positions === 1 ? 'casting' : 'castings'} each`, unit(q.pours)],
     ['Metal to melt', mass(q.melt_kg)],
     ['of it comes back as returns', mass(q.returns_kg)],
     ['Charge: new metal, with returns of the same alloy', mass(Math.max(0, q.melt_kg - q.returns_kg))],
@@ -93,6 +94,7 @@ export function TravellerPage({
           />
         </Field.Root>
         <Text role="status" textStyle="label" data-testid="traveller-state" pb="2">
+          {nobody ? 'Say who ticks, then tick. ' : ''}
           {ticks.waiting > 0
             ? `${ticks.waiting} kept here, not sent yet: sent when the server answers`
             : `${[...ticks.of.values()].filter((t) => t.done).length} ticked, all sent`}
@@ -125,9 +127,19 @@ export function TravellerPage({
         </Box>
       </Grid>
       {body.sizes.length > 0 && (
-        <Section title="Sizes" under={`finished, raw casting, ${body.tool}; ${length}`}>
+        <Section title="Sizes" under={length}>
           <Table.ScrollArea tabIndex={0}>
             <Table.Root size="sm" aria-label="Sizes">
+              <Table.Header>
+                <Table.Row>
+                  <Table.ColumnHeader>Dimension</Table.ColumnHeader>
+                  <Table.ColumnHeader className="num">Finished</Table.ColumnHeader>
+                  <Table.ColumnHeader className="num">Raw casting</Table.ColumnHeader>
+                  <Table.ColumnHeader className="num">
+                    {body.tool.replace(/^./, (x) => x.toUpperCase())}
+                  </Table.ColumnHeader>
+                </Table.Row>
+              </Table.Header>
               <Table.Body>
                 {body.sizes.map((s, i) => (
                   <Table.Row key={i}>
@@ -156,10 +168,8 @@ export function TravellerPage({
             label={s.text}
             ticks={ticks}
             who={who}
-            blocked={
-              nobody ||
-              (s.refused ? 'The method refuses this as it stands: mend it there, and issue a new traveller.' : '')
-            }
+            nobody={nobody}
+            blocked={s.refused ? 'The method refuses this as it stands: mend it there, and issue a new traveller.' : ''}
           />
         ))}
         <Text textStyle="label" color="fg.muted" mt="2">
@@ -176,11 +186,11 @@ export function TravellerPage({
           startDate={body.startDate}
           ticks={ticks}
           who={who}
+          nobody={nobody}
           blocked={
-            nobody ||
-            (step.phase === 'pour' && open.length > 0
+            step.phase === 'pour' && open.length > 0
               ? `Nothing is poured before every stop is ticked: ${open.length} left.`
-              : '')
+              : ''
           }
         />
       ))}

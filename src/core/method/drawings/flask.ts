@@ -17,7 +17,6 @@ const BELOW = 40;
 const LEAST_GATE = 2;
 /** A gate is so many times wider than thick. Basis: rule. */
 const GATE_FLAT = 4;
-const VENT_ACROSS = 6;
 const MOST_DRAWN = 12;
 const CLAMP = 16;
 
@@ -159,7 +158,7 @@ export function flaskSection(v: Values, casting: DrawnCasting, gap: number): Dra
       }),
     );
   if (D > 0 && v.has('feederVolume')) {
-    const at = (feeders[0]?.[4] ?? [0, 0]) as Point;
+    const at = feeders[0]?.[4] ?? [0, 0];
     pieces.push(
       piece({
         ...{ id: 'feeders', layer: 'feeding', name: 'Feeder', fill: 'flow', rings: feeders },

@@ -36,7 +36,8 @@ export function frameAlong(mesh: Mesh, d: Vec): PartFrame {
       if (at < (low[k] as number)) low[k] = at;
       if (at > (high[k] as number)) high[k] = at;
     }
-  const size = [0, 1, 2].map((k) => (high[k] as number) - (low[k] as number)) as unknown as Vec;
+  const side = (k: 0 | 1 | 2): number => (high[k] as number) - (low[k] as number);
+  const size: Vec = [side(0), side(1), side(2)];
   const middle = (k: 0 | 1): number => ((high[k] as number) + (low[k] as number)) / 2;
   return { axes, size_mm: size, origin: [middle(0), middle(1), low[2] as number] };
 }

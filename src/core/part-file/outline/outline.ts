@@ -120,8 +120,9 @@ export function widestAlong(mesh: Mesh, d: Vec): number {
 export function placedHeavy(mesh: Mesh, d: Vec, heavy: readonly HeavyPlace[], most = 8): PlacedHeavy[] {
   const frame = frameAlong(mesh, d);
   const rounded = (x: number): number => Number(x.toPrecision(4));
+  const placed = (v: Vec): Vec => [Number(v[0].toFixed(2)), Number(v[1].toFixed(2)), Number(v[2].toFixed(2))];
   return heavy.slice(0, most).map((h) => ({
-    at_mm: placedIn(frame, h.centre_mm).map((x) => Number(x.toFixed(2))) as unknown as Vec,
+    at_mm: placed(placedIn(frame, h.centre_mm)),
     diameter_mm: rounded(h.diameter_mm),
     modulus_mm: rounded(Number.isFinite(h.localModulus_mm) ? h.localModulus_mm : h.diameter_mm / 6),
     isolated: h.isolated,

@@ -20,7 +20,7 @@ const SPECK = 1e-5;
  */
 export function sectionAt(mesh: Mesh, frame: PartFrame, square: SquareTo, at: number): Ring[] {
   const { positions: p, triangles: t } = mesh;
-  const level = at + (frame.origin[square] as number);
+  const level = at + frame.origin[square];
   const axis = frame.axes[square];
   const height = new Float64Array(p.length / 3);
   for (let i = 0; i < height.length; i++)
@@ -39,7 +39,7 @@ export function sectionAt(mesh: Mesh, frame: PartFrame, square: SquareTo, at: nu
         const d: Vec = frame.axes[k];
         const of = (c: number): number =>
           (p[3 * c] as number) * d[0] + (p[3 * c + 1] as number) * d[1] + (p[3 * c + 2] as number) * d[2];
-        return of(low) + (of(high) - of(low)) * share - (frame.origin[k] as number);
+        return of(low) + (of(high) - of(low)) * share - frame.origin[k];
       };
       points.set(key, [coordinate(a), coordinate(b)]);
     }

@@ -48,7 +48,7 @@ export function silhouetteAlong(mesh: Mesh, frame: PartFrame, along: SquareTo): 
     };
     fill(raster, wide, at(0), at(1), at(2));
   }
-  const [found] = contours().size([wide, high]).thresholds([0.5])(raster as unknown as number[]);
+  const [found] = contours().size([wide, high]).thresholds([0.5])(Array.from(raster));
   const rings = (found?.coordinates ?? [])
     .flat()
     .map((ring) =>

@@ -156,13 +156,13 @@ function Zoom() {
   const { zoomIn, zoomOut, resetTransform } = useControls();
   return (
     <HStack gap="2" mb="1" justifyContent="flex-end" _print={{ display: 'none' }}>
-      <Button size="xs" variant="outline" onClick={() => zoomIn()}>
+      <Button size="xs" variant="outline" onClick={() => void zoomIn()}>
         Nearer
       </Button>
-      <Button size="xs" variant="outline" onClick={() => zoomOut()}>
+      <Button size="xs" variant="outline" onClick={() => void zoomOut()}>
         Farther
       </Button>
-      <Button size="xs" variant="outline" onClick={() => resetTransform()}>
+      <Button size="xs" variant="outline" onClick={() => void resetTransform()}>
         All of it
       </Button>
     </HStack>
