@@ -54,7 +54,7 @@ const TICK = 0.35;
  * @param drawing with its text placed
  * @returns shapes and texts, mm
  * @example
- * drawn(placed({ id: 'd', title: 'Section', pieces: [], distances: [] }, String)).length // 0
+ * drawn(sheet).length > 20 // true
  */
 export function drawn(drawing: PlacedDrawing): (DrawnShape | DrawnText)[] {
   const out: (DrawnShape | DrawnText)[] = [];

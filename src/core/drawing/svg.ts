@@ -39,7 +39,7 @@ export const svgPath = (
  * @param drawing with its text placed; legend lines of names and figures written under it
  * @returns the file’s text
  * @example
- * svgFile(placed({ id: 'd', title: 'Section', pieces: [], distances: [] }, String), []).startsWith('<?xml') // true
+ * svgFile(sheet, []).startsWith('<?xml') // true
  */
 export function svgFile(drawing: PlacedDrawing, legend: readonly string[]): string {
   const { x0, y0, x1, y1 } = drawing.bounds;

@@ -16,7 +16,8 @@ import {
   shellFreezing,
 } from '../formula-book/solidification';
 import { CoreError } from '../base/errors';
-import { CHART_CYCLE } from '../formula-book/flow';
+import { DIES_NEEDED } from '../formula-book/quantity';
+import { CHART_CYCLE, operatorChart } from '../formula-book/flow';
 import { DIE_HEAT, FIRED_SHARE, MOULD_C, MOULD_HEAT, type DieHeat } from './data/moulds.data';
 import { putCoat } from './coat';
 import { putHeavyTimes } from './heavy';
@@ -260,6 +261,7 @@ export function putDie(subject: MethodSubject): void {
   sheet.give('walk', 'freezing', 'walk to the next die', 's', [0, 5, 15], 'handbook', 'assumed');
   sheet.give('dies', 'freezing', 'dies that one person tends', '1', 1, 'layout');
   sheet.put('cycle', 'freezing', CHART_CYCLE, { h: 'handling', m: 'dwell', w: 'walk', k: 'dies' });
+  putOperator(subject);
   sheet.give(
     'dieMass',
     'freezing',
@@ -372,4 +374,41 @@ export function putDie(subject: MethodSubject): void {
       ['dieSurplus', 'waterFlow'],
       'Water in the die, dry faces, an open return; or a slower rhythm.',
     );
+}
+
+const SHIFT_H = 7.5;
+
+/** One person at several dies: who waits for whom, how many are best, and how many the year’s pieces want. */
+function putOperator({ sheet, facts }: MethodSubject): void {
+  const dies = Math.max(1, Math.min(1000, Math.round(sheet.at('dies'))));
+  const chart = operatorChart({
+    ...{ handling_s: Math.max(1e-6, sheet.at('handling')), machine_s: Math.max(0, sheet.at('dwell')) },
+    ...{ walk_s: Math.max(0, sheet.at('walk')), dies, pieces: Math.max(1, sheet.at('positions')) },
+  });
+  const how = 'Formula book cal.operator-chart: fixed order, constant times';
+  const of = ['handling', 'dwell', 'walk', 'dies', 'cycle'];
+  sheet.found('personWaits', 'freezing', 'Wait of the person in a cycle', 's', chart.operatorIdle_s, how, of);
+  sheet.found('dieWaits', 'freezing', 'Wait of a die in a cycle', 's', chart.dieIdle_s, how, of);
+  sheet.found('evenDies', 'freezing', 'Dies at which neither waits', '1', chart.idealDies, how, of);
+  const { perYear } = facts.brief.quantity;
+  sheet.give('dieShift', 'freezing', 'hours of a shift at the dies', 'h', SHIFT_H, 'handbook', 'assumed');
+  sheet.give('workDays', 'freezing', 'days of work in a year', '1', 230, 'handbook', 'rule');
+  sheet.give('uptime', 'freezing', 'share of the time that dies run', '1', [0.7, 0.85, 0.95], 'handbook', 'rule');
+  sheet.give('wantedYear', 'layout', 'good pieces wanted a year', '1', perYear ?? 0, 'brief');
+  sheet.work('cyclesDay', 'freezing', 'Cycles of a day', '1', 'wantedYear / max(1, workDays) / max(1, positions)');
+  sheet.put('diesNeeded', 'freezing', DIES_NEEDED, {
+    ...{ N: 'cyclesDay', a: 'handling', u: 'dwell', shifts: 1, hours: 'dieShift', uptime: 'uptime' },
+  });
+  sheet.say(
+    ...([
+      'operator',
+      'freezing',
+      chart.operatorIdle_s > chart.dieIdle_s && chart.idealDies >= dies + 1 ? 'look' : 'fits',
+    ] as const),
+    chart.operatorIdle_s > 0
+      ? `The person waits ${chart.operatorIdle_s.toFixed(0)} s of every ${sheet.at('cycle').toFixed(0)} s for the die; ${chart.idealDies.toFixed(1)} dies keep both busy.`
+      : `Dies wait ${chart.dieIdle_s.toFixed(0)} s of every ${sheet.at('cycle').toFixed(0)} s for the person; ${chart.idealDies.toFixed(1)} dies keep both busy.`,
+    ['personWaits', 'dieWaits', 'evenDies'],
+    'One die more to a person, as far as heat and rest allow.',
+  );
 }

@@ -24,8 +24,7 @@ const neat = (x: number): number => Number(x.toPrecision(DIGITS));
  * @param method as it was worked out; entry the lane of the study it is of
  * @returns figures in their units, each with what the lane stands on now
  * @example
- * methodOffers(methodOf(study, 'gravity-die/hand', 500), study.lanes.find((l) => l.lane.id === 'gravity-die/hand')).map((o) => o.id)
- * // ['dwell_s_mm', 'yield', 'warmUpPours']
+ * methodOffers(method, dieLane).map((o) => o.id)[0] // 'dwell_s_mm'
  */
 export function methodOffers(method: Method, entry: StudyLane): MethodOffer[] {
   const { lane, model, rates } = entry;

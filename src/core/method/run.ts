@@ -17,7 +17,7 @@ const USED = [
  *
  * @returns null where the method stops before its freezing time
  * @example
- * freezingRun(methodOf(study, 'gravity-die/hand', 500)).mould.film > 0 // true
+ * freezingRun(method).mould.film > 0 // true
  */
 export function freezingRun(method: Method): FreezingRun | null {
   const all = new Map([...method.givens, ...method.figures].map((x) => [x.id, x.value]));

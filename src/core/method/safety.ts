@@ -1,4 +1,5 @@
-import { LADLE_LIMIT, PREHEAT, preheatGate, type PreheatItem } from '../formula-book/safety';
+import { LADLE_LIMIT, PREHEAT, preheatGate, workAndRest, type PreheatItem } from '../formula-book/safety';
+import { CoreError } from '../base/errors';
 import { routeOf, type MethodSubject } from './subject';
 
 /** What must be dry and warm before the pour, by route. */
@@ -54,6 +55,7 @@ export function putSafety({ sheet, lane, alloy }: MethodSubject): void {
       'Two people, a monorail, a bogie or a crane ladle; a mould is not filled from two ladles in turn.',
     );
   }
+  putRest(sheet);
   if (alloy.hazards.includes('magnesium-fire') || alloy.family === 'magnesium')
     sheet.say(
       'magnesium',
@@ -63,4 +65,34 @@ export function putSafety({ sheet, lane, alloy }: MethodSubject): void {
       [],
       'The foundry shows its cover, its fire plan and its people’s training.',
     );
+}
+
+/** Minutes of work in an hour before the furnace, in its heat. */
+function putRest(sheet: MethodSubject['sheet']): void {
+  sheet.give('wbgtWork', 'safety', 'heat index at the pour', '°C', [22, 27, 33], 'handbook', 'assumed');
+  sheet.give('wbgtRest', 'safety', 'heat index where people rest', '°C', [18, 22, 26], 'handbook', 'assumed');
+  sheet.give('workRate', 'safety', 'rate of work at the pour', 'W', [250, 350, 420], 'handbook', 'rule');
+  try {
+    const rest = workAndRest({
+      ...{ wbgtWork_C: sheet.at('wbgtWork'), wbgtRest_C: sheet.at('wbgtRest'), workRate_W: sheet.at('workRate') },
+    });
+    sheet.found(
+      ...(['workMinutes', 'safety', 'Work in an hour', 'min', rest.work_min_per_h] as const),
+      'Formula book safe.work-rest: the largest share at which the hour’s mean is within its limit',
+      ['wbgtWork', 'wbgtRest', 'workRate'],
+    );
+    const none = rest.work_min_per_h <= 0;
+    const less = rest.work_min_per_h < 45;
+    sheet.say(
+      ...(['work-rest', 'safety', none ? 'refused' : less ? 'look' : 'fits'] as const),
+      none
+        ? 'It is too hot to work here at all, even with rest.'
+        : `In this heat ${rest.work_min_per_h.toFixed(0)} minutes of an hour may be worked.`,
+      ['workMinutes'],
+      'A cooler hour, air, shields, a second crew; aprons and coats add 1 to 11 K first.',
+    );
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error;
+    sheet.say('work-rest', 'safety', 'look', `Work and rest: ${error.message}.`, [], 'Other values of heat or work.');
+  }
 }

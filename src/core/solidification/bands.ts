@@ -15,7 +15,7 @@ export interface FreezingBand {
  * @param grid and found of a run; count of bands, from the first that freezes to the last
  * @returns bands with lines in mm, earliest first
  * @example
- * bandsOf(sectionGrid([[[[0, 0], [10, 0], [10, 10], [0, 10]]]], 5, 1600), { frozen_s: new Float32Array(1600), last_s: 0, lastCell: 0, steps: 0, complete: true, heatOff: 0 }, 4).length // 0
+ * bandsOf(grid, frozen, 4).length // 4
  */
 export function bandsOf(grid: SectionGrid, found: SolidificationFound, count: number): FreezingBand[] {
   const { columns, rows, cell_mm, x_mm, y_mm } = grid;

@@ -26,8 +26,7 @@ const THICK_END = 1.4;
  * @returns s
  * @throws {CoreError} E_LENGTH for bodies of no size
  * @example
- * guessOf([[[[0, 0], [10, 0], [10, 10], [0, 10]]]], { k: 100, rho: 2400, cLiquid: 1000, cSolid: 1000, latent: 400000, solidus: 550, liquidus: 600, pour: 700 }, { k: 0.6, rho: 1600, c: 1170, temperature: 25, film: 600 }) > 5
- * // true
+ * guessOf(square, metal, sand) > 5 // true
  */
 export function guessOf(bodies: readonly (readonly Ring[])[], metal: MetalHeat, mould: MouldSide): number {
   const modulus = Math.max(0, ...bodies.map(modulusOf));
@@ -52,7 +51,7 @@ const MM_PER_M = 1000;
  *
  * @param mould in the units of its names; time_s in which the section freezes about
  * @example
- * marginOf({ k: 0.6, rho: 1600, c: 1170, temperature: 25, film: 600 }, 100) > 12 // true
+ * marginOf(sand, 400) > 12 // true
  */
 export const marginOf = (mould: MouldSide, time_s: number): number =>
   Math.min(MOST_MM, Math.max(LEAST_MM, REACHED * Math.sqrt((mould.k / (mould.rho * mould.c)) * time_s) * MM_PER_M));

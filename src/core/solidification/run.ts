@@ -26,14 +26,14 @@ export type RunProgress = number;
  * @returns a generator that yields how far it is, and returns what was found
  * @throws {CoreError} E_SIGN for a figure of nothing, E_ORDER for a mould not colder than the solidus or metal poured below the liquidus
  * @example
- * sectionGrid([[[[0, 0], [10, 0], [10, 10], [0, 10]]]], 5, 1600).rows // 40
+ * drained(solidification(grid, metal, sand, 20)).complete // true
  */
 export function* solidification(
   grid: SectionGrid,
   metal: MetalHeat,
   mould: MouldSide,
   guess_s: number,
-): Generator<RunProgress, SolidificationFound> {
+): Generator<RunProgress, SolidificationFound, void> {
   for (const name of ['k', 'rho', 'cLiquid', 'cSolid', 'latent'] as const) positive(`metal.${name}`, metal[name]);
   for (const name of ['k', 'rho', 'c', 'film'] as const) positive(`mould.${name}`, mould[name]);
   positive('guess_s', guess_s);

@@ -15,6 +15,12 @@ import { requirementsOf } from '../comparison/requirements';
 import { moneyCase } from '../cost';
 import { measureBody, measureDraw } from '../part-file/geometry';
 import { measuredGeometry } from '../part-file/measured';
+import { frameAlong } from '../part-file/outline';
+import { placed } from '../drawing';
+import { methodOf } from '../method';
+import { methodDrawings } from '../method/drawings';
+import { sectionGrid, solidification } from '../solidification';
+import { travellerOf } from '../traveller';
 import { briefFlips, DrawStore, laneFlips, raceOf, simulationModel } from '../simulation';
 import { contextOf } from '../study/workings/context';
 import { lanePart, partFacts } from '../part';
@@ -32,6 +38,50 @@ f 3 7 8 4
 f 1 5 7 3
 f 2 4 8 6
 `;
+
+/** A square of 10 mm of metal, as bodies of a section. */
+const SQUARE = [
+  [
+    [
+      [0, 0],
+      [10, 0],
+      [10, 10],
+      [0, 10],
+    ],
+  ],
+] as const;
+const METAL = {
+  k: 100,
+  rho: 2400,
+  cLiquid: 1000,
+  cSolid: 1000,
+  latent: 400_000,
+  solidus: 550,
+  liquidus: 600,
+  pour: 700,
+};
+const SAND = { k: 0.6, rho: 1600, c: 1170, temperature: 25, film: 600 };
+
+/** The bracket in a gravity die: its method, section, traveller; and a square that freezes in sand. */
+function methodExamples(study: Study) {
+  const laneId = 'gravity-die/hand';
+  const method = methodOf(study, laneId, 500);
+  const part = { outline: null, box_mm: [90, 60, 40], undercuts: 0, gap_mm: 20 } as const;
+  const [section] = methodDrawings(method, part);
+  if (section === undefined) throw new Error('no section');
+  const grid = sectionGrid(SQUARE, 5, 1600);
+  return {
+    ...{
+      method,
+      drawnPart: part,
+      section,
+      sheet: placed(section, (mm) => `${mm} mm`),
+      dieLane: study.lanes.find((l) => l.lane.id === laneId),
+    },
+    traveller: travellerOf(study, { laneId, good: 50, startDate: '2027-01-04' }),
+    ...{ square: SQUARE, metal: METAL, sand: SAND, grid, frozen: drained(solidification(grid, METAL, SAND, 20)) },
+  };
+}
 
 /** A search gone through to its end. */
 function drained<T>(steps: Generator<unknown, T, void>): T {
@@ -88,6 +138,9 @@ export function exampleWorld() {
     context: contextOf(study, board.leader ?? '', q),
     money: moneyCase(entry.costs[0], q),
     order: ORDER,
+    ...methodExamples(study),
+    /** The frame in which the cube is drawn. */
+    frame: frameAlong(checked.mesh, [0, 0, 1]),
     drained,
     refusalOf,
     /** The cube as a file, as it was taken, and ready to be measured. */

@@ -11,7 +11,7 @@ const quoted = (x: string | number): string => {
  * A traveller as CSV: a row for each stop, step, value and check.
  *
  * @example
- * travellerCsv(travellerOf(study, { laneId: 'gravity-die/hand', good: 50, startDate: '2027-01-04' })).startsWith('kind,') // true
+ * travellerCsv(traveller).startsWith('kind,') // true
  */
 export function travellerCsv(traveller: Traveller): string {
   const rows: (string | number)[][] = [['kind', 'step', 'name', 'what', 'value', 'low', 'high', 'unit']];

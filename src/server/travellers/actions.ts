@@ -47,6 +47,8 @@ export interface TravellerLine {
 }
 
 const parsed = (x: unknown): Traveller => (typeof x === 'string' ? (JSON.parse(x) as Traveller) : (x as Traveller));
+/** A moment of the database with its thousandths, so that moments compare as they read. */
+const moment = (stored: string): string => new Date(isoTime(stored)).toISOString();
 /** A moment as the database writes it. */
 const stored = (iso: string): string => iso.replace('T', ' ').replace('Z', '');
 
@@ -84,7 +86,7 @@ export async function getTraveller(id: string): Promise<TravellerRecord | undefi
         done: Boolean(k.done),
         note: k.note,
         who: k.who,
-        at: isoTime(k.ticked_at),
+        at: moment(k.ticked_at),
       })),
     };
   });
@@ -107,7 +109,7 @@ export async function keepTicks(id: string, said: readonly Tick[]): Promise<Tick
     const body = parsed(t.body);
     const known = new Set([...body.stops.map((s) => s.id), ...body.steps.map((s) => s.id)]);
     const before = await selectTicks(on, id);
-    const state = new Map(before.map((k) => [k.item, { done: Boolean(k.done), at: isoTime(k.ticked_at) }]));
+    const state = new Map(before.map((k) => [k.item, { done: Boolean(k.done), at: moment(k.ticked_at) }]));
     for (const { item, done, at } of said) {
       if (!known.has(item)) return { outcome: 'refused', item, why: 'There is no such item on this traveller.' };
       const old = state.get(item);
@@ -140,7 +142,7 @@ export async function keepTicks(id: string, said: readonly Tick[]): Promise<Tick
         done: Boolean(k.done),
         note: k.note,
         who: k.who,
-        at: isoTime(k.ticked_at),
+        at: moment(k.ticked_at),
       })),
     };
   });

@@ -17,7 +17,7 @@ import { DRAWING_LAYERS, type PlacedDrawing, type Point } from '../types';
  * @param drawing with its text placed; legend lines of names and figures written under it
  * @returns the file’s text
  * @example
- * dxfFile(placed({ id: 'd', title: 'Section', pieces: [], distances: [] }, String), []).includes('SECTION') // true
+ * dxfFile(sheet, []).includes('SECTION') // true
  */
 export function dxfFile(drawing: PlacedDrawing, legend: readonly string[]): string {
   const dxf = new DxfWriter();

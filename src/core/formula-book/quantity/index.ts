@@ -4,4 +4,4 @@ export { scrapChain } from './scrap-chain';
 export { startsFor } from './starts';
 export { throughput, unitPowers, type UnitPowers } from './throughput';
 export { regularisedBeta } from './regularised-beta';
-export { linesForRate } from './lines';
+export { DIES_NEEDED, linesForRate } from './lines';

@@ -26,8 +26,7 @@ export interface DrawnPart {
  * @param method as it was worked out; part what is drawn
  * @returns drawings with pieces and distances in mm, each naming the figures it is drawn from
  * @example
- * methodDrawings(methodOf(study, 'gravity-die/hand', 500), { outline: null, box_mm: [90, 60, 40], undercuts: 0, gap_mm: 20 }).map((d) => d.id)
- * // ['section', 'plan']
+ * methodDrawings(method, drawnPart).map((d) => d.id) // ['section', 'plan']
  */
 export function methodDrawings(method: Method, { outline, box_mm, undercuts, gap_mm }: DrawnPart): Drawing[] {
   const v = new Values(method);

@@ -16,7 +16,7 @@ const SPECK = 1e-5;
  *   sides; at where the plane lies along that axis in the frame, mm
  * @returns rings in the frame, mm; an open surface loses the rings that do not close
  * @example
- * sectionAt(mesh, frameAlong(mesh, [0, 0, 1]), 1, 0).length // 1
+ * sectionAt(mesh, frame, 1, 0).length // 1
  */
 export function sectionAt(mesh: Mesh, frame: PartFrame, square: SquareTo, at: number): Ring[] {
   const { positions: p, triangles: t } = mesh;

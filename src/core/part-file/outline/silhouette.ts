@@ -16,7 +16,7 @@ const RIM = 2;
  * @param mesh mm; frame of it; along axis it is seen along: 2 from above, 1 across the short side, 0 across the long one
  * @returns rings in the frame, mm
  * @example
- * silhouetteAlong(mesh, frameAlong(mesh, [0, 0, 1]), 2).length // 1
+ * silhouetteAlong(mesh, frame, 2).length // 1
  */
 export function silhouetteAlong(mesh: Mesh, frame: PartFrame, along: SquareTo): Ring[] {
   const { positions: p, triangles: t } = mesh;

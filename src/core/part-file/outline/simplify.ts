@@ -3,7 +3,12 @@ export type PlanePoint = readonly [x: number, y: number];
 /** A closed line, its first point not repeated. */
 export type Ring = readonly PlanePoint[];
 
-/** Twice the area a ring goes round, counter-clockwise above nought. */
+/**
+ * Twice the area a ring goes round, mm²; counter-clockwise above nought.
+ *
+ * @example
+ * twiceArea([[0, 0], [2, 0], [2, 3], [0, 3]]) // 12
+ */
 export const twiceArea = (ring: Ring): number =>
   ring.reduce((sum, [x, y], i) => {
     const [u, v] = ring[(i + 1) % ring.length] as PlanePoint;

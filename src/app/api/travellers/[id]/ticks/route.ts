@@ -12,7 +12,9 @@ const ticksSchema = z.object({
         done: z.boolean(),
         note: z.string().trim().max(200, 'a note of at most 200 letters').default(''),
         who: whoSchema,
-        at: z.iso.datetime({ error: 'a moment such as 2027-02-15T09:30:00.000Z' }),
+        at: z.iso
+          .datetime({ error: 'a moment such as 2027-02-15T09:30:00.000Z' })
+          .transform((at) => new Date(at).toISOString()),
       }),
     )
     .min(1, 'at least one tick')
