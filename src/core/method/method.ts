@@ -130,4 +130,5 @@ export function methodOf(study: Study, laneId: string, q: number, own: OwnValues
  * @example
  * methodWorking(methodOf(study, 'gravity-die/hand', 500), 'no-such') // null
  */
-export const methodWorking = (method: Method, id: string) => method.figures.find((f) => f.id === id)?.working ?? null;
+export const methodWorking = (method: Pick<Method, 'figures'>, id: string) =>
+  method.figures.find((f) => f.id === id)?.working ?? null;

@@ -15,6 +15,7 @@ import { useMethod } from './use-method';
 
 const MethodDrawings = late(() => import('./drawings/method-drawings').then((m) => m.MethodDrawings));
 const FlowBack = late(() => import('./flow-back').then((m) => m.FlowBack));
+const ReviewList = late(() => import('./review-list').then((m) => m.ReviewList));
 const Travellers = late(() => import('./travellers').then((m) => m.Travellers));
 const MethodWorkingSheet = late(() => import('./method-working').then((m) => m.MethodWorkingSheet));
 
@@ -95,6 +96,7 @@ export function MethodView({ asked }: { readonly asked: string | null }) {
       ))}
       <Near height="16rem" untilTouched>
         <FlowBack key={laneId} method={method} onFigure={onFigure} />
+        <ReviewList key={`review ${laneId}`} method={method} />
         <Travellers key={`travellers ${laneId}`} laneId={laneId} />
       </Near>
       {(figure !== undefined || met) && (

@@ -14,7 +14,7 @@ function MethodWorking({
   onDeeper,
   onBack,
 }: {
-  readonly method: Method;
+  readonly method: Pick<Method, 'laneId' | 'figures'>;
   readonly figure: string;
   readonly onDeeper: (figure: string) => void;
   readonly onBack: (() => void) | null;
@@ -46,7 +46,7 @@ export function MethodWorkingSheet({
   onClose,
   ...ways
 }: {
-  readonly method: Method;
+  readonly method: Pick<Method, 'laneId' | 'figures'>;
   readonly figure: string | undefined;
   readonly onClose: () => void;
   readonly onDeeper: (figure: string) => void;
