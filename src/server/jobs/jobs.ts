@@ -51,6 +51,7 @@ import { takenStill, type StillTaken } from '../part-files/still';
 import { effectOf, type EffectAsked, type RateEffect } from '../rates/rate-effect';
 import { readReplySheet, type ReplySheetOf, type ReplySheetRead } from '../exchange/reply-sheet';
 import {
+  methodPdf,
   recordCsv,
   recordPdf,
   recordSheet,
@@ -58,6 +59,7 @@ import {
   replySheetBook,
   requestPack,
   requestPdf,
+  type MethodPaper,
   type PackAsked,
   type Paper,
   type RequestPaper,
@@ -303,6 +305,9 @@ export const JOBS = {
   /** The sheet that goes with a lot of a study. */
   traveller: ({ brief, school, rates, ...asked }: LeaderAsked & TravellerAsked): Traveller =>
     travellerOf(prepareStudy(brief, school, ratesOf(rates)), asked),
+  /** The method of a study on one lane as a PDF. */
+  methodPaper: ({ brief, school, rates, ...paper }: LeaderAsked & MethodPaper): Promise<Uint8Array> =>
+    methodPdf(prepareStudy(brief, school, ratesOf(rates)), paper),
   /** What a study asks of foundries on some lanes. */
   quoteRequest: ({ brief, school, rates, laneIds, q }: LeaderAsked & { laneIds: string[]; q?: number }): QuoteRequest =>
     quoteRequest(prepareStudy(brief, school, ratesOf(rates)), laneIds, q),

@@ -40,6 +40,7 @@ const LIMITS_MS: Readonly<Record<JobName, number>> = {
   calibration: 120_000,
   quoteRequest: 60_000,
   traveller: 60_000,
+  methodPaper: 60_000,
   requestPaper: 60_000,
   requestPack: 120_000,
   replyBook: 30_000,

@@ -1,8 +1,7 @@
 import { Refused } from '../api';
-import type { JobInit } from './use-job';
 
 /** Fetches a file that the server makes and hands it to the browser to keep, under the name the server gives it. */
-export async function download(path: string, init: JobInit): Promise<void> {
+export async function download(path: string, init: RequestInit): Promise<void> {
   const response = await fetch(path, init);
   if (!response.ok) {
     const body = (await response.json().catch(() => null)) as { error?: { message?: string } } | null;

@@ -13,6 +13,7 @@ import { useStudy } from '../../study/study-context';
 import { DrawingSheet } from './drawing-sheet';
 import { Legend } from './legend';
 import { saveDrawing } from './save-drawing';
+import { SaveSheet } from './save-sheet';
 import { useFreezing } from './use-freezing';
 import { useOutline } from './use-outline';
 
@@ -86,7 +87,8 @@ export function MethodDrawings({
             Order of freezing
           </CheckBox>
         )}
-        <HStack gap="2" ms="auto">
+        <HStack gap="2" ms="auto" flexWrap="wrap">
+          <SaveSheet laneId={laneId} outline={drawn} />
           {(['svg', 'dxf'] as const).map((kind) => (
             <Button key={kind} size="xs" variant="outline" onClick={() => void saveDrawing(kind, sheet, legend, name)}>
               Save as {kind.toUpperCase()}
