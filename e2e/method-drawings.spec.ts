@@ -47,6 +47,15 @@ test('a gate is drawn, the lie is changed, and reach, yield and sizes follow; th
   const [svg] = await Promise.all([page.waitForEvent('download'), drawings.getByText('Save as SVG').click()]);
   expect(svg.suggestedFilename()).toMatch(/^Tripod-hub.*section\.svg$/);
   expect(readFileSync(await svg.path(), 'utf8')).toContain('<g id="gating">');
+  const [pdf] = await Promise.all([
+    page.waitForEvent('download', { timeout: 60_000 }),
+    drawings.getByText('PDF, A4').click(),
+  ]);
+  expect(
+    readFileSync(await pdf.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
 });
 
 test('places of a tree are drawn apart: yield falls, and the order of freezing is run and can be stopped', async ({

@@ -5,9 +5,9 @@ import { goal, MET, MISSED, pace, processorTime } from './goals';
 
 /**
  * Every goal of speed and memory with the value found, one after the other, and how much of the machine others took.
- * usage: npm run bench [-- board simulation geometry shapes screen pages server lists]
+ * usage: npm run bench [-- board simulation method geometry shapes screen pages server lists]
  */
-const SUBJECTS = ['board', 'simulation', 'geometry', 'shapes', 'screen', 'pages', 'server', 'lists'] as const;
+const SUBJECTS = ['board', 'simulation', 'method', 'geometry', 'shapes', 'screen', 'pages', 'server', 'lists'] as const;
 /** Subjects that want the application. */
 const SERVED: readonly string[] = ['screen', 'pages', 'server', 'lists'];
 /** A second start, everything built, is ready within so many seconds. */

@@ -102,13 +102,15 @@ function slip({ sheet }: MethodSubject, { id, group, meaning, unit, value, usual
 
 /** Tools measured as they were made, against the sizes that every stage of shrink asks for. */
 function toolsMade({ sheet }: MethodSubject): void {
-  const stages = [...sheet.givens.values()].filter((g) => g.group === 'sizes' && g.id.startsWith('shrink'));
-  const factor = sheet.at('shrinkAll');
+  const stages = [...sheet.givens.values()].filter(
+    (g) => g.group === 'sizes' && g.id.startsWith('shrink') && g.id !== 'shrinkHeld',
+  );
   sheet.sizes.forEach((size, i) => {
     const id = `size${i + 1}.made`;
     const made = sheet.give(id, 'sizes', `${size.name}, tool as made`, 'mm', Number(size.tool_mm.toFixed(3)), 'layout');
     const off = made / size.tool_mm - 1;
     if (Math.abs(off) <= OFF) return;
+    const factor = size.tool_mm / size.raw_mm;
     const lacks = stages.find((s) => Math.abs(made / size.raw_mm / (factor / (1 + s.value)) - 1) <= SAME);
     const bare = Math.abs(made / size.raw_mm - 1) <= SAME;
     sheet.say(

@@ -10,6 +10,7 @@ import {
   HEAD,
   IRON_JUMP_KG,
   POURED,
+  REYNOLDS,
   SPRUE_TOP,
   VENT_AREA,
   YIELD,
@@ -28,6 +29,9 @@ import {
   WALL_MASS_S,
 } from './data/gating.data';
 import { ofFamily, type MethodSubject } from './subject';
+
+/** Reynolds number above which the skin of the metal breaks. Basis: rule. */
+const BROKEN_SKIN = 20_000;
 
 /** Sand, or die, above a casting at least; basin above that. Basis: rule. */
 const LEAST_COVER_MM = 40;
@@ -170,8 +174,32 @@ export function putGating(subject: MethodSubject, mould: 'sand' | 'die'): void {
     ['gateSpeed'],
     `Gates of ${(through / (sheet.at('fillTime') * sheet.at('gateLimit'))).toFixed(0)} mm² in all, or a slower fill.`,
   );
+  putReynolds(subject);
   putFilter(subject);
   putVents(subject, mould);
+}
+
+/** How metal flows in the runner: its number, and whether its skin holds. */
+function putReynolds({ sheet }: MethodSubject): void {
+  sheet.give('viscosity', 'gating', 'viscosity of the melt', 'Pa·s', [0.001, 0.0015, 0.006], 'handbook', 'handbook');
+  sheet.work(
+    'runnerFlow',
+    'gating',
+    'Speed in the runner',
+    'm/s',
+    'throughGates / fillTime / max(0.000001, runnersArea)',
+  );
+  sheet.work('runnerAcross', 'gating', 'Side of a square runner', 'mm', 'sqrt(max(0, runnersArea))');
+  sheet.put('reynolds', 'gating', REYNOLDS, { rho: 'rhoLiquid', v: 'runnerFlow', D: 'runnerAcross', mu: 'viscosity' });
+  const broken = sheet.at('reynolds') > BROKEN_SKIN;
+  sheet.say(
+    ...(['reynolds', 'gating', broken ? 'look' : 'fits'] as const),
+    broken
+      ? `In the runner the metal’s skin breaks (Reynolds number ${sheet.at('reynolds').toFixed(0)}): it draws oxide in.`
+      : 'The metal’s skin holds in the runner.',
+    ['reynolds', 'runnerFlow'],
+    'A wider runner, two of them, a filter, or a slower fill.',
+  );
 }
 
 function putHead({ sheet, lane }: MethodSubject): void {

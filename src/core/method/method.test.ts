@@ -93,7 +93,12 @@ describe('a method', () => {
       const m = methodOf(study!.study, laneId, study!.q);
       expect(m.sizes.length, laneId).toBeGreaterThan(0);
       const factor = figure(m, 'shrinkAll');
-      for (const s of m.sizes) expect(s.tool_mm / s.raw_mm).toBeCloseTo(factor, 9);
+      const heldFactor = m.figures.find((f) => f.id === 'shrinkAllHeld')?.value ?? factor;
+      expect(heldFactor).toBeLessThanOrEqual(factor);
+      for (const s of m.sizes) {
+        const held = m.givens.find((g) => g.id === s.held)?.value === 1;
+        expect(s.tool_mm / s.raw_mm).toBeCloseTo(held ? heldFactor : factor, 9);
+      }
     }
     const wax = methodOf(STUDIES[3]!.study, 'shell-investment/wax-die', 4500);
     const [a, b] = ['shrinkWax', 'shrinkMetal'].map((id) => wax.givens.find((g) => g.id === id)?.value ?? 0);
@@ -138,6 +143,42 @@ describe('a method', () => {
     const liquidus = cold.givens.find((g) => g.id === 'liquidus')?.value ?? 0;
     const hot = at({ mouldTemp: 100, pour: liquidus + figure(cold, 'superheatAll') + 0.5 });
     expect(figure(hot, 'goodPlaces')).toBe(hot.places.length);
+  });
+
+  test('catches a bare bronze tool, a coat on sliding faces, no way out for gas, no alloy code, water, bare magnesium', () => {
+    const die = 'gravity-die/hand';
+    expect(level(of(die, { dieMetal: 2, coat: 0 }), 'bare-copper')).toBe('refused');
+    expect(level(of(die, { dieMetal: 2 }), 'bare-copper')).toBeUndefined();
+    expect(level(of(die, { masked: 0 }), 'coat-slides')).toBe('refused');
+    expect(level(of(die, { ventsCut: 0 }), 'vents')).toBe('refused');
+    expect(level(of(die, { ventsCut: 1 }), 'vents')).toBe('look');
+    expect(level(of('shell-investment/wax-die', { alloyCode: 0 }), 'alloy-code')).toBe('refused');
+    expect(level(of('green-sand/bench', { waterNear: 1 }), 'water')).toBe('refused');
+    const magnesium = prepareStudy(bracket({ alloy: 'mg-az91' }));
+    const lane = magnesium.lanes.find((l) => l.costs.length > 0)!.lane.id;
+    expect(level(methodOf(magnesium, lane, 500), 'cover')).toBeUndefined();
+    expect(level(methodOf(magnesium, lane, 500, { cover: 0 }), 'cover')).toBe('refused');
+  });
+
+  test('knows minutes typed as hours, and a tool with a stage forgotten or no shrinkage at all', () => {
+    const plaster = of('plaster/resin');
+    const dries = plaster.givens.find((g) => g.unit === 'h') ?? plaster.givens.find((g) => g.unit === 's');
+    expect(dries).toBeDefined();
+    const { id = '', usual = 1 } = dries ?? {};
+    expect(level(of('plaster/resin', { [id]: usual * 60 }), `slip.${id}`)).toBe('look');
+    expect(level(of('plaster/resin', { [id]: usual * 2 }), `slip.${id}`)).toBeUndefined();
+    const lug = STUDIES.find((s) => /hinge/i.test(s.title))!;
+    const at = (own: Record<string, number>) => methodOf(lug.study, 'shell-investment/wax-die', lug.q, own);
+    const [size] = at({}).sizes;
+    const wax = at({}).givens.find((g) => g.id === 'shrinkWax')?.value ?? 0;
+    const made = (mm: number): string | undefined => {
+      const m = at({ 'size1.made': mm });
+      return m.findings.find((f) => f.id === 'made.1')?.text;
+    };
+    expect(made(size!.tool_mm)).toBeUndefined();
+    expect(made(size!.tool_mm / (1 + wax))).toContain('lacks one stage, the shrinkage of the wax');
+    expect(made(size!.raw_mm)).toContain('no shrinkage was added');
+    expect(made(size!.tool_mm * 1.01)).toContain('1.00 % larger');
   });
 
   test('of values typed at random never falls: it says what is wrong', () => {

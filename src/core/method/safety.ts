@@ -56,6 +56,7 @@ export function putSafety({ sheet, lane, alloy }: MethodSubject): void {
     );
   }
   putRest(sheet);
+  if (alloy.hazards.includes('magnesium-fire') || alloy.family === 'magnesium') putCover(sheet);
   if (alloy.hazards.includes('magnesium-fire') || alloy.family === 'magnesium')
     sheet.say(
       'magnesium',
@@ -95,4 +96,27 @@ function putRest(sheet: MethodSubject['sheet']): void {
     if (!(error instanceof CoreError)) throw error;
     sheet.say('work-rest', 'safety', 'look', `Work and rest: ${error.message}.`, [], 'Other values of heat or work.');
   }
+}
+
+/** What lies over molten magnesium: without it nothing is melted. */
+function putCover(sheet: MethodSubject['sheet']): void {
+  const cover = sheet.choose(
+    ...(['cover', 'safety', 'cover of the melt'] as const),
+    ...([
+      [
+        [1, 'cover gas'],
+        [2, 'flux'],
+        [0, 'none'],
+      ],
+      1,
+      'handbook',
+    ] as const),
+  );
+  if (cover === 0)
+    sheet.say(
+      ...(['cover', 'safety', 'refused'] as const),
+      'Magnesium without cover gas or flux takes fire in the furnace.',
+      [],
+      'Cover gas or flux over the melt, in the ladle and in the mould, before anything is melted.',
+    );
 }

@@ -1,5 +1,5 @@
 import { CoreError } from '../base/errors';
-import { PATTERN_SIZE, RAW_SIZE, SHRINK_FACTOR, rawSize } from '../formula-book/allowances';
+import { DRAFT_OFFSET, PATTERN_SIZE, RAW_SIZE, SHRINK_FACTOR, rawSize } from '../formula-book/allowances';
 import { STAGES, type ShrinkStage } from './data/stages.data';
 import type { MethodSubject } from './subject';
 
@@ -35,6 +35,8 @@ export function putSizes({ facts, alloy, lane, model, sheet }: MethodSubject): s
   sheet.put('shrinkAll', 'sizes', SHRINK_FACTOR, {
     ...{ a: first ?? 0, b: second ?? 0, c: third ?? 0 },
   });
+  putHeld(sheet, alloy.patternShrink_pct, stages);
+  putDraft(sheet);
   const largest = Math.max(facts.L, facts.W, facts.H);
   const grade = ALLOWANCE[lane.id.split('/')[0] ?? ''] ?? 'G';
   model.part.features.forEach((call, i) => {
@@ -88,11 +90,23 @@ export function putSizes({ facts, alloy, lane, model, sheet }: MethodSubject): s
         );
       }
     const toolId = `${id}.tool`;
+    // What a core or the mould holds apart shrinks less than what is free.
+    const held = sheet.choose(
+      `${id}.held`,
+      'sizes',
+      `${name} while it shrinks`,
+      HELD,
+      feature.kind === 'bore' ? 1 : 0,
+      'brief',
+    );
     sheet.put(
       toolId,
       'sizes',
       PATTERN_SIZE,
-      { size: raw ?? `${id}.finished`, factor: 'shrinkAll' },
+      {
+        size: raw ?? `${id}.finished`,
+        factor: held === 1 && sheet.has('shrinkAllHeld') ? 'shrinkAllHeld' : 'shrinkAll',
+      },
       undefined,
       `${name}, ${tool}`,
     );
@@ -103,8 +117,34 @@ export function putSizes({ facts, alloy, lane, model, sheet }: MethodSubject): s
         raw_mm: sheet.at(raw ?? `${id}.finished`),
         tool_mm: sheet.at(toolId),
       },
-      ...{ rawFigure: raw, toolFigure: toolId },
+      ...{ rawFigure: raw, toolFigure: toolId, held: `${id}.held`, made: `${id}.made` },
     });
   });
   return tool;
+}
+
+const HELD = [
+  [0, 'free'],
+  [1, 'held by core or mould'],
+] as const;
+
+/** The factor of sizes that are held while they shrink: the metal’s own stage at the low end of its range. */
+function putHeld(
+  sheet: MethodSubject['sheet'],
+  [low]: readonly [number, number, number],
+  stages: readonly ShrinkStage[],
+): void {
+  if (!stages.some((s) => s.share === 'pattern')) return;
+  sheet.give('shrinkHeld', 'sizes', 'shrinkage of the metal where it is held', '1', low / 100, 'alloy', 'handbook');
+  const [a, b, c] = stages.map((s) => (s.share === 'pattern' ? 'shrinkHeld' : s.id));
+  sheet.put(
+    ...(['shrinkAllHeld', 'sizes', SHRINK_FACTOR, { a: a ?? 0, b: b ?? 0, c: c ?? 0 }, undefined] as const),
+    'Factor of every stage, for sizes that are held',
+  );
+}
+
+/** What draft moves a wall by over the height of the part. */
+function putDraft(sheet: MethodSubject['sheet']): void {
+  sheet.give('draft', 'sizes', 'draft', 'deg', [0.5, 1, 3], 'handbook', 'rule');
+  sheet.put('draftOffset', 'sizes', DRAFT_OFFSET, { H: 'height', draft: 'draft', degree: Math.PI / 180 });
 }

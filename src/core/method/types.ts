@@ -78,6 +78,9 @@ export interface MethodSize {
   /** Figures that work it out. */
   readonly rawFigure: string | null;
   readonly toolFigure: string;
+  /** Values that go in: whether it is held while it shrinks, and the tool as it was made. */
+  readonly held: string;
+  readonly made: string;
 }
 
 /** The method of a part on one route and variant. */

@@ -7,6 +7,7 @@ import { mountStudy, type Opened } from '../testing/mounted';
 import { setUpPage } from '../testing/set-up';
 // What the view fetches late is at hand: its parts come within the tests’ own time.
 import './drawings/method-drawings';
+import './dry-proof';
 import './flow-back';
 import { MethodView } from './method-view';
 
@@ -147,6 +148,21 @@ describe('the method of a study', () => {
     fireEvent.click(rows.getByText('Use the figures without the method'));
     await opened.settle();
     expect(opened.saved().at(-1)?.overrides.adopted).toBeUndefined();
+  });
+
+  test('proves a plaster mould dry by its weighings, and says what it cannot read', async () => {
+    await open('plaster/resin');
+    await until(() => screen.queryByTestId('dry-proof') !== null);
+    const box = screen.getByLabelText(/Weighings of the mould/);
+    const said = (): string => within(screen.getByTestId('dry-proof')).getByRole('status').textContent ?? '';
+    // A mould of 10 kg that loses 2 kg of water with a time of 3 h.
+    const at = (t: number): string => `${t} ${(10 + 2 * Math.exp(-t / 3)).toFixed(5)}`;
+    fireEvent.change(box, { target: { value: [0, 2, 4, 6].map(at).join('\n') } });
+    expect(said()).toContain('Not dry: 2.71 % of moisture is left, some 5.1 h to go');
+    fireEvent.change(box, { target: { value: [6, 9, 12, 15].map(at).join('\n') } });
+    expect(said()).toContain('Dry by weighing: 0.13');
+    fireEvent.change(box, { target: { value: '0 12\nlater 11' } });
+    expect(said()).toContain('Line 2, “later 11”');
   });
 
   test('of a part that no route prices says what is wanted', async () => {

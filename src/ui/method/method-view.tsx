@@ -10,10 +10,11 @@ import { useLed } from '../ranking/use-led';
 import { useQuantity, useStudy } from '../study/study-context';
 import { whole } from '../format';
 import { Finding, MethodGroupSection } from './method-group';
-import { SizesTable } from './sizes-table';
 import { useMethod } from './use-method';
 
 const MethodDrawings = late(() => import('./drawings/method-drawings').then((m) => m.MethodDrawings));
+const SizesTable = late(() => import('./sizes-table').then((m) => m.SizesTable));
+const DryProof = late(() => import('./dry-proof').then((m) => m.DryProof));
 const FlowBack = late(() => import('./flow-back').then((m) => m.FlowBack));
 const ReviewList = late(() => import('./review-list').then((m) => m.ReviewList));
 const Travellers = late(() => import('./travellers').then((m) => m.Travellers));
@@ -91,7 +92,8 @@ export function MethodView({ asked }: { readonly asked: string | null }) {
       </Near>
       {METHOD_GROUPS.map((group) => (
         <MethodGroupSection key={`${laneId} ${group}`} {...{ group, method, onFigure }} onPut={put}>
-          {group === 'sizes' && <SizesTable method={method} onFigure={onFigure} />}
+          {group === 'freezing' && laneId.startsWith('plaster/') && <DryProof />}
+          {group === 'sizes' && <SizesTable method={method} onFigure={onFigure} onPut={put} />}
         </MethodGroupSection>
       ))}
       <Near height="16rem" untilTouched>

@@ -5,11 +5,20 @@ import { inUnitsOf } from '@/core/base/units';
 import { significant } from '../format';
 import { FigureButton } from '../kit';
 import { useUnits } from '../preferences';
+import { GivenInput } from './given-input';
 
 const DIGITS = 5;
 
 /** Every toleranced dimension: finished, raw as cast, and of the tool. */
-export function SizesTable({ method, onFigure }: { readonly method: Method; readonly onFigure: (id: string) => void }) {
+export function SizesTable({
+  method,
+  onFigure,
+  onPut,
+}: {
+  readonly method: Method;
+  readonly onFigure: (id: string) => void;
+  readonly onPut: (id: string, value: number | null) => void;
+}) {
   const [units] = useUnits();
   const mm = (value: number): string => significant(inUnitsOf(value, 'mm', units)?.value ?? value, DIGITS);
   const unit = inUnitsOf(1, 'mm', units)?.unit ?? 'mm';
@@ -25,6 +34,8 @@ export function SizesTable({ method, onFigure }: { readonly method: Method; read
             <Table.ColumnHeader className="num">
               {method.tool.replace(/^./, (x) => x.toUpperCase())}, {unit}
             </Table.ColumnHeader>
+            <Table.ColumnHeader>While it shrinks</Table.ColumnHeader>
+            <Table.ColumnHeader className="num">Tool as made</Table.ColumnHeader>
           </Table.Row>
         </Table.Header>
         <Table.Body>
@@ -44,6 +55,14 @@ export function SizesTable({ method, onFigure }: { readonly method: Method; read
                   <strong>{mm(s.tool_mm)}</strong>
                 </FigureButton>
               </Table.Cell>
+              {[s.held, s.made].map((id) => {
+                const given = method.givens.find((g) => g.id === id);
+                return (
+                  <Table.Cell key={id} data-given={id}>
+                    {given !== undefined && <GivenInput given={given} onPut={(value) => onPut(id, value)} />}
+                  </Table.Cell>
+                );
+              })}
             </Table.Row>
           ))}
         </Table.Body>

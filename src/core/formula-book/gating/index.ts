@@ -8,7 +8,7 @@ export { criticalVelocity, gateVelocity, gatingAreas, runnerReynolds } from './r
 export { ventArea } from './vents';
 export { REACH_RATIO, RUN_LENGTH } from './reach';
 export { DIE_FILL_TIME } from './die-fill';
-export { AREA_OF_RATIO, GATE_SPEED } from './runner';
+export { AREA_OF_RATIO, REYNOLDS, GATE_SPEED } from './runner';
 export { GAS_FLOW, VENT_AREA } from './vents';
 export { CHOKE_AREA, HEAD, SPRUE_TOP } from './choke';
 export { FILL_LEAST, FILL_MOST, FILL_TIME, type FillRule, IRON_JUMP_KG } from './fill-time';

@@ -50,6 +50,8 @@ export async function methodPdf(study: Study, of: MethodPaper): Promise<Uint8Arr
   return new Uint8Array(await renderToBuffer(<MethodDocument {...{ study, method, drawings, of }} />));
 }
 
+const capital = (words: string): string => words.replace(/^./, (x) => x.toUpperCase());
+
 const shown = (value: number, unit: string, units: UnitSystem): string => {
   const to = inUnitsOf(value, unit, units) ?? { value, unit };
   return `${significant(to.value, DIGITS)}${to.unit === '1' ? '' : ` ${to.unit}`}`;
@@ -107,24 +109,40 @@ function MethodDocument({
                 const p = d.pieces.find((x) => x.id === piece);
                 const figures = (p?.figures ?? []).flatMap((id) => {
                   const x = all.get(id);
-                  return x === undefined ? [] : [shown(x.value, x.unit, of.units)];
+                  return x === undefined
+                    ? []
+                    : [`${'title' in x ? x.title : capital(x.meaning)} ${shown(x.value, x.unit, of.units)}`];
                 });
                 return `${number}  ${p?.name ?? ''}${figures.length === 0 ? '' : `: ${figures.join(', ')}`}`;
               })}
             />
           </Section>
         ))}
+        {method.sizes.length > 0 && (
+          <Section title="Sizes of the tool" note={`finished, raw casting, ${method.tool}`}>
+            {method.sizes.map((s, i) => (
+              <View key={i} style={styles.cellRow} wrap={false}>
+                <Text style={{ width: 250, paddingRight: 6 }}>{text(s.name)}</Text>
+                {[s.finished_mm, s.raw_mm, s.tool_mm].map((mm, k) => (
+                  <Text key={k} style={[{ width: 80, textAlign: 'right' }, k === 2 ? styles.bold : {}]}>
+                    {text(shown(mm, 'mm', of.units))}
+                  </Text>
+                ))}
+              </View>
+            ))}
+          </Section>
+        )}
         {METHOD_GROUPS.map((group) => {
           const rows = [
             ...method.figures
-              .filter((f) => f.group === group)
+              .filter((f) => f.group === group && !/^size\d/.test(f.id))
               .map((f) => [f.title, shown(f.value, f.unit, of.units), f.working.equation] as const),
             ...method.givens
-              .filter((g) => g.group === group)
+              .filter((g) => g.group === group && !/^size\d/.test(g.id))
               .map((g) => {
                 const chosen = g.choices?.find(([value]) => value === g.value)?.[1];
                 const from = g.from === 'own' ? 'typed for this study' : g.from;
-                return [g.meaning, chosen ?? shown(g.value, g.unit, of.units), from] as const;
+                return [capital(g.meaning), chosen ?? shown(g.value, g.unit, of.units), from] as const;
               }),
           ];
           if (rows.length === 0) return null;
