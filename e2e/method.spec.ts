@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { copyOf, openView } from './journeys';
+import { copyOf, openView, ready } from './journeys';
 
 test('the method of a part is read down to what goes in, a value is typed over and kept, and what does not hold is refused', async ({
   page,
@@ -7,6 +7,7 @@ test('the method of a part is read down to what goes in, a value is typed over a
 }) => {
   const id = await copyOf(request, 'Tripod hub');
   await openView(page, id, 'method');
+  await ready(page);
   const gating = page.locator('[data-group=gating]');
   const choke = gating.locator('[data-figure=choke] button');
   const before = await choke.textContent();
@@ -27,6 +28,7 @@ test('the method of a part is read down to what goes in, a value is typed over a
   const after = await choke.textContent();
   await expect(page.getByText(/^Saved/)).toBeVisible();
   await page.reload();
+  await ready(page);
   await expect(page.locator('[data-figure=choke] button')).toHaveText(after ?? '');
   await expect(page.getByText('1 value is typed here.')).toBeVisible();
 

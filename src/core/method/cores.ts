@@ -1,5 +1,5 @@
 import { G } from '../formula-book';
-import { CORE_LIFT, CORE_SAG, CORE_STRESS, chapletsFor } from '../formula-book/forces';
+import { CORE_LIFT, CORE_SAG, CORE_STRESS } from '../formula-book/forces';
 import { kindOf } from './kind';
 import type { MethodSubject } from './subject';
 
@@ -64,17 +64,11 @@ export function putCores(subject: MethodSubject): void {
   );
   sheet.give('printBearing', 'forces', 'what a print bears', 'MPa', [...BEARING], 'handbook', 'rule');
   sheet.give('chapletLoad', 'forces', 'load of a chaplet', 'N', 150, 'handbook', 'assumed');
-  const held = chapletsFor({
-    ...{ rho_kg_m3: sheet.at('rhoLiquid'), immersed_cm3: sheet.at('coreVolume'), coreMass_kg: sheet.at('coreMass') },
-    ...{ printArea_cm2: sheet.at('coreFace'), printBearing_MPa: sheet.at('printBearing') },
-    chapletCapacity_N: Math.max(1e-9, sheet.at('chapletLoad')),
-  });
-  sheet.found(
-    ...(['chapletsNeeded', 'forces', 'Chaplets by lift', '1', held.chaplets] as const),
-    'Formula book force.chaplets: lift that the prints do not hold, over the load of a chaplet',
-    ['coreLift', 'coreFace', 'printBearing', 'chapletLoad'],
+  const needed = sheet.work(
+    ...(['chapletsNeeded', 'forces', 'Chaplets by lift', '1'] as const),
+    'ceil(max(0, coreLift - 100 * coreFace * printBearing) / max(0.001, chapletLoad))',
   );
-  sheet.give('chaplets', 'forces', 'chaplets of a core', '1', held.chaplets, 'layout');
+  sheet.give('chaplets', 'forces', 'chaplets of a core', '1', needed, 'layout');
   sheet.work('coreSpan', 'forces', 'Free length of a core', 'mm', 'coreLength / (chaplets + 1)');
   sheet.give('coreStrength', 'forces', 'bending strength of a core', 'MPa', [...STRENGTH], 'handbook', 'rule');
   sheet.give('coreStiff', 'forces', 'stiffness of a core', 'MPa', [...STIFFNESS], 'handbook', 'assumed');
@@ -86,12 +80,12 @@ export function putCores(subject: MethodSubject): void {
   sheet.work('coreI', 'forces', 'Second moment of a core', 'mm⁴', 'coreZ * coreAcross / 2');
   sheet.put('coreStress', 'forces', CORE_STRESS, { w: 'coreLoad', L: 'coreSpan', k: 8, Z: 'coreZ' });
   sheet.put('coreSag', 'forces', CORE_SAG, { w: 'coreLoad', L: 'coreSpan', k: 5, E: 'coreStiff', I: 'coreI' });
-  const few = sheet.at('chaplets') < held.chaplets;
+  const few = sheet.at('chaplets') < needed;
   const breaks = SAFETY * sheet.at('coreStress') > sheet.at('coreStrength');
   sheet.say(
     ...(['core-held', 'forces', few || breaks ? 'refused' : 'fits'] as const),
     few
-      ? `A core is lifted with ${sheet.at('coreLift').toFixed(1)} N more than its prints hold: ${held.chaplets} chaplets are needed, ${sheet.at('chaplets')} are set.`
+      ? `A core is lifted with ${sheet.at('coreLift').toFixed(1)} N more than its prints hold: ${needed} chaplets are needed, ${sheet.at('chaplets')} are set.`
       : breaks
         ? `A core bends with ${sheet.at('coreStress').toFixed(2)} MPa and holds ${sheet.at('coreStrength')} MPa: less than twice it.`
         : 'Cores are held by their prints and do not break.',

@@ -17,7 +17,7 @@ import {
 } from '../formula-book/solidification';
 import { CoreError } from '../base/errors';
 import { DIES_NEEDED } from '../formula-book/quantity';
-import { CHART_CYCLE, operatorChart } from '../formula-book/flow';
+import { CHART_CYCLE } from '../formula-book/flow';
 import { DIE_HEAT, FIRED_SHARE, MOULD_C, MOULD_HEAT, type DieHeat } from './data/moulds.data';
 import { putCoat } from './coat';
 import { putHeavyTimes } from './heavy';
@@ -380,16 +380,17 @@ const SHIFT_H = 7.5;
 
 /** One person at several dies: who waits for whom, how many are best, and how many the year’s pieces want. */
 function putOperator({ sheet, facts }: MethodSubject): void {
-  const dies = Math.max(1, Math.min(1000, Math.round(sheet.at('dies'))));
-  const chart = operatorChart({
-    ...{ handling_s: Math.max(1e-6, sheet.at('handling')), machine_s: Math.max(0, sheet.at('dwell')) },
-    ...{ walk_s: Math.max(0, sheet.at('walk')), dies, pieces: Math.max(1, sheet.at('positions')) },
-  });
-  const how = 'Formula book cal.operator-chart: fixed order, constant times';
-  const of = ['handling', 'dwell', 'walk', 'dies', 'cycle'];
-  sheet.found('personWaits', 'freezing', 'Wait of the person in a cycle', 's', chart.operatorIdle_s, how, of);
-  sheet.found('dieWaits', 'freezing', 'Wait of a die in a cycle', 's', chart.dieIdle_s, how, of);
-  sheet.found('evenDies', 'freezing', 'Dies at which neither waits', '1', chart.idealDies, how, of);
+  const busy = 'dies * (handling + walk)';
+  sheet.work('personWaits', 'freezing', 'Wait of the person in a cycle', 's', `max(0, cycle - ${busy})`);
+  sheet.work('dieWaits', 'freezing', 'Wait of a die in a cycle', 's', 'max(0, cycle - handling - dwell)');
+  sheet.work(
+    'evenDies',
+    'freezing',
+    'Dies at which neither waits',
+    '1',
+    '(handling + dwell) / max(0.001, handling + walk)',
+  );
+  const [person, die, even] = [sheet.at('personWaits'), sheet.at('dieWaits'), sheet.at('evenDies')];
   const { perYear } = facts.brief.quantity;
   sheet.give('dieShift', 'freezing', 'hours of a shift at the dies', 'h', SHIFT_H, 'handbook', 'assumed');
   sheet.give('workDays', 'freezing', 'days of work in a year', '1', 230, 'handbook', 'rule');
@@ -400,14 +401,10 @@ function putOperator({ sheet, facts }: MethodSubject): void {
     ...{ N: 'cyclesDay', a: 'handling', u: 'dwell', shifts: 1, hours: 'dieShift', uptime: 'uptime' },
   });
   sheet.say(
-    ...([
-      'operator',
-      'freezing',
-      chart.operatorIdle_s > chart.dieIdle_s && chart.idealDies >= dies + 1 ? 'look' : 'fits',
-    ] as const),
-    chart.operatorIdle_s > 0
-      ? `The person waits ${chart.operatorIdle_s.toFixed(0)} s of every ${sheet.at('cycle').toFixed(0)} s for the die; ${chart.idealDies.toFixed(1)} dies keep both busy.`
-      : `Dies wait ${chart.dieIdle_s.toFixed(0)} s of every ${sheet.at('cycle').toFixed(0)} s for the person; ${chart.idealDies.toFixed(1)} dies keep both busy.`,
+    ...(['operator', 'freezing', person > die && even >= sheet.at('dies') + 1 ? 'look' : 'fits'] as const),
+    person > 0
+      ? `The person waits ${person.toFixed(0)} s of every ${sheet.at('cycle').toFixed(0)} s for the die; ${even.toFixed(1)} dies keep both busy.`
+      : `Dies wait ${die.toFixed(0)} s of every ${sheet.at('cycle').toFixed(0)} s for the person; ${even.toFixed(1)} dies keep both busy.`,
     ['personWaits', 'dieWaits', 'evenDies'],
     'One die more to a person, as far as heat and rest allow.',
   );

@@ -1,13 +1,13 @@
 'use client';
-import { Box, Flex, Table, Text } from '@chakra-ui/react';
-import type { Method, MethodFinding, MethodGroup } from '@/core/method';
+import { Table } from '@chakra-ui/react';
+import type { Method, MethodGroup } from '@/core/method';
 import { inUnitsOf } from '@/core/base/units';
 import { significant } from '../format';
 import { FigureButton, Fold, Section, TwoColumns, Unit } from '../kit';
 import { late } from '../late';
 import { useUnits } from '../preferences';
-import { textInUnits } from '../text-in-units';
-import { GROUP_WORDS, LEVEL_WORDS } from './method-words';
+import { Finding } from './finding';
+import { GROUP_WORDS } from './method-words';
 
 const GivenTable = late(() => import('./given-table').then((m) => m.GivenTable));
 
@@ -85,40 +85,5 @@ function Figures({
         </Table.Body>
       </Table.Root>
     </Table.ScrollArea>
-  );
-}
-
-/** What a figure says, and what to do about it. */
-export function Finding({
-  finding,
-  onFigure,
-}: {
-  readonly finding: MethodFinding;
-  readonly onFigure: (id: string) => void;
-}) {
-  const [units] = useUnits();
-  const { level, text, fix, figures, id } = finding;
-  const [mark, word] = LEVEL_WORDS[level];
-  const [first] = figures;
-  return (
-    <Box py="1" data-finding={id} data-level={level} color={level === 'refused' ? 'alarm' : 'fg'}>
-      <Flex gap="2" alignItems="baseline">
-        <Text as="span" fontWeight={level === 'fits' ? 'normal' : 'bold'} flex="none">
-          {mark} {level === 'fits' ? '' : `${word}:`}
-        </Text>
-        {first === undefined ? (
-          <span>{textInUnits(text, units)}</span>
-        ) : (
-          <FigureButton whiteSpace="normal" textAlign="start" title="Open the working" onClick={() => onFigure(first)}>
-            {textInUnits(text, units)}
-          </FigureButton>
-        )}
-      </Flex>
-      {fix !== '' && (
-        <Text textStyle="label" color="fg.muted">
-          {textInUnits(fix, units)}
-        </Text>
-      )}
-    </Box>
   );
 }

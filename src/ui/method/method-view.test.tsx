@@ -7,7 +7,7 @@ import { mountStudy, type Opened } from '../testing/mounted';
 import { setUpPage } from '../testing/set-up';
 // What the view fetches late is at hand: its parts come within the tests’ own time.
 import './drawings/method-drawings';
-import './dry-proof';
+import './method-groups';
 import './flow-back';
 import { MethodView } from './method-view';
 

@@ -2,19 +2,17 @@
 import { Box, Field, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { shortName } from '@/core/catalogue/routes';
-import { METHOD_GROUPS } from '@/core/method';
 import { Choice, Section, TextButton } from '../kit';
 import { late, Near } from '../late';
 import { Emblem } from '../marks/emblem';
 import { useLed } from '../ranking/use-led';
 import { useQuantity, useStudy } from '../study/study-context';
 import { whole } from '../format';
-import { Finding, MethodGroupSection } from './method-group';
+import { Finding } from './finding';
 import { useMethod } from './use-method';
 
 const MethodDrawings = late(() => import('./drawings/method-drawings').then((m) => m.MethodDrawings));
-const SizesTable = late(() => import('./sizes-table').then((m) => m.SizesTable));
-const DryProof = late(() => import('./dry-proof').then((m) => m.DryProof));
+const MethodGroups = late(() => import('./method-groups').then((m) => m.MethodGroups));
 const FlowBack = late(() => import('./flow-back').then((m) => m.FlowBack));
 const ReviewList = late(() => import('./review-list').then((m) => m.ReviewList));
 const Travellers = late(() => import('./travellers').then((m) => m.Travellers));
@@ -90,12 +88,9 @@ export function MethodView({ asked }: { readonly asked: string | null }) {
       <Near height="36rem" untilTouched>
         <MethodDrawings key={laneId} method={method} onFigure={onFigure} onMove={preview} onDrop={put} />
       </Near>
-      {METHOD_GROUPS.map((group) => (
-        <MethodGroupSection key={`${laneId} ${group}`} {...{ group, method, onFigure }} onPut={put}>
-          {group === 'freezing' && laneId.startsWith('plaster/') && <DryProof />}
-          {group === 'sizes' && <SizesTable method={method} onFigure={onFigure} onPut={put} />}
-        </MethodGroupSection>
-      ))}
+      <Near height="80rem" untilTouched>
+        <MethodGroups key={`groups ${laneId}`} {...{ method, onFigure }} onPut={put} />
+      </Near>
       <Near height="16rem" untilTouched>
         <FlowBack key={laneId} method={method} onFigure={onFigure} />
         <ReviewList key={`review ${laneId}`} method={method} />
