@@ -88,7 +88,7 @@ function bookFoundries(family: CapabilityFamily, school: TolerancePolicy): Found
 const likelyOf = (v: number | readonly [number, number, number]): number => (typeof v === 'number' ? v : v[1]);
 
 /** All that a board says of a lane but whose values they are. */
-const plain = ({ findings, programme, foundry: _f, ...lane }: BoardLane) => ({
+const plain = ({ findings, programme, foundry: _f, stands: _w, ...lane }: BoardLane) => ({
   ...lane,
   dates: lane.dates === null ? null : { ...lane.dates, time: JSON.stringify(lane.dates.time) },
   money: JSON.stringify(lane.money),

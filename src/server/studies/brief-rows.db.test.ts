@@ -61,6 +61,7 @@ const BESIDE: Readonly<Record<string, object>> = {
         passages: null,
         coredHoles: null,
       },
+      heavy: [{ at_mm: [1, 2, 3], diameter_mm: 9, modulus_mm: 2, isolated: true }],
     },
   },
 };
@@ -84,12 +85,16 @@ describe('a brief written to its rows and read back', () => {
       const name = path.join('.');
       const base = { ...bracket(), ...BESIDE[path[0] ?? ''] };
       const before = briefSchema.safeParse(base);
-      const found = fc
-        .sample(anyOf(schema), { numRuns: 400, seed: 7 })
-        .map((value) => briefSchema.safeParse(withValue(structuredClone(base), path, value)))
-        .find((r) => r.success && JSON.stringify(at(r.data, path)) !== JSON.stringify(at(before.data, path)));
-      if (found?.success !== true) never.push(name);
-      else expect(await backFrom(found.data), name).toEqual(found.data);
+      const was = JSON.stringify(at(before.data, path));
+      let found: Brief | null = null;
+      for (const value of fc.sample(anyOf(schema), { numRuns: 4000, seed: 7 })) {
+        const read = briefSchema.safeParse(withValue(structuredClone(base), path, value));
+        if (!read.success || JSON.stringify(at(read.data, path)) === was) continue;
+        found = read.data;
+        break;
+      }
+      if (found === null) never.push(name);
+      else expect(await backFrom(found), name).toEqual(found);
     }
     // Fields for which no value could be made beside a plain bracket: none may hide here unseen.
     expect(never).toEqual([]);

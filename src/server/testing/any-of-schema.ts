@@ -40,7 +40,10 @@ export function anyOf(schema: z.ZodType): fc.Arbitrary<unknown> {
   const def = inside(bare(schema));
   switch (def.type) {
     case 'object':
-      return fc.record(Object.fromEntries(Object.entries(def.shape ?? {}).map(([k, s]) => [k, anyOf(s)])));
+      // What may be missing is missing now and then.
+      return fc.record(Object.fromEntries(Object.entries(def.shape ?? {}).map(([k, s]) => [k, anyOf(s)])), {
+        requiredKeys: Object.entries(def.shape ?? {}).flatMap(([k, s]) => (inside(s).type === 'optional' ? [] : [k])),
+      });
     case 'array':
       return fc.array(anyOf(def.element!), { minLength: 1, maxLength: 3 });
     case 'tuple':

@@ -65,6 +65,8 @@ const DRAW = {
   geometry: { volume_cm3: 77, area_cm2: 150, box_mm: [50, 40, 30] },
   remarks: {},
   resolution_mm: 0.51234,
+  widest_mm: 12,
+  heavy: [{ at_mm: [1, 2, 3], diameter_mm: 9, modulus_mm: 2.4, isolated: true }],
 } as never;
 
 const NO_VIEWER = { current: null };
@@ -122,7 +124,10 @@ describe('a file taken by hand', () => {
     expect(it.current.state.kept).toBe('kept');
     await says({ kind: 'drawn', draw: DRAW, kept: false });
     const brief = written.at(-1);
-    expect(brief?.model).toMatchObject({ file: 'f1', name: 'hub.stl', unit: 'mm', resolution_mm: 0.512 });
+    expect(brief?.model).toMatchObject({
+      ...{ file: 'f1', name: 'hub.stl', unit: 'mm', resolution_mm: 0.512, widest_mm: 12 },
+      heavy: [{ at_mm: [1, 2, 3], diameter_mm: 9 }],
+    });
     expect(brief?.geometry).toMatchObject({ volume_cm3: 77, box_mm: [50, 40, 30] });
   });
 
