@@ -71,7 +71,15 @@ async function main(): Promise<void> {
       act: (page) => page.getByRole('table', { name: 'Quotes compared' }).waitFor({ timeout: 60_000 }),
       full: true,
     },
-    { name: 'method', path: `/studies/${hub}/method`, full: true },
+    {
+      name: 'method',
+      path: `/studies/${hub}/method`,
+      full: true,
+      act: async (page) => {
+        await page.mouse.move(300, 300);
+        await page.getByText('those of the measured part').waitFor({ timeout: 60_000 });
+      },
+    },
     { name: 'model', path: '/model#Ht' },
     { name: 'brief', path: `/studies/${hub}/brief` },
     {
