@@ -67,7 +67,7 @@ test('a foundry is entered, its profile lifts a ceiling of the book, and the lea
   const address = page.url().split('?')[0] ?? '';
 
   await openView(page, id, 'routes');
-  await expect(page.locator(LANE).locator('[data-foundry]')).toHaveText(name);
+  await expect(page.locator(LANE).locator('[data-foundry]')).toHaveText(`${name} · measured values`);
   expect(await leader(page)).toBe('gravity-die/hand');
   // The finding says whose limit decides, how it is known and since when.
   await page.locator(LANE).locator('[data-column="route"] button').first().click();
