@@ -50,6 +50,16 @@ describe('a traveller', () => {
       if (!baseline) expect([...filled].filter((f) => f.startsWith(`${id}.`)).length, id).toBeGreaterThan(1);
   });
 
+  test('is made in the layout of the programme, however small the lot', () => {
+    for (const { title, study } of STUDIES)
+      for (const entry of study.lanes) {
+        if (entry.costs.length === 0 || entry.model === null) continue;
+        const programme = bestLayout(entry, lifetimeQuantity(study.brief) ?? 1)?.cost.plan.n;
+        const t = travellerOf(study, { laneId: entry.lane.id, good: 1, startDate: START });
+        expect(t.quantity.positions, `${title}, ${entry.lane.id}`).toBe(programme);
+      }
+  });
+
   test('names no value that no method has', () => {
     const ids = new Set(
       STUDIES.flatMap(({ study }) =>

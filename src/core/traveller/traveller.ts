@@ -1,6 +1,7 @@
 import { dayNumber } from '../base/day';
 import { wholeNumber } from '../base/checks';
 import { refuse } from '../base/errors';
+import { lifetimeQuantity } from '../brief';
 import { cautionsFor, WHO_DECIDES } from '../catalogue/cautions';
 import { PROCESSES, type ProcessStep } from '../catalogue/process-steps';
 import { lotRun } from '../cost';
@@ -49,14 +50,16 @@ export function travellerOf(study: Study, { laneId, good, startDate }: Traveller
   dayNumber('startDate', startDate);
   const entry = study.lanes.find((l) => l.lane.id === laneId);
   if (entry === undefined) return refuse('E_KEY', 'laneId', laneId, study.lanes.map((l) => l.lane.id).join(' | '));
-  const best = bestLayout(entry, pieces);
+  // The tool and its layout are those of the programme, however small the lot.
+  const q = lifetimeQuantity(study.brief) ?? pieces;
+  const best = bestLayout(entry, q);
   if (best === null || entry.model === null || study.facts === null)
     return refuse('E_NO_VALUE', 'laneId', laneId, 'a route that pours the alloy, and a brief with its figures');
   const { model } = entry;
   const { plan } = best.cost;
   const { facts } = study;
   const own = facts.brief.overrides.method?.[laneId] ?? {};
-  const method = methodOf(study, laneId, pieces, own);
+  const method = methodOf(study, laneId, q, own);
   const run = lotRun(model, plan, model.fresh, pieces);
   const routeId = laneId.split('/')[0] ?? laneId;
   const cast_kg = run.castings * facts.m;
@@ -77,17 +80,17 @@ export function travellerOf(study: Study, { laneId, good, startDate }: Traveller
     sizes: method.sizes.map(({ name, finished_mm, raw_mm, tool_mm }) => ({ name, finished_mm, raw_mm, tool_mm })),
     tool: method.tool,
     stops: stopsOf(method, routeId),
-    steps: stepsOf(study, method, laneId, startDate),
+    steps: stepsOf(study, method, laneId, startDate, q),
     whoDecides: WHO_DECIDES,
   };
 }
 
 /** The steps of a lot, each with its values, time and cautions. */
-function stepsOf(study: Study, method: Method, laneId: string, startDate: string): TravellerStep[] {
+function stepsOf(study: Study, method: Method, laneId: string, startDate: string, q: number): TravellerStep[] {
   const routeId = laneId.split('/')[0] ?? laneId;
   const process = PROCESSES.find((p) => p.id === routeId);
   const entry = study.lanes.find((l) => l.lane.id === laneId);
-  const best = entry === undefined ? null : bestLayout(entry, 1);
+  const best = entry === undefined ? null : bestLayout(entry, q);
   const time = entry?.model == null || best === null ? null : study.timeOf(entry.model, best.cost.plan);
   const shut = (days: number): number => daysWithHolidays(startDate, days, study.rates.calendar);
   const starts = new Map<string, number>();

@@ -101,7 +101,9 @@ export function FlowBack({ method, onFigure }: { readonly method: Method; readon
                     {significant(o.now, DIGITS)}
                   </FigureButton>
                 </Table.Cell>
-                <Table.Cell>{o.unit === '1' ? 'share or count' : <Unit>{o.unit}</Unit>}</Table.Cell>
+                <Table.Cell>
+                  <Unit>{o.unit === '1' ? (o.id === 'warmUpPours' ? 'pours' : 'share') : o.unit}</Unit>
+                </Table.Cell>
               </Table.Row>
             ))}
             <EffectRow name="Cost per part" of={[before.allIn, after.allIn]} say={perPart} unit={currency} />
